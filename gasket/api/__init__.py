@@ -1,0 +1,1 @@
+"""FastAPI routers, one per stage. Thin: validate, call the kitchen, answer."""

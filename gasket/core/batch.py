@@ -1,0 +1,180 @@
+"""A batch as it travels: labels, components and their lines, portions, finish, original."""
+
+from typing import Annotated, Any, Final, Literal, Self
+
+from pydantic import (
+    BeforeValidator,
+    Field,
+    ValidationInfo,
+    field_validator,
+    model_validator,
+)
+from pydantic_core import PydanticCustomError
+
+from gasket.core.energy import EnergyMethod
+from gasket.core.labels import Label
+from gasket.core.numbers import Amount, Number, Positive, Value
+
+Name = Annotated[str, Field(max_length=200)]
+MOST_PIECES: Final = 10_000
+DEFAULT_DIVISION_G: Final = 1.0
+
+
+def _absent_as(default: Any) -> BeforeValidator:
+    return BeforeValidator(lambda given: default if given is None else given)
+
+
+def _whole(given: Any) -> Any:
+    """8.0 is a whole number in JSON; 8.5, true and "8" are left for the strict check to refuse."""
+    return int(given) if isinstance(given, float) and given.is_integer() else given
+
+
+def _version(given: Any) -> Any:
+    """1, and not true, which Python takes for 1."""
+    return None if isinstance(given, bool) else _whole(given)
+
+
+class Settings(Value):
+    """How to reckon: the energy method, what erythritol is worth, who eats the residue."""
+
+    energy: EnergyMethod = "labelled"
+    erythritol_kcal_per_g: Annotated[Number, Field(ge=0, le=4)] = 0.0
+    residue: Literal["counted", "left"] = "counted"
+
+
+class Weighed(Value):
+    """Grams with their error: a net of two readings on a scale, or an estimate from low to high."""
+
+    grams: Amount
+    division_g: Annotated[Amount, _absent_as(DEFAULT_DIVISION_G)] = DEFAULT_DIVISION_G
+    estimate: tuple[Amount, Amount] | None = None
+
+    @field_validator("estimate")
+    @classmethod
+    def _around_the_grams(
+        cls, estimate: tuple[float, float] | None, info: ValidationInfo
+    ) -> tuple[float, float] | None:
+        grams = info.data.get("grams")
+        if estimate and grams is not None and not estimate[0] <= grams <= estimate[1]:
+            raise PydanticCustomError(
+                "estimate",
+                "An estimate runs from a low to a high figure with the grams in between.",
+            )
+        return estimate
+
+    @property
+    def low_g(self) -> float:
+        return self.estimate[0] if self.estimate else max(0.0, self.grams - self.division_g)
+
+    @property
+    def high_g(self) -> float:
+        return self.estimate[1] if self.estimate else self.grams + self.division_g
+
+    @property
+    def mid_g(self) -> float:
+        return sum(self.estimate) / 2 if self.estimate else self.grams
+
+    @property
+    def variance_g2(self) -> float:
+        """Triangular for a net of two readings, uniform for an estimate."""
+        if self.estimate:
+            return (self.estimate[1] - self.estimate[0]) ** 2 / 12
+        return self.division_g**2 / 6
+
+
+class Line(Weighed):
+    """So many grams of a label's food, or of another component."""
+
+    label: Name | None = None
+    component: Name | None = None
+
+    @model_validator(mode="after")
+    def _of_one_thing(self) -> Self:
+        if (self.label is None) == (self.component is None):
+            raise PydanticCustomError("line_of", "A line is of one label or of one component.")
+        return self
+
+
+class FinishLine(Weighed):
+    """What is added to one serving at the plate."""
+
+    label: Name
+
+
+class FatRemoved(Value):
+    """Fat poured off: `fat_g` of fat, `grams` off the weight (the rest of it is water)."""
+
+    fat_g: Amount
+    grams: Amount | None = None
+
+    @property
+    def weight_g(self) -> float:
+        return self.fat_g if self.grams is None else self.grams
+
+
+class Component(Value):
+    """A bowl of its own: dough, frosting, topping. `made_g` is its weight when it was weighed."""
+
+    name: Name
+    made_g: Positive | None = None
+    leftover_g: Annotated[Amount, _absent_as(0.0)] = 0.0
+    removed: Annotated[tuple[FatRemoved, ...], _absent_as(())] = ()
+    lines: tuple[Line, ...] = ()
+
+    @property
+    def whole_g(self) -> float:
+        """What there is of it: weighed, or else the sum of its lines less what was poured off."""
+        if self.made_g is not None:
+            return self.made_g
+        poured = sum(removed.weight_g for removed in self.removed)
+        return max(0.0, sum(line.grams for line in self.lines) - poured)
+
+
+_Count = Annotated[int, BeforeValidator(_whole), Field(strict=True, ge=1, le=MOST_PIECES)]
+_Pieces = Annotated[tuple[Amount, ...], Field(min_length=1, max_length=MOST_PIECES)]
+
+
+class Portions(Value):
+    """One way of dividing: by count, by serving weight, or each piece weighed."""
+
+    count: _Count | None = None
+    serving_g: Positive | None = None
+    weights_g: _Pieces | None = None
+    weights_state: Literal["raw", "cooked"] | None = None
+
+    @model_validator(mode="after")
+    def _one_way(self) -> Self:
+        ways = (self.count, self.serving_g, self.weights_g)
+        if sum(way is not None for way in ways) != 1:
+            raise PydanticCustomError(
+                "portions", "Divide one way: by count, by serving_g or by weights_g."
+            )
+        if self.weights_g is not None and not any(self.weights_g):
+            raise PydanticCustomError("portions", "At least one piece must weigh something.")
+        return self
+
+
+class Original(Value):
+    """One serving of the ordinary version; None is unknown."""
+
+    name: Name = ""
+    serving_g: Positive | None = None
+    kcal: Amount | None = None
+    protein_g: Amount | None = None
+    carbohydrate_g: Amount | None = None
+    fat_g: Amount | None = None
+
+
+class Batch(Value):
+    """Everything that the reckoning needs, and nothing else. See docs/formats/batch.md."""
+
+    format: Literal["gasket-batch"]
+    version: Annotated[Literal[1], BeforeValidator(_version)]
+    settings: Annotated[Settings, _absent_as(Settings())] = Settings()
+    labels: dict[str, Label]
+    components: tuple[Component, ...]
+    mixture_g: Positive | None = None
+    cooked_g: Positive | None = None
+    portions: Portions
+    finish: Annotated[tuple[FinishLine, ...], _absent_as(())] = ()
+    original: Original | None = None

@@ -1,0 +1,269 @@
+"""What a careful cook should know about a reckoning: a list of small checks with one signature."""
+
+from collections.abc import Callable, Iterator
+from dataclasses import dataclass
+from functools import cached_property
+from typing import Final, Literal
+
+import numpy as np
+from pydantic import BaseModel, ConfigDict
+
+from gasket.core.audit import Audit, Verdict, audit
+from gasket.core.batch import Batch, Weighed
+from gasket.core.formula import Formula, Grams
+from gasket.core.labels import Label, printed
+from gasket.core.margin import grams_present
+from gasket.core.panel import MOST_PER_G
+from gasket.core.portions import Division, state_of_pieces
+
+Severity = Literal["note", "warning"]
+
+
+class Finding(BaseModel):
+    """`where` is a path in the batch file, such as `labels.flour` or `mixture_g`."""
+
+    model_config = ConfigDict(frozen=True)
+
+    code: str
+    severity: Severity
+    message: str
+    where: str
+
+
+@dataclass(frozen=True)
+class Context:
+    """What the checks may look at."""
+
+    batch: Batch
+    formula: Formula
+    division: Division
+    serving_grams: Grams
+
+    @cached_property
+    def labels_present(self) -> list[tuple[str, Label]]:
+        there = grams_present(self.serving_grams).tolist()
+        return [
+            (key, self.batch.labels[key])
+            for key, present in zip(self.formula.labels, there, strict=True)
+            if present
+        ]
+
+    @cached_property
+    def audits(self) -> dict[str, Audit]:
+        return {key: audit(label) for key, label in self.labels_present}
+
+    def weighed(self) -> Iterator[tuple[str, str, Weighed]]:
+        """Path, name and weight of every line and finish."""
+        for i, component in enumerate(self.batch.components):
+            for j, line in enumerate(component.lines):
+                name = _name(self.batch, line.label) if line.label else str(line.component)
+                yield f"components[{i}].lines[{j}]", name, line
+        for i, finish in enumerate(self.batch.finish):
+            yield f"finish[{i}]", _name(self.batch, finish.label), finish
+
+    @property
+    def division_g(self) -> float:
+        """The coarsest scale division that the batch was weighed with."""
+        divisions = [line.division_g for _, _, line in self.weighed() if not line.estimate]
+        return max(divisions, default=1.0)
+
+
+Check = Callable[[Context], Iterator[Finding]]
+
+MUCH_HIDDEN_KCAL: Final = 5.0
+LEAST_WORTH_SAYING_KCAL: Final = 0.5
+MUCH_LOST: Final = 0.02
+
+
+def _name(batch: Batch, key: str) -> str:
+    return batch.labels[key].name or key
+
+
+def _note(code: str, message: str, where: str, severity: Severity = "note") -> Finding:
+    return Finding(code=code, severity=severity, message=message, where=where)
+
+
+def kcal_unknown(context: Context) -> Iterator[Finding]:
+    for key, label in context.labels_present:
+        if context.batch.settings.energy == "labelled" and label.kcal is None and label.kj is None:
+            yield _note(
+                "kcal_unknown",
+                f"{label.name or key}: the label has no kcal, so the energy is unknown.",
+                f"labels.{key}",
+                "warning",
+            )
+
+
+def kcal_disagrees(context: Context) -> Iterator[Finding]:
+    for key, label in context.labels_present:
+        found = context.audits[key]
+        if found.verdict is Verdict.OFF:
+            says = f"{label.name or key}: {found.says}"
+            yield _note("kcal_disagrees", says, f"labels.{key}", "warning")
+
+
+def heavier_than_basis(context: Context) -> Iterator[Finding]:
+    for key, label in context.labels_present:
+        for says in context.audits[key].impossible:
+            code = "heavier_than_basis" if says.startswith("Its figures") else "part_above_whole"
+            yield _note(code, f"{label.name or key}: {says}", f"labels.{key}", "warning")
+
+
+def mass_balance(context: Context) -> Iterator[Finding]:
+    mixture = context.batch.mixture_g
+    if mixture is None:
+        return
+    lines = context.formula.used_g
+    gap = mixture - lines
+    variances = [line.variance_g2 for _, _, line in context.weighed()]
+    if abs(gap) <= max(context.division_g, 1.96 * sum(variances) ** 0.5):
+        return
+    if gap < 0:
+        says = (
+            f"The mixture weighs {-gap:.4g} g less than its lines ({mixture:g} of {lines:g} g): "
+            "left in a bowl, evaporated, or a line weighs less than it says."
+        )
+    else:
+        says = (
+            f"The mixture weighs {gap:.4g} g more than its lines ({mixture:g} for {lines:g} g): "
+            "a forgotten line, or a vessel that was not tared."
+        )
+    severity: Severity = "warning" if gap > 0 or -gap > MUCH_LOST * lines else "note"
+    yield _note("mass_balance", says, "mixture_g", severity)
+
+
+def component_exceeds(context: Context) -> Iterator[Finding]:
+    components = context.batch.components
+    for i, component in enumerate(components):
+        uses = [
+            line
+            for user in components
+            for line in user.lines
+            if line.component == component.name and line.grams > 0
+        ]
+        taken = sum(line.grams for line in uses)
+        if taken > component.whole_g + max((line.division_g for line in uses), default=0.0):
+            yield _note(
+                "component_exceeds",
+                f"{taken:g} g of {component.name} are used, but only {component.whole_g:g} g "
+                "were made.",
+                f"components[{i}]",
+                "warning",
+            )
+
+
+def estimated_lines(context: Context) -> Iterator[Finding]:
+    for where, name, line in context.weighed():
+        if line.estimate:
+            low, high = line.estimate
+            yield _note(
+                "estimated_lines",
+                f"{name} was not weighed: {low:g} to {high:g} g, which widens the margin.",
+                where,
+            )
+
+
+def zero_hides(context: Context) -> Iterator[Finding]:
+    grams = dict(zip(context.formula.labels, context.serving_grams.hi.tolist(), strict=True))
+    for key, label in context.labels_present:
+        if label.kcal or (label.kcal is None and label.kj != 0):
+            continue
+        kcal, basis = printed(label, "kcal"), printed(label, "basis_g")
+        assert kcal is not None
+        assert basis is not None
+        hidden = grams[key] * min(kcal.hi / basis.lo, float(MOST_PER_G[0]))
+        if hidden >= LEAST_WORTH_SAYING_KCAL:
+            yield _note(
+                "zero_hides",
+                f"{label.name or key}: printed 0 kcal, but up to {hidden:.2g} kcal per serving "
+                "round to that.",
+                f"labels.{key}",
+                "warning" if hidden >= MUCH_HIDDEN_KCAL else "note",
+            )
+
+
+def weight_is_raw(context: Context) -> Iterator[Finding]:
+    batch = context.batch
+    cooked_pieces = batch.portions.weights_g and state_of_pieces(batch) == "cooked"
+    if batch.original and batch.original.serving_g and not batch.cooked_g and not cooked_pieces:
+        yield _note(
+            "weight_is_raw",
+            "Our weight was never taken after cooking, so the comparison at equal weight sets "
+            "raw beside cooked.",
+            "cooked_g",
+        )
+
+
+def maybe_sweetener(context: Context) -> Iterator[Finding]:
+    for key, label in context.labels_present:
+        unsaid = label.polyols_g is None and label.allulose_g is None
+        if unsaid and label.sounds_like_sweetener:
+            yield _note(
+                "maybe_sweetener",
+                f"{label.name or key} sounds like a sweetener, but its label names no polyols and "
+                "no allulose: its carbohydrate counts in full.",
+                f"labels.{key}",
+            )
+
+
+def portions_exceed(context: Context) -> Iterator[Finding]:
+    pieces = context.batch.portions.weights_g
+    if pieces is None:
+        return
+    total, whole = sum(pieces), context.division.weight_of_state_g
+    if total > whole + context.division_g:
+        yield _note(
+            "portions_exceed",
+            f"The portions add up to {total:g} g, but there are only {whole:g} g.",
+            "portions.weights_g",
+            "warning",
+        )
+
+
+def table_values(context: Context) -> Iterator[Finding]:
+    names = [label.name or key for key, label in context.labels_present if label.style == "table"]
+    if names:
+        yield _note(
+            "table_values",
+            f"Typical values, not your package's label: {', '.join(names)}.",
+            "labels",
+        )
+
+
+def fat_capped(context: Context) -> Iterator[Finding]:
+    for i, component in enumerate(context.batch.components):
+        poured = sum(removed.weight_g for removed in component.removed)
+        if component.removed and poured > sum(line.grams for line in component.lines):
+            yield _note(
+                "fat_capped",
+                f"More was poured off {component.name} than went in.",
+                f"components[{i}].removed",
+                "warning",
+            )
+
+
+def nothing_weighed(context: Context) -> Iterator[Finding]:
+    if not np.any(context.formula.grams.value > 0):
+        yield _note("nothing_weighed", "Nothing weighs anything yet.", "components")
+
+
+CHECKS: Final[tuple[Check, ...]] = (
+    nothing_weighed,
+    kcal_unknown,
+    kcal_disagrees,
+    heavier_than_basis,
+    mass_balance,
+    component_exceeds,
+    portions_exceed,
+    fat_capped,
+    estimated_lines,
+    zero_hides,
+    maybe_sweetener,
+    table_values,
+    weight_is_raw,
+)
+"""Every check, in the order in which a cook should read its findings."""
+
+
+def find(context: Context) -> tuple[Finding, ...]:
+    return tuple(finding for check in CHECKS for finding in check(context))

@@ -1,0 +1,255 @@
+"""From nested components to grams per label: a flat formula with the error of every weight.
+
+Components form a graph without cycles: a line may be of another component. Each component ends up
+in the batch by a factor: a component that no line uses belongs to the batch itself, less what
+was left over; one that lines use comes in through them, by weight.
+
+    loaf: 300 g flour, 150 g frosting        frosting (200 g made): 120 g quark, 80 g butter
+    → factor of loaf 1, of frosting 150/200; 90 g of quark and 60 g of butter are in the batch.
+
+A line's own error is scaled by its component's factor. The error of a line *of a component* moves
+all of that component's labels together, so it is kept as a source of its own (`Draw`). What a
+component weighed (`made_g`) and what was left over count as read.
+"""
+
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass, field
+
+import numpy as np
+
+from gasket.core.batch import Batch, Component, Line, Weighed
+from gasket.core.errors import Fault, FaultyInput
+from gasket.core.panel import Row
+
+_ROUNDING_SLACK = 1e-9
+
+
+@dataclass(frozen=True, slots=True)
+class Share:
+    """How much of a component's whole ends up in the batch: as read, and with the draws' errors."""
+
+    value: float = 0.0
+    lo: float = 0.0
+    hi: float = 0.0
+    mid: float = 0.0
+
+
+@dataclass(frozen=True, slots=True)
+class Grams:
+    """Grams per label (arrays by `Formula.position`)."""
+
+    value: Row
+    mid: Row
+    lo: Row
+    hi: Row
+    variance: Row
+
+    @classmethod
+    def of(cls, lines: Sequence[tuple[int, Weighed, Share]], labels: int) -> "Grams":
+        """Add up lines (position of the label, weight, share of its component) by label."""
+        at = np.array([position for position, _, _ in lines], dtype=np.intp)
+        table = [
+            (
+                share.value * line.grams,
+                share.mid * line.mid_g,
+                share.lo * line.low_g,
+                share.hi * line.high_g,
+                share.mid**2 * line.variance_g2,
+            )
+            for _, line, share in lines
+        ]
+        columns = np.array(table).T if table else np.zeros((5, 0))
+        sums = (np.bincount(at, column, minlength=labels) for column in columns)
+        return cls(*(column.astype(np.float64) for column in sums))
+
+    def scaled(self, factor: float) -> "Grams":
+        return Grams(
+            self.value * factor,
+            self.mid * factor,
+            self.lo * factor,
+            self.hi * factor,
+            self.variance * factor**2,
+        )
+
+    def plus(self, other: "Grams") -> "Grams":
+        return Grams(
+            self.value + other.value,
+            self.mid + other.mid,
+            self.lo + other.lo,
+            self.hi + other.hi,
+            self.variance + other.variance,
+        )
+
+
+@dataclass(frozen=True, slots=True)
+class Draw:
+    """One line of a component: the labels that one standard deviation of it brings along."""
+
+    grams_by_label: Row
+
+
+@dataclass(frozen=True, slots=True)
+class Formula:
+    """The batch, flat."""
+
+    position: dict[str, int]
+    grams: Grams
+    draws: tuple[Draw, ...]
+    shares: dict[str, Share]
+    used_g: float
+
+    @property
+    def labels(self) -> tuple[str, ...]:
+        return tuple(self.position)
+
+
+@dataclass(slots=True)
+class _Graph:
+    """Components by name, who uses whom, and an order in which users come before the used."""
+
+    by_name: dict[str, Component]
+    uses: dict[str, list[tuple[str, Line]]] = field(default_factory=dict)
+    order: list[str] = field(default_factory=list)
+
+
+def flatten(batch: Batch) -> Formula:
+    """Flatten `batch`. Raises `FaultyInput` with every fault of its structure."""
+    faults = [*_name_faults(batch)]
+    if faults:
+        raise FaultyInput(*faults)
+    graph = _graph(batch)
+    faults = [*_amount_faults(batch, graph)]
+    if faults:
+        raise FaultyInput(*faults)
+
+    position = {label: i for i, label in enumerate(batch.labels)}
+    shares = _shares(graph)
+    lines = [
+        (position[line.label], line, shares[name])
+        for name, component in graph.by_name.items()
+        for line in component.lines
+        if line.label is not None
+    ]
+    roots = [component for component in batch.components if component.name not in graph.uses]
+    return Formula(
+        position=position,
+        grams=Grams.of(lines, len(position)),
+        draws=tuple(_draws(graph, shares, position)),
+        shares=shares,
+        used_g=sum(component.whole_g - component.leftover_g for component in roots),
+    )
+
+
+def _name_faults(batch: Batch) -> Iterator[Fault]:
+    names = [component.name for component in batch.components]
+    for i, component in enumerate(batch.components):
+        if component.name in names[:i]:
+            yield Fault(
+                path=f"components[{i}].name",
+                message=f"Two components are called “{component.name}”.",
+            )
+        for j, line in enumerate(component.lines):
+            at = f"components[{i}].lines[{j}]"
+            if line.label is not None and line.label not in batch.labels:
+                yield Fault(path=f"{at}.label", message=f"There is no label “{line.label}”.")
+            if line.component is not None and line.component not in names:
+                yield Fault(
+                    path=f"{at}.component", message=f"There is no component “{line.component}”."
+                )
+    for i, finish in enumerate(batch.finish):
+        if finish.label not in batch.labels:
+            yield Fault(path=f"finish[{i}].label", message=f"There is no label “{finish.label}”.")
+
+
+def _graph(batch: Batch) -> _Graph:
+    graph = _Graph({component.name: component for component in batch.components})
+    for component in batch.components:
+        for line in component.lines:
+            if line.component is not None:
+                graph.uses.setdefault(line.component, []).append((component.name, line))
+    users_left = {
+        name: len({user for user, _ in graph.uses.get(name, [])}) for name in graph.by_name
+    }
+    ready = [name for name, users in users_left.items() if users == 0]
+    while ready:
+        name = ready.pop()
+        graph.order.append(name)
+        parts = {line.component for line in graph.by_name[name].lines if line.component}
+        for part in parts:
+            users_left[part] -= 1
+            if users_left[part] == 0:
+                ready.append(part)
+    if len(graph.order) < len(graph.by_name):
+        raise FaultyInput(*_cycle_faults(batch, set(graph.order)))
+    return graph
+
+
+def _cycle_faults(batch: Batch, sound: set[str]) -> Iterator[Fault]:
+    for i, component in enumerate(batch.components):
+        for j, line in enumerate(component.lines):
+            if line.component and line.component not in sound and component.name not in sound:
+                yield Fault(
+                    path=f"components[{i}].lines[{j}].component",
+                    message=f"“{component.name}” would be made of itself.",
+                )
+
+
+def _amount_faults(batch: Batch, graph: _Graph) -> Iterator[Fault]:
+    for i, component in enumerate(batch.components):
+        taken = sum(line.grams for _, line in graph.uses.get(component.name, []))
+        there = component.whole_g - taken
+        if component.leftover_g > max(there, 0.0) + _ROUNDING_SLACK * component.whole_g:
+            yield Fault(
+                path=f"components[{i}].leftover_g",
+                message=f"More is left over than there is ({max(there, 0.0):g} g).",
+            )
+        for j, line in enumerate(component.lines):
+            used = graph.by_name[line.component] if line.component else None
+            if used is not None and line.grams > 0 and used.whole_g == 0:
+                yield Fault(
+                    path=f"components[{i}].lines[{j}].grams",
+                    message=f"Nothing of “{used.name}” has been made yet.",
+                )
+
+
+def _shares(graph: _Graph) -> dict[str, Share]:
+    shares: dict[str, Share] = {}
+    for name in graph.order:
+        component = graph.by_name[name]
+        whole = component.whole_g
+        if name not in graph.uses:
+            used = 1 - component.leftover_g / whole if whole else 1.0
+            shares[name] = Share(used, used, used, used)
+            continue
+        if whole == 0:
+            shares[name] = Share()
+            continue
+        uses = [(shares[user], line) for user, line in graph.uses[name]]
+        shares[name] = Share(
+            value=sum(share.value * line.grams for share, line in uses) / whole,
+            lo=sum(share.lo * line.low_g for share, line in uses) / whole,
+            hi=sum(share.hi * line.high_g for share, line in uses) / whole,
+            mid=sum(share.mid * line.mid_g for share, line in uses) / whole,
+        )
+    return shares
+
+
+def _draws(graph: _Graph, shares: dict[str, Share], position: dict[str, int]) -> Iterator[Draw]:
+    if not graph.uses:
+        return
+    contents: dict[str, Row] = {}
+    for name in reversed(graph.order):
+        content = np.zeros(len(position))
+        for line in graph.by_name[name].lines:
+            if line.label is not None:
+                content[position[line.label]] += line.mid_g
+            elif line.component is not None and graph.by_name[line.component].whole_g:
+                part = graph.by_name[line.component]
+                content += contents[part.name] * (line.mid_g / part.whole_g)
+        contents[name] = content
+    for name, uses in graph.uses.items():
+        whole = graph.by_name[name].whole_g
+        for user, line in uses:
+            if whole:
+                per_gram = contents[name] / whole
+                yield Draw(per_gram * shares[user].mid * line.variance_g2**0.5)

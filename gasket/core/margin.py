@@ -1,0 +1,183 @@
+"""Figures with a margin: value, likely band, worst case, or unknown.
+
+Everything is linear in the grams, so one matrix of nutrients per gram and one vector of grams per
+label give all figures at once. *Worst* adds the extremes; *likely* adds variances (errors of one
+label count once, whatever the number of its lines) and is clipped to the worst case.
+"""
+
+from dataclasses import dataclass
+from functools import cached_property
+from typing import Final
+
+import numpy as np
+from numpy.typing import NDArray
+from pydantic import BaseModel, ConfigDict
+
+from gasket.core.formula import Formula, Grams
+from gasket.core.panel import NUTRIENTS, Material, Panel, Row
+
+Band = tuple[float, float]
+TWO_SIDED_95: Final = 1.96
+
+
+class Figure(BaseModel):
+    """A known figure, unrounded."""
+
+    model_config = ConfigDict(frozen=True)
+
+    value: float
+    likely: Band
+    worst: Band
+
+
+class PartlyKnown(BaseModel):
+    """A figure with an unknown part; the known parts come to `at_least`."""
+
+    model_config = ConfigDict(frozen=True)
+
+    value: None = None
+    likely: None = None
+    worst: None = None
+    at_least: float
+
+
+AnyFigure = Figure | PartlyKnown | None
+
+
+class Facts(BaseModel):
+    """What something holds. None is unknown."""
+
+    model_config = ConfigDict(frozen=True)
+
+    kcal: AnyFigure = None
+    protein_g: AnyFigure = None
+    carbohydrate_g: AnyFigure = None
+    net_carbohydrate_g: AnyFigure = None
+    fat_g: AnyFigure = None
+    fibre_g: AnyFigure = None
+    sugars_g: AnyFigure = None
+    polyols_g: AnyFigure = None
+    saturated_g: AnyFigure = None
+    sodium_mg: AnyFigure = None
+
+
+class Portion(Facts):
+    """What one portion of `grams` holds; grams are None while the batch weighs nothing."""
+
+    grams: float | None
+
+
+@dataclass(frozen=True, slots=True)
+class Panels:
+    """All labels' nutrients per gram: matrices of labels × nutrients."""
+
+    known: NDArray[np.bool_]
+    value: Row
+    lo: Row
+    hi: Row
+    mid: Row
+    variance: Row
+    materials: tuple[Material | None, ...]
+
+    @classmethod
+    def stack(cls, panels: list[Panel]) -> "Panels":
+        if not panels:
+            empty = np.zeros((0, len(NUTRIENTS)))
+            return cls(empty.astype(bool), empty, empty, empty, empty, empty, ())
+        known = np.array([panel.known for panel in panels])
+        rows = np.array([panel.rows for panel in panels])
+        value, lo, hi, mid, variance = rows.transpose(1, 0, 2)
+        materials = tuple(panel.material for panel in panels)
+        return cls(known, value, lo, hi, mid, variance, materials)
+
+
+@dataclass(frozen=True)
+class Amounts:
+    """Figures as arrays of nutrients, with the variance split by where it comes from."""
+
+    known: NDArray[np.bool_]
+    value: Row
+    lo: Row
+    hi: Row
+    mid: Row
+    from_labels: Row  # labels × nutrients
+    from_weighing: Row  # labels × nutrients
+    from_draws: Row  # nutrients
+
+    @cached_property
+    def variance(self) -> Row:
+        total: Row = self.from_labels.sum(axis=0) + self.from_weighing.sum(axis=0) + self.from_draws
+        return total
+
+    def less(self, lost: "Lost") -> "Amounts":
+        """Take off what was poured away; nothing falls below 0."""
+        return Amounts(
+            self.known,
+            np.maximum(self.value - lost.value, 0),
+            np.maximum(self.lo - lost.hi, 0),
+            np.maximum(self.hi - lost.lo, 0),
+            np.maximum(self.mid - (lost.lo + lost.hi) / 2, 0),
+            self.from_labels,
+            self.from_weighing,
+            self.from_draws + (lost.hi - lost.lo) ** 2 / 12,
+        )
+
+
+@dataclass(frozen=True, slots=True)
+class Lost:
+    """Nutrients poured off: value, and the interval that they lie in."""
+
+    value: Row
+    lo: Row
+    hi: Row
+
+    def scaled(self, factor: float) -> "Lost":
+        return Lost(self.value * factor, self.lo * factor, self.hi * factor)
+
+
+def amounts(panels: Panels, grams: Grams, formula: Formula, share: float) -> Amounts:
+    """What `grams` of the labels hold; the formula's draws come in by `share`."""
+    present = grams_present(grams)
+    mid_grams = grams.mid[:, None]
+    draws = sum((((draw.grams_by_label @ panels.mid) * share) ** 2 for draw in formula.draws), 0.0)
+    return Amounts(
+        known=np.all(panels.known[present], axis=0),
+        value=grams.value @ panels.value,
+        lo=grams.lo @ panels.lo,
+        hi=grams.hi @ panels.hi,
+        mid=grams.mid @ panels.mid,
+        from_labels=mid_grams**2 * panels.variance,
+        from_weighing=panels.mid**2 * grams.variance[:, None],
+        from_draws=np.zeros(len(NUTRIENTS)) + draws,
+    )
+
+
+def grams_present(grams: Grams) -> NDArray[np.bool_]:
+    """Labels of which there is something: an unknown figure of nothing makes nothing unknown."""
+    return (grams.value > 0) | (grams.mid > 0)
+
+
+def facts(amounts: Amounts, factor: float = 1.0) -> dict[str, AnyFigure]:
+    """Figures by nutrient, each times `factor`."""
+    half = TWO_SIDED_95 * np.sqrt(amounts.variance)
+    lo, hi, value = amounts.lo, amounts.hi, amounts.value
+    worst_lo, worst_hi = np.minimum(lo, value), np.maximum(hi, value)
+    likely_lo = np.minimum(np.clip(amounts.mid - half, worst_lo, worst_hi), value)
+    likely_hi = np.maximum(np.clip(amounts.mid + half, worst_lo, worst_hi), value)
+    columns = np.stack([value, likely_lo, likely_hi, worst_lo, worst_hi]).T * factor
+    return {
+        nutrient: _figure(row) if known else _partly(row)
+        for nutrient, known, row in zip(
+            NUTRIENTS, amounts.known.tolist(), columns.tolist(), strict=True
+        )
+    }
+
+
+def _figure(row: list[float]) -> Figure:
+    value, likely_lo, likely_hi, worst_lo, worst_hi = row
+    return Figure(value=value, likely=(likely_lo, likely_hi), worst=(worst_lo, worst_hi))
+
+
+def _partly(row: list[float]) -> PartlyKnown | None:
+    at_least = row[3]
+    return PartlyKnown(at_least=at_least) if at_least > 0 else None

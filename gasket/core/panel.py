@@ -1,0 +1,123 @@
+"""A label as nutrients per gram: value, bounds, centre and variance of each, as numpy rows."""
+
+from functools import lru_cache
+from typing import Final, Literal, NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
+
+from gasket.core.energy import (
+    EnergyMethod,
+    Sum,
+    Term,
+    add_up,
+    carbohydrate_terms,
+    energy_terms,
+    exactly,
+    net_carbohydrate_terms,
+)
+from gasket.core.labels import Label, printed
+
+Row = NDArray[np.float64]
+Material = Literal["protein", "carbohydrate", "fat", "fibre", "polyols"]
+Nutrient = Literal[
+    "kcal",
+    "protein_g",
+    "carbohydrate_g",
+    "net_carbohydrate_g",
+    "fat_g",
+    "fibre_g",
+    "sugars_g",
+    "polyols_g",
+    "saturated_g",
+    "sodium_mg",
+]
+
+NUTRIENTS: Final[tuple[Nutrient, ...]] = (
+    "kcal",
+    "protein_g",
+    "carbohydrate_g",
+    "net_carbohydrate_g",
+    "fat_g",
+    "fibre_g",
+    "sugars_g",
+    "polyols_g",
+    "saturated_g",
+    "sodium_mg",
+)
+"""What is reckoned, in the order of every row."""
+
+INDEX: Final[dict[Nutrient, int]] = {nutrient: i for i, nutrient in enumerate(NUTRIENTS)}
+
+KCAL_PER_G_FAT: Final = 9.0
+MOST_PER_G: Final = np.array(
+    [KCAL_PER_G_FAT, *(1000.0 if name.endswith("_mg") else 1.0 for name in NUTRIENTS[1:])]
+)
+"""What a gram of anything can hold: 9 kcal, 1 g, 1000 mg."""
+
+
+class Panel(NamedTuple):
+    """Per gram of food: rows of value, lo, hi, centre and variance, one column a nutrient.
+
+    Unknown columns are 0 and `known` is False.
+    """
+
+    known: NDArray[np.bool_]
+    rows: Row
+    material: Material | None
+
+
+def _terms(label: Label, nutrient: Nutrient, method: EnergyMethod, erythritol: float) -> list[Term]:
+    match nutrient:
+        case "kcal":
+            return energy_terms(label, method, erythritol)
+        case "carbohydrate_g":
+            return carbohydrate_terms(label)
+        case "net_carbohydrate_g":
+            return net_carbohydrate_terms(label)
+        case _:
+            return [Term(nutrient, exactly(1))]
+
+
+@lru_cache(maxsize=8192)
+def panel_of(label: Label, method: EnergyMethod, erythritol_kcal_per_g: float) -> Panel:
+    """The label's nutrients per gram. The error of the basis weight is in `variance` and bounds."""
+    basis = printed(label, "basis_g")
+    assert basis is not None
+    sums = [
+        add_up(label, _terms(label, nutrient, method, erythritol_kcal_per_g))
+        for nutrient in NUTRIENTS
+    ]
+    known = np.array([found is not None for found in sums])
+    rows = np.array([found or Sum(0, 0, 0, 0, 0) for found in sums]).T
+    value, lo, hi, mid, variance = rows
+    value = value / label.basis_g
+    mid, variance = _capped(lo, hi, mid, variance, MOST_PER_G * basis.mid)
+    hi = np.maximum(np.minimum(hi / basis.lo, MOST_PER_G), value)
+    variance = variance / basis.mid**2 + mid**2 * basis.half**2 / 3 / basis.mid**4
+    return Panel(
+        known, np.stack([value, lo / basis.hi, hi, mid / basis.mid, variance]), _material(value)
+    )
+
+
+def _material(per_gram: Row) -> Material | None:
+    """The macronutrient that most of the energy sits in; fibre and polyols count 2 kcal/g."""
+    grams = dict(zip(NUTRIENTS, per_gram.tolist(), strict=True))
+    energy: dict[Material, float] = {
+        "protein": 4 * grams["protein_g"],
+        "carbohydrate": 4 * grams["net_carbohydrate_g"],
+        "fat": KCAL_PER_G_FAT * grams["fat_g"],
+        "fibre": 2 * grams["fibre_g"],
+        "polyols": 2 * grams["polyols_g"],
+    }
+    material = max(energy, key=lambda name: energy[name])
+    return material if energy[material] > 0 else None
+
+
+def _capped(lo: Row, hi: Row, mid: Row, variance: Row, most: Row) -> tuple[Row, Row]:
+    """Centre and variance where rounding alone would allow more than a gram can hold."""
+    over = (hi > most) & (lo < most)
+    return (
+        np.where(over, (lo + most) / 2, mid),
+        np.where(over, np.minimum(variance, (most - lo) ** 2 / 12), variance),
+    )

@@ -1,0 +1,89 @@
+"""Batch → portions: what share of the batch each piece is, and the next target while filling."""
+
+from dataclasses import dataclass
+from typing import Literal
+
+from gasket.core.batch import Batch
+from gasket.core.errors import FaultyInput
+
+
+@dataclass(frozen=True, slots=True)
+class Division:
+    """Shares of the batch by piece, the mean piece, and the weights that they were reckoned from.
+
+    `grams` and `shares` have one entry a piece, and none where the batch is cut by serving weight.
+    The shares are None while the batch weighs nothing.
+    """
+
+    shares: tuple[float | None, ...]
+    grams: tuple[float | None, ...]
+    mean_share: float | None
+    mean_g: float | None
+    weight_of_state_g: float
+
+
+def weight_g(batch: Batch, used_g: float) -> float:
+    """The weight to reckon with: cooked, else the mixture's, else the sum of what was used."""
+    return batch.cooked_g or batch.mixture_g or used_g
+
+
+def state_of_pieces(batch: Batch) -> Literal["raw", "cooked"]:
+    """Whether weighed pieces are raw or cooked; unsaid, as the batch was last weighed."""
+    return batch.portions.weights_state or ("cooked" if batch.cooked_g else "raw")
+
+
+def divide(batch: Batch, used_g: float) -> Division:
+    """Divide the batch as `batch.portions` says."""
+    portions, weight = batch.portions, weight_g(batch, used_g)
+    if portions.count is not None:
+        share, grams = 1 / portions.count, weight / portions.count
+        pieces = portions.count
+        return Division((share,) * pieces, (grams,) * pieces, share, grams, weight)
+    if portions.serving_g is not None:
+        mean = portions.serving_g / weight if weight else None
+        return Division((), (), mean, portions.serving_g, weight)
+    return _divide_by_pieces(batch, portions.weights_g or (), used_g)
+
+
+def _divide_by_pieces(batch: Batch, pieces_g: tuple[float, ...], used_g: float) -> Division:
+    total = sum(pieces_g)
+    if state_of_pieces(batch) == "cooked":
+        whole = batch.cooked_g or total
+    else:
+        whole = batch.mixture_g or used_g
+    among = total if batch.settings.residue == "counted" else whole
+    shares = tuple(piece / among if among else None for piece in pieces_g)
+    count = len(pieces_g)
+    mean = total / among / count if among else None
+    return Division(shares, pieces_g, mean, total / count, whole)
+
+
+def target_each_g(mixture_g: float, pieces: int) -> float:
+    """Equal portions: 1,492 g in 8 → 186.5 g. Raises `FaultyInput` for less than one piece."""
+    if pieces < 1:
+        raise FaultyInput.at("pieces", "There must be at least one portion.")
+    return mixture_g / pieces
+
+
+def next_target_g(mixture_g: float, filled_g: list[float], pieces: int) -> float | None:
+    """Live fill: what is left over the pieces to go (R / k); None when all are filled."""
+    to_go = pieces - len(filled_g)
+    return max(0.0, mixture_g - sum(filled_g)) / to_go if to_go > 0 else None
+
+
+@dataclass(frozen=True, slots=True)
+class Scooped:
+    """How far a mixture goes at a fixed fill weight."""
+
+    pieces: int
+    exact: float
+    over_g: float
+
+
+def scoop(mixture_g: float, fill_g: float) -> Scooped:
+    """767.2 g at 59 g = 13.0 pieces; what is over after the whole ones."""
+    if fill_g <= 0:
+        raise FaultyInput.at("fill_g", "A scoop must weigh something.")
+    exact = mixture_g / fill_g
+    whole = int(exact + 1e-9)
+    return Scooped(whole, exact, mixture_g - whole * fill_g)

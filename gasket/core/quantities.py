@@ -1,0 +1,120 @@
+"""Mass, volume and temperature: exact factors, and "4 oz" to grams.
+
+Volumes become grams only through the density of that very food; there is no default density.
+"""
+
+import re
+from enum import StrEnum
+from fractions import Fraction
+from typing import Final
+
+from gasket.core.errors import FaultyInput
+from gasket.core.numbers import MOST_G
+
+# NIST SP 811, Appendix B (exact by definition for the pound and the ounce).
+GRAMS_PER: Final[dict[str, float]] = {
+    "g": 1.0,
+    "kg": 1000.0,
+    "mg": 0.001,
+    "oz": 28.349523125,
+    "lb": 453.59237,
+}
+
+US_FL_OZ_ML: Final = 29.5735295625  # NIST SP 811
+UK_FL_OZ_ML: Final = 28.4130625  # NIST SP 811
+
+
+class HouseholdSystem(StrEnum):
+    """Whose cups and spoons a recipe means."""
+
+    US = "us"
+    US_LABEL = "us_label"
+    METRIC = "metric"
+    UK = "uk"
+    AU = "au"
+
+
+# ml. US: NIST SP 811. US label: 21 CFR 101.9(b)(5)(viii). Metric, UK, AU: common practice.
+MILLILITRES_PER: Final[dict[HouseholdSystem, dict[str, float]]] = {
+    HouseholdSystem.US: {
+        "cup": 8 * US_FL_OZ_ML,
+        "tbsp": US_FL_OZ_ML / 2,
+        "tsp": US_FL_OZ_ML / 6,
+        "fl oz": US_FL_OZ_ML,
+        "pint": 16 * US_FL_OZ_ML,
+    },
+    HouseholdSystem.US_LABEL: {"cup": 240.0, "tbsp": 15.0, "tsp": 5.0, "fl oz": 30.0},
+    HouseholdSystem.METRIC: {"cup": 250.0, "tbsp": 15.0, "tsp": 5.0},
+    HouseholdSystem.UK: {
+        "tbsp": 15.0,
+        "tsp": 5.0,
+        "fl oz": UK_FL_OZ_ML,
+        "pint": 20 * UK_FL_OZ_ML,
+    },
+    HouseholdSystem.AU: {"cup": 250.0, "tbsp": 20.0, "tsp": 5.0},
+}
+
+_AMOUNT = re.compile(
+    r"^\s*(?P<number>\d+\s+\d+/\d+|\d+/\d+|\d*[.,]\d+|\d+)\s*(?P<unit>[a-zA-Z]*)\s*$"
+)
+
+
+def millilitres(amount: float, measure: str, system: HouseholdSystem = HouseholdSystem.US) -> float:
+    """Volume in ml of `amount` household measures. Raises `FaultyInput` for an unknown measure."""
+    measures = MILLILITRES_PER[system]
+    if measure not in measures:
+        raise FaultyInput.at("measure", f"There is no {measure} in the {system.value} set.")
+    return amount * measures[measure]
+
+
+def density_from_cup(grams_per_us_cup: float) -> float:
+    """g/ml of a food of which one US cup weighs so much."""
+    return grams_per_us_cup / MILLILITRES_PER[HouseholdSystem.US]["cup"]
+
+
+def parse_number(text: str) -> float:
+    """`"0,5"`, `"1/2"`, `"1 1/2"` and `"12.5"` as numbers. Raises ValueError."""
+    whole = sum(Fraction(part) for part in text.strip().replace(",", ".").split())
+    return float(whole)
+
+
+def parse_grams(text: str, path: str = "grams") -> float:
+    """Grams meant by what a cook types: `"120"`, `"0,5"`, `"4 oz"`, `"1/2 lb"`.
+
+    A bare number is grams. Raises `FaultyInput` at `path` for anything else, for less than
+    nothing and for more than a tonne.
+    """
+    found = _AMOUNT.match(text[:80])
+    if not found:
+        raise FaultyInput.at(path, "Type a weight, like 120 or 4 oz.")
+    unit = found["unit"].lower() or "g"
+    if unit not in GRAMS_PER:
+        raise FaultyInput.at(path, f"“{found['unit']}” is not a weight: use g, kg, oz or lb.")
+    try:
+        grams = parse_number(found["number"]) * GRAMS_PER[unit]
+    except ZeroDivisionError:
+        raise FaultyInput.at(path, "A fraction cannot have 0 below the line.") from None
+    if grams > MOST_G:
+        raise FaultyInput.at(path, "That is more than a tonne: check the number and the unit.")
+    return grams
+
+
+def celsius(fahrenheit: float) -> float:
+    """°F → °C."""
+    return (fahrenheit - 32) / 1.8
+
+
+# Shelled grams. From memory (USDA); UK and EU sizes differ.
+EGG_G: Final[dict[str, float]] = {"medium": 44.0, "large": 50.0, "extra large": 56.0}
+EGG_WHITE_G: Final = 33.0
+EGG_YOLK_G: Final = 17.0
+
+# Share of the weight as bought that is not eaten. From memory (USDA AH-102 and practice).
+REFUSE_SHARE: Final[dict[str, float]] = {"banana": 0.36, "onion": 0.10, "avocado": 0.26}
+
+
+def edible_g(as_bought_g: float, refuse_share: float) -> float:
+    """Grams left to eat. `refuse_share` is 0 ≤ share < 1."""
+    if not 0 <= refuse_share < 1:
+        raise FaultyInput.at("refuse_share", "The part thrown away is a share from 0 to below 1.")
+    return as_bought_g * (1 - refuse_share)

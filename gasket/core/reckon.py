@@ -1,0 +1,343 @@
+"""The reckoning: a batch in, figures with margins out. A pure function.
+
+The contract is docs/formats/batch.md. Beside what it promises, the answer carries what a screen
+needs so that no interface ever does this sum again: each line's part of a serving, what the
+margin is made of, and who says so.
+"""
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+from typing import Final, Literal
+
+import numpy as np
+from pydantic import BaseModel, ConfigDict
+
+from gasket.core.batch import Batch, Component, Original
+from gasket.core.findings import Context, Finding, find
+from gasket.core.formula import Formula, Grams, Share, flatten
+from gasket.core.margin import (
+    TWO_SIDED_95,
+    Amounts,
+    Band,
+    Facts,
+    Figure,
+    Lost,
+    Panels,
+    Portion,
+    amounts,
+    facts,
+)
+from gasket.core.panel import INDEX, KCAL_PER_G_FAT, NUTRIENTS, Material, Nutrient, Row, panel_of
+from gasket.core.portions import Division, divide, weight_g
+from gasket.core.says_who import says_who
+
+Origin = Literal["label", "weight"]
+_WHOLE_PORTION: Final = Share(1.0, 1.0, 1.0, 1.0)
+_POURED_FAT_AT_LEAST: Final = 0.5
+"""Fat poured off is part water: the low end is half of it (common practice)."""
+
+
+class _Answer(BaseModel):
+    model_config = ConfigDict(frozen=True)
+
+
+class Values(_Answer):
+    """Plain values without margins; None is unknown."""
+
+    kcal: float | None = None
+    protein_g: float | None = None
+    carbohydrate_g: float | None = None
+    net_carbohydrate_g: float | None = None
+    fat_g: float | None = None
+    fibre_g: float | None = None
+    sugars_g: float | None = None
+    polyols_g: float | None = None
+    saturated_g: float | None = None
+    sodium_mg: float | None = None
+
+
+class AtEqualWeight(Values):
+    """Our figures for as many grams as one serving of the original weighs."""
+
+    grams: float
+
+
+class ComparedOriginal(Original):
+    """The original, what one of ours saves on it, and where its own energy sits."""
+
+    saved_kcal: float | None
+    saved_kcal_likely: Band | None
+    saved_kcal_worst: Band | None
+    at_equal_weight: AtEqualWeight | None
+    original_per_serving_of_ours: Values | None
+    energy_from: dict[Material, float] | None
+
+
+class LineShare(Values):
+    """One line's part of one serving, and the macronutrient that most of its energy sits in."""
+
+    where: str
+    grams: float
+    material: Material | None
+
+
+class MarginPart(_Answer):
+    """What one label adds to the likely margin of a figure: its panel's rounding or its
+    weight.
+
+    `share` is the part of the variance, 0 to 1; `half` is what this part alone would make the
+    margin, in the figure's unit per serving.
+    """
+
+    label: str
+    comes_from: Origin
+    share: float
+    half: float
+
+
+class Result(_Answer):
+    """The whole answer; numbers are unrounded."""
+
+    batch: Facts
+    per_100g: Facts | None
+    serving: Portion
+    portions: tuple[Portion, ...]
+    original: ComparedOriginal | None
+    findings: tuple[Finding, ...]
+    weight_g: float
+    lines: tuple[LineShare, ...]
+    margin_parts: dict[Nutrient, tuple[MarginPart, ...]]
+    says_who: dict[Nutrient, tuple[str, ...]]
+
+
+@dataclass(frozen=True, slots=True)
+class _Reckoning:
+    """Intermediate state: the flat formula with its panels."""
+
+    batch: Batch
+    formula: Formula
+    panels: Panels
+    lost: Lost
+
+    def amounts(self, grams: Grams, share: float) -> Amounts:
+        return amounts(self.panels, grams, self.formula, share).less(self.lost.scaled(share))
+
+
+def reckon(batch: Batch) -> Result:
+    """Reckon `batch`. Raises `FaultyInput` for structural faults (unknown ids, cycles, …)."""
+    formula = flatten(batch)
+    settings = batch.settings
+    panels = Panels.stack(
+        [
+            panel_of(batch.labels[key], settings.energy, settings.erythritol_kcal_per_g)
+            for key in formula.labels
+        ]
+    )
+    work = _Reckoning(batch, formula, panels, _poured_off(batch, formula, panels))
+    division = divide(batch, formula.used_g)
+    weight = weight_g(batch, formula.used_g)
+
+    whole = work.amounts(formula.grams, 1.0)
+    finish = _finish_grams(work)
+    mean = division.mean_share or 0.0
+    serving_grams = formula.grams.scaled(mean).plus(finish)
+    one = work.amounts(serving_grams, mean)
+    serving = _serving(batch, division, one)
+    return Result(
+        batch=Facts(**facts(whole)),
+        per_100g=Facts(**facts(whole, 100 / weight)) if weight else None,
+        serving=serving,
+        portions=tuple(_portions(division, whole)),
+        original=_compare(batch.original, serving),
+        findings=find(Context(batch, formula, division, serving_grams)),
+        weight_g=weight,
+        lines=tuple(_line_shares(work, mean)),
+        margin_parts={nutrient: _parts(work, one, nutrient) for nutrient in _EXPLAINED},
+        says_who=says_who(batch),
+    )
+
+
+_LEAST_WORTH_NAMING: Final = 0.005
+_EXPLAINED: Final[tuple[Nutrient, ...]] = NUTRIENTS[:6]
+
+
+def _finish_grams(work: _Reckoning) -> Grams:
+    position = work.formula.position
+    return Grams.of(
+        [(position[line.label], line, _WHOLE_PORTION) for line in work.batch.finish], len(position)
+    )
+
+
+def _serving(batch: Batch, division: Division, one: Amounts) -> Portion:
+    if division.mean_share is None:
+        return Portion(grams=None)
+    added = sum(line.grams for line in batch.finish)
+    return Portion(grams=(division.mean_g or 0.0) + added, **facts(one))
+
+
+def _portions(division: Division, whole: Amounts) -> Iterator[Portion]:
+    made: dict[float, Portion] = {}
+    for share, grams in zip(division.shares, division.grams, strict=True):
+        if share is None:
+            yield Portion(grams=grams)
+            continue
+        if share not in made:
+            made[share] = Portion(grams=grams, **facts(whole, share))
+        yield made[share]
+
+
+def _poured_off(batch: Batch, formula: Formula, panels: Panels) -> Lost:
+    """Nutrients gone with the fat poured off, at the batch's shares of each component."""
+    lost = Lost(*(np.zeros(len(NUTRIENTS)) for _ in range(3)))
+    for component in batch.components:
+        fat_g = sum(removed.fat_g for removed in component.removed)
+        if fat_g > 0:
+            _pour(lost, fat_g, _content(component, batch, panels, formula), formula, component)
+    return lost
+
+
+def _pour(
+    lost: Lost, fat_g: float, held: tuple[Row, Row], formula: Formula, component: Component
+) -> None:
+    value, hi = held
+    share = formula.shares[component.name].value
+    fat, saturated, kcal = INDEX["fat_g"], INDEX["saturated_g"], INDEX["kcal"]
+    gone = min(fat_g, value[fat])
+    most = min(fat_g, hi[fat])
+    least = _POURED_FAT_AT_LEAST * gone
+    for row, grams in ((lost.value, gone), (lost.lo, least), (lost.hi, most)):
+        row[fat] += share * grams
+        row[kcal] += share * grams * KCAL_PER_G_FAT
+        row[saturated] += share * grams * (value[saturated] / value[fat] if value[fat] else 0.0)
+
+
+def _content(
+    component: Component, batch: Batch, panels: Panels, formula: Formula
+) -> tuple[Row, Row]:
+    """What the whole of a component holds, parts of other components included: value and most."""
+    by_name = {part.name: part for part in batch.components}
+    value, hi = np.zeros(len(NUTRIENTS)), np.zeros(len(NUTRIENTS))
+    for line in component.lines:
+        if line.label is not None:
+            at = formula.position[line.label]
+            value += line.grams * panels.value[at]
+            hi += line.high_g * panels.hi[at]
+        elif line.component is not None and (whole := by_name[line.component].whole_g):
+            part_value, part_hi = _content(by_name[line.component], batch, panels, formula)
+            value += line.grams / whole * part_value
+            hi += line.high_g / whole * part_hi
+    return value, hi
+
+
+def _values_of(portion: Portion, factor: float = 1.0) -> dict[str, float | None]:
+    return {
+        nutrient: figure.value * factor if isinstance(figure, Figure) else None
+        for nutrient in NUTRIENTS
+        for figure in (getattr(portion, nutrient),)
+    }
+
+
+def _compare(original: Original | None, serving: Portion) -> ComparedOriginal | None:
+    if original is None:
+        return None
+    kcal = serving.kcal if isinstance(serving.kcal, Figure) else None
+    both = original.kcal is not None and kcal is not None
+    equal = ours = None
+    if original.serving_g and serving.grams:
+        factor = original.serving_g / serving.grams
+        equal = AtEqualWeight(grams=original.serving_g, **_values_of(serving, factor))
+        ours = Values(
+            **{
+                name: figure / factor if figure is not None else None
+                for name, figure in _stated(original).items()
+            }
+        )
+    return ComparedOriginal(
+        **original.model_dump(),
+        saved_kcal=original.kcal - kcal.value if both and kcal and original.kcal else None,
+        saved_kcal_likely=_saved(original, kcal.likely) if kcal else None,
+        saved_kcal_worst=_saved(original, kcal.worst) if kcal else None,
+        at_equal_weight=equal,
+        original_per_serving_of_ours=ours,
+        energy_from=_energy_from(original),
+    )
+
+
+def _stated(original: Original) -> dict[str, float | None]:
+    return original.model_dump(include={"kcal", "protein_g", "carbohydrate_g", "fat_g"})
+
+
+def _saved(original: Original, ours: Band) -> Band | None:
+    if original.kcal is None:
+        return None
+    return original.kcal - ours[1], original.kcal - ours[0]
+
+
+def _energy_from(original: Original) -> dict[Material, float] | None:
+    """The original's kcal by macronutrient: 4-4-9, scaled to the stated kcal if there is one."""
+    parts = (original.protein_g, original.carbohydrate_g, original.fat_g)
+    if any(part is None for part in parts):
+        return None
+    protein, carbohydrate, fat = (part or 0.0 for part in parts)
+    energy: dict[Material, float] = {
+        "carbohydrate": 4 * carbohydrate,
+        "fat": KCAL_PER_G_FAT * fat,
+        "protein": 4 * protein,
+    }
+    total = sum(energy.values())
+    scale = original.kcal / total if original.kcal is not None and total else 1.0
+    return {material: kcal * scale for material, kcal in energy.items()}
+
+
+def _line_shares(work: _Reckoning, mean_share: float) -> Iterator[LineShare]:
+    """Every line of a label, by its part of one serving; lines of components stand for theirs."""
+    found = [*_labelled_lines(work, mean_share)]
+    if not found:
+        return
+    at = [work.formula.position[label] for _, label, _ in found]
+    grams = np.array([grams for _, _, grams in found])
+    values = (work.panels.value[at] * grams[:, None]).tolist()
+    known = (work.panels.known[at] | (grams == 0)[:, None]).tolist()
+    for (where, label, part_g), row, is_known in zip(found, values, known, strict=True):
+        yield LineShare(
+            where=where,
+            grams=part_g,
+            material=work.panels.materials[work.formula.position[label]],
+            **{
+                nutrient: figure if figure_known else None
+                for nutrient, figure, figure_known in zip(NUTRIENTS, row, is_known, strict=True)
+            },
+        )
+
+
+def _labelled_lines(work: _Reckoning, mean_share: float) -> Iterator[tuple[str, str, float]]:
+    """Path, label and grams per serving."""
+    for i, component in enumerate(work.batch.components):
+        share = work.formula.shares[component.name].value * mean_share
+        for j, line in enumerate(component.lines):
+            if line.label is not None:
+                yield f"components[{i}].lines[{j}]", line.label, line.grams * share
+    for i, finish in enumerate(work.batch.finish):
+        yield f"finish[{i}]", finish.label, finish.grams
+
+
+def _parts(
+    work: _Reckoning, one: Amounts, nutrient: Nutrient, most: int = 6
+) -> tuple[MarginPart, ...]:
+    at = INDEX[nutrient]
+    total = float(one.variance[at])
+    if total <= 0:
+        return ()
+    labels = work.formula.labels
+    variances = np.concatenate([one.from_labels[:, at], one.from_weighing[:, at]])
+    widest = np.argsort(-variances)[:most].tolist()
+    return tuple(
+        MarginPart(
+            label=labels[i % len(labels)],
+            comes_from="label" if i < len(labels) else "weight",
+            share=float(variances[i]) / total,
+            half=TWO_SIDED_95 * float(variances[i]) ** 0.5,
+        )
+        for i in widest
+        if variances[i] > _LEAST_WORTH_NAMING * total
+    )

@@ -1,0 +1,105 @@
+"""Says who: where each rule, factor and constant of the trade comes from."""
+
+from enum import StrEnum
+from typing import Final
+
+from pydantic import BaseModel, ConfigDict
+
+
+class Standing(StrEnum):
+    """How far a reader can check a source."""
+
+    PUBLISHED = "published"
+    PRACTICE = "common practice"
+    MEMORY = "from memory"
+
+
+class Source(BaseModel):
+    """A publication and paragraph, a habit of the trade, or something written down from memory."""
+
+    model_config = ConfigDict(frozen=True)
+
+    key: str
+    standing: Standing
+    title: str
+    says: str
+
+
+def _published(key: str, title: str, says: str) -> Source:
+    return Source(key=key, standing=Standing.PUBLISHED, title=title, says=says)
+
+
+SOURCES: Final[dict[str, Source]] = {
+    source.key: source
+    for source in (
+        _published(
+            "us-rounding",
+            "US 21 CFR 101.9(c)",
+            "Printed figures are rounded: kcal to 5 up to 50 and to 10 above, fat to 0.5 g up to "
+            "5 g and to 1 g above, protein and carbohydrate to 1 g, and small amounts to 0.",
+        ),
+        _published(
+            "us-serving-rounding",
+            "US 21 CFR 101.9(b)(7)",
+            "The serving weight is rounded to 1 g from 5 g on, to 0.5 g from 2 g on, and to "
+            "0.1 g below.",
+        ),
+        _published(
+            "us-energy",
+            "US 21 CFR 101.9(c)(1)(i)",
+            "4 kcal per gram of protein, 9 of fat, 4 of carbohydrate without fibre and polyols, "
+            "2 of soluble fibre; polyols each by their own factor; 4-4-9 on total carbohydrate is "
+            "equally lawful.",
+        ),
+        _published(
+            "us-allulose",
+            "FDA guidance on allulose, 2020",
+            "0.4 kcal per gram of allulose.",
+        ),
+        _published(
+            "eu-energy",
+            "Regulation (EU) 1169/2011, Annex XIV",
+            "4 kcal per gram of carbohydrate except polyols, 2.4 of polyols, 0 of erythritol, 4 of "
+            "protein, 9 of fat, 7 of alcohol, 3 of organic acids, 2 of fibre.",
+        ),
+        _published(
+            "eu-rounding",
+            "European Commission guidance on tolerances, December 2012",
+            "Energy to 1 kcal; fat, carbohydrate, sugars, protein and fibre to 1 g from 10 g per "
+            "100 g on, to 0.1 g below, 0.5 g and less as 0.",
+        ),
+        _published(
+            "eu-salt",
+            "Regulation (EU) 1169/2011, Annex I",
+            "Salt is 2.5 times sodium.",
+        ),
+        _published("nist", "NIST SP 811", "Mass and volume units in grams and millilitres."),
+        Source(
+            key="alcohol",
+            standing=Standing.PRACTICE,
+            title="Common practice",
+            says="7 kcal per gram of alcohol.",
+        ),
+        Source(
+            key="weighed",
+            standing=Standing.PRACTICE,
+            title="Your scale",
+            says="A net weight is the difference of two readings, so it is good to one division "
+            "either way.",
+        ),
+        Source(
+            key="typical",
+            standing=Standing.MEMORY,
+            title="Typical values, from memory",
+            says="A table value stands for the food in general, not for your package: it carries "
+            "a stated spread (10 % unless better is known).",
+        ),
+        Source(
+            key="net-carbohydrate",
+            standing=Standing.PRACTICE,
+            title="Common practice",
+            says="Net carbohydrate is total carbohydrate less fibre, polyols and allulose.",
+        ),
+    )
+}
+"""Every source by its key, in the order in which the interface lists them."""

@@ -1,0 +1,1 @@
+"""Open formats in and out: the batch JSON and its JSON Schemas."""

@@ -1,0 +1,1 @@
+"""Use cases, one module per stage of the work: where store, core, scale and formats meet."""

@@ -1,0 +1,1 @@
+"""SQLite behind SQLModel: tables, session, migrations. Rows in, core values out."""
