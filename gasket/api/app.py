@@ -1,0 +1,105 @@
+"""The web application: routes under /api, the built pages for everything else."""
+
+import contextlib
+from collections.abc import AsyncIterator
+from pathlib import Path
+from typing import Any, Final
+
+from fastapi import FastAPI, Request
+from fastapi.responses import FileResponse, PlainTextResponse, Response
+from fastapi.routing import APIRoute
+from pydantic.json_schema import models_json_schema
+from starlette.exceptions import HTTPException
+from starlette.middleware.gzip import GZipMiddleware
+from starlette.staticfiles import StaticFiles
+from starlette.types import Scope
+
+from gasket import __version__
+from gasket.api import batches, dishes, house, problems, reckoning, shelf
+from gasket.api.guard import Guard
+from gasket.kitchen.house import House
+from gasket.kitchen.live import Aim, LiveLink, LiveReading, LiveSheet
+
+PAGES: Final = Path(__file__).resolve().parents[2] / "web" / "dist"
+_REF: Final = "#/components/schemas/{model}"
+
+
+class _Assets(StaticFiles):
+    """Built files carry a hash in their name: they may be kept for ever."""
+
+    async def get_response(self, path: str, scope: Scope) -> Response:
+        response = await super().get_response(path, scope)
+        response.headers["Cache-Control"] = "public, max-age=31536000, immutable"
+        return response
+
+
+def _operation_id(route: APIRoute) -> str:
+    return route.name
+
+
+def create_app(kitchen: House, pages: Path = PAGES) -> FastAPI:
+    """The application of one house."""
+
+    @contextlib.asynccontextmanager
+    async def lifespan(_: FastAPI) -> AsyncIterator[None]:
+        await kitchen.open()
+        yield
+        await kitchen.shut()
+
+    app = FastAPI(
+        title="Gasket",
+        version=__version__,
+        lifespan=lifespan,
+        openapi_url="/api/openapi.json",
+        docs_url=None,
+        redoc_url=None,
+        generate_unique_id_function=_operation_id,
+        responses=problems.RESPONSES,
+    )
+    app.state.house = kitchen
+    for stage in (house, dishes, batches, shelf, reckoning):
+        app.include_router(stage.router, prefix="/api")
+    problems.install(app)
+    _describe_live_channel(app)
+    _serve_pages(app, pages)
+    app.add_middleware(GZipMiddleware, minimum_size=1000)
+    app.add_middleware(Guard)
+    return app
+
+
+def _describe_live_channel(app: FastAPI) -> None:
+    """OpenAPI does not know WebSockets: add the messages' shapes, so that types come of them."""
+    plain = app.openapi
+
+    def described() -> dict[str, Any]:
+        document = plain()
+        models = [(model, "serialization") for model in (Aim, LiveReading, LiveLink, LiveSheet)]
+        _, shapes = models_json_schema(models, ref_template=_REF)  # type: ignore[arg-type]
+        schemas = document.setdefault("components", {}).setdefault("schemas", {})
+        for name, shape in shapes.get("$defs", {}).items():
+            schemas.setdefault(name, shape)
+        return document
+
+    app.openapi = described  # type: ignore[method-assign]
+
+
+def _serve_pages(app: FastAPI, pages: Path) -> None:
+    if (pages / "assets").is_dir():
+        app.mount("/assets", _Assets(directory=pages / "assets"), name="assets")
+
+    @app.get("/robots.txt", include_in_schema=False)
+    def robots() -> PlainTextResponse:
+        return PlainTextResponse("User-agent: *\nDisallow: /\n")
+
+    @app.exception_handler(404)
+    async def page_or_problem(request: Request, error: Exception) -> Response:
+        """Every address of the app is one page; under /api and /assets a 404 is a 404."""
+        path, index = request.url.path, pages / "index.html"
+        own = path.startswith(("/api", "/assets"))
+        if not own and request.method in ("GET", "HEAD") and index.is_file():
+            icon = pages / path.lstrip("/")
+            if path.count("/") == 1 and icon.suffix in (".svg", ".ico") and icon.is_file():
+                return FileResponse(icon)
+            return FileResponse(index, headers={"Cache-Control": "no-cache"})
+        detail = error.detail if isinstance(error, HTTPException) else "Not here."
+        return problems.answer(problems.Problem(title="Not here", status=404, detail=detail))

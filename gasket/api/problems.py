@@ -1,0 +1,97 @@
+"""Errors at the border: RFC 9457 problem documents with a sentence for each field."""
+
+from collections.abc import Mapping
+from typing import Any, Final
+
+from fastapi import FastAPI, Request
+from fastapi.exceptions import RequestValidationError
+from fastapi.responses import JSONResponse
+from pydantic import BaseModel
+from starlette.exceptions import HTTPException
+
+from gasket.core.errors import Conflict, Fault, FaultyInput, GasketError, Refused, Unknown
+from gasket.formats.batch_json import faults_of
+
+MEDIA_TYPE: Final = "application/problem+json"
+
+
+class Problem(BaseModel):
+    """What went wrong, and where. `current` is what is stored, after a conflict."""
+
+    type: str = "about:blank"
+    title: str
+    status: int
+    detail: str
+    errors: list[Fault] = []
+    current: Any = None
+
+
+RESPONSES: Final[dict[int | str, dict[str, Any]]] = {
+    status: {"model": Problem, "description": says, "content": {MEDIA_TYPE: {}}}
+    for status, says in {
+        400: "The body could not be read.",
+        403: "Not from this page.",
+        404: "No such thing.",
+        409: "Changed elsewhere, or not possible now.",
+        413: "Too much at once.",
+        422: "Values that cannot be worked with.",
+    }.items()
+}
+
+
+def answer(problem: Problem, headers: Mapping[str, str] | None = None) -> JSONResponse:
+    return JSONResponse(
+        problem.model_dump(mode="json", exclude_none=True),
+        status_code=problem.status,
+        media_type=MEDIA_TYPE,
+        headers=dict(headers or {}),
+    )
+
+
+def _faulty(faults: tuple[Fault, ...]) -> Problem:
+    return Problem(
+        title="Some values cannot be worked with",
+        status=422,
+        detail="; ".join(str(fault) for fault in faults[:5]),
+        errors=list(faults),
+    )
+
+
+def _problem_of(error: GasketError) -> Problem:
+    match error:
+        case FaultyInput():
+            return _faulty(error.faults)
+        case Unknown():
+            return Problem(title="Not here", status=404, detail=str(error))
+        case Conflict():
+            current = error.current.model_dump(mode="json")
+            return Problem(
+                title="Changed elsewhere", status=409, detail=str(error), current=current
+            )
+        case Refused():
+            return Problem(title="Not possible now", status=409, detail=str(error))
+        case _:
+            return Problem(title="Not possible", status=400, detail=str(error))
+
+
+async def _gasket(_: Request, error: Exception) -> JSONResponse:
+    assert isinstance(error, GasketError)
+    return answer(_problem_of(error))
+
+
+async def _invalid(_: Request, error: Exception) -> JSONResponse:
+    assert isinstance(error, RequestValidationError)
+    faults = faults_of(error.errors(), strip=("body",))
+    return answer(_faulty(faults))
+
+
+async def _http(_: Request, error: Exception) -> JSONResponse:
+    assert isinstance(error, HTTPException)
+    problem = Problem(title=error.detail, status=error.status_code, detail=error.detail)
+    return answer(problem, error.headers)
+
+
+def install(app: FastAPI) -> None:
+    app.add_exception_handler(GasketError, _gasket)
+    app.add_exception_handler(RequestValidationError, _invalid)
+    app.add_exception_handler(HTTPException, _http)

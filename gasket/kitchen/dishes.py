@@ -1,0 +1,210 @@
+"""Dishes and their originals; the Kitchen's list of what is there and what is going on."""
+
+from datetime import datetime
+from typing import Annotated
+
+from pydantic import BaseModel, ConfigDict, Field
+from sqlmodel import Session, col, select
+
+from gasket.core.batch import Original
+from gasket.core.errors import Conflict, FaultyInput
+from gasket.core.margin import Portion
+from gasket.core.numbers import Amount, Positive, Value
+from gasket.core.reckon import ComparedOriginal, LineShare
+from gasket.core.trial import ShortName
+from gasket.kitchen import build, weigh, weighed
+from gasket.store import rows
+from gasket.store.tables import BatchRow, DishRow, TrialRow
+
+
+class _View(BaseModel):
+    model_config = ConfigDict(frozen=True)
+
+
+class OriginalEdit(Value):
+    """One serving of the ordinary version, with the dish version that it was read at."""
+
+    version: Annotated[int, Field(ge=1)]
+    name: ShortName
+    serving_g: Positive | None = None
+    kcal: Amount | None = None
+    protein_g: Amount | None = None
+    carbohydrate_g: Amount | None = None
+    fat_g: Amount | None = None
+    source_note: Annotated[str, Field(max_length=2000)] = ""
+
+
+class NewDish(Value):
+    name: ShortName
+
+
+class BatchSummary(_View):
+    id: int
+    started_at: datetime
+    closed_at: datetime | None
+    open_lines: int
+
+
+class TrialSummary(_View):
+    id: int
+    letter: str
+    intent: str
+    batches: tuple[BatchSummary, ...]
+
+
+class DishSheet(_View):
+    """A dish with its original and its trials, newest last."""
+
+    id: int
+    name: str
+    version: int
+    original: Original
+    source_note: str
+    trials: tuple[TrialSummary, ...]
+
+
+class DishCard(_View):
+    """A dish on the Kitchen screen: its newest trial, as planned or as last weighed."""
+
+    id: int
+    name: str
+    trial: str
+    weighed: bool
+    serving: Portion
+    original: ComparedOriginal | None
+    lines: tuple[LineShare, ...]
+    names: tuple[str, ...]
+
+
+class OpenWeighIn(_View):
+    batch_id: int
+    dish_id: int
+    dish: str
+    letter: str
+    started_at: datetime
+    done: int
+    lines: int
+
+
+class KitchenView(_View):
+    dishes: tuple[DishCard, ...]
+    open_weigh_ins: tuple[OpenWeighIn, ...]
+
+
+def _trials(session: Session, dish_id: int) -> list[TrialRow]:
+    query = select(TrialRow).where(TrialRow.dish_id == dish_id)
+    return list(session.exec(query.order_by(col(TrialRow.id))))
+
+
+def _batches(session: Session, trial_id: int) -> list[BatchRow]:
+    query = select(BatchRow).where(BatchRow.trial_id == trial_id)
+    return list(session.exec(query.order_by(col(BatchRow.id))))
+
+
+def sheet(session: Session, dish_id: int) -> DishSheet:
+    dish = rows.fetch(session, DishRow, dish_id)
+    return DishSheet(
+        id=dish_id,
+        name=dish.name,
+        version=dish.version,
+        original=rows.original_of(dish),
+        source_note=dish.source_note,
+        trials=tuple(_trial(session, trial) for trial in _trials(session, dish_id)),
+    )
+
+
+def _trial(session: Session, trial: TrialRow) -> TrialSummary:
+    batches = _batches(session, rows.key_of(trial))
+    return TrialSummary(
+        id=rows.key_of(trial),
+        letter=trial.letter,
+        intent=trial.intent,
+        batches=tuple(
+            BatchSummary(
+                id=rows.key_of(batch),
+                started_at=batch.started_at,
+                closed_at=batch.closed_at,
+                open_lines=len(weigh.state_of(session, rows.key_of(batch)).open_lines),
+            )
+            for batch in batches
+        ),
+    )
+
+
+def add(session: Session, new: NewDish, now: datetime) -> DishSheet:
+    """Start a dish with an empty trial A."""
+    if not new.name.strip():
+        raise FaultyInput.at("name", "Give the dish a name.")
+    dish = DishRow(name=new.name.strip(), created_at=now)
+    session.add(dish)
+    session.flush()
+    session.add(TrialRow(dish_id=rows.key_of(dish), letter="A", created_at=now))
+    session.commit()
+    return sheet(session, rows.key_of(dish))
+
+
+def edit_original(session: Session, dish_id: int, edit: OriginalEdit) -> DishSheet:
+    """Store the original. Raises `Conflict` when the dish was changed meanwhile."""
+    dish = rows.fetch(session, DishRow, dish_id)
+    if dish.version != edit.version:
+        raise Conflict("original", sheet(session, dish_id))
+    for field, value in edit.model_dump(exclude={"version", "name"}).items():
+        setattr(dish, field, value)
+    dish.original_name = edit.name.strip()
+    dish.version += 1
+    session.add(dish)
+    session.commit()
+    return sheet(session, dish_id)
+
+
+def kitchen(session: Session) -> KitchenView:
+    dishes = list(session.exec(select(DishRow).order_by(col(DishRow.id))))
+    cards: list[DishCard] = []
+    open_weigh_ins: list[OpenWeighIn] = []
+    for dish in dishes:
+        trials = _trials(session, rows.key_of(dish))
+        if trials:
+            cards.append(_card(session, dish, trials[-1]))
+        for trial in trials:
+            open_weigh_ins.extend(_open_weigh_ins(session, dish, trial))
+    return KitchenView(dishes=tuple(cards), open_weigh_ins=tuple(open_weigh_ins))
+
+
+def _card(session: Session, dish: DishRow, trial: TrialRow) -> DishCard:
+    batches = [
+        batch for batch in _batches(session, rows.key_of(trial)) if batch.closed_at is not None
+    ]
+    if batches:
+        made = weighed.read(session, rows.key_of(batches[-1]))
+        result, names = made.result, build.line_names(made.batch)
+    else:
+        result, names = build.planned(session, trial)
+    return DishCard(
+        id=rows.key_of(dish),
+        name=dish.name,
+        trial=trial.letter,
+        weighed=bool(batches),
+        serving=result.serving,
+        original=result.original,
+        lines=result.lines,
+        names=names,
+    )
+
+
+def _open_weigh_ins(session: Session, dish: DishRow, trial: TrialRow) -> list[OpenWeighIn]:
+    found = []
+    for batch in _batches(session, rows.key_of(trial)):
+        if batch.closed_at is None:
+            state = weigh.state_of(session, rows.key_of(batch))
+            found.append(
+                OpenWeighIn(
+                    batch_id=rows.key_of(batch),
+                    dish_id=rows.key_of(dish),
+                    dish=dish.name,
+                    letter=trial.letter,
+                    started_at=batch.started_at,
+                    done=len(state.lines) - len(state.open_lines),
+                    lines=len(state.lines),
+                )
+            )
+    return found

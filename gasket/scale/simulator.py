@@ -1,0 +1,91 @@
+"""The simulated scale: a small TCP process that speaks the line format, and takes simple commands.
+
+It is a scale to the driver (`socket://127.0.0.1:PORT`); its panel in the app sends commands on a
+connection of its own: `pour 120`, `lift`, `division 0.1`.
+"""
+
+import asyncio
+import contextlib
+import random
+import time
+from collections.abc import Callable
+from dataclasses import dataclass, field
+from typing import Final, get_args
+
+from gasket.core.errors import Refused
+from gasket.core.quantities import parse_number
+from gasket.scale.line_format import print_line
+from gasket.scale.pan import Act, Pan
+
+READINGS_PER_S: Final = 10
+_ACTS: Final = frozenset(get_args(Act))
+
+
+@dataclass
+class Simulator:
+    """Serves one pan to any number of listeners."""
+
+    pan: Pan
+    _listeners: set[asyncio.StreamWriter] = field(default_factory=set)
+
+    async def serve(self, port: int, ready: Callable[[int], None]) -> None:
+        server = await asyncio.start_server(self._meet, "127.0.0.1", port)
+        ready(server.sockets[0].getsockname()[1])
+        async with server:
+            await self._stream()
+
+    async def _stream(self) -> None:
+        step = 1 / READINGS_PER_S
+        due = time.monotonic()
+        while True:
+            due += step
+            await asyncio.sleep(max(0.0, due - time.monotonic()))
+            reading = self.pan.advance(step)
+            if reading is None:
+                continue
+            stamped = reading.model_copy(update={"sent_ms": time.time() * 1000})
+            self._send(print_line(stamped))
+
+    def _send(self, line: str) -> None:
+        for listener in tuple(self._listeners):
+            if listener.is_closing():
+                self._listeners.discard(listener)
+                continue
+            listener.write(f"{line}\r\n".encode())
+
+    async def _meet(self, reader: asyncio.StreamReader, writer: asyncio.StreamWriter) -> None:
+        self._listeners.add(writer)
+        with contextlib.suppress(ConnectionError, ValueError):
+            while line := await reader.readline():
+                self._command(line.decode("ascii", "replace").strip())
+        self._listeners.discard(writer)
+        writer.close()
+
+    def _command(self, text: str) -> None:
+        word, _, rest = text.partition(" ")
+        if word == "cut":
+            for listener in tuple(self._listeners):
+                listener.close()
+        elif word in _ACTS:
+            with contextlib.suppress(ValueError):
+                self.pan.act(word, parse_number(rest) if rest else 0.0)  # type: ignore[arg-type]
+
+
+async def command(port: int, act: str, amount: float) -> None:
+    """Send one command to a simulator. Raises `Refused` when it does not answer."""
+    try:
+        _, writer = await asyncio.open_connection("127.0.0.1", port)
+    except OSError:
+        raise Refused("The simulated scale does not answer.") from None
+    writer.write(f"{act} {amount:.4f}\n".encode())
+    await writer.drain()
+    writer.close()
+    with contextlib.suppress(ConnectionError):
+        await writer.wait_closed()
+
+
+def run(port: int, seed: int) -> None:
+    """Run a simulated scale until interrupted; its first line on stdout is its port."""
+    simulator = Simulator(Pan(random.Random(seed)))
+    with contextlib.suppress(KeyboardInterrupt):
+        asyncio.run(simulator.serve(port, lambda bound: print(bound, flush=True)))

@@ -1,0 +1,14 @@
+"""Alembic's entry: runs on the connection that `gasket.store.database.migrate` hands over."""
+
+from alembic import context
+from sqlmodel import SQLModel
+
+import gasket.store.tables  # noqa: F401  (fills the metadata)
+
+context.configure(
+    connection=context.config.attributes["connection"],
+    target_metadata=SQLModel.metadata,
+    render_as_batch=True,
+)
+with context.begin_transaction():
+    context.run_migrations()

@@ -1,0 +1,165 @@
+"""Rows ↔ core values."""
+
+from collections.abc import Iterable
+from typing import TypeVar, cast
+
+from sqlmodel import Session, col, select
+
+from gasket.core.batch import Original
+from gasket.core.errors import Unknown
+from gasket.core.labels import Label
+from gasket.core.trial import Build, BuildComponent, BuildLine
+from gasket.core.weighing import Record
+from gasket.store.tables import (
+    BatchLineRow,
+    BatchRow,
+    ComponentRow,
+    DishRow,
+    FoodRow,
+    LabelRevisionRow,
+    LabelRow,
+    LineRow,
+    SettingRow,
+    TrialRow,
+    WeighingRow,
+)
+
+Row = DishRow | FoodRow | LabelRow | TrialRow | BatchRow
+WORD = {
+    DishRow: "dish",
+    FoodRow: "food",
+    LabelRow: "label",
+    TrialRow: "trial",
+    BatchRow: "batch",
+}
+MOST_ID = 2**63 - 1
+R = TypeVar("R", DishRow, FoodRow, LabelRow, TrialRow, BatchRow)
+
+
+def fetch(session: Session, table: type[R], key: int) -> R:
+    """The row, or `Unknown`."""
+    row = session.get(table, key) if 0 < key <= MOST_ID else None
+    if row is None:
+        raise Unknown(WORD[table], key)
+    return row
+
+
+def key_of(row: Row | BatchLineRow | LabelRevisionRow | ComponentRow) -> int:
+    """The id of a row that has been stored."""
+    assert row.id is not None
+    return row.id
+
+
+def original_of(dish: DishRow) -> Original:
+    return Original(
+        name=dish.original_name or dish.name,
+        serving_g=dish.serving_g,
+        kcal=dish.kcal,
+        protein_g=dish.protein_g,
+        carbohydrate_g=dish.carbohydrate_g,
+        fat_g=dish.fat_g,
+    )
+
+
+def label_of(revision: LabelRevisionRow) -> Label:
+    return Label.model_validate(revision.panel)
+
+
+def panel_of(label: Label) -> dict[str, object]:
+    return label.model_dump(mode="json", exclude_none=True)
+
+
+def newest_revisions(
+    session: Session, labels: Iterable[int] | None = None
+) -> dict[int, LabelRevisionRow]:
+    """The newest revision of each label (of all labels when none are named), by label id."""
+    query = select(LabelRevisionRow).order_by(col(LabelRevisionRow.number))
+    if labels is not None:
+        query = query.where(col(LabelRevisionRow.label_id).in_(list(labels)))
+    return {row.label_id: row for row in session.exec(query)}
+
+
+def components_of(session: Session, trial_id: int) -> list[ComponentRow]:
+    query = select(ComponentRow).where(ComponentRow.trial_id == trial_id)
+    return list(session.exec(query.order_by(col(ComponentRow.position))))
+
+
+def lines_of(session: Session, component: ComponentRow) -> list[LineRow]:
+    query = select(LineRow).where(LineRow.component_id == component.id)
+    return list(session.exec(query.order_by(col(LineRow.position))))
+
+
+def build_of(session: Session, trial: TrialRow) -> Build:
+    return Build(
+        portions=trial.portions,
+        components=tuple(
+            BuildComponent(
+                name=component.name,
+                lines=tuple(
+                    BuildLine(
+                        id=line.key,
+                        label_id=line.label_id,
+                        component=line.of_component,
+                        target_g=line.target_g,
+                    )
+                    for line in lines_of(session, component)
+                ),
+            )
+            for component in components_of(session, key_of(trial))
+        ),
+    )
+
+
+def write_build(session: Session, trial: TrialRow, build: Build) -> None:
+    """Replace the trial's components and lines with `build`. The caller commits."""
+    for component in components_of(session, key_of(trial)):
+        for line in lines_of(session, component):
+            session.delete(line)
+        session.flush()
+        session.delete(component)
+    session.flush()
+    trial.portions = build.portions
+    for i, part in enumerate(build.components):
+        made = ComponentRow(trial_id=key_of(trial), position=i, name=part.name)
+        session.add(made)
+        session.flush()
+        session.add_all(
+            LineRow(
+                component_id=key_of(made),
+                position=j,
+                key=planned.id,
+                label_id=planned.label_id,
+                of_component=planned.component,
+                target_g=planned.target_g,
+            )
+            for j, planned in enumerate(part.lines)
+        )
+    session.flush()
+
+
+def batch_lines(session: Session, batch_id: int) -> list[BatchLineRow]:
+    query = select(BatchLineRow).where(BatchLineRow.batch_id == batch_id)
+    return list(session.exec(query.order_by(col(BatchLineRow.position))))
+
+
+def records_of(session: Session, batch_id: int) -> list[Record]:
+    """All weighing records of a batch, oldest first."""
+    query = select(WeighingRow).where(WeighingRow.batch_id == batch_id)
+    rows = session.exec(query.order_by(col(WeighingRow.sequence)))
+    return [Record.model_validate(row.model_dump(exclude={"sequence", "batch_id"})) for row in rows]
+
+
+def write_record(session: Session, batch_id: int, record: Record) -> None:
+    """Append one record. The caller commits."""
+    session.add(WeighingRow(batch_id=batch_id, **record.model_dump()))
+
+
+def read_setting(session: Session, key: str) -> object | None:
+    row = session.get(SettingRow, key)
+    return cast("object", row.value) if row else None
+
+
+def write_setting(session: Session, key: str, value: object) -> None:
+    row = session.get(SettingRow, key) or SettingRow(key=key, value=value)
+    row.value = value
+    session.add(row)

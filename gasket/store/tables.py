@@ -1,0 +1,176 @@
+"""The tables. A row is the only second form of a core value."""
+
+from datetime import UTC, datetime
+from typing import Any
+
+from sqlalchemy import JSON, Column, DateTime, TypeDecorator, UniqueConstraint
+from sqlalchemy.engine import Dialect
+from sqlmodel import Field, SQLModel
+
+
+class UtcTime(TypeDecorator[datetime]):
+    """Aware UTC in Python, naive UTC in SQLite."""
+
+    impl = DateTime
+    cache_ok = True
+
+    def process_bind_param(self, value: datetime | None, _dialect: Dialect) -> datetime | None:
+        return value.astimezone(UTC).replace(tzinfo=None) if value else None
+
+    def process_result_value(self, value: datetime | None, _dialect: Dialect) -> datetime | None:
+        return value.replace(tzinfo=UTC) if value else None
+
+
+def _time(nullable: bool = False) -> Any:
+    return Field(default=None, sa_column=Column(UtcTime, nullable=nullable))
+
+
+class DishRow(SQLModel, table=True):
+    """A dish with one serving of its original."""
+
+    __tablename__ = "dish"
+
+    id: int | None = Field(default=None, primary_key=True)
+    name: str
+    original_name: str = ""
+    source_note: str = ""
+    serving_g: float | None = None
+    kcal: float | None = None
+    protein_g: float | None = None
+    carbohydrate_g: float | None = None
+    fat_g: float | None = None
+    version: int = 1
+    created_at: datetime = _time()
+
+
+class FoodRow(SQLModel, table=True):
+    """A named ingredient on the shelf."""
+
+    __tablename__ = "food"
+
+    id: int | None = Field(default=None, primary_key=True)
+    name: str = Field(index=True)
+    created_at: datetime = _time()
+
+
+class LabelRow(SQLModel, table=True):
+    """One package of a food. Its panel is in its newest revision."""
+
+    __tablename__ = "label"
+
+    id: int | None = Field(default=None, primary_key=True)
+    food_id: int = Field(foreign_key="food.id", index=True)
+    version: int = 1
+    created_at: datetime = _time()
+
+
+class LabelRevisionRow(SQLModel, table=True):
+    """A panel as it was printed from a day on: never changed, so that batches keep theirs."""
+
+    __tablename__ = "label_revision"
+    __table_args__ = (UniqueConstraint("label_id", "number"),)
+
+    id: int | None = Field(default=None, primary_key=True)
+    label_id: int = Field(foreign_key="label.id", index=True)
+    number: int
+    panel: dict[str, Any] = Field(sa_column=Column(JSON, nullable=False))
+    created_at: datetime = _time()
+
+
+class TrialRow(SQLModel, table=True):
+    """One attempt at a dish: A, B, C …"""
+
+    __tablename__ = "trial"
+    __table_args__ = (UniqueConstraint("dish_id", "letter"),)
+
+    id: int | None = Field(default=None, primary_key=True)
+    dish_id: int = Field(foreign_key="dish.id", index=True)
+    letter: str
+    intent: str = ""
+    portions: int = 1
+    version: int = 1
+    created_at: datetime = _time()
+
+
+class ComponentRow(SQLModel, table=True):
+    __tablename__ = "component"
+
+    id: int | None = Field(default=None, primary_key=True)
+    trial_id: int = Field(foreign_key="trial.id", index=True)
+    position: int
+    name: str
+
+
+class LineRow(SQLModel, table=True):
+    """Target grams of a label, or of another component of the trial."""
+
+    __tablename__ = "line"
+
+    id: int | None = Field(default=None, primary_key=True)
+    component_id: int = Field(foreign_key="component.id", index=True)
+    position: int
+    key: str
+    label_id: int | None = Field(default=None, foreign_key="label.id")
+    of_component: str | None = None
+    target_g: float
+
+
+class BatchRow(SQLModel, table=True):
+    """One time that a trial is made."""
+
+    __tablename__ = "batch"
+
+    id: int | None = Field(default=None, primary_key=True)
+    trial_id: int = Field(foreign_key="trial.id", index=True)
+    portions: int = 1
+    hands_free: bool = True
+    imported: dict[str, Any] | None = Field(default=None, sa_column=Column(JSON))
+    version: int = 1
+    started_at: datetime = _time()
+    closed_at: datetime | None = _time(nullable=True)
+
+
+class BatchLineRow(SQLModel, table=True):
+    """A line as it was planned when the batch began, with the panel that it is weighed with."""
+
+    __tablename__ = "batch_line"
+
+    id: int | None = Field(default=None, primary_key=True)
+    batch_id: int = Field(foreign_key="batch.id", index=True)
+    position: int
+    component: str
+    revision_id: int | None = Field(default=None, foreign_key="label_revision.id")
+    of_component: str | None = None
+    target_g: float
+
+
+class WeighingRow(SQLModel, table=True):
+    """Append-only: what the scale showed or the cook said, in the order in which it was stored."""
+
+    __tablename__ = "weighing"
+
+    sequence: int | None = Field(default=None, primary_key=True)
+    id: str = Field(unique=True)
+    batch_id: int = Field(foreign_key="batch.id", index=True)
+    kind: str
+    line: int | None = Field(default=None, foreign_key="batch_line.id")
+    piece: int | None = None
+    gross_g: float | None = None
+    tare_g: float = 0.0
+    tare_record: str | None = None
+    net_g: float | None = None
+    low_g: float | None = None
+    high_g: float | None = None
+    mode: str = "gross"
+    division_g: float = 1.0
+    stable: bool = True
+    origin: str = "scale"
+    undoes: str | None = None
+    at: datetime = _time()
+
+
+class SettingRow(SQLModel, table=True):
+    __tablename__ = "setting"
+
+    key: str = Field(primary_key=True)
+    value: Any = Field(sa_column=Column(JSON))

@@ -1,0 +1,162 @@
+"""The margin is right: hundreds of random truths that would print as given, for many batches."""
+
+import random
+from dataclasses import dataclass
+
+import numpy as np
+import pytest
+
+from gasket.core.batch import Batch
+from gasket.core.margin import Facts, Figure
+from gasket.core.reckon import reckon
+from tests.printing import PRINTED, us_serving, would_print
+
+TRUTHS = 400
+FIELDS = ("kcal", "protein_g", "carbohydrate_g", "fat_g", "fibre_g", "sugars_g", "saturated_g")
+CHECKED = (
+    "kcal",
+    "protein_g",
+    "carbohydrate_g",
+    "net_carbohydrate_g",
+    "fat_g",
+    "fibre_g",
+    "sugars_g",
+    "saturated_g",
+)
+MOST_PER_G = {"kcal": 9.0}
+
+
+def random_food(dice: random.Random) -> dict[str, float]:
+    """A physically possible food per gram."""
+    protein, carbohydrate, fat = (dice.random() ** 2 for _ in range(3))
+    scale = dice.uniform(0.15, 0.95) / max(protein + carbohydrate + fat, 0.95)
+    protein, carbohydrate, fat = protein * scale, carbohydrate * scale, fat * scale
+    if dice.random() < 0.25:
+        fat = 0.0
+    return {
+        "protein_g": protein,
+        "carbohydrate_g": carbohydrate,
+        "fat_g": fat,
+        "fibre_g": carbohydrate * dice.uniform(0, 0.5),
+        "sugars_g": carbohydrate * dice.uniform(0, 0.5),
+        "saturated_g": fat * dice.uniform(0, 0.6),
+        "kcal": 4 * protein + 4 * carbohydrate + 9 * fat,
+    }
+
+
+def random_label(dice: random.Random) -> dict[str, object]:
+    food = random_food(dice)
+    style = dice.choice(["us", "us", "eu", "table"])
+    basis = us_serving(dice.uniform(2, 120)) if style == "us" else 100.0
+    label: dict[str, object] = {"name": "a food", "style": style, "basis_g": basis}
+    for field in FIELDS:
+        figure = food[field] * basis
+        label[field] = PRINTED[style][field](figure) if style != "table" else round(figure, 1)
+    return label
+
+
+def random_batch(seed: int) -> Batch:
+    dice = random.Random(seed)
+    labels = {f"l{i}": random_label(dice) for i in range(dice.randint(1, 12))}
+    keys = [*labels, *dice.choices([*labels], k=2)]
+    lines: list[dict[str, object]] = []
+    for key in keys:
+        grams = float(dice.randint(3, 300))
+        line: dict[str, object] = {"label": key, "grams": grams}
+        if dice.random() < 0.2:
+            line["estimate"] = [grams * 0.7, grams * 1.2]
+        elif dice.random() < 0.3:
+            line |= {"division_g": 0.1, "grams": grams / 10}
+        lines.append(line)
+    finish = [{"label": keys[0], "grams": 15}] if dice.random() < 0.4 else []
+    return Batch.model_validate(
+        {
+            "format": "gasket-batch",
+            "version": 1,
+            "settings": {"energy": dice.choice(["labelled", "labelled", "us", "us_449", "eu"])},
+            "labels": labels,
+            "components": [{"name": "all", "lines": lines}],
+            "portions": {"count": dice.randint(1, 12)},
+            "finish": finish,
+        }
+    )
+
+
+@dataclass
+class Truth:
+    """One random world in which every panel and every scale would have shown the given figures."""
+
+    batch: Batch
+    dice: random.Random
+
+    def grams(self, line) -> float:
+        if line.estimate:
+            return self.dice.uniform(*line.estimate)
+        error = self.dice.uniform(-0.5, 0.5) - self.dice.uniform(-0.5, 0.5)
+        return max(0.0, line.grams + error * line.division_g)
+
+    def densities(self, label) -> dict[str, float]:
+        """Per gram; figures that no food can have are drawn again."""
+        for _ in range(500):
+            spread = label.spread or 0.1
+            basis = would_print(label.style, "basis_g", label.basis_g, self.dice)
+            found = {
+                field: would_print(label.style, field, getattr(label, field), self.dice, spread)
+                / basis
+                for field in FIELDS
+            }
+            possible = all(found[field] <= MOST_PER_G.get(field, 1.0) for field in FIELDS)
+            if possible and found["fibre_g"] <= found["carbohydrate_g"]:
+                return self.derived(label, found)
+        raise AssertionError("no possible food would print so")
+
+    def derived(self, label, per_gram: dict[str, float]) -> dict[str, float]:
+        printed, fibre = per_gram["carbohydrate_g"], per_gram["fibre_g"]
+        total = printed + fibre if label.style == "eu" else printed
+        protein, fat = per_gram["protein_g"], per_gram["fat_g"]
+        soluble = self.dice.uniform(0, 1) * fibre
+        energy = {
+            "labelled": per_gram["kcal"],
+            "us": 4 * protein + 9 * fat + 4 * (total - fibre) + 2 * soluble,
+            "us_449": 4 * protein + 9 * fat + 4 * total,
+            "eu": 4 * protein + 9 * fat + 4 * (total - fibre) + 2 * fibre,
+        }[self.batch.settings.energy]
+        return {
+            **per_gram,
+            "kcal": energy,
+            "carbohydrate_g": total,
+            "net_carbohydrate_g": total - fibre,
+        }
+
+    def serving(self) -> list[float]:
+        held = {key: self.densities(label) for key, label in self.batch.labels.items()}
+        share = 1 / self.batch.portions.count
+        weights = [
+            (line.label, self.grams(line) * share) for line in self.batch.components[0].lines
+        ] + [(line.label, self.grams(line)) for line in self.batch.finish]
+        return [sum(grams * held[key][name] for key, grams in weights) for name in CHECKED]
+
+
+def bands(facts: Facts) -> tuple[np.ndarray, np.ndarray]:
+    figures = [getattr(facts, name) for name in CHECKED]
+    assert all(isinstance(figure, Figure) for figure in figures)
+    return np.array([f.likely for f in figures]), np.array([f.worst for f in figures])
+
+
+@pytest.mark.parametrize("block", range(4))
+def test_truths_lie_in_the_worst_case_always_and_in_the_likely_band_95_times_in_100(block):
+    covered: list[float] = []
+    ratios: list[float] = []
+    for seed in range(block * 15, block * 15 + 15):
+        batch = random_batch(seed)
+        likely, worst = bands(reckon(batch).serving)
+        world = Truth(batch, random.Random(seed + 10_000))
+        truths = np.array([world.serving() for _ in range(TRUTHS)])
+        assert (truths >= worst[:, 0] - 1e-9).all(), f"below the worst case in batch {seed}"
+        assert (truths <= worst[:, 1] + 1e-9).all(), f"above the worst case in batch {seed}"
+        covered.append(((truths >= likely[:, 0]) & (truths <= likely[:, 1])).mean())
+        central = np.quantile(truths, 0.975, axis=0) - np.quantile(truths, 0.025, axis=0)
+        ratios.extend(((likely[:, 1] - likely[:, 0]) / np.maximum(central, 1e-9))[central > 1e-6])
+    assert np.mean(covered) >= 0.945
+    assert np.median(ratios) <= 1.25
+    assert np.quantile(ratios, 0.9) <= 1.5
