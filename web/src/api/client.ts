@@ -1,0 +1,55 @@
+import createClient from "openapi-fetch";
+
+import type { components, paths } from "./schema";
+
+export type Schemas = components["schemas"];
+export type Fault = Schemas["Fault"];
+
+/** A refusal of the server: a sentence, and a sentence for each field. */
+export class ProblemError extends Error {
+  readonly status: number;
+  readonly faults: readonly Fault[];
+  readonly current: unknown;
+
+  constructor(status: number, detail: string, faults: readonly Fault[] = [], current?: unknown) {
+    super(detail);
+    this.status = status;
+    this.faults = faults;
+    this.current = current;
+  }
+
+  /** The sentence for the field at `path`. */
+  at(path: string): string | undefined {
+    return this.faults.find((fault) => fault.path === path)?.message;
+  }
+}
+
+export const api = createClient<paths>();
+
+interface Answer<T> {
+  data?: T;
+  error?: unknown;
+  response: Response;
+}
+
+/** The data of an answer, or a `ProblemError`. A server that does not answer is status 0. */
+export async function ask<T>(request: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>;
+  try {
+    answer = await request;
+  } catch {
+    throw new ProblemError(0, "The kitchen does not answer. What you typed is kept here.");
+  }
+  if (answer.response.ok) return answer.data as T;
+  const problem = answer.error as Partial<Schemas["Problem"]> | undefined;
+  throw new ProblemError(
+    answer.response.status,
+    problem?.detail ?? `The kitchen answered ${answer.response.status}.`,
+    problem?.errors ?? [],
+    problem?.current,
+  );
+}
+
+export function sentence(error: unknown): string {
+  return error instanceof Error ? error.message : "Something went wrong.";
+}

@@ -1,0 +1,86 @@
+import { useCallback, useEffect, useRef, useState } from "react";
+
+import type { Schemas } from "./client";
+
+export type Aim = Schemas["Aim"];
+export type LiveReading = Schemas["LiveReading"];
+export type BatchSheet = Schemas["BatchSheet"];
+
+export interface Live {
+  sheet: BatchSheet | null;
+  reading: LiveReading | null;
+  /** Whether the scale answers the server. */
+  scale: boolean;
+  /** Whether the server answers this page. */
+  server: boolean;
+  missing: string | null;
+  /** Show a sheet that came as the answer to a request. */
+  show: (sheet: BatchSheet) => void;
+}
+
+const RETRY_MS = 700;
+
+/** The live channel of a batch: readings judged against `aim`, and the batch after every change. */
+export function useLive(batchId: number, aim: Aim): Live {
+  const [sheet, setSheet] = useState<BatchSheet | null>(null);
+  const [reading, setReading] = useState<LiveReading | null>(null);
+  const [scale, setScale] = useState(false);
+  const [server, setServer] = useState(true);
+  const [missing, setMissing] = useState<string | null>(null);
+  const socket = useRef<WebSocket>(undefined);
+  const aimText = JSON.stringify(aim);
+  const aimNow = useRef(aimText);
+
+  useEffect(() => {
+    let stopped = false;
+    let timer: ReturnType<typeof setTimeout>;
+    const open = () => {
+      const url = new URL(`/api/batches/${batchId}/live`, location.href);
+      url.protocol = url.protocol === "https:" ? "wss:" : "ws:";
+      const channel = new WebSocket(url);
+      socket.current = channel;
+      channel.onopen = () => {
+        setServer(true);
+        channel.send(aimNow.current);
+      };
+      channel.onmessage = (event: MessageEvent<string>) => {
+        const message = JSON.parse(event.data) as
+          LiveReading | Schemas["LiveLink"] | Schemas["LiveSheet"];
+        if (message.type === "sheet") setSheet(message.sheet);
+        else if (message.type === "link") {
+          setScale(message.connected);
+          if (!message.connected) setReading(null);
+        } else setReading(message as LiveReading);
+      };
+      channel.onclose = (event) => {
+        if (stopped) return;
+        if (event.code === 4404) {
+          setMissing(event.reason);
+          return;
+        }
+        setServer(false);
+        setReading(null);
+        timer = setTimeout(open, RETRY_MS);
+      };
+    };
+    open();
+    return () => {
+      stopped = true;
+      clearTimeout(timer);
+      socket.current?.close();
+    };
+  }, [batchId]);
+
+  useEffect(() => {
+    aimNow.current = aimText;
+    if (socket.current?.readyState === WebSocket.OPEN) socket.current.send(aimText);
+  }, [aimText]);
+
+  const show = useCallback(
+    (next: BatchSheet) => {
+      if (next.id === batchId) setSheet(next);
+    },
+    [batchId],
+  );
+  return { sheet, reading, scale, server, missing, show };
+}

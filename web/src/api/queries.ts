@@ -1,0 +1,79 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useCallback } from "react";
+
+import { api, ask } from "./client";
+
+/** Every thing that is read, by its key. */
+export const keys = {
+  kitchen: ["kitchen"] as const,
+  dish: (id: number) => ["dish", id] as const,
+  trial: (id: number) => ["trial", id] as const,
+  batch: (id: number) => ["batch", id] as const,
+  card: (id: number) => ["card", id] as const,
+  foods: ["foods"] as const,
+  settings: ["settings"] as const,
+  sources: ["sources"] as const,
+  scale: ["scale"] as const,
+  health: ["health"] as const,
+};
+
+const at = <K extends string>(name: K, id: number) => ({
+  params: { path: { [name]: id } as Record<K, number> },
+});
+
+export const useKitchen = () =>
+  useQuery({ queryKey: keys.kitchen, queryFn: () => ask(api.GET("/api/kitchen")) });
+
+export const useDish = (id: number) =>
+  useQuery({
+    queryKey: keys.dish(id),
+    queryFn: () => ask(api.GET("/api/dishes/{dish_id}", at("dish_id", id))),
+  });
+
+export const useTrial = (id: number | undefined) =>
+  useQuery({
+    queryKey: keys.trial(id ?? 0),
+    queryFn: () => ask(api.GET("/api/trials/{trial_id}", at("trial_id", id ?? 0))),
+    enabled: id !== undefined,
+  });
+
+export const useCard = (id: number | undefined) =>
+  useQuery({
+    queryKey: keys.card(id ?? 0),
+    queryFn: () => ask(api.GET("/api/batches/{batch_id}/card", at("batch_id", id ?? 0))),
+    enabled: id !== undefined,
+  });
+
+export const useFoods = () =>
+  useQuery({ queryKey: keys.foods, queryFn: () => ask(api.GET("/api/foods")) });
+
+export const useSettings = () =>
+  useQuery({ queryKey: keys.settings, queryFn: () => ask(api.GET("/api/settings")) });
+
+export const useSources = () =>
+  useQuery({
+    queryKey: keys.sources,
+    queryFn: () => ask(api.GET("/api/sources")),
+    staleTime: Infinity,
+  });
+
+export const useHealth = () =>
+  useQuery({ queryKey: keys.health, queryFn: () => ask(api.GET("/api/health")) });
+
+export const useScale = () =>
+  useQuery({
+    queryKey: keys.scale,
+    queryFn: () => ask(api.GET("/api/scale")),
+    refetchInterval: 5000,
+  });
+
+/** Forget what was read of dishes, so that every page shows what was just stored. */
+export function useRefresh() {
+  const client = useQueryClient();
+  return useCallback(
+    (...stale: (readonly unknown[])[]) => {
+      for (const queryKey of stale) void client.invalidateQueries({ queryKey });
+    },
+    [client],
+  );
+}

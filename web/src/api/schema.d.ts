@@ -1,0 +1,4269 @@
+export interface paths {
+    "/api/audit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Audit Label
+         * @description Does this panel agree with itself?
+         */
+        post: operations["audit_label"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Take In
+         * @description Import a batch in the open format, as a dish of its own.
+         */
+        post: operations["take_in"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Batch */
+        get: operations["batch"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Show Card */
+        get: operations["show_card"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Close
+         * @description Close the weigh-in; refused while lines are open.
+         */
+        post: operations["close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Export
+         * @description The batch in the open format, as a file.
+         */
+        get: operations["export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/hands-free": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Set Hands Free */
+        put: operations["set_hands_free"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/portions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Set Portions */
+        put: operations["set_portions"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/weighings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Record
+         * @description Append one record. Sending the same id again changes nothing.
+         */
+        post: operations["record"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Dish
+         * @description Start a dish with an empty trial A.
+         */
+        post: operations["add_dish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{dish_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Dish */
+        get: operations["dish"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{dish_id}/original": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Edit Original */
+        put: operations["edit_original"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/foods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Foods
+         * @description Foods by name, with their labels.
+         */
+        get: operations["foods"];
+        put?: never;
+        /** Add Food */
+        post: operations["add_food"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/foods/{food_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Food */
+        get: operations["food"];
+        /** Rename Food */
+        put: operations["rename_food"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/foods/{food_id}/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Add Label */
+        post: operations["add_label"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grams": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Grams
+         * @description Grams meant by "120", "4 oz", "1/2 lb".
+         */
+        get: operations["grams"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/health": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Health */
+        get: operations["health"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kitchen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Kitchen
+         * @description What is going on now, and every dish with its newest trial.
+         */
+        get: operations["kitchen"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labels/{label_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Edit Label
+         * @description A changed panel becomes a new revision; batches keep the one they were weighed with.
+         */
+        put: operations["edit_label"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reckon": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Reckon Batch
+         * @description Reckon a batch in the open format.
+         */
+        post: operations["reckon_batch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Scale */
+        get: operations["scale"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scale/simulator": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Simulate
+         * @description Do something at the simulated scale.
+         */
+        post: operations["simulate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Read Settings */
+        get: operations["read_settings"];
+        /** Write Settings */
+        put: operations["write_settings"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sources": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Sources
+         * @description Who says so: every source by its key.
+         */
+        get: operations["sources"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Trial
+         * @description The stored build and what it reckons to.
+         */
+        get: operations["trial"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/batches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Begin
+         * @description Begin a weigh-in of a trial.
+         */
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/build": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Save Build */
+        put: operations["save_build"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+}
+export type webhooks = Record<string, never>;
+export interface components {
+    schemas: {
+        /**
+         * Aim
+         * @description What the page is filling.
+         */
+        Aim: {
+            /**
+             * Aim
+             * @enum {string}
+             */
+            aim: "line" | "mixture" | "cooked" | "portion";
+            /**
+             * Piece
+             * @default null
+             */
+            piece?: number | null;
+        };
+        /**
+         * AtEqualWeight
+         * @description Our figures for as many grams as one serving of the original weighs.
+         */
+        AtEqualWeight: {
+            /** Carbohydrate G */
+            carbohydrate_g?: number | null;
+            /** Fat G */
+            fat_g?: number | null;
+            /** Fibre G */
+            fibre_g?: number | null;
+            /** Grams */
+            grams: number;
+            /** Kcal */
+            kcal?: number | null;
+            /** Net Carbohydrate G */
+            net_carbohydrate_g?: number | null;
+            /** Polyols G */
+            polyols_g?: number | null;
+            /** Protein G */
+            protein_g?: number | null;
+            /** Saturated G */
+            saturated_g?: number | null;
+            /** Sodium Mg */
+            sodium_mg?: number | null;
+            /** Sugars G */
+            sugars_g?: number | null;
+        };
+        /**
+         * Audit
+         * @description What a careful reader finds on a panel.
+         */
+        Audit: {
+            /** Hidden */
+            hidden: components["schemas"]["HiddenByZero"][];
+            /** Impossible */
+            impossible: string[];
+            /** Off Kcal */
+            off_kcal: number | null;
+            /** Printed Hi */
+            printed_hi: number | null;
+            /** Printed Kcal */
+            printed_kcal: number | null;
+            /** Printed Lo */
+            printed_lo: number | null;
+            /** Reckoned */
+            reckoned: components["schemas"]["Reckoned"][];
+            /** Says */
+            says: string;
+            verdict: components["schemas"]["Verdict"];
+        };
+        /**
+         * Batch
+         * @description Everything that the reckoning needs, and nothing else. See docs/formats/batch.md.
+         */
+        Batch: {
+            /** Components */
+            components: components["schemas"]["Component"][];
+            /** Cooked G */
+            cooked_g?: number | null;
+            /**
+             * Finish
+             * @default []
+             */
+            finish?: components["schemas"]["FinishLine"][];
+            /**
+             * Format
+             * @constant
+             */
+            format: "gasket-batch";
+            /** Labels */
+            labels: {
+                [key: string]: components["schemas"]["Label"];
+            };
+            /** Mixture G */
+            mixture_g?: number | null;
+            original?: components["schemas"]["Original"] | null;
+            portions: components["schemas"]["Portions"];
+            /**
+             * @default {
+             *       "energy": "labelled",
+             *       "erythritol_kcal_per_g": 0,
+             *       "residue": "counted"
+             *     }
+             */
+            settings?: components["schemas"]["Settings"];
+            /**
+             * Version
+             * @constant
+             */
+            version: 1;
+        };
+        /**
+         * BatchLine
+         * @description A line of the weigh-in, with what has been recorded for it.
+         */
+        BatchLine: {
+            /** Component */
+            component: string;
+            /** Finer Scale */
+            finer_scale: boolean;
+            /** High G */
+            high_g: number | null;
+            /** Id */
+            id: number;
+            /** Low G */
+            low_g: number | null;
+            /** Name */
+            name: string;
+            /** Net G */
+            net_g: number | null;
+            origin: components["schemas"]["Origin"] | null;
+            /** Record Id */
+            record_id: string | null;
+            status: components["schemas"]["LineStatus"];
+            /** Target G */
+            target_g: number;
+        };
+        /**
+         * BatchSheet
+         * @description A batch as it stands: lines, tare, mixture, portions, and what that makes so far.
+         *
+         *     While lines are open, `result` counts them as planned and says so in a finding.
+         */
+        BatchSheet: {
+            /** Closed At */
+            closed_at: string | null;
+            /** Cooked G */
+            cooked_g: number | null;
+            /** Current */
+            current: number | null;
+            /** Dish */
+            dish: string;
+            /** Dish Id */
+            dish_id: number;
+            /** Hands Free */
+            hands_free: boolean;
+            /** Id */
+            id: number;
+            /** Last Record */
+            last_record: string | null;
+            /** Letter */
+            letter: string;
+            /** Lines */
+            lines: components["schemas"]["BatchLine"][];
+            /** Lines G */
+            lines_g: number;
+            /** Mixture G */
+            mixture_g: number | null;
+            /** Names */
+            names: string[];
+            /** Next Target G */
+            next_target_g: number | null;
+            /** Pieces */
+            pieces: components["schemas"]["Piece"][];
+            /** Portions */
+            portions: number;
+            result: components["schemas"]["Result"];
+            /**
+             * Started At
+             * Format: date-time
+             */
+            started_at: string;
+            /** Tare G */
+            tare_g: number;
+            /** Tare Mode */
+            tare_mode: ("gross" | "net") | null;
+            /** Tare Record */
+            tare_record: string | null;
+            /** Target Each G */
+            target_each_g: number | null;
+            /** Trial Id */
+            trial_id: number;
+            /** Version */
+            version: number;
+        };
+        /** BatchSummary */
+        BatchSummary: {
+            /** Closed At */
+            closed_at: string | null;
+            /** Id */
+            id: number;
+            /** Open Lines */
+            open_lines: number;
+            /**
+             * Started At
+             * Format: date-time
+             */
+            started_at: string;
+        };
+        /**
+         * Build
+         * @description The whole build, in working order.
+         */
+        Build: {
+            /**
+             * Components
+             * @default []
+             */
+            components?: components["schemas"]["BuildComponent"][];
+            /**
+             * Portions
+             * @default 1
+             */
+            portions?: number;
+        };
+        /**
+         * BuildComponent
+         * @description One bowl of the build.
+         */
+        BuildComponent: {
+            /**
+             * Lines
+             * @default []
+             */
+            lines?: components["schemas"]["BuildLine"][];
+            /** Name */
+            name: string;
+        };
+        /**
+         * BuildEdit
+         * @description The whole build, with the trial version that it was read at.
+         */
+        BuildEdit: {
+            build: components["schemas"]["Build"];
+            /** Version */
+            version: number;
+        };
+        /**
+         * BuildLine
+         * @description Target grams of a label from the shelf, or of another component by its name.
+         *
+         *     `id` is made by whoever adds the line and stays with it when it moves.
+         */
+        BuildLine: {
+            /** Component */
+            component?: string | null;
+            /** Id */
+            id: string;
+            /** Label Id */
+            label_id?: number | null;
+            /** Target G */
+            target_g: number;
+        };
+        /**
+         * Capture
+         * @description What is sent to be recorded. `id` is made by the sender, so that a retry is not a second one.
+         *
+         *     From the scale: `gross_g` is the figure it showed, `tare_record` the record whose gross the
+         *     net is measured from. By hand or as an estimate: `net_g` (and `low_g`, `high_g`).
+         */
+        Capture: {
+            /**
+             * Division G
+             * @default 1
+             */
+            division_g?: number;
+            /** Gross G */
+            gross_g?: number | null;
+            /** High G */
+            high_g?: number | null;
+            /** Id */
+            id: string;
+            kind: components["schemas"]["Kind"];
+            /** Line */
+            line?: number | null;
+            /** Low G */
+            low_g?: number | null;
+            /**
+             * Mode
+             * @default gross
+             * @enum {string}
+             */
+            mode?: "gross" | "net";
+            /** Net G */
+            net_g?: number | null;
+            /** @default scale */
+            origin?: components["schemas"]["Origin"];
+            /** Piece */
+            piece?: number | null;
+            /**
+             * Stable
+             * @default true
+             */
+            stable?: boolean;
+            /** Tare Record */
+            tare_record?: string | null;
+            /** Undoes */
+            undoes?: string | null;
+        };
+        /**
+         * Card
+         * @description Figures with margins, the build in grams, the sources behind it.
+         */
+        Card: {
+            batch: components["schemas"]["Batch"];
+            /** Batch Id */
+            batch_id: number;
+            /** Closed */
+            closed: boolean;
+            /** Dish */
+            dish: string;
+            /** Dish Id */
+            dish_id: number;
+            /** Label Names */
+            label_names: {
+                [key: string]: string;
+            };
+            /** Letter */
+            letter: string;
+            /** Lines */
+            lines: components["schemas"]["CardLine"][];
+            /**
+             * Made At
+             * Format: date-time
+             */
+            made_at: string;
+            /** Names */
+            names: string[];
+            /** Portions */
+            portions: number;
+            result: components["schemas"]["Result"];
+            /** Sources */
+            sources: {
+                [key: string]: components["schemas"]["Source"];
+            };
+        };
+        /**
+         * CardLine
+         * @description A line of the card: what went in, and what was planned.
+         */
+        CardLine: {
+            /** Component */
+            component: string;
+            /** Estimated */
+            estimated: boolean;
+            /** Grams */
+            grams: number | null;
+            /** Name */
+            name: string;
+            /** Skipped */
+            skipped: boolean;
+            /** Target G */
+            target_g: number;
+        };
+        /**
+         * ComparedOriginal
+         * @description The original, what one of ours saves on it, and where its own energy sits.
+         */
+        ComparedOriginal: {
+            at_equal_weight: components["schemas"]["AtEqualWeight"] | null;
+            /** Carbohydrate G */
+            carbohydrate_g?: number | null;
+            /** Energy From */
+            energy_from: {
+                [key: string]: number;
+            } | null;
+            /** Fat G */
+            fat_g?: number | null;
+            /** Kcal */
+            kcal?: number | null;
+            /**
+             * Name
+             * @default
+             */
+            name?: string;
+            original_per_serving_of_ours: components["schemas"]["Values"] | null;
+            /** Protein G */
+            protein_g?: number | null;
+            /** Saved Kcal */
+            saved_kcal: number | null;
+            /** Saved Kcal Likely */
+            saved_kcal_likely: number[] | null;
+            /** Saved Kcal Worst */
+            saved_kcal_worst: number[] | null;
+            /** Serving G */
+            serving_g?: number | null;
+        };
+        /**
+         * Component
+         * @description A bowl of its own: dough, frosting, topping. `made_g` is its weight when it was weighed.
+         */
+        Component: {
+            /**
+             * Leftover G
+             * @default 0
+             */
+            leftover_g?: number;
+            /**
+             * Lines
+             * @default []
+             */
+            lines?: components["schemas"]["Line"][];
+            /** Made G */
+            made_g?: number | null;
+            /** Name */
+            name: string;
+            /**
+             * Removed
+             * @default []
+             */
+            removed?: components["schemas"]["FatRemoved"][];
+        };
+        /**
+         * DishCard
+         * @description A dish on the Kitchen screen: its newest trial, as planned or as last weighed.
+         */
+        DishCard: {
+            /** Id */
+            id: number;
+            /** Lines */
+            lines: components["schemas"]["LineShare"][];
+            /** Name */
+            name: string;
+            /** Names */
+            names: string[];
+            original: components["schemas"]["ComparedOriginal"] | null;
+            serving: components["schemas"]["Portion"];
+            /** Trial */
+            trial: string;
+            /** Weighed */
+            weighed: boolean;
+        };
+        /**
+         * DishSheet
+         * @description A dish with its original and its trials, newest last.
+         */
+        DishSheet: {
+            /** Id */
+            id: number;
+            /** Name */
+            name: string;
+            original: components["schemas"]["Original"];
+            /** Source Note */
+            source_note: string;
+            /** Trials */
+            trials: components["schemas"]["TrialSummary"][];
+            /** Version */
+            version: number;
+        };
+        /**
+         * Facts
+         * @description What something holds. None is unknown.
+         */
+        Facts: {
+            /** Carbohydrate G */
+            carbohydrate_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Fat G */
+            fat_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Fibre G */
+            fibre_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Kcal */
+            kcal?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Net Carbohydrate G */
+            net_carbohydrate_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Polyols G */
+            polyols_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Protein G */
+            protein_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Saturated G */
+            saturated_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Sodium Mg */
+            sodium_mg?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Sugars G */
+            sugars_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+        };
+        /**
+         * FatRemoved
+         * @description Fat poured off: `fat_g` of fat, `grams` off the weight (the rest of it is water).
+         */
+        FatRemoved: {
+            /** Fat G */
+            fat_g: number;
+            /** Grams */
+            grams?: number | null;
+        };
+        /**
+         * Fault
+         * @description One thing that is wrong, at one place. `path` reads like `components[0].lines[2].grams`.
+         */
+        Fault: {
+            /** Message */
+            message: string;
+            /** Path */
+            path: string;
+        };
+        /**
+         * Figure
+         * @description A known figure, unrounded.
+         */
+        Figure: {
+            /** Likely */
+            likely: number[];
+            /** Value */
+            value: number;
+            /** Worst */
+            worst: number[];
+        };
+        /**
+         * Finding
+         * @description `where` is a path in the batch file, such as `labels.flour` or `mixture_g`.
+         */
+        Finding: {
+            /** Code */
+            code: string;
+            /** Message */
+            message: string;
+            /**
+             * Severity
+             * @enum {string}
+             */
+            severity: "note" | "warning";
+            /** Where */
+            where: string;
+        };
+        /**
+         * FinishLine
+         * @description What is added to one serving at the plate.
+         */
+        FinishLine: {
+            /**
+             * Division G
+             * @default 1
+             */
+            division_g?: number;
+            /** Estimate */
+            estimate?: number[] | null;
+            /** Grams */
+            grams: number;
+            /** Label */
+            label: string;
+        };
+        /** FoodName */
+        FoodName: {
+            /** Name */
+            name: string;
+        };
+        /** Grams */
+        Grams: {
+            /** Grams */
+            grams: number;
+        };
+        /** HandsFree */
+        HandsFree: {
+            /** On */
+            on: boolean;
+        };
+        /** Health */
+        Health: {
+            /** Demo */
+            demo: boolean;
+            /** Status */
+            status: string;
+            /** Version */
+            version: string;
+        };
+        /**
+         * HiddenByZero
+         * @description What a printed 0 could hide per 100 g.
+         */
+        HiddenByZero: {
+            /** Field */
+            field: string;
+            /** Per 100G */
+            per_100g: number;
+        };
+        /**
+         * HouseSettings
+         * @description One set for the whole house.
+         */
+        HouseSettings: {
+            /**
+             * Carbohydrate
+             * @default total
+             * @enum {string}
+             */
+            carbohydrate?: "total" | "net";
+            /**
+             * Energy
+             * @default labelled
+             * @enum {string}
+             */
+            energy?: "labelled" | "us" | "us_449" | "eu";
+            /**
+             * Erythritol Kcal Per G
+             * @default 0
+             */
+            erythritol_kcal_per_g?: number;
+            /**
+             * Residue
+             * @default counted
+             * @enum {string}
+             */
+            residue?: "counted" | "left";
+            /**
+             * Scale
+             * @default simulated
+             */
+            scale?: string;
+        };
+        /**
+         * Kind
+         * @enum {string}
+         */
+        Kind: "tare" | "turn" | "line" | "skip" | "mixture" | "cooked" | "portion" | "undo";
+        /** KitchenView */
+        KitchenView: {
+            /** Dishes */
+            dishes: components["schemas"]["DishCard"][];
+            /** Open Weigh Ins */
+            open_weigh_ins: components["schemas"]["OpenWeighIn"][];
+        };
+        /**
+         * Label
+         * @description Figures as printed, for `basis_g` grams. None is unknown (see `ABSENT_MEANS_NONE`).
+         */
+        Label: {
+            /** Added Sugars G */
+            added_sugars_g?: number | null;
+            /** Alcohol G */
+            alcohol_g?: number | null;
+            /** Allulose G */
+            allulose_g?: number | null;
+            /** Basis G */
+            basis_g: number;
+            /** Carbohydrate G */
+            carbohydrate_g?: number | null;
+            /** Fat G */
+            fat_g?: number | null;
+            /** Fibre G */
+            fibre_g?: number | null;
+            /** Kcal */
+            kcal?: number | null;
+            /** Kj */
+            kj?: number | null;
+            /**
+             * Name
+             * @default
+             */
+            name?: string;
+            /** Organic Acids G */
+            organic_acids_g?: number | null;
+            /** Polyol */
+            polyol?: ("erythritol" | "xylitol" | "maltitol" | "sorbitol" | "mannitol" | "isomalt" | "lactitol" | "hsh") | null;
+            /** Polyols G */
+            polyols_g?: number | null;
+            /** Protein G */
+            protein_g?: number | null;
+            /** Salt G */
+            salt_g?: number | null;
+            /** Saturated G */
+            saturated_g?: number | null;
+            /** Sodium Mg */
+            sodium_mg?: number | null;
+            /** Soluble Fibre G */
+            soluble_fibre_g?: number | null;
+            /** Spread */
+            spread?: number | null;
+            /**
+             * Style
+             * @enum {string}
+             */
+            style: "us" | "eu" | "table";
+            /** Sugars G */
+            sugars_g?: number | null;
+        };
+        /**
+         * LabelEdit
+         * @description A changed panel, with the version that it was read at.
+         */
+        LabelEdit: {
+            label: components["schemas"]["Label"];
+            /** Version */
+            version: number;
+        };
+        /**
+         * Line
+         * @description So many grams of a label's food, or of another component.
+         */
+        Line: {
+            /** Component */
+            component?: string | null;
+            /**
+             * Division G
+             * @default 1
+             */
+            division_g?: number;
+            /** Estimate */
+            estimate?: number[] | null;
+            /** Grams */
+            grams: number;
+            /** Label */
+            label?: string | null;
+        };
+        /**
+         * LineShare
+         * @description One line's part of one serving, and the macronutrient that most of its energy sits in.
+         */
+        LineShare: {
+            /** Carbohydrate G */
+            carbohydrate_g?: number | null;
+            /** Fat G */
+            fat_g?: number | null;
+            /** Fibre G */
+            fibre_g?: number | null;
+            /** Grams */
+            grams: number;
+            /** Kcal */
+            kcal?: number | null;
+            /** Material */
+            material: ("protein" | "carbohydrate" | "fat" | "fibre" | "polyols") | null;
+            /** Net Carbohydrate G */
+            net_carbohydrate_g?: number | null;
+            /** Polyols G */
+            polyols_g?: number | null;
+            /** Protein G */
+            protein_g?: number | null;
+            /** Saturated G */
+            saturated_g?: number | null;
+            /** Sodium Mg */
+            sodium_mg?: number | null;
+            /** Sugars G */
+            sugars_g?: number | null;
+            /** Where */
+            where: string;
+        };
+        /**
+         * LineStatus
+         * @enum {string}
+         */
+        LineStatus: "open" | "weighed" | "skipped";
+        /**
+         * LiveLink
+         * @description Whether the scale answers.
+         */
+        LiveLink: {
+            /** Connected */
+            connected: boolean;
+            /**
+             * Type
+             * @default link
+             * @constant
+             */
+            type?: "link";
+        };
+        /**
+         * LiveReading
+         * @description A reading, judged against what the page aims at.
+         */
+        LiveReading: {
+            /** Left G */
+            left_g: number | null;
+            /** Net G */
+            net_g: number;
+            reading: components["schemas"]["Reading"];
+            state: components["schemas"]["PourState"];
+            /** Target G */
+            target_g: number | null;
+            /** Tolerance G */
+            tolerance_g: number | null;
+            /**
+             * Type
+             * @default reading
+             * @constant
+             */
+            type?: "reading";
+        };
+        /**
+         * LiveSheet
+         * @description The batch after a change.
+         */
+        LiveSheet: {
+            sheet: components["schemas"]["BatchSheet"];
+            /**
+             * Type
+             * @default sheet
+             * @constant
+             */
+            type?: "sheet";
+        };
+        /**
+         * MarginPart
+         * @description What one label adds to the likely margin of a figure: its panel's rounding or its
+         *     weight.
+         *
+         *     `share` is the part of the variance, 0 to 1; `half` is what this part alone would make the
+         *     margin, in the figure's unit per serving.
+         */
+        MarginPart: {
+            /**
+             * Comes From
+             * @enum {string}
+             */
+            comes_from: "label" | "weight";
+            /** Half */
+            half: number;
+            /** Label */
+            label: string;
+            /** Share */
+            share: number;
+        };
+        /** NewDish */
+        NewDish: {
+            /** Name */
+            name: string;
+        };
+        /**
+         * NewFood
+         * @description A food with its first label.
+         */
+        NewFood: {
+            label: components["schemas"]["Label"];
+            /** Name */
+            name: string;
+        };
+        /** OpenWeighIn */
+        OpenWeighIn: {
+            /** Batch Id */
+            batch_id: number;
+            /** Dish */
+            dish: string;
+            /** Dish Id */
+            dish_id: number;
+            /** Done */
+            done: number;
+            /** Letter */
+            letter: string;
+            /** Lines */
+            lines: number;
+            /**
+             * Started At
+             * Format: date-time
+             */
+            started_at: string;
+        };
+        /**
+         * Origin
+         * @enum {string}
+         */
+        Origin: "scale" | "automatic" | "hand" | "estimate" | "file";
+        /**
+         * Original
+         * @description One serving of the ordinary version; None is unknown.
+         */
+        Original: {
+            /** Carbohydrate G */
+            carbohydrate_g?: number | null;
+            /** Fat G */
+            fat_g?: number | null;
+            /** Kcal */
+            kcal?: number | null;
+            /**
+             * Name
+             * @default
+             */
+            name?: string;
+            /** Protein G */
+            protein_g?: number | null;
+            /** Serving G */
+            serving_g?: number | null;
+        };
+        /**
+         * OriginalEdit
+         * @description One serving of the ordinary version, with the dish version that it was read at.
+         */
+        OriginalEdit: {
+            /** Carbohydrate G */
+            carbohydrate_g?: number | null;
+            /** Fat G */
+            fat_g?: number | null;
+            /** Kcal */
+            kcal?: number | null;
+            /** Name */
+            name: string;
+            /** Protein G */
+            protein_g?: number | null;
+            /** Serving G */
+            serving_g?: number | null;
+            /**
+             * Source Note
+             * @default
+             */
+            source_note?: string;
+            /** Version */
+            version: number;
+        };
+        /**
+         * PartlyKnown
+         * @description A figure with an unknown part; the known parts come to `at_least`.
+         */
+        PartlyKnown: {
+            /** At Least */
+            at_least: number;
+            /** Likely */
+            likely?: null;
+            /** Value */
+            value?: null;
+            /** Worst */
+            worst?: null;
+        };
+        /** Piece */
+        Piece: {
+            /** Net G */
+            net_g: number;
+            /** Piece */
+            piece: number;
+            /** Record Id */
+            record_id: string;
+        };
+        /**
+         * Portion
+         * @description What one portion of `grams` holds; grams are None while the batch weighs nothing.
+         */
+        Portion: {
+            /** Carbohydrate G */
+            carbohydrate_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Fat G */
+            fat_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Fibre G */
+            fibre_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Grams */
+            grams: number | null;
+            /** Kcal */
+            kcal?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Net Carbohydrate G */
+            net_carbohydrate_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Polyols G */
+            polyols_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Protein G */
+            protein_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Saturated G */
+            saturated_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Sodium Mg */
+            sodium_mg?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Sugars G */
+            sugars_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+        };
+        /**
+         * Portions
+         * @description One way of dividing: by count, by serving weight, or each piece weighed.
+         */
+        Portions: {
+            /** Count */
+            count?: number | null;
+            /** Serving G */
+            serving_g?: number | null;
+            /** Weights G */
+            weights_g?: number[] | null;
+            /** Weights State */
+            weights_state?: ("raw" | "cooked") | null;
+        };
+        /** PortionsEdit */
+        PortionsEdit: {
+            /** Count */
+            count: number;
+        };
+        /**
+         * PourState
+         * @description Where a pour stands against its target.
+         * @enum {string}
+         */
+        PourState: "waiting" | "pouring" | "within" | "over" | "bowl_off" | "overload";
+        /**
+         * Problem
+         * @description What went wrong, and where. `current` is what is stored, after a conflict.
+         */
+        Problem: {
+            /** Current */
+            current?: unknown;
+            /** Detail */
+            detail: string;
+            /**
+             * Errors
+             * @default []
+             */
+            errors?: components["schemas"]["Fault"][];
+            /** Status */
+            status: number;
+            /** Title */
+            title: string;
+            /**
+             * Type
+             * @default about:blank
+             */
+            type?: string;
+        };
+        /**
+         * Reading
+         * @description One line from the scale. `division_g` is the unit of the last digit shown.
+         */
+        Reading: {
+            /** Division G */
+            division_g: number;
+            /** Grams */
+            grams: number;
+            /**
+             * Mode
+             * @default gross
+             * @enum {string}
+             */
+            mode?: "gross" | "net";
+            /**
+             * Overload
+             * @default false
+             */
+            overload?: boolean;
+            /**
+             * Sent Ms
+             * @default null
+             */
+            sent_ms?: number | null;
+            /** Stable */
+            stable: boolean;
+        };
+        /**
+         * Reckoned
+         * @description kcal per label basis by one method, with the interval that rounding leaves open.
+         */
+        Reckoned: {
+            /** Agrees */
+            agrees: boolean | null;
+            /** Hi */
+            hi: number | null;
+            /** Kcal */
+            kcal: number | null;
+            /** Lawful */
+            lawful: boolean;
+            /** Lo */
+            lo: number | null;
+            /**
+             * Method
+             * @enum {string}
+             */
+            method: "labelled" | "us" | "us_449" | "eu";
+            /** Name */
+            name: string;
+        };
+        /**
+         * Result
+         * @description The whole answer; numbers are unrounded.
+         */
+        Result: {
+            batch: components["schemas"]["Facts"];
+            /** Findings */
+            findings: components["schemas"]["Finding"][];
+            /** Lines */
+            lines: components["schemas"]["LineShare"][];
+            /** Margin Parts */
+            margin_parts: {
+                [key: string]: components["schemas"]["MarginPart"][];
+            };
+            original: components["schemas"]["ComparedOriginal"] | null;
+            per_100g: components["schemas"]["Facts"] | null;
+            /** Portions */
+            portions: components["schemas"]["Portion"][];
+            /** Says Who */
+            says_who: {
+                [key: string]: string[];
+            };
+            serving: components["schemas"]["Portion"];
+            /** Weight G */
+            weight_g: number;
+        };
+        /** ScaleState */
+        ScaleState: {
+            /** Connected */
+            connected: boolean;
+            /** Simulated */
+            simulated: boolean;
+        };
+        /**
+         * Settings
+         * @description How to reckon: the energy method, what erythritol is worth, who eats the residue.
+         */
+        Settings: {
+            /**
+             * Energy
+             * @default labelled
+             * @enum {string}
+             */
+            energy?: "labelled" | "us" | "us_449" | "eu";
+            /**
+             * Erythritol Kcal Per G
+             * @default 0
+             */
+            erythritol_kcal_per_g?: number;
+            /**
+             * Residue
+             * @default counted
+             * @enum {string}
+             */
+            residue?: "counted" | "left";
+        };
+        /** ShelfFood */
+        ShelfFood: {
+            /** Id */
+            id: number;
+            /** Labels */
+            labels: components["schemas"]["ShelfLabel"][];
+            /** Name */
+            name: string;
+        };
+        /**
+         * ShelfLabel
+         * @description One package's panel as it stands now.
+         */
+        ShelfLabel: {
+            /** Food Id */
+            food_id: number;
+            /** Id */
+            id: number;
+            label: components["schemas"]["Label"];
+            /** Revisions */
+            revisions: number;
+            /**
+             * Since
+             * Format: date-time
+             */
+            since: string;
+            /** Version */
+            version: number;
+        };
+        /**
+         * SimulatorAct
+         * @description Something a cook does at the simulated scale; `amount` in grams (`silence`: seconds).
+         */
+        SimulatorAct: {
+            /** Act */
+            act: ("pour" | "scoop" | "spill" | "lift" | "put" | "zero" | "division" | "noise" | "silence") | string;
+            /**
+             * Amount
+             * @default 0
+             */
+            amount?: number;
+        };
+        /**
+         * Source
+         * @description A publication and paragraph, a habit of the trade, or something written down from memory.
+         */
+        Source: {
+            /** Key */
+            key: string;
+            /** Says */
+            says: string;
+            standing: components["schemas"]["Standing"];
+            /** Title */
+            title: string;
+        };
+        /**
+         * Standing
+         * @description How far a reader can check a source.
+         * @enum {string}
+         */
+        Standing: "published" | "common practice" | "from memory";
+        /**
+         * TrialSheet
+         * @description A trial as stored: its build, the shelf labels it uses, what it plans and its reckoning.
+         */
+        TrialSheet: {
+            build: components["schemas"]["Build"];
+            /** Dish Id */
+            dish_id: number;
+            /** Id */
+            id: number;
+            /** Intent */
+            intent: string;
+            /** Labels */
+            labels: {
+                [key: string]: components["schemas"]["ShelfLabel"];
+            };
+            /** Letter */
+            letter: string;
+            planned: components["schemas"]["Batch"];
+            result: components["schemas"]["Result"];
+            /** Version */
+            version: number;
+        };
+        /** TrialSummary */
+        TrialSummary: {
+            /** Batches */
+            batches: components["schemas"]["BatchSummary"][];
+            /** Id */
+            id: number;
+            /** Intent */
+            intent: string;
+            /** Letter */
+            letter: string;
+        };
+        /**
+         * Values
+         * @description Plain values without margins; None is unknown.
+         */
+        Values: {
+            /** Carbohydrate G */
+            carbohydrate_g?: number | null;
+            /** Fat G */
+            fat_g?: number | null;
+            /** Fibre G */
+            fibre_g?: number | null;
+            /** Kcal */
+            kcal?: number | null;
+            /** Net Carbohydrate G */
+            net_carbohydrate_g?: number | null;
+            /** Polyols G */
+            polyols_g?: number | null;
+            /** Protein G */
+            protein_g?: number | null;
+            /** Saturated G */
+            saturated_g?: number | null;
+            /** Sodium Mg */
+            sodium_mg?: number | null;
+            /** Sugars G */
+            sugars_g?: number | null;
+        };
+        /**
+         * Verdict
+         * @enum {string}
+         */
+        Verdict: "agrees" | "agrees only with fibre or polyols counted" | "off" | "cannot tell";
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
+}
+export type $defs = Record<string, never>;
+export interface operations {
+    audit_label: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Label"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Audit"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    take_in: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Batch"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    batch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    show_card: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Card"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    close: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Batch"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    set_hands_free: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandsFree"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    set_portions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PortionsEdit"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    record: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Capture"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    add_dish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewDish"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DishSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    dish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                dish_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DishSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    edit_original: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                dish_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OriginalEdit"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DishSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    foods: {
+        parameters: {
+            query?: {
+                search?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfFood"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    add_food: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewFood"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfFood"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    food: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                food_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfFood"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    rename_food: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                food_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FoodName"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfFood"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    add_label: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                food_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Label"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfFood"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    grams: {
+        parameters: {
+            query: {
+                text: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Grams"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    health: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Health"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    kitchen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitchenView"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    edit_label: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                label_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LabelEdit"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfFood"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    reckon_batch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Batch"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Result"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    scale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleState"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    simulate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SimulatorAct"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    read_settings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseSettings"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    write_settings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseSettings"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseSettings"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    sources: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: components["schemas"]["Source"];
+                    };
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    trial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    save_build: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildEdit"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+}

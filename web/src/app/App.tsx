@@ -1,0 +1,33 @@
+import { lazy, Suspense } from "react";
+import { Route, Routes } from "react-router";
+
+import { KitchenPage } from "../stages/kitchen/KitchenPage";
+import { Empty, Loading } from "../ui/States";
+import { Shell } from "./Shell";
+
+const DishPage = lazy(() => import("../stages/dish/DishPage"));
+const ShelfPage = lazy(() => import("../stages/shelf/ShelfPage"));
+const SettingsPage = lazy(() => import("../stages/settings/SettingsPage"));
+
+export function App() {
+  return (
+    <Shell>
+      <Suspense fallback={<Loading />}>
+        <Routes>
+          <Route path="/" element={<KitchenPage />} />
+          <Route path="/dishes/:dishId/:stage?" element={<DishPage />} />
+          <Route path="/shelf/:foodId?" element={<ShelfPage />} />
+          <Route path="/settings" element={<SettingsPage />} />
+          <Route
+            path="*"
+            element={
+              <Empty title="There is no such page">
+                <p>Perhaps the dish was renamed. Everything that there is starts in the Kitchen.</p>
+              </Empty>
+            }
+          />
+        </Routes>
+      </Suspense>
+    </Shell>
+  );
+}

@@ -1,0 +1,80 @@
+import { useRef, useState } from "react";
+import { useNavigate } from "react-router";
+
+import { useFoods, useKitchen } from "../api/queries";
+import { Options } from "../ui/Options";
+import { useKeys } from "./useKeys";
+
+interface Target {
+  key: string;
+  text: string;
+  kind: string;
+  to: string;
+}
+
+/** Go to a dish, a stage of it, a food or a place by typing a part of its name. */
+export function JumpBox() {
+  const navigate = useNavigate();
+  const box = useRef<HTMLInputElement>(null);
+  const [text, setText] = useState("");
+  const focus = () => box.current?.focus();
+  useKeys([
+    { keys: "/", says: "Go to a dish, a food or a page", run: focus },
+    { keys: "Ctrl+k", says: "The same, also while typing", run: focus, whileTyping: true },
+    { keys: "?", says: "This list" },
+  ]);
+  return (
+    <Options
+      inputRef={box}
+      className="w-72 max-sm:hidden"
+      label="Go to a dish, a food or a page"
+      placeholder="Go to a dish or a food   /"
+      text={text}
+      onText={setText}
+      options={useTargets(text)}
+      optionKey={(target) => target.key}
+      option={(target) => (
+        <span className="flex justify-between gap-3">
+          <span className="truncate">{target.text}</span>
+          <span className="text-soft">{target.kind}</span>
+        </span>
+      )}
+      onChoose={(target) => {
+        setText("");
+        box.current?.blur();
+        void navigate(target.to);
+      }}
+    />
+  );
+}
+
+const STAGES = ["original", "build", "weigh", "portion", "card"];
+
+function useTargets(text: string): Target[] {
+  const { data: kitchen } = useKitchen();
+  const { data: foods } = useFoods();
+  const words = text.toLowerCase().split(/\s+/).filter(Boolean);
+  if (words.length === 0) return [];
+  const all: Target[] = [
+    ...(kitchen?.dishes ?? []).flatMap((dish) => [
+      { key: `d${dish.id}`, text: dish.name, kind: "dish", to: `/dishes/${dish.id}` },
+      ...STAGES.map((stage) => ({
+        key: `d${dish.id}${stage}`,
+        text: `${dish.name}: ${stage}`,
+        kind: "stage",
+        to: `/dishes/${dish.id}/${stage}`,
+      })),
+    ]),
+    ...(foods ?? []).map((food) => ({
+      key: `f${food.id}`,
+      text: food.name,
+      kind: "food",
+      to: `/shelf/${food.id}`,
+    })),
+    { key: "settings", text: "Settings", kind: "page", to: "/settings" },
+    { key: "shelf", text: "Shelf", kind: "page", to: "/shelf" },
+  ];
+  return all
+    .filter((target) => words.every((word) => target.text.toLowerCase().includes(word)))
+    .slice(0, 8);
+}

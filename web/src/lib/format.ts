@@ -1,0 +1,66 @@
+/** Numbers as a cook reads them: kcal whole, grams one decimal below 10 and whole above. */
+
+const MINUS = "\u2212";
+const THIN = "\u202f";
+export const DASH = "\u2013";
+
+function grouped(text: string): string {
+  const [whole = "", fraction] = text.split(".");
+  const spaced = whole.length > 3 ? whole.replace(/\B(?=(\d{3})+$)/g, THIN) : whole;
+  return fraction === undefined ? spaced : `${spaced}.${fraction}`;
+}
+
+export function fixed(value: number, decimals: number): string {
+  const text = Math.abs(value).toFixed(decimals);
+  const negative = value < 0 && Number(text) !== 0;
+  return (negative ? MINUS : "") + grouped(text);
+}
+
+export type Unit = "kcal" | "g" | "mg";
+
+/** Decimals that a figure of this size deserves. */
+export function decimalsOf(value: number, unit: Unit): number {
+  return unit === "g" && Math.abs(value) < 9.95 ? 1 : 0;
+}
+
+export function figure(value: number, unit: Unit): string {
+  if (value === 0) return "0";
+  return fixed(value, decimalsOf(value, unit));
+}
+
+/** Grams as weighed: as many decimals as it takes, one at most from 10 g on and two below. */
+export function weighed(grams: number): string {
+  const most = Math.abs(grams) < 10 ? 2 : 1;
+  const rounded = Number(grams.toFixed(most));
+  return fixed(rounded, Number.isInteger(rounded) ? 0 : Number.isInteger(rounded * 10) ? 1 : 2);
+}
+
+export function signed(value: number, unit: Unit): string {
+  const text = figure(Math.abs(value), unit);
+  return value < 0 ? MINUS + text : `+${text}`;
+}
+
+/** A number typed by hand: "0,5", "1/2", "1 1/2", "12.5"; null when it is not one. */
+export function parseNumber(text: string): number | null {
+  const parts = text.trim().replace(",", ".").split(/\s+/);
+  let total = 0;
+  for (const part of parts) {
+    const fraction = /^(\d+)\/(\d+)$/.exec(part);
+    if (fraction) total += Number(fraction[1]) / Number(fraction[2]);
+    else if (/^(\d+\.?\d*|\.\d+)$/.test(part)) total += Number(part);
+    else return null;
+  }
+  return Number.isFinite(total) ? total : null;
+}
+
+export function day(iso: string): string {
+  return new Date(iso).toLocaleDateString(undefined, {
+    weekday: "short",
+    day: "numeric",
+    month: "short",
+  });
+}
+
+export function count(n: number, one: string, many = `${one}s`): string {
+  return `${n} ${n === 1 ? one : many}`;
+}

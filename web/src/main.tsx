@@ -1,0 +1,43 @@
+import "./index.css";
+
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { StrictMode } from "react";
+import { createRoot } from "react-dom/client";
+import { BrowserRouter } from "react-router";
+
+import { ProblemError } from "./api/client";
+import { KeyBoard } from "./app/KeyBoard";
+import { App } from "./app/App";
+import { applyTheme } from "./app/theme";
+import { HatchDefinitions } from "./drawing/Hatches";
+import { NoticeBoard } from "./ui/NoticeBoard";
+
+applyTheme();
+
+const client = new QueryClient({
+  defaultOptions: {
+    queries: {
+      refetchOnWindowFocus: true,
+      retry: (failures, error) =>
+        failures < 3 && !(error instanceof ProblemError && error.status >= 400),
+    },
+  },
+});
+
+const root = document.getElementById("root");
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={client}>
+        <BrowserRouter>
+          <NoticeBoard>
+            <KeyBoard>
+              <HatchDefinitions />
+              <App />
+            </KeyBoard>
+          </NoticeBoard>
+        </BrowserRouter>
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+}

@@ -1,0 +1,35 @@
+import { useEffect, useRef, useState } from "react";
+
+import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
+
+export interface Reckoned {
+  result: Schemas["Result"];
+  problem: ProblemError | undefined;
+}
+
+/** The reckoning of a batch while it is edited: the newest answer wins, faults keep the last one. */
+export function useReckoned(batch: Schemas["Batch"], stored: Schemas["Result"]): Reckoned {
+  const [reckoned, setReckoned] = useState<Reckoned>({ result: stored, problem: undefined });
+  const asked = useRef(0);
+  const text = JSON.stringify(batch);
+  const first = useRef(text);
+  useEffect(() => {
+    if (first.current === text && asked.current === 0) return;
+    const mine = ++asked.current;
+    const timer = setTimeout(() => {
+      ask(api.POST("/api/reckon", { body: JSON.parse(text) as Schemas["Batch"] })).then(
+        (result) => {
+          if (mine === asked.current) setReckoned({ result, problem: undefined });
+        },
+        (error: unknown) => {
+          if (mine !== asked.current) return;
+          const problem =
+            error instanceof ProblemError ? error : new ProblemError(0, sentence(error));
+          setReckoned((last) => ({ ...last, problem }));
+        },
+      );
+    }, 40);
+    return () => clearTimeout(timer);
+  }, [text]);
+  return reckoned;
+}

@@ -1,0 +1,66 @@
+import { useState } from "react";
+import { useNavigate } from "react-router";
+
+import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
+import { keys, useRefresh } from "../../api/queries";
+
+const MOST_BYTES = 2_000_000;
+
+/** Take a batch file in; every fault is named by its place in the file. */
+export function ImportBatch() {
+  const [faults, setFaults] = useState<readonly string[]>([]);
+  const navigate = useNavigate();
+  const refresh = useRefresh();
+  const read = async (file: File) => {
+    setFaults([]);
+    if (file.size > MOST_BYTES) {
+      setFaults(["That file is too large: a batch file is at most 2 MB."]);
+      return;
+    }
+    let body: unknown;
+    try {
+      body = JSON.parse(await file.text());
+    } catch {
+      setFaults(["That file is not JSON. Export one from a card to see what it looks like."]);
+      return;
+    }
+    try {
+      const sheet = await ask(api.POST("/api/batches", { body: body as Schemas["Batch"] }));
+      refresh(keys.kitchen, keys.foods);
+      void navigate(`/dishes/${sheet.dish_id}/card?batch=${sheet.id}`);
+    } catch (error) {
+      const named = error instanceof ProblemError ? error.faults : [];
+      setFaults(
+        named.length > 0
+          ? named.map((fault) => `${fault.path}: ${fault.message}`)
+          : [sentence(error)],
+      );
+    }
+  };
+  return (
+    <section className="grid content-start gap-2">
+      <h2 className="text-lg font-bold">Take in a batch file</h2>
+      <label className="grid gap-1 text-sm text-soft">
+        A batch in the open format (.gasket.json), from another kitchen or a script
+        <input
+          type="file"
+          accept=".json,application/json"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            event.target.value = "";
+            if (file) void read(file);
+          }}
+          className="min-h-11 text-ink file:mr-3 file:min-h-11 file:border file:border-ink file:bg-sheet file:px-3.5 file:font-semibold"
+        />
+      </label>
+      {faults.length > 0 && (
+        <ul role="alert" className="grid gap-1 text-sm text-mark">
+          {faults.slice(0, 8).map((fault) => (
+            <li key={fault}>{fault}</li>
+          ))}
+          {faults.length > 8 && <li>and {faults.length - 8} more</li>}
+        </ul>
+      )}
+    </section>
+  );
+}

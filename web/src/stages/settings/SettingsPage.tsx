@@ -1,0 +1,104 @@
+import { type SyntheticEvent, useState } from "react";
+
+import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
+import { useRefresh, useScale, useSettings } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { Choice, NumberField, TextField } from "../../ui/Field";
+import { useNotice } from "../../ui/notices";
+import { Sheet } from "../../ui/Sheet";
+import { Failed, Loading } from "../../ui/States";
+
+type Settings = Schemas["HouseSettings"];
+
+/** How to reckon, which carbohydrate leads, where the scale is. */
+export default function SettingsPage() {
+  const { data, error, isPending, refetch } = useSettings();
+  if (isPending) return <Loading />;
+  if (error) return <Failed error={error} retry={() => void refetch()} />;
+  return (
+    <Sheet className="p-5 max-sm:p-4">
+      <SettingsForm stored={data} />
+    </Sheet>
+  );
+}
+
+function SettingsForm({ stored }: { stored: Settings }) {
+  const [edit, setEdit] = useState(stored);
+  const [problem, setProblem] = useState<ProblemError>();
+  const { data: scale } = useScale();
+  const refresh = useRefresh();
+  const say = useNotice();
+  const change = (part: Partial<Settings>) => setEdit((all) => ({ ...all, ...part }));
+  const save = async (event: SyntheticEvent) => {
+    event.preventDefault();
+    try {
+      setEdit(await ask(api.PUT("/api/settings", { body: edit })));
+      setProblem(undefined);
+      refresh([]);
+      say({ text: "The settings are saved." });
+    } catch (error) {
+      setProblem(error instanceof ProblemError ? error : new ProblemError(0, sentence(error)));
+    }
+  };
+  return (
+    <form onSubmit={(event) => void save(event)} className="grid max-w-xl gap-5" noValidate>
+      <h1 className="text-2xl font-bold">Settings</h1>
+      <Choice
+        label="Energy is reckoned"
+        value={edit.energy ?? "labelled"}
+        onChange={(energy) => change({ energy })}
+        options={[
+          { value: "labelled", label: "as printed on the labels" },
+          { value: "us", label: "from the macros, US: digestible carbohydrate" },
+          { value: "us_449", label: "from the macros, US: 4-4-9 on total carbohydrate" },
+          { value: "eu", label: "from the macros, EU: Annex XIV" },
+        ]}
+      />
+      <NumberField
+        label="Erythritol counts, kcal per gram"
+        hint="0 by the US and EU rules; some people count 0.2. Acts when energy is reckoned from the macros."
+        value={edit.erythritol_kcal_per_g ?? 0}
+        most={4}
+        onChange={(value) => value !== null && change({ erythritol_kcal_per_g: value })}
+        error={problem?.at("erythritol_kcal_per_g")}
+      />
+      <Choice
+        label="Carbohydrate in the title block"
+        value={edit.carbohydrate ?? "total"}
+        onChange={(carbohydrate) => change({ carbohydrate })}
+        options={[
+          { value: "total", label: "total" },
+          { value: "net", label: "net of fibre, polyols and allulose" },
+        ]}
+      />
+      <Choice
+        label="What stays in the bowl after weighed portions"
+        value={edit.residue ?? "counted"}
+        onChange={(residue) => change({ residue })}
+        options={[
+          { value: "counted", label: "is counted among the portions" },
+          { value: "left", label: "is left uneaten" },
+        ]}
+      />
+      <TextField
+        label="Scale"
+        value={edit.scale ?? "simulated"}
+        maxLength={200}
+        onChange={(value) => change({ scale: value })}
+        error={problem?.at("scale")}
+        hint={`“simulated”, a serial device like /dev/ttyUSB0 or COM3, or socket://host:port. ${scale?.connected ? "It answers." : "It does not answer now."}`}
+      />
+      {problem && problem.faults.length === 0 && (
+        <p role="alert" className="text-mark">
+          {problem.message}
+        </p>
+      )}
+      <Button type="submit" look="main" className="justify-self-start">
+        Save the settings
+      </Button>
+      <p className="text-sm text-soft">
+        Every figure is for the cook’s own orientation, not labelling or medical advice.
+      </p>
+    </form>
+  );
+}

@@ -1,0 +1,119 @@
+import type { Schemas } from "../../api/client";
+import { SaysWho } from "../../drawing/Tolerance";
+import { DASH, fixed } from "../../lib/format";
+import { EnergyLine } from "./EnergyLine";
+
+const HIDDEN: Record<string, string> = {
+  kcal: "kcal",
+  protein_g: "g protein",
+  carbohydrate_g: "g carbohydrate",
+  fat_g: "g fat",
+};
+
+/** Does the panel agree with itself? */
+export function AuditView({ audit }: { audit: Schemas["Audit"] | null }) {
+  if (!audit) return null;
+  const good = audit.verdict === "agrees" || audit.verdict.startsWith("agrees");
+  const tone = audit.verdict === "off" ? "text-mark" : good ? "text-done" : "text-soft";
+  return (
+    <section aria-label="Audit" className="grid content-start gap-4" aria-live="polite">
+      <div>
+        <h3 className="text-sm text-soft">Does the panel agree with itself?</h3>
+        <p className={`text-lg font-bold ${tone}`} data-testid="verdict">
+          {good ? "✓ " : audit.verdict === "off" ? "! " : ""}
+          {audit.says}
+        </p>
+      </div>
+      <EnergyLine audit={audit} />
+      <table className="border-collapse text-left">
+        <thead className="text-sm text-soft">
+          <tr className="border-b border-ink">
+            <th className="py-1 font-normal">Energy, kcal</th>
+            <th className="px-2 text-right font-normal">figure</th>
+            <th className="px-2 text-right font-normal">stands for</th>
+            <th className="pl-2 font-normal" />
+          </tr>
+        </thead>
+        <tbody>
+          <Row
+            name="printed"
+            value={audit.printed_kcal}
+            lo={audit.printed_lo}
+            hi={audit.printed_hi}
+            says=""
+          />
+          {audit.reckoned.map((one) => (
+            <Row
+              key={one.method}
+              name={one.name}
+              value={one.kcal}
+              lo={one.lo}
+              hi={one.hi}
+              says={
+                one.agrees == null
+                  ? ""
+                  : one.agrees
+                    ? "agrees"
+                    : one.lawful
+                      ? "does not agree"
+                      : "differs (not this panel’s rule)"
+              }
+            />
+          ))}
+        </tbody>
+      </table>
+      {audit.impossible.length > 0 && (
+        <ul className="grid gap-1 text-mark">
+          {audit.impossible.map((says) => (
+            <li key={says}>! {says}</li>
+          ))}
+        </ul>
+      )}
+      {audit.hidden.length > 0 && (
+        <div>
+          <h3 className="text-sm text-soft">
+            “Rounds to zero” is not zero: 100 g could hold up to
+          </h3>
+          <p>
+            {audit.hidden
+              .map(
+                (one) =>
+                  `${fixed(one.per_100g, one.per_100g < 10 ? 1 : 0)} ${HIDDEN[one.field] ?? one.field}`,
+              )
+              .join(", ")}
+          </p>
+        </div>
+      )}
+      <div className="text-sm">
+        <SaysWho keys={["us-rounding", "us-energy", "eu-rounding", "eu-energy"]} />
+      </div>
+    </section>
+  );
+}
+
+interface RowProps {
+  name: string;
+  value: number | null | undefined;
+  lo: number | null | undefined;
+  hi: number | null | undefined;
+  says: string;
+}
+
+function Row({ name, value, lo, hi, says }: RowProps) {
+  const band =
+    lo == null || hi == null
+      ? ""
+      : `${fixed(lo, lo < 10 ? 1 : 0)} ${DASH} ${fixed(hi, hi < 10 ? 1 : 0)}`;
+  return (
+    <tr className="border-b border-rule">
+      <td className="py-1">{name}</td>
+      <td className="px-2 text-right font-bold">{value == null ? "unknown" : fixed(value, 0)}</td>
+      <td className="px-2 text-right">{band}</td>
+      <td
+        className={`pl-2 text-sm ${says === "agrees" ? "text-done" : says === "does not agree" ? "text-mark" : "text-soft"}`}
+      >
+        {says}
+      </td>
+    </tr>
+  );
+}

@@ -1,0 +1,78 @@
+import { useState } from "react";
+
+import { api, ask, type Schemas, sentence } from "../../api/client";
+import { parseNumber } from "../../lib/format";
+import { Button } from "../../ui/Button";
+import { numberFault } from "../../lib/numberFault";
+import { useNotice } from "../../ui/notices";
+
+type Act = Schemas["SimulatorAct"]["act"];
+
+/** What a cook's hands do at the simulated scale; a real scale has no such panel. */
+export function SimulatorPanel({ target, net }: { target: number; net: number }) {
+  const say = useNotice();
+  const [text, setText] = useState<string | null>(null);
+  const [bowlOff, setBowlOff] = useState(false);
+  const [fine, setFine] = useState(false);
+  const rest = Math.max(0, Math.round((target - Math.max(net, 0)) * 10) / 10);
+  const shown = text ?? String(rest);
+  const fault = numberFault(shown, false, 20_000);
+  const act = async (name: Act, amount = 0) => {
+    try {
+      await ask(api.POST("/api/scale/simulator", { body: { act: name, amount } }));
+    } catch (error) {
+      say({ text: sentence(error), bad: true });
+    }
+  };
+  const pour = (name: Act) => {
+    if (fault === undefined) void act(name, parseNumber(shown) ?? 0);
+    setText(null);
+  };
+  return (
+    <section aria-label="Simulated scale" className="mt-5 border border-dashed border-soft p-3">
+      <div className="flex flex-wrap items-center gap-2">
+        <h2 className="mr-2 text-sm text-soft">Simulated scale</h2>
+        <label className="flex items-center gap-1.5">
+          <span className="sr-only">Amount for the simulated scale</span>
+          <input
+            inputMode="decimal"
+            value={shown}
+            maxLength={20}
+            aria-invalid={fault !== undefined || undefined}
+            onChange={(event) => setText(event.target.value)}
+            onKeyDown={(event) => {
+              if (event.key === "Enter") pour("pour");
+            }}
+            className="min-h-11 w-20 border border-soft bg-sheet px-2 text-right aria-invalid:border-2 aria-invalid:border-mark"
+          />
+          g
+        </label>
+        <Button onClick={() => pour("pour")}>Pour</Button>
+        <Button onClick={() => pour("scoop")}>Scoop in</Button>
+        <Button onClick={() => pour("spill")}>Spoon out</Button>
+        <Button
+          onClick={() => {
+            void act(bowlOff ? "put" : "lift");
+            setBowlOff(!bowlOff);
+          }}
+        >
+          {bowlOff ? "Put the bowl back" : "Lift the bowl"}
+        </Button>
+        <Button
+          onClick={() => {
+            void act("division", fine ? 1 : 0.1);
+            setFine(!fine);
+          }}
+        >
+          {fine ? "Read to 1 g" : "Read to 0.1 g"}
+        </Button>
+        <Button onClick={() => void act("cut")}>Pull the cable</Button>
+      </div>
+      {fault !== undefined && (
+        <p role="alert" className="mt-1 text-sm text-mark">
+          {fault}
+        </p>
+      )}
+    </section>
+  );
+}

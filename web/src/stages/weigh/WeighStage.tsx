@@ -1,0 +1,55 @@
+import { useNavigate } from "react-router";
+
+import { api, ask, sentence } from "../../api/client";
+import { keys, useRefresh } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { useNotice } from "../../ui/notices";
+import { Empty } from "../../ui/States";
+import type { StageProps } from "../dish/DishPage";
+import { WeighIn } from "./WeighIn";
+
+/** The weigh-in of the current batch, or the beginning of one. */
+export function WeighStage(props: StageProps) {
+  if (!props.batch) {
+    return (
+      <Empty title="Nothing weighed yet">
+        <p>
+          A weigh-in takes the lines of trial {props.trial.letter} one by one: put the bowl on the
+          scale, tare, pour to the target. What went in is kept, not what was planned.
+        </p>
+        <Begin {...props} />
+      </Empty>
+    );
+  }
+  return <WeighIn {...props} batch={props.batch} />;
+}
+
+export function Begin({
+  dish,
+  trial,
+  again = false,
+}: Pick<StageProps, "dish" | "trial"> & { again?: boolean }) {
+  const navigate = useNavigate();
+  const refresh = useRefresh();
+  const say = useNotice();
+  const begin = async () => {
+    try {
+      const sheet = await ask(
+        api.POST("/api/trials/{trial_id}/batches", { params: { path: { trial_id: trial.id } } }),
+      );
+      refresh(keys.dish(dish.id), keys.kitchen);
+      await navigate(`/dishes/${dish.id}/weigh?batch=${sheet.id}`);
+    } catch (error) {
+      say({ text: sentence(error), bad: true });
+    }
+  };
+  return (
+    <Button
+      look={again ? "plain" : "main"}
+      onClick={() => void begin()}
+      className="justify-self-start"
+    >
+      {again ? "Weigh another batch" : "Begin the weigh-in"}
+    </Button>
+  );
+}

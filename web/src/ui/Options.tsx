@@ -1,0 +1,120 @@
+import { type KeyboardEvent, type ReactNode, type RefObject, useId, useState } from "react";
+
+interface OptionsProps<T> {
+  label: string;
+  placeholder: string;
+  text: string;
+  onText: (text: string) => void;
+  options: readonly T[];
+  optionKey: (option: T) => string;
+  option: (option: T) => ReactNode;
+  onChoose: (option: T) => void;
+  inputRef?: RefObject<HTMLInputElement | null>;
+  className?: string;
+  error?: string | undefined;
+  /** Shown under the box when nothing matches what was typed. */
+  none?: ReactNode;
+}
+
+/** A text box with a list of options under it: ↑ ↓ to move, Enter to choose, Esc to leave. */
+export function Options<T>({
+  label,
+  placeholder,
+  text,
+  onText,
+  options,
+  optionKey,
+  option: shownAs,
+  onChoose,
+  inputRef,
+  className = "",
+  error,
+  none,
+}: OptionsProps<T>) {
+  const id = useId();
+  const [open, setOpen] = useState(false);
+  const [at, setAt] = useState(0);
+  const index = Math.min(at, Math.max(0, options.length - 1));
+  const shown = open && text.trim() !== "";
+  const choose = (option: T | undefined) => {
+    if (option === undefined) return;
+    setOpen(false);
+    setAt(0);
+    onChoose(option);
+  };
+  const pressed = (event: KeyboardEvent) => {
+    if (event.key === "ArrowDown" || event.key === "ArrowUp") {
+      event.preventDefault();
+      setOpen(true);
+      setAt(
+        Math.max(0, Math.min(options.length - 1, index + (event.key === "ArrowDown" ? 1 : -1))),
+      );
+    } else if (event.key === "Enter" && shown) {
+      event.preventDefault();
+      choose(options[index]);
+    } else if (event.key === "Escape") {
+      setOpen(false);
+      onText("");
+      if (event.currentTarget instanceof HTMLElement) event.currentTarget.blur();
+    }
+  };
+  return (
+    <div className={`relative ${className}`}>
+      <input
+        ref={inputRef}
+        role="combobox"
+        aria-label={label}
+        aria-expanded={shown && options.length > 0}
+        aria-controls={`${id}-list`}
+        aria-autocomplete="list"
+        aria-activedescendant={shown && options.length > 0 ? `${id}-${index}` : undefined}
+        aria-invalid={error !== undefined || undefined}
+        aria-describedby={error === undefined ? undefined : `${id}-error`}
+        autoComplete="off"
+        maxLength={200}
+        placeholder={placeholder}
+        value={text}
+        onChange={(event) => {
+          onText(event.target.value);
+          setOpen(true);
+          setAt(0);
+        }}
+        onFocus={() => setOpen(true)}
+        onBlur={() => setOpen(false)}
+        onKeyDown={pressed}
+        className="h-11 w-full border border-soft bg-sheet px-2.5 placeholder:text-soft aria-invalid:border-2 aria-invalid:border-mark"
+      />
+      {error !== undefined && (
+        <p id={`${id}-error`} role="alert" className="mt-1 text-sm text-mark">
+          {error}
+        </p>
+      )}
+      <ul
+        id={`${id}-list`}
+        role="listbox"
+        aria-label={label}
+        hidden={!shown || options.length === 0}
+        className="absolute top-full right-0 left-0 z-30 max-h-80 overflow-y-auto border border-ink bg-sheet shadow-lg"
+      >
+        {shown &&
+          options.map((option, i) => (
+            <li
+              key={optionKey(option)}
+              id={`${id}-${i}`}
+              role="option"
+              aria-selected={i === index}
+              onPointerDown={(event) => {
+                event.preventDefault();
+                choose(option);
+              }}
+              onPointerMove={() => setAt(i)}
+              className={`cursor-pointer px-2.5 py-2.5 ${i === index ? "bg-wash" : ""}`}
+            >
+              {shownAs(option)}
+            </li>
+          ))}
+      </ul>
+      {shown && options.length === 0 && none}
+    </div>
+  );
+}
