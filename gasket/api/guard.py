@@ -4,16 +4,14 @@ import json
 from typing import Final
 from urllib.parse import urlsplit
 
+from starlette.exceptions import HTTPException
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
 from gasket.api.problems import MEDIA_TYPE, Problem
 
 MOST_BODY_BYTES: Final = 2_000_000
+TOO_MUCH: Final = "That is too much at once: at most 2 MB."
 HOME: Final = frozenset({"127.0.0.1", "localhost", "::1"})
-
-
-class _TooMuch(Exception):
-    pass
 
 
 def _host_of(netloc: str) -> str | None:
@@ -40,12 +38,9 @@ class Guard:
             await _refuse(scope, send, 403, "This address is not the kitchen's own.")
             return
         if int(headers.get("content-length", "0") or 0) > MOST_BODY_BYTES:
-            await _too_much(scope, send)
+            await _refuse(scope, send, 413, TOO_MUCH)
             return
-        try:
-            await self.app(scope, _counting(receive), send)
-        except _TooMuch:
-            await _too_much(scope, send)
+        await self.app(scope, _counting(receive), send)
 
 
 def _from_home(headers: dict[str, str]) -> bool:
@@ -65,15 +60,10 @@ def _counting(receive: Receive) -> Receive:
         message = await receive()
         taken += len(message.get("body", b"") or b"")
         if taken > MOST_BODY_BYTES:
-            raise _TooMuch
+            raise HTTPException(413, TOO_MUCH)
         return message
 
     return counted
-
-
-async def _too_much(scope: Scope, send: Send) -> None:
-    says = f"That is too much at once: at most {MOST_BODY_BYTES // 1_000_000} MB."
-    await _refuse(scope, send, 413, says)
 
 
 async def _refuse(scope: Scope, send: Send, status: int, detail: str) -> None:

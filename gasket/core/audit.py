@@ -12,7 +12,7 @@ from typing import Final
 
 from pydantic import BaseModel, ConfigDict
 
-from gasket.core.energy import EnergyMethod, add_up, energy_terms
+from gasket.core.energy import EnergyMethod, Sum, add_up, energy_terms
 from gasket.core.labels import Label, Printed, printed
 
 LAWFUL: Final[dict[str, tuple[EnergyMethod, ...]]] = {
@@ -107,8 +107,13 @@ def _reckon(
         kcal=found.value if found else None,
         lo=found.lo if found else None,
         hi=found.hi if found else None,
-        agrees=found.lo <= kcal.hi and kcal.lo <= found.hi if found and kcal else None,
+        agrees=_meet(found, kcal) if found and kcal else None,
     )
+
+
+def _meet(one: Sum, other: Printed) -> bool:
+    slack = 1e-9 * other.hi
+    return one.lo <= other.hi + slack and other.lo <= one.hi + slack
 
 
 def _judge(
@@ -160,7 +165,7 @@ def _unsaid_fibre_g(label: Label, kcal: Printed) -> float | None:
     found = add_up(bare, energy_terms(bare, "eu", 0.0))
     if found is None:
         return None
-    if found.lo <= kcal.hi and kcal.lo <= found.hi:
+    if _meet(found, kcal):
         return 0.0
     missing = (kcal.value - found.value) / 2
     return missing if missing > 0 else float("inf")

@@ -3,15 +3,31 @@
 from decimal import Decimal
 from typing import Annotated, Final
 
-from pydantic import BaseModel, ConfigDict, Field
+from pydantic import AfterValidator, BaseModel, ConfigDict, Field
+from pydantic_core import PydanticCustomError
 
 MOST_G: Final = 1_000_000.0
 """No kitchen weighs a tonne: above this, the unit or the decimal point is wrong."""
+LEAST_G: Final = 1e-6
 
 Number = Annotated[float, Field(strict=True, allow_inf_nan=False)]
 Amount = Annotated[float, Field(strict=True, allow_inf_nan=False, ge=0, le=MOST_G)]
 """Grams, kcal or milligrams: zero or more, never NaN, infinite, text or a boolean."""
-Positive = Annotated[float, Field(strict=True, allow_inf_nan=False, gt=0, le=MOST_G)]
+
+
+def _more_than_a_speck(value: float) -> float:
+    """A millionth of a gram is the least to divide by: below it, quotients run to infinity."""
+    if value < LEAST_G:
+        raise PydanticCustomError("positive", "This must be more than 0.")
+    return value
+
+
+Positive = Annotated[
+    float,
+    Field(strict=True, allow_inf_nan=False, gt=0, le=MOST_G),
+    AfterValidator(_more_than_a_speck),
+]
+"""What is divided by: a basis, a serving, a whole batch."""
 
 
 class Value(BaseModel):

@@ -29,6 +29,7 @@ from gasket.core.weighing import (
 from gasket.kitchen.weigh import BatchSheet
 
 MOST_WAITING: Final = 200
+MOVED_DIVISIONS: Final = 1.5
 
 Store = Callable[[int, Capture], Awaitable[BatchSheet | None]]
 
@@ -97,8 +98,26 @@ class Watch:
     pages: set[Page] = field(default_factory=set)
     steady_since: float | None = None
     steady_at_g: float | None = None
+    rested_at_g: float | None = None
     moved: bool = True
     storing: bool = False
+
+    def follow(self, reading: Reading, now: float) -> None:
+        """Since when the scale has been steady, and whether it moved since the last record."""
+        if not reading.stable or reading.grams != self.steady_at_g:
+            self.steady_since = None
+        self.steady_at_g = reading.grams
+        if reading.stable and self.steady_since is None:
+            self.steady_since = now
+        if self.rested_at_g is None or (
+            abs(reading.grams - self.rested_at_g) > MOVED_DIVISIONS * reading.division_g
+        ):
+            self.moved = True
+
+    def rest(self, reading: Reading | None) -> None:
+        """Something was recorded: what lies on the scale now is not taken again by itself."""
+        self.moved, self.steady_since = False, None
+        self.rested_at_g = reading.grams if reading else None
 
 
 @dataclass
@@ -134,7 +153,7 @@ class Live:
         if watch is None:
             return
         if _records(sheet) != _records(watch.sheet):
-            watch.moved, watch.steady_since = False, None
+            watch.rest(self.last)
         watch.sheet = sheet
         for page in watch.pages:
             page.send(LiveSheet(sheet=sheet))
@@ -156,10 +175,7 @@ class Live:
 
     def _hands_free(self, watch: Watch, reading: Reading) -> None:
         now = self.clock()
-        if not reading.stable or reading.grams != watch.steady_at_g:
-            watch.moved = watch.moved or reading.grams != watch.steady_at_g
-            watch.steady_since = now if reading.stable else None
-            watch.steady_at_g = reading.grams
+        watch.follow(reading, now)
         sheet, weighing = watch.sheet, any(page.aim.aim == "line" for page in watch.pages)
         ready = sheet.hands_free and weighing and watch.moved and sheet.closed_at is None
         if not ready or watch.storing or watch.steady_since is None:

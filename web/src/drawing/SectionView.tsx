@@ -65,7 +65,7 @@ function Section({
   const narrow = width < 460;
   const column = narrow ? 66 : Math.min(128, width * 0.19);
   const leftX = AXIS + (narrow ? 4 : 12);
-  const rightX = leftX + column + (narrow ? 34 : Math.max(64, width * 0.11));
+  const rightX = leftX + column + (narrow ? 46 : Math.max(64, width * 0.11));
   const placedOriginal = stack(original, base, scale);
   const placed = stack(rebuild, base, scale);
   const labels = spread(placed, LABEL_GAP, top + 4, base - 6);
@@ -102,7 +102,7 @@ function Section({
           label={label}
           x={rightX + column}
           active={label.layer.key === active}
-          room={width - rightX - column - 34}
+          room={width - rightX - column - 27}
         />
       ))}
       {originalKcal > 0 && rebuildKcal > 0 && (
@@ -211,12 +211,18 @@ function Inside({
   narrow: boolean;
 }) {
   const text = narrow ? layer.name : `${layer.name} ${figure(layer.kcal, "kcal")}`;
-  const wide = Math.min(width - 8, text.length * 6.6 + 10);
+  const wide = Math.min(width - 4, text.length * (narrow ? 5.8 : 6.6) + 10);
   const y = layer.top + layer.height / 2;
   return (
     <g>
       <rect x={x + (width - wide) / 2} y={y - 9} width={wide} height={18} fill="var(--sheet)" />
-      <text x={x + width / 2} y={y + 4} fontSize="12" textAnchor="middle" fill="var(--ink)">
+      <text
+        x={x + width / 2}
+        y={y + 4}
+        fontSize={narrow ? 11 : 12}
+        textAnchor="middle"
+        fill="var(--ink)"
+      >
         {text}
       </text>
     </g>
@@ -236,7 +242,7 @@ function Leader({
 }) {
   const { layer, y } = label;
   const middle = layer.top + layer.height / 2;
-  const most = Math.max(4, Math.floor((room - 30) / 6));
+  const most = Math.max(4, Math.floor((room - 40) / 6));
   const name = layer.name.length > most ? `${layer.name.slice(0, most - 1)}…` : layer.name;
   return (
     <g fill="none">

@@ -96,8 +96,8 @@ function OriginalRow({ original, serving }: OriginalRowProps) {
           "no figures yet"
         ) : (
           <>
-            {figure(original.kcal, "kcal")} kcal
-            {original.protein_g != null && ` · ${figure(original.protein_g, "g")} g protein`}
+            {weighed(original.kcal)} kcal
+            {original.protein_g != null && ` · ${weighed(original.protein_g)} g protein`}
             {original.serving_g != null && ` · ${weighed(original.serving_g)} g`}
           </>
         )}

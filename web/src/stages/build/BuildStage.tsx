@@ -6,6 +6,8 @@ import { keys, useRefresh, useSettings, useTrial } from "../../api/queries";
 import { useKeys } from "../../app/useKeys";
 import { SectionView } from "../../drawing/SectionView";
 import { TitleBlock } from "../../drawing/TitleBlock";
+import { Deviation } from "../../drawing/Tolerance";
+import { known, valueText } from "../../lib/figures";
 import { Button } from "../../ui/Button";
 import { Findings } from "../../ui/Findings";
 import { NumberField } from "../../ui/Field";
@@ -99,6 +101,7 @@ function Builder({ dish, trial, batch, sheet, carbohydrate }: BuilderProps) {
         </div>
         <Findings findings={reckoned.result.findings} className="mt-4" />
       </div>
+      <AtHand serving={reckoned.result.serving} />
       <div className="flex min-w-0 flex-col gap-4 lg:sticky lg:top-4 lg:self-start">
         <SectionView
           title={`${dish.name}: original beside trial ${trial.letter}`}
@@ -127,6 +130,20 @@ function Builder({ dish, trial, batch, sheet, carbohydrate }: BuilderProps) {
         />
       </div>
     </div>
+  );
+}
+
+/** On a phone the figures stay in sight while lines are typed. */
+function AtHand({ serving }: { serving: Schemas["Portion"] }) {
+  const kcal = known(serving.kcal);
+  const protein = known(serving.protein_g);
+  return (
+    <p className="sticky bottom-0 z-10 -mx-3 flex items-center gap-2 border-t-2 border-ink bg-sheet px-3 py-2 lg:hidden print:hidden">
+      <span className="text-soft">One serving</span>
+      <b>{kcal ? valueText(kcal, "kcal") : "?"} kcal</b>
+      {kcal && <Deviation found={kcal} unit="kcal" />}
+      {protein && <span>· {valueText(protein, "g")} g protein</span>}
+    </p>
   );
 }
 

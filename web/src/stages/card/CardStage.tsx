@@ -9,7 +9,7 @@ import { Button } from "../../ui/Button";
 import { Findings } from "../../ui/Findings";
 import { Empty, Failed, Loading } from "../../ui/States";
 import type { StageProps } from "../dish/DishPage";
-import { FiguresTable } from "./FiguresTable";
+import { Figures } from "./FiguresTable";
 
 /** The finished card: what was weighed, what one serving holds, who says so. */
 export function CardStage({ dish, trial, batch }: StageProps) {
@@ -64,7 +64,7 @@ function Card({ card, trial, carbohydrate }: CardProps) {
       {!card.closed && (
         <p className="mt-1 text-mark">The weigh-in is not closed: open lines count as planned.</p>
       )}
-      <div className="mt-4 grid gap-6 xl:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
+      <div className="mt-4 grid gap-6 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
         <div className="min-w-0">
           <TitleBlock
             dish={card.dish}
@@ -74,25 +74,14 @@ function Card({ card, trial, carbohydrate }: CardProps) {
             labelNames={card.label_names}
             carbohydrate={carbohydrate}
           />
-          <div className="mt-5 grid gap-6 lg:grid-cols-2">
-            <FiguresTable
-              title="Per serving"
-              detail={result.serving.grams == null ? "" : `${weighed(result.serving.grams)} g`}
-              facts={result.serving}
-              card={card}
-            />
-            {result.per_100g ? (
-              <FiguresTable
-                title="Per 100 g"
-                detail={rawOrCooked(card)}
-                facts={result.per_100g}
-                card={card}
-              />
-            ) : (
-              <p className="text-soft">Per 100 g waits for something that weighs something.</p>
-            )}
+          <div className="mt-5">
+            <Figures card={card} bases={basesOf(card)} />
           </div>
+          {!result.per_100g && (
+            <p className="text-soft">Per 100 g waits for something that weighs something.</p>
+          )}
           <BesideOriginal result={result} />
+          <BuildInGrams card={card} />
         </div>
         <div className="min-w-0">
           <SectionView
@@ -104,21 +93,32 @@ function Card({ card, trial, carbohydrate }: CardProps) {
           />
           <Findings findings={result.findings} className="mt-5" />
           <Outside />
+          <Sources card={card} />
         </div>
-      </div>
-      <div className="mt-6 grid gap-6 lg:grid-cols-2">
-        <BuildInGrams card={card} />
-        <Sources card={card} />
       </div>
     </article>
   );
 }
 
+function basesOf({ result, ...card }: Schemas["Card"]) {
+  const grams = result.serving.grams;
+  const serving = {
+    title: "Per serving",
+    detail: grams == null ? "" : `${weighed(grams)} g`,
+    facts: result.serving,
+  };
+  if (!result.per_100g) return [serving];
+  return [
+    serving,
+    { title: "Per 100 g", detail: rawOrCooked({ result, ...card }), facts: result.per_100g },
+  ];
+}
+
 function rawOrCooked(card: Schemas["Card"]): string {
   const { cooked_g: cooked, mixture_g: mixture } = card.batch;
-  if (cooked != null) return `cooked, ${weighed(cooked)} g in all`;
-  if (mixture != null) return `mixture, ${weighed(mixture)} g in all`;
-  return `sum of the lines, ${weighed(card.result.weight_g)} g in all`;
+  if (cooked != null) return `of ${weighed(cooked)} g cooked`;
+  if (mixture != null) return `of ${weighed(mixture)} g mixture`;
+  return `of ${weighed(card.result.weight_g)} g of lines`;
 }
 
 function Batches({ trial, card }: Pick<CardProps, "trial" | "card">) {
@@ -151,6 +151,7 @@ function BesideOriginal({ result }: { result: Schemas["Result"] }) {
   ] as const;
   const cell = (value: number | null | undefined, unit: "kcal" | "g") =>
     value == null ? "unknown" : figure(value, unit);
+  const stated = (value: number | null | undefined) => (value == null ? "unknown" : weighed(value));
   return (
     <section className="mt-6">
       <h2 className="font-bold">Beside the original</h2>
@@ -175,7 +176,7 @@ function BesideOriginal({ result }: { result: Schemas["Result"] }) {
             {rows.map((row) => (
               <tr key={row.key} className="border-b border-rule">
                 <th className="py-1 text-left font-normal">{row.name}</th>
-                <td className="px-2">{cell(original[row.key], row.unit)}</td>
+                <td className="px-2">{stated(original[row.key])}</td>
                 <td className="px-2 font-bold">{cell(result.serving[row.key]?.value, row.unit)}</td>
                 <td className="pl-2">{cell(equal?.[row.key], row.unit)}</td>
               </tr>
@@ -201,7 +202,7 @@ function Outside() {
 
 function BuildInGrams({ card }: { card: Schemas["Card"] }) {
   return (
-    <section>
+    <section className="mt-6">
       <h2 className="font-bold">
         Build in grams{" "}
         <span className="font-normal text-soft">{count(card.portions, "portion")}</span>
@@ -241,7 +242,7 @@ function lineWeight(line: Schemas["CardLine"]): string {
 
 function Sources({ card }: { card: Schemas["Card"] }) {
   return (
-    <section>
+    <section className="mt-5">
       <h2 className="font-bold">Says who</h2>
       <ol className="mt-1 grid gap-2 text-sm">
         {Object.values(card.sources).map((source, i) => (

@@ -1,44 +1,59 @@
 import type { Schemas } from "../../api/client";
+import { figure } from "../../lib/format";
 import { hatch } from "../../drawing/hatch";
 import { layersOfLines, layersOfOriginal, type Layer } from "../../drawing/section";
 
-const WIDTH = 300;
+const LEFT = 62;
+const WIDTH = 340;
 const BAR = 22;
 
 /** Original over rebuild as two cut bars on one kcal scale. */
 export function MiniSection({ dish }: { dish: Schemas["DishCard"] }) {
   const original = layersOfOriginal(dish.original);
   const rebuild = layersOfLines(dish.lines, dish.names);
-  const total = (layers: readonly Layer[]) => layers.reduce((sum, layer) => sum + layer.kcal, 0);
   const most = Math.max(total(original), total(rebuild));
   if (most <= 0) return null;
+  const scale = (WIDTH - LEFT - 34) / most;
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${2 * BAR + 10}`}
-      className="mt-3 block w-full"
-      role="img"
-      aria-label={`Original ${Math.round(total(original))} kcal, rebuild ${Math.round(total(rebuild))} kcal`}
-    >
-      <Bar layers={original} y={1} scale={(WIDTH - 2) / most} />
-      <Bar layers={rebuild} y={BAR + 8} scale={(WIDTH - 2) / most} />
+    <svg viewBox={`0 0 ${WIDTH} ${2 * BAR + 10}`} className="mt-3 block w-full" aria-hidden="true">
+      <Bar name="original" layers={original} y={1} scale={scale} />
+      <Bar name="ours" layers={rebuild} y={BAR + 8} scale={scale} />
     </svg>
   );
 }
 
-function Bar({ layers, y, scale }: { layers: readonly Layer[]; y: number; scale: number }) {
-  const starts = layers.map((_, i) =>
-    layers.slice(0, i).reduce((sum, layer) => sum + layer.kcal * scale, 1),
+const total = (layers: readonly Layer[]) => layers.reduce((sum, layer) => sum + layer.kcal, 0);
+
+interface BarProps {
+  name: string;
+  layers: readonly Layer[];
+  y: number;
+  scale: number;
+}
+
+function Bar({ name, layers, y, scale }: BarProps) {
+  const starts = layers.map((_, i) => LEFT + total(layers.slice(0, i)) * scale);
+  const all = total(layers);
+  return (
+    <g fontSize="13" fill="var(--ink-soft)">
+      <text x={0} y={y + 15}>
+        {name}
+      </text>
+      {layers.map((layer, i) => (
+        <rect
+          key={layer.key}
+          x={starts[i]}
+          y={y}
+          width={layer.kcal * scale}
+          height={BAR}
+          fill={hatch(layer.material)}
+          stroke="var(--ink)"
+          strokeWidth="0.8"
+        />
+      ))}
+      <text x={LEFT + all * scale + 5} y={y + 15} fill="var(--ink)">
+        {all > 0 ? figure(all, "kcal") : "?"}
+      </text>
+    </g>
   );
-  return layers.map((layer, i) => (
-    <rect
-      key={layer.key}
-      x={starts[i]}
-      y={y}
-      width={layer.kcal * scale}
-      height={BAR}
-      fill={hatch(layer.material)}
-      stroke="var(--ink)"
-      strokeWidth="0.8"
-    />
-  ));
 }

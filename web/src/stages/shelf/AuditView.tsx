@@ -56,7 +56,7 @@ export function AuditView({ audit }: { audit: Schemas["Audit"] | null }) {
                     ? "agrees"
                     : one.lawful
                       ? "does not agree"
-                      : "differs (not this panel’s rule)"
+                      : "differs, not this panel’s rule"
               }
             />
           ))}
@@ -100,15 +100,14 @@ interface RowProps {
 }
 
 function Row({ name, value, lo, hi, says }: RowProps) {
+  const decimals = lo != null && hi != null && hi - lo < 4 ? 1 : 0;
   const band =
-    lo == null || hi == null
-      ? ""
-      : `${fixed(lo, lo < 10 ? 1 : 0)} ${DASH} ${fixed(hi, hi < 10 ? 1 : 0)}`;
+    lo == null || hi == null ? "" : `${fixed(lo, decimals)} ${DASH} ${fixed(hi, decimals)}`;
   return (
     <tr className="border-b border-rule">
       <td className="py-1">{name}</td>
       <td className="px-2 text-right font-bold">{value == null ? "unknown" : fixed(value, 0)}</td>
-      <td className="px-2 text-right">{band}</td>
+      <td className="px-2 text-right whitespace-nowrap">{band}</td>
       <td
         className={`pl-2 text-sm ${says === "agrees" ? "text-done" : says === "does not agree" ? "text-mark" : "text-soft"}`}
       >

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { type MouseEvent, useState } from "react";
 
 import { api, ask, type Schemas, sentence } from "../../api/client";
 import { parseNumber } from "../../lib/format";
@@ -8,12 +8,22 @@ import { useNotice } from "../../ui/notices";
 
 type Act = Schemas["SimulatorAct"]["act"];
 
+/** A button that was clicked gives the space bar back to the weigh-in. */
+function leaveTheKeys(event: MouseEvent) {
+  const pressed = event.target instanceof HTMLElement ? event.target.closest("button") : null;
+  if (event.detail > 0) pressed?.blur();
+}
+
+const CALM_G = 0.05;
+const SHAKY_G = 1.5;
+
 /** What a cook's hands do at the simulated scale; a real scale has no such panel. */
 export function SimulatorPanel({ target, net }: { target: number; net: number }) {
   const say = useNotice();
   const [text, setText] = useState<string | null>(null);
   const [bowlOff, setBowlOff] = useState(false);
   const [fine, setFine] = useState(false);
+  const [shaky, setShaky] = useState(false);
   const rest = Math.max(0, Math.round((target - Math.max(net, 0)) * 10) / 10);
   const shown = text ?? String(rest);
   const fault = numberFault(shown, false, 20_000);
@@ -29,7 +39,11 @@ export function SimulatorPanel({ target, net }: { target: number; net: number })
     setText(null);
   };
   return (
-    <section aria-label="Simulated scale" className="mt-5 border border-dashed border-soft p-3">
+    <section
+      aria-label="Simulated scale"
+      className="mt-5 border border-dashed border-soft p-3"
+      onClick={leaveTheKeys}
+    >
       <div className="flex flex-wrap items-center gap-2">
         <h2 className="mr-2 text-sm text-soft">Simulated scale</h2>
         <label className="flex items-center gap-1.5">
@@ -47,18 +61,28 @@ export function SimulatorPanel({ target, net }: { target: number; net: number })
           />
           g
         </label>
-        <Button onClick={() => pour("pour")}>Pour</Button>
-        <Button onClick={() => pour("scoop")}>Scoop in</Button>
-        <Button onClick={() => pour("spill")}>Spoon out</Button>
+        <Button look="plain" className="px-2.5" onClick={() => pour("pour")}>
+          Pour
+        </Button>
+        <Button look="plain" className="px-2.5" onClick={() => pour("scoop")}>
+          Scoop
+        </Button>
+        <Button look="plain" className="px-2.5" onClick={() => pour("spill")}>
+          Spill
+        </Button>
         <Button
+          look="plain"
+          className="px-2.5"
           onClick={() => {
             void act(bowlOff ? "put" : "lift");
             setBowlOff(!bowlOff);
           }}
         >
-          {bowlOff ? "Put the bowl back" : "Lift the bowl"}
+          {bowlOff ? "Bowl back" : "Lift the bowl"}
         </Button>
         <Button
+          look="plain"
+          className="px-2.5"
           onClick={() => {
             void act("division", fine ? 1 : 0.1);
             setFine(!fine);
@@ -66,7 +90,19 @@ export function SimulatorPanel({ target, net }: { target: number; net: number })
         >
           {fine ? "Read to 1 g" : "Read to 0.1 g"}
         </Button>
-        <Button onClick={() => void act("cut")}>Pull the cable</Button>
+        <Button
+          look="plain"
+          className="px-2.5"
+          onClick={() => {
+            void act("noise", shaky ? CALM_G : SHAKY_G);
+            setShaky(!shaky);
+          }}
+        >
+          {shaky ? "Calm the table" : "Shake the table"}
+        </Button>
+        <Button look="plain" className="px-2.5" onClick={() => void act("cut")}>
+          Pull the cable
+        </Button>
       </div>
       {fault !== undefined && (
         <p role="alert" className="mt-1 text-sm text-mark">

@@ -1,0 +1,147 @@
+"""The border: strangers, floods, unknown things, and the whole OpenAPI document under fire."""
+
+import json
+import tempfile
+from pathlib import Path
+
+import pytest
+import schemathesis
+from hypothesis import HealthCheck, settings
+from starlette.websockets import WebSocketDisconnect
+
+from gasket.api.app import create_app
+from gasket.demo.kitchen import seed
+from gasket.kitchen.house import House
+from gasket.store.database import open_database
+from tests.batches import batch
+
+HOME = {"host": "127.0.0.1"}
+
+
+@pytest.mark.parametrize(
+    "headers",
+    [
+        {"host": "evil.example"},
+        {"host": "127.0.0.1.evil.example"},
+        {"origin": "http://evil.example"},
+        {"origin": "http://127.0.0.1:9999"},
+        {"origin": "null"},
+        {"host": "[::1"},
+    ],
+)
+def test_another_site_cannot_speak_to_the_kitchen(client, headers):
+    answer = client.get("/api/kitchen", headers=headers)
+    assert answer.status_code == 403
+    assert "Carrot" not in answer.text
+
+
+def test_another_site_cannot_listen_to_the_scale(client):
+    with (
+        pytest.raises(WebSocketDisconnect),
+        client.websocket_connect("/api/batches/1/live", headers={"origin": "http://evil.example"}),
+    ):
+        pass
+
+
+@pytest.mark.parametrize("path", ["/api/reckon", "/api/audit", "/api/dishes", "/api/foods"])
+def test_a_5_mb_paste_is_a_sentence(client, path):
+    flood = json.dumps({"name": "x" * 5_000_000})
+    refused = client.post(path, content=flood, headers={"content-type": "application/json"})
+    assert refused.status_code == 413
+    assert "at most 2 MB" in refused.json()["detail"]
+
+    def drip():
+        for _ in range(50):
+            yield b"x" * 100_000
+
+    assert client.post(path, content=drip()).status_code == 413
+
+
+@pytest.mark.parametrize(
+    "path",
+    [
+        "/api/dishes/999",
+        "/api/trials/0",
+        "/api/batches/-1",
+        "/api/foods/99999999999999999999999",
+        "/api/batches/999/card",
+        "/api/nothing",
+    ],
+)
+def test_an_unknown_thing_is_a_404_with_a_sentence(client, path):
+    answer = client.get(path)
+    assert answer.status_code == 404
+    assert answer.headers["content-type"] == "application/problem+json"
+    assert answer.json()["detail"]
+
+
+def test_an_unknown_batch_closes_its_live_channel_with_the_reason(client):
+    with (
+        client.websocket_connect("/api/batches/999/live", headers=HOME) as channel,
+        pytest.raises(WebSocketDisconnect) as closed,
+    ):
+        channel.receive_json()
+    assert closed.value.code == 4404
+
+
+@pytest.mark.parametrize(
+    ("label", "path", "says"),
+    [
+        ({"style": "us", "basis_g": 0}, "basis_g", "more than 0"),
+        ({"style": "us", "basis_g": 30, "kcal": "a lot"}, "kcal", "must be a number"),
+        ({"style": "us", "basis_g": 30, "fat_g": -1}, "fat_g", "less than 0"),
+        ({"style": "us", "basis_g": 30, "fat_g": 1e12}, "fat_g", "absurdly much"),
+        ({"style": "us", "basis_g": 30, "name": "x" * 201}, "name", "at most 200"),
+        ({"basis_g": 30}, "style", "missing"),
+    ],
+)
+def test_a_bad_label_is_a_sentence_at_its_field(client, label, path, says):
+    refused = client.post("/api/audit", json=label)
+    assert refused.status_code == 422
+    fault = refused.json()["errors"][0]
+    assert fault["path"] == path
+    assert says in fault["message"]
+
+
+def test_nan_in_a_body_is_refused_at_its_field(client):
+    text = json.dumps(batch()).replace("400", "NaN")
+    refused = client.post("/api/reckon", content=text, headers={"content-type": "application/json"})
+    assert refused.status_code == 422
+    assert refused.json()["errors"][0]["path"] == "components[0].lines[0].grams"
+
+
+@pytest.mark.parametrize("scale", ["http://x", "spy:///dev/x?file=/tmp/x", "loop://", "", "../x"])
+def test_only_a_scale_can_be_set_as_scale(client, scale):
+    settings = client.get("/api/settings").json()
+    refused = client.put("/api/settings", json={**settings, "scale": scale})
+    assert refused.status_code == 422
+    assert refused.json()["errors"][0]["path"] == "scale"
+
+
+def test_a_real_scale_has_no_simulator_panel(client):
+    assert client.get("/api/scale").json() == {"connected": False, "simulated": False}
+    assert client.post("/api/scale/simulator", json={"act": "pour", "amount": 5}).status_code == 409
+
+
+def at_home(app):
+    """The test client calls itself a stranger; here it speaks from this machine."""
+
+    async def called(scope, receive, send):
+        if scope["type"] == "http":
+            others = [pair for pair in scope["headers"] if pair[0] != b"host"]
+            scope = {**scope, "headers": [*others, (b"host", b"127.0.0.1")]}
+        await app(scope, receive, send)
+
+    return called
+
+
+KITCHEN = House(open_database(Path(tempfile.mkdtemp()) / "kitchen.sqlite3"))
+with KITCHEN.session() as session:
+    seed(session, KITCHEN.now())
+fuzzed = schemathesis.openapi.from_asgi("/api/openapi.json", at_home(create_app(KITCHEN)))
+
+
+@fuzzed.parametrize()
+@settings(max_examples=12, deadline=None, suppress_health_check=list(HealthCheck))
+def test_no_request_breaks_the_document(case):
+    case.call_and_validate()

@@ -1,0 +1,85 @@
+"""Labels and claims against their own macros: check values of the trade (common practice)."""
+
+import pytest
+
+from gasket.core.audit import Verdict, audit
+from gasket.core.labels import Label
+
+
+def claim(kcal, protein, carbohydrate, fat, **more):
+    return Label(
+        style=more.pop("style", "us"),
+        basis_g=more.pop("basis_g", 250),
+        kcal=kcal,
+        protein_g=protein,
+        carbohydrate_g=carbohydrate,
+        fat_g=fat,
+        **more,
+    )
+
+
+AGREE = [
+    (286, 28, 35, 4),
+    (636, 88, 35, 16),
+    (650, 9, 104, 22),
+    (295, 23, 45, 2),
+    (242, 35, 7, 8),
+    (337, 54, 13, 8),
+    (159, 22, 9, 4),
+]
+
+
+@pytest.mark.parametrize("figures", AGREE)
+def test_figures_that_agree_pass(figures):
+    assert audit(claim(*figures)).verdict is Verdict.AGREES
+
+
+@pytest.mark.parametrize(
+    ("figures", "reckoned", "off"),
+    [((552, 55, 40, 24), 596, -44), ((292, 19, 49, 4), 308, -16), ((248, 24, 3, 14), 234, 14)],
+)
+def test_figures_that_do_not_agree_say_by_how_much(figures, reckoned, off):
+    found = audit(claim(*figures))
+    assert found.verdict is Verdict.OFF
+    assert found.off_kcal == pytest.approx(off)
+    assert f"make {reckoned}" in found.says
+
+
+def test_444_agrees_by_4_4_9_though_fibre_taken_out_makes_412_to_428():
+    found = audit(claim(444, 54, 48, 4, fibre_g=8))
+    by = {one.method: one for one in found.reckoned}
+    assert found.verdict is Verdict.AGREES
+    assert "4-4-9" in found.says
+    assert by["us_449"].kcal == pytest.approx(444)
+    assert by["us"].kcal == pytest.approx(428)
+
+
+def test_fibre_that_a_us_panel_leaves_out_is_offered_as_the_repair():
+    assert "4 to 8 g of fibre" in audit(claim(292, 19, 49, 4)).says
+
+
+@pytest.mark.parametrize(("kcal", "verdict"), [(372, "AGREES_WITH_UNSAID"), (480, "OFF")])
+def test_an_eu_panel_may_leave_fibre_out_within_reason(kcal, verdict):
+    oats = claim(kcal, 13.5, 58.7, 7, style="eu", basis_g=100)
+    assert audit(oats).verdict is Verdict[verdict]
+
+
+def test_a_panel_without_energy_cannot_be_judged():
+    assert audit(claim(None, 1, 1, 1)).verdict is Verdict.CANNOT_TELL
+    assert audit(Label(style="us", basis_g=30, kcal=100)).verdict is Verdict.CANNOT_TELL
+
+
+def test_a_spoon_of_zero_kcal_can_hide_100_kcal_in_100_g():
+    spoon = Label(style="us", basis_g=5, kcal=0, protein_g=0, carbohydrate_g=1, fat_g=0)
+    hidden = {one.field: one.per_100g for one in audit(spoon).hidden}
+    assert hidden["kcal"] == pytest.approx(5 / 4.75 * 100)
+    spray = Label(style="us", basis_g=0.25, kcal=0, fat_g=0)
+    assert {one.field: one.per_100g for one in audit(spray).hidden} == {"kcal": 900, "fat_g": 100}
+
+
+def test_parts_above_their_whole_and_above_the_basis_are_impossible():
+    found = audit(claim(500, 20, 20, 5, basis_g=30, sugars_g=25))
+    assert any("add up to 45 g in 30 g" in says for says in found.impossible)
+    assert any("More sugars" in says for says in found.impossible)
+    rounded = audit(claim(120, 24, 4, 3, basis_g=30))
+    assert rounded.impossible == ()

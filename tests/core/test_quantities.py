@@ -1,0 +1,104 @@
+"""Typed weights, and the check values of the trade for volumes (common practice)."""
+
+import pytest
+
+from gasket.core.errors import FaultyInput
+from gasket.core.portions import next_target_g, scoop, target_each_g
+from gasket.core.quantities import (
+    EGG_WHITE_G,
+    MILLILITRES_PER,
+    REFUSE_SHARE,
+    HouseholdSystem,
+    density_from_cup,
+    edible_g,
+    millilitres,
+    parse_grams,
+)
+
+
+@pytest.mark.parametrize(
+    ("text", "grams"),
+    [
+        ("120", 120),
+        ("0,5", 0.5),
+        (" 12.5 g ", 12.5),
+        ("1/2", 0.5),
+        ("1 1/2 kg", 1500),
+        ("4 oz", 113.398),
+        ("1 lb", 453.592),
+        ("1 OZ", 28.35),
+        ("250mg", 0.25),
+    ],
+)
+def test_a_typed_weight_is_grams(text, grams):
+    assert parse_grams(text) == pytest.approx(grams, abs=0.001)
+
+
+@pytest.mark.parametrize(
+    "text", ["", "abc", "-5", "1/0", "5 cups", "1e9", "99999999 kg", "12 12", "9" * 5000]
+)
+def test_what_is_no_weight_is_refused_at_its_field(text):
+    with pytest.raises(FaultyInput) as refused:
+        parse_grams(text, "line")
+    assert refused.value.faults[0].path == "line"
+
+
+# Grams per US cup, from memory; the amounts are check values of the trade.
+@pytest.mark.parametrize(
+    ("cups", "per_cup", "grams"),
+    [
+        (0.5, 80, 40),  # cocoa
+        (0.75, 227, 170),  # Greek yogurt
+        (1.5, 226.7, 340),  # cottage cheese
+        (1.5, 112, 168),  # shredded mozzarella
+        (0.5, 192, 96),  # granulated erythritol
+        (0.25, 80, 20),  # rolled oats
+        (1 / 48, 201.6, 4.2),  # vanilla extract, one teaspoon
+    ],
+)
+def test_a_volume_weighs_what_its_own_density_says(cups, per_cup, grams):
+    weight = millilitres(cups, "cup") * density_from_cup(per_cup)
+    assert weight == pytest.approx(grams, rel=0.005)
+
+
+def test_half_a_cup_of_egg_white_is_about_four_large_whites():
+    assert millilitres(0.5, "cup") * density_from_cup(243) / EGG_WHITE_G == pytest.approx(
+        4, abs=0.4
+    )
+
+
+def test_a_spoon_is_another_spoon_in_another_country():
+    spoons = {system: of.get("tbsp") for system, of in MILLILITRES_PER.items()}
+    assert spoons[HouseholdSystem.AU] == 20
+    assert spoons[HouseholdSystem.US] == pytest.approx(14.7868, abs=1e-4)
+    with pytest.raises(FaultyInput):
+        millilitres(1, "cup", HouseholdSystem.UK)
+
+
+def test_what_is_thrown_away_is_not_eaten():
+    assert edible_g(200, REFUSE_SHARE["banana"]) == pytest.approx(128)
+    with pytest.raises(FaultyInput):
+        edible_g(200, 1.0)
+
+
+@pytest.mark.parametrize(("mixture", "pieces", "each"), [(1492, 8, 186.5), (353, 3, 117.667)])
+def test_equal_portions_share_the_mixture(mixture, pieces, each):
+    assert target_each_g(mixture, pieces) == pytest.approx(each, abs=0.001)
+
+
+@pytest.mark.parametrize(
+    ("mixture", "fill", "exact", "whole"),
+    [(767.2, 59, 13.0, 13), (759.2, 58, 13.1, 13), (500, 80, 6.25, 6), (801.2, 59, 13.58, 13)],
+)
+def test_scoops_out_of_a_mixture(mixture, fill, exact, whole):
+    found = scoop(mixture, fill)
+    assert found.exact == pytest.approx(exact, abs=0.05)
+    assert found.pieces == whole
+    assert found.over_g == pytest.approx(mixture - whole * fill)
+
+
+def test_the_next_target_is_what_is_left_over_the_pieces_to_go():
+    assert next_target_g(100, [], 4) == 25
+    assert next_target_g(100, [40], 4) == 20
+    assert next_target_g(100, [40, 70], 4) == 0
+    assert next_target_g(100, [25] * 4, 4) is None

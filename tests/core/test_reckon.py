@@ -1,0 +1,354 @@
+"""The contract of the reckoning, worked by hand on exact figures."""
+
+import pytest
+
+from gasket.core.errors import FaultyInput
+from gasket.core.margin import Figure, PartlyKnown
+from tests.batches import FLAT, batch, codes, lines, result
+
+LEAN = {**FLAT, "kcal": 50, "protein_g": 12, "carbohydrate_g": 0.5, "fat_g": 0, "fibre_g": 0}
+
+
+def test_a_batch_is_the_sum_of_its_lines_and_a_serving_its_share():
+    found = result(
+        labels={"a": FLAT, "b": LEAN},
+        components=[lines({"label": "a", "grams": 300}, {"label": "b", "grams": 500})],
+    )
+    assert found.batch.kcal.value == pytest.approx(3 * 200 + 5 * 50)
+    assert found.batch.protein_g.value == pytest.approx(3 * 10 + 5 * 12)
+    assert found.serving.kcal.value == pytest.approx(850 / 4)
+    assert found.serving.grams == 200
+    assert found.per_100g.kcal.value == pytest.approx(850 / 8)
+    assert len(found.portions) == 4
+    assert found.portions[3].kcal.value == pytest.approx(850 / 4)
+
+
+def test_net_carbohydrate_is_total_less_fibre_polyols_and_allulose():
+    sweet = {**FLAT, "carbohydrate_g": 30, "fibre_g": 5, "polyols_g": 10, "allulose_g": 3}
+    found = result(labels={"a": {**sweet, "polyol": "xylitol"}})
+    assert found.batch.carbohydrate_g.value == pytest.approx(120)
+    assert found.batch.net_carbohydrate_g.value == pytest.approx(4 * 12)
+
+
+def test_an_eu_panel_leaves_fibre_out_of_its_carbohydrate():
+    eu = {**FLAT, "style": "eu", "polyols_g": 10}
+    found = result(labels={"a": eu})
+    assert found.batch.carbohydrate_g.value == pytest.approx(4 * 35)
+    assert found.batch.net_carbohydrate_g.value == pytest.approx(4 * 20)
+
+
+@pytest.mark.parametrize(
+    ("style", "total", "net"), [("us", 120.0, None), ("eu", None, 120.0), ("table", 120.0, None)]
+)
+def test_without_fibre_only_one_carbohydrate_is_known(style, total, net):
+    label = {key: value for key, value in FLAT.items() if key not in ("fibre_g", "spread")}
+    found = result(labels={"a": {**label, "style": style}})
+    shown = found.batch.carbohydrate_g, found.batch.net_carbohydrate_g
+    values = tuple(figure.value if isinstance(figure, Figure) else None for figure in shown)
+    assert values == (total, net)
+
+
+def test_an_unknown_part_leaves_an_at_least_and_nothing_of_it_leaves_all_known():
+    unsaid = {**FLAT, "fibre_g": None}
+    both = {"a": FLAT, "b": unsaid}
+    found = result(
+        labels=both,
+        components=[lines({"label": "a", "grams": 200}, {"label": "b", "grams": 100})],
+    )
+    assert isinstance(found.batch.fibre_g, PartlyKnown)
+    assert found.batch.fibre_g.at_least == pytest.approx(10)
+    none_of_it = result(
+        labels=both, components=[lines({"label": "a", "grams": 200}, {"label": "b", "grams": 0})]
+    )
+    assert none_of_it.batch.fibre_g.value == pytest.approx(10)
+
+
+def test_labelled_energy_without_kcal_is_unknown_and_never_reckoned():
+    found = result(labels={"a": {**FLAT, "kcal": None}})
+    assert found.batch.kcal is None
+    assert "kcal_unknown" in codes(found)
+    reckoned = result(labels={"a": {**FLAT, "kcal": None}}, settings={"energy": "us_449"})
+    assert reckoned.batch.kcal.value == pytest.approx(4 * (40 + 120 + 36))
+    assert "kcal_unknown" not in codes(reckoned)
+
+
+# Components ---------------------------------------------------------------------------------------
+
+FROSTING = lines({"label": "b", "grams": 200}, name="frosting")
+
+
+def test_a_component_used_by_weight_brings_its_share_along():
+    found = result(
+        labels={"a": FLAT, "b": LEAN},
+        components=[
+            lines({"label": "a", "grams": 300}, {"component": "frosting", "grams": 150}),
+            FROSTING,
+        ],
+    )
+    assert found.batch.kcal.value == pytest.approx(600 + 75)
+    assert found.weight_g == 450
+
+
+def test_a_weighed_component_is_used_by_its_own_weight():
+    found = result(
+        labels={"a": FLAT, "b": LEAN},
+        components=[
+            lines({"label": "a", "grams": 300}, {"component": "frosting", "grams": 80}),
+            {**FROSTING, "made_g": 160},
+        ],
+    )
+    assert found.batch.kcal.value == pytest.approx(600 + 50)
+
+
+def test_components_nest_and_may_be_used_twice():
+    found = result(
+        labels={"a": FLAT, "b": LEAN},
+        components=[
+            lines({"component": "filling", "grams": 50}, {"component": "frosting", "grams": 20}),
+            lines(
+                {"component": "frosting", "grams": 60}, {"label": "a", "grams": 40}, name="filling"
+            ),
+            FROSTING,
+        ],
+    )
+    frosting_g = 20 + 60 * 50 / 100
+    assert found.batch.kcal.value == pytest.approx(frosting_g * 0.5 + 20 * 2)
+    assert found.weight_g == 70
+
+
+def test_what_is_left_over_is_taken_off():
+    glaze = lines({"label": "a", "grams": 151}, name="glaze", leftover_g=100)
+    found = result(components=[lines({"label": "a", "grams": 400}), glaze])
+    assert found.batch.kcal.value == pytest.approx(2 * 451)
+    assert found.weight_g == 451
+
+
+@pytest.mark.parametrize(
+    ("components", "path"),
+    [
+        ([lines({"label": "a", "grams": 10}, leftover_g=11)], "components[0].leftover_g"),
+        (
+            [
+                lines({"component": "frosting", "grams": 150}),
+                {**FROSTING, "lines": [{"label": "a", "grams": 200}], "leftover_g": 51},
+            ],
+            "components[1].leftover_g",
+        ),
+        (
+            [
+                lines({"component": "two", "grams": 1}, name="one"),
+                lines({"component": "one", "grams": 1}, name="two"),
+            ],
+            "components[0].lines[0].component",
+        ),
+        ([lines({"component": "all", "grams": 1})], "components[0].lines[0].component"),
+        ([lines({"label": "z", "grams": 1})], "components[0].lines[0].label"),
+        ([lines({"component": "z", "grams": 1})], "components[0].lines[0].component"),
+        ([lines({"label": "a", "grams": 1}), lines()], "components[1].name"),
+        (
+            [lines({"component": "none", "grams": 5}), lines(name="none")],
+            "components[0].lines[0].grams",
+        ),
+    ],
+)
+def test_a_structure_that_cannot_be_made_is_refused_at_its_place(components, path):
+    with pytest.raises(FaultyInput) as refused:
+        result(components=components)
+    assert path in [fault.path for fault in refused.value.faults]
+
+
+def test_fat_poured_off_goes_as_fat_and_never_more_than_there_is():
+    oily = {**FLAT, "fat_g": 20, "kcal": 340}
+    browned = [lines({"label": "a", "grams": 400}, removed=[{"fat_g": 30, "grams": 40}])]
+    found = result(labels={"a": oily}, components=browned)
+    assert found.batch.fat_g.value == pytest.approx(80 - 30)
+    assert found.batch.kcal.value == pytest.approx(4 * 340 - 9 * 30)
+    assert found.batch.fat_g.worst == pytest.approx((50, 65))
+    assert found.batch.protein_g.value == pytest.approx(40)
+    assert found.weight_g == 360
+    drained = [lines({"label": "a", "grams": 400}, removed=[{"fat_g": 500}])]
+    assert result(labels={"a": oily}, components=drained).batch.fat_g.value == 0
+
+
+# Portions -----------------------------------------------------------------------------------------
+
+
+def test_the_weight_to_reckon_with_is_cooked_else_mixture_else_the_sum():
+    assert result().per_100g.kcal.value == pytest.approx(200)
+    assert result(mixture_g=380).per_100g.kcal.value == pytest.approx(800 / 3.8)
+    both = result(mixture_g=380, cooked_g=320)
+    assert both.per_100g.kcal.value == pytest.approx(800 / 3.2)
+    assert both.batch.kcal.value == pytest.approx(800)
+
+
+def test_a_serving_by_weight_is_its_share_of_the_weight():
+    found = result(cooked_g=320, portions={"serving_g": 80})
+    assert found.serving.kcal.value == pytest.approx(200)
+    assert found.serving.grams == 80
+
+
+@pytest.mark.parametrize(("residue", "first"), [("counted", 800 * 100 / 350), ("left", 200.0)])
+def test_residue_is_counted_among_the_pieces_or_left(residue, first):
+    found = result(
+        settings={"residue": residue},
+        portions={"weights_g": [100, 150, 100], "weights_state": "raw"},
+    )
+    assert found.portions[0].kcal.value == pytest.approx(first)
+    assert found.serving.grams == pytest.approx(350 / 3)
+    assert found.serving.kcal.value == pytest.approx(
+        sum(portion.kcal.value for portion in found.portions) / 3
+    )
+
+
+def test_cooked_pieces_are_shares_of_the_cooked_weight():
+    found = result(
+        settings={"residue": "left"},
+        mixture_g=400,
+        cooked_g=320,
+        portions={"weights_g": [80, 80], "weights_state": "cooked"},
+    )
+    assert found.portions[0].kcal.value == pytest.approx(200)
+
+
+def test_a_finish_is_in_the_serving_and_not_in_the_batch():
+    found = result(finish=[{"label": "a", "grams": 30, "division_g": 0}])
+    assert found.batch.kcal.value == pytest.approx(800)
+    assert found.per_100g.kcal.value == pytest.approx(200)
+    assert found.serving.kcal.value == pytest.approx(200 + 60)
+    assert found.serving.grams == 130
+
+
+# Original -----------------------------------------------------------------------------------------
+
+
+def test_the_original_is_compared_per_serving_and_at_equal_weight():
+    original = {"name": "theirs", "serving_g": 150, "kcal": 450, "protein_g": 5}
+    found = result(original=original).original
+    assert found.saved_kcal == pytest.approx(250)
+    assert found.at_equal_weight.grams == 150
+    assert found.at_equal_weight.kcal == pytest.approx(300)
+    assert found.at_equal_weight.protein_g == pytest.approx(15)
+    assert found.carbohydrate_g is None
+
+
+def test_without_its_serving_weight_there_is_no_equal_weight():
+    assert result(original={"name": "x", "kcal": 450}).original.at_equal_weight is None
+
+
+# Margins ------------------------------------------------------------------------------------------
+
+
+def test_worst_case_by_hand():
+    us = {**FLAT, "style": "us", "basis_g": 50, "kcal": 100, "protein_g": 10}
+    found = result(
+        labels={"a": us}, components=[{"name": "all", "lines": [{"label": "a", "grams": 400}]}]
+    )
+    lo, hi = 399 * 95 / 50.5, 401 * 105 / 49.5
+    assert found.batch.kcal.worst == pytest.approx((lo, hi))
+    assert found.batch.protein_g.worst == pytest.approx((399 * 9.5 / 50.5, 401 * 10.5 / 49.5))
+
+
+def test_lines_that_share_a_label_share_its_error():
+    us = {**FLAT, "style": "us"}
+    once = result(labels={"a": us}, components=[lines({"label": "a", "grams": 400})])
+    twice = result(
+        labels={"a": us},
+        components=[lines({"label": "a", "grams": 150}, {"label": "a", "grams": 250})],
+    )
+    assert twice.batch.kcal.likely == pytest.approx(once.batch.kcal.likely)
+
+
+def test_a_gram_holds_at_most_a_gram_and_9_kcal():
+    oil = {**FLAT, "style": "us", "basis_g": 14, "kcal": 130, "fat_g": 14}
+    spray = {**FLAT, "style": "us", "basis_g": 0.25, "kcal": 0, "fat_g": 0}
+    for label in (oil, spray):
+        found = result(labels={"a": label}, components=[lines({"label": "a", "grams": 10})])
+        assert found.batch.fat_g.worst[1] == pytest.approx(10)
+        assert found.batch.kcal.worst[1] == pytest.approx(max(90, found.batch.kcal.value))
+
+
+def test_the_margin_names_its_widest_part():
+    us = {**FLAT, "style": "us"}
+    found = result(
+        labels={"a": us, "b": {**FLAT, "name": "oil", "kcal": 900}},
+        components=[
+            lines(
+                {"label": "a", "grams": 100},
+                {"label": "b", "grams": 15, "estimate": [5, 25]},
+            )
+        ],
+    )
+    first = found.margin_parts["kcal"][0]
+    assert (first.label, first.comes_from) == ("b", "weight")
+    assert first.share > 0.9
+    assert sum(part.share for part in found.margin_parts["kcal"]) <= 1 + 1e-9
+
+
+# Findings -----------------------------------------------------------------------------------------
+
+SWEETENER = {**FLAT, "name": "Baker's sweetener", "kcal": 0}
+
+
+@pytest.mark.parametrize(
+    ("code", "changes"),
+    [
+        ("kcal_disagrees", {"labels": {"a": {**FLAT, "kcal": 250}}}),
+        ("heavier_than_basis", {"labels": {"a": {**FLAT, "protein_g": 70}}}),
+        ("part_above_whole", {"labels": {"a": {**FLAT, "fibre_g": 31}}}),
+        ("mass_balance", {"mixture_g": 380}),
+        ("mass_balance", {"mixture_g": 420}),
+        (
+            "estimated_lines",
+            {"components": [lines({"label": "a", "grams": 2, "estimate": [1, 3]})]},
+        ),
+        ("zero_hides", {"labels": {"a": {**FLAT, "style": "us", "kcal": 0}}}),
+        ("weight_is_raw", {"original": {"name": "x", "serving_g": 100, "kcal": 1}}),
+        ("maybe_sweetener", {"labels": {"a": SWEETENER}}),
+        ("portions_exceed", {"portions": {"weights_g": [59] * 14}, "mixture_g": 801}),
+        ("table_values", {}),
+        ("nothing_weighed", {"components": []}),
+        (
+            "component_exceeds",
+            {
+                "components": [
+                    lines({"component": "b", "grams": 120}),
+                    lines({"label": "a", "grams": 100}, name="b"),
+                ]
+            },
+        ),
+    ],
+)
+def test_a_slip_is_found(code, changes):
+    assert code in codes(result(**changes))
+
+
+@pytest.mark.parametrize(
+    ("code", "changes"),
+    [
+        ("kcal_disagrees", {"labels": {"a": {**FLAT, "kcal": 196}}}),
+        ("mass_balance", {"mixture_g": 400}),
+        ("maybe_sweetener", {"labels": {"a": {**SWEETENER, "polyols_g": 20}}}),
+        ("zero_hides", {"labels": {"a": {**FLAT, "style": "table", "kcal": 0}}}),
+        (
+            "weight_is_raw",
+            {"original": {"name": "x", "serving_g": 100, "kcal": 1}, "cooked_g": 350},
+        ),
+        ("portions_exceed", {"portions": {"weights_g": [100, 100]}}),
+    ],
+)
+def test_what_is_in_order_raises_nothing(code, changes):
+    assert code not in codes(result(**changes))
+
+
+def test_an_empty_batch_is_no_fault_and_has_no_figures_per_100_g():
+    found = result(components=[], portions={"weights_g": [10]})
+    assert found.per_100g is None
+    assert found.batch.kcal.value == 0
+    assert result(components=[]).serving.kcal.value == 0
+
+
+def test_a_reckoning_leaves_its_batch_alone():
+    given = batch()
+    before = repr(given)
+    result(**given)
+    assert repr(given) == before
