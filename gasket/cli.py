@@ -148,11 +148,12 @@ def _with_session(db: Path | None, work: "Callable[[Session], None]") -> None:
 def simulate(
     port: Port = 0,
     seed: Annotated[int, typer.Option(help="Seed of the noise.")] = 7,
+    leash: Annotated[bool, typer.Option(help="End when standard input closes.")] = False,
 ) -> None:
     """Run the simulated scale alone. Its first line is its port."""
     from gasket.scale.simulator import run
 
-    run(port, seed)
+    run(port, seed, leash)
 
 
 if __name__ == "__main__":

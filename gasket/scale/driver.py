@@ -20,6 +20,14 @@ SILENCE_S: Final = 2.0
 POLL_S: Final = 0.2
 
 
+def _close(port: serial.Serial) -> None:
+    """Close the port. pyserial leaves a socket open whose other end is gone: its shutdown fails."""
+    socket = getattr(port, "_socket", None)
+    port.close()
+    if socket is not None:
+        socket.close()
+
+
 @dataclass
 class Driver:
     """Reads `url` until stopped. Both callbacks are called from the driver's own thread."""
@@ -44,8 +52,11 @@ class Driver:
     def _run(self) -> None:
         while not self._stop.is_set():
             try:
-                with serial.serial_for_url(self.url, timeout=POLL_S) as port:
+                port = serial.serial_for_url(self.url, timeout=POLL_S)
+                try:
                     self._read(port)
+                finally:
+                    _close(port)
             except (OSError, ValueError):  # SerialException is an OSError; ValueError: a bad URL
                 pass
             self._say(False)

@@ -19,23 +19,33 @@ class SimulatorProcess:
 
     def ensure(self) -> None:
         """Start it when it does not run."""
-        if self._process is not None and self._process.poll() is None:
-            return
+        if self._process is not None:
+            if self._process.poll() is None:
+                return
+            self._forget(self._process)
         self._process = subprocess.Popen(
             [
                 *(sys.executable, "-m", "gasket.cli", "scale", "simulate"),
-                *("--port", str(self.port), "--seed", str(self.seed)),
+                *("--port", str(self.port), "--seed", str(self.seed), "--leash"),
             ],
+            stdin=subprocess.PIPE,
             stdout=subprocess.PIPE,
             text=True,
         )
         assert self._process.stdout is not None
-        said = self._process.stdout.readline().strip()
-        if said.isdigit():
-            self.port = int(said)
+        with self._process.stdout as said:
+            port = said.readline().strip()
+        if port.isdigit():
+            self.port = int(port)
 
     def stop(self) -> None:
         if self._process is not None:
-            self._process.terminate()
-            self._process.wait(timeout=5)
+            self._forget(self._process)
             self._process = None
+
+    @staticmethod
+    def _forget(process: "subprocess.Popen[str]") -> None:
+        process.terminate()
+        process.wait(timeout=5)
+        if process.stdin is not None:
+            process.stdin.close()

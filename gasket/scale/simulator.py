@@ -6,7 +6,10 @@ connection of its own: `pour 120`, `lift`, `division 0.1`.
 
 import asyncio
 import contextlib
+import os
 import random
+import sys
+import threading
 import time
 from collections.abc import Callable
 from dataclasses import dataclass, field
@@ -71,6 +74,11 @@ class Simulator:
                 self.pan.act(word, parse_number(rest) if rest else 0.0)  # type: ignore[arg-type]
 
 
+def _end_with_stdin() -> None:
+    sys.stdin.read()
+    os._exit(0)
+
+
 async def command(port: int, act: str, amount: float) -> None:
     """Send one command to a simulator. Raises `Refused` when it does not answer."""
     try:
@@ -84,8 +92,13 @@ async def command(port: int, act: str, amount: float) -> None:
         await writer.wait_closed()
 
 
-def run(port: int, seed: int) -> None:
-    """Run a simulated scale until interrupted; its first line on stdout is its port."""
+def run(port: int, seed: int, leash: bool = False) -> None:
+    """Run a simulated scale until interrupted; its first line on stdout is its port.
+
+    On a `leash` it ends with whoever started it: when its standard input closes.
+    """
     simulator = Simulator(Pan(random.Random(seed)))
+    if leash:
+        threading.Thread(target=_end_with_stdin, daemon=True).start()
     with contextlib.suppress(KeyboardInterrupt):
         asyncio.run(simulator.serve(port, lambda bound: print(bound, flush=True)))

@@ -47,9 +47,13 @@ export function Tolerance({
     <Popover.Root>
       <Popover.Trigger
         className={`min-h-6 min-w-6 rounded-sm text-soft underline decoration-dotted underline-offset-4 hover:text-pencil ${className ?? ""}`}
-        aria-label={`Margin of ${SHORT_NAMES[nutrient]}: likely ${bandText(found.likely, unit)} ${unit}. What is it made of?`}
       >
         <Deviation found={found} unit={unit} />
+        <span className="sr-only">
+          {" "}
+          Margin of {SHORT_NAMES[nutrient]}: likely {bandText(found.likely, unit)} {unit}. What is
+          it made of?
+        </span>
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
@@ -89,7 +93,7 @@ function MarginParts({ parts, names, unit }: MarginPartsProps) {
   if (parts.length === 0) return null;
   return (
     <>
-      <h4 className="mt-3 text-soft">What widens it most</h4>
+      <p className="mt-3 text-soft">What widens it most</p>
       <ul className="mt-1 space-y-1">
         {parts.map((part) => (
           <li key={part.label + part.comes_from} className="grid grid-cols-[1fr_auto] gap-x-3">
@@ -120,7 +124,7 @@ export function SaysWho({ keys }: { keys: readonly string[] }) {
   if (!sources || keys.length === 0) return null;
   return (
     <>
-      <h4 className="mt-3 text-soft">Says who</h4>
+      <p className="mt-3 text-soft">Says who</p>
       <ul className="mt-1 space-y-1.5">
         {keys.map((key) => {
           const source = sources[key];

@@ -51,7 +51,7 @@ export function ComponentTable(p: ComponentTableProps) {
               kcal<span className="block text-xs leading-none">a serving</span>
             </th>
             <th className="w-16 px-1 text-right font-normal max-sm:hidden">protein</th>
-            <th className="w-9" />
+            <td className="w-9" />
           </tr>
         </thead>
         <tbody>

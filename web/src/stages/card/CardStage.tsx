@@ -159,7 +159,7 @@ function BesideOriginal({ result }: { result: Schemas["Result"] }) {
         <table className="mt-1 w-full border-collapse text-right">
           <thead className="text-sm text-soft">
             <tr className="border-b border-ink align-bottom">
-              <th className="py-1 text-left font-normal" />
+              <td />
               <th className="px-2 font-normal">
                 original{original.serving_g != null && `, ${weighed(original.serving_g)} g`}
               </th>

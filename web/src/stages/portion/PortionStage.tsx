@@ -16,6 +16,7 @@ import { ByHand } from "../weigh/ByHand";
 import { PourLine } from "../weigh/PourLine";
 import { Readout } from "../weigh/Readout";
 import { SimulatorPanel } from "../weigh/SimulatorPanel";
+import { useWhenSteady } from "../weigh/useWhenSteady";
 import { PortionStrip } from "./PortionStrip";
 
 /** Weigh the whole mixture, choose the number of portions, fill each to its target. */
@@ -61,6 +62,7 @@ function Divide({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] }
   const { data: scale } = useScale();
   const { sheet, reading } = live;
   const raw = reading?.reading;
+  const { whenSteady, waiting } = useWhenSteady(reading);
   const current = piece ?? (sheet ? nextPiece(sheet) : 1);
   const target = aim === "portion" ? (sheet?.next_target_g ?? sheet?.target_each_g ?? null) : null;
   const name = aim === "portion" ? `Portion ${current}` : NAMES[aim];
@@ -76,23 +78,11 @@ function Divide({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] }
   };
   const take = () => {
     if (!raw) return;
-    record({
-      gross_g: raw.grams,
-      mode: raw.mode,
-      division_g: raw.division_g,
-      stable: raw.stable,
-      origin: "scale",
-    });
+    whenSteady("take", (steady) => record({ ...showing(steady), origin: "scale" }));
   };
   const tare = () => {
     if (!raw) return;
-    captures.capture({
-      kind: "tare",
-      gross_g: raw.grams,
-      mode: raw.mode,
-      division_g: raw.division_g,
-      stable: raw.stable,
-    });
+    whenSteady("tare", (steady) => captures.capture({ kind: "tare", ...showing(steady) }));
   };
   const undo = () => {
     if (sheet?.last_record)
@@ -179,7 +169,7 @@ function Divide({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] }
               shortcut="space"
               className="min-h-14 flex-1 text-lg max-sm:basis-full"
             >
-              Take it
+              {waiting === "take" ? "Taking it when steady…" : "Take it"}
             </Button>
             <Button onClick={tare} disabled={!raw} shortcut="T" className="min-h-14 max-sm:flex-1">
               Tare
@@ -221,6 +211,12 @@ function Divide({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] }
     </div>
   );
 }
+
+const showing = (raw: Schemas["Reading"]) => ({
+  gross_g: raw.grams,
+  mode: raw.mode ?? "gross",
+  division_g: raw.division_g,
+});
 
 function nextPiece(sheet: BatchSheet): number {
   const filled = new Set(sheet.pieces.map((piece) => piece.piece));

@@ -18,7 +18,7 @@ export function AuditView({ audit }: { audit: Schemas["Audit"] | null }) {
   return (
     <section aria-label="Audit" className="grid content-start gap-4" aria-live="polite">
       <div>
-        <h3 className="text-sm text-soft">Does the panel agree with itself?</h3>
+        <h2 className="text-sm text-soft">Does the panel agree with itself?</h2>
         <p className={`text-lg font-bold ${tone}`} data-testid="verdict">
           {good ? "✓ " : audit.verdict === "off" ? "! " : ""}
           {audit.says}
@@ -31,7 +31,7 @@ export function AuditView({ audit }: { audit: Schemas["Audit"] | null }) {
             <th className="py-1 font-normal">Energy, kcal</th>
             <th className="px-2 text-right font-normal">figure</th>
             <th className="px-2 text-right font-normal">stands for</th>
-            <th className="pl-2 font-normal" />
+            <td />
           </tr>
         </thead>
         <tbody>
@@ -71,9 +71,9 @@ export function AuditView({ audit }: { audit: Schemas["Audit"] | null }) {
       )}
       {audit.hidden.length > 0 && (
         <div>
-          <h3 className="text-sm text-soft">
+          <h2 className="text-sm text-soft">
             “Rounds to zero” is not zero: 100 g could hold up to
-          </h3>
+          </h2>
           <p>
             {audit.hidden
               .map(

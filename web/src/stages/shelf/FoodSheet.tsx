@@ -61,7 +61,7 @@ export function FoodSheet({ food }: { food: Schemas["ShelfFood"] }) {
 
   return (
     <div>
-      <h2 className="text-2xl font-bold">{food.name}</h2>
+      <h1 className="text-2xl font-bold">{food.name}</h1>
       <div
         role="tablist"
         aria-label={`Labels of ${food.name}`}

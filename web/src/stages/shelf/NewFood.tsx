@@ -28,7 +28,7 @@ export function NewFood() {
   };
   return (
     <div>
-      <h2 className="mb-3 text-2xl font-bold">A food for the shelf</h2>
+      <h1 className="mb-3 text-2xl font-bold">A food for the shelf</h1>
       <div className="mb-4 max-w-md">
         <TextField
           label="What the food is called in the kitchen"

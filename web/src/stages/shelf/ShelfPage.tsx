@@ -22,6 +22,7 @@ export default function ShelfPage() {
   if (isPending) return <Loading />;
   if (error) return <Failed error={error} retry={() => void refetch()} />;
   const found = matching(foods, search);
+  const Heading = foodId ? "h2" : "h1";
   const food = foods.find((one) => String(one.id) === foodId);
   return (
     <Sheet className="lg:grid lg:grid-cols-[19rem_1fr]">
@@ -29,7 +30,7 @@ export default function ShelfPage() {
         aria-label="Foods"
         className={`border-r border-ink p-4 max-lg:border-r-0 ${foodId ? "max-lg:hidden" : ""}`}
       >
-        <h1 className="text-2xl font-bold">Shelf</h1>
+        <Heading className="text-2xl font-bold">Shelf</Heading>
         <input
           ref={box}
           type="search"

@@ -19,6 +19,7 @@ import { Readout } from "./Readout";
 import { SimulatorPanel } from "./SimulatorPanel";
 import { Begin } from "./WeighStage";
 import { useChime } from "./useChime";
+import { useWhenSteady } from "./useWhenSteady";
 
 type Props = StageProps & { batch: Schemas["BatchSummary"] };
 
@@ -55,6 +56,7 @@ function Open({ dish, live, sheet, captures }: OpenProps) {
   const raw = reading?.reading;
   const next = sheet.lines.find((one) => one.status === "open" && one.id !== sheet.current);
   const open = sheet.lines.filter((one) => one.status === "open").length;
+  const { whenSteady, waiting } = useWhenSteady(reading);
   useChime(sheet.last_record ?? null);
 
   const fromScale = (kind: "tare" | "line") => {
@@ -62,16 +64,18 @@ function Open({ dish, live, sheet, captures }: OpenProps) {
       say({ text: "The scale does not answer: type it in, or look at the cable.", bad: true });
       return;
     }
-    captures.capture({
-      kind,
-      line: kind === "line" ? (line?.id ?? null) : null,
-      gross_g: raw.grams,
-      tare_record: sheet.tare_record ?? null,
-      mode: raw.mode,
-      division_g: raw.division_g,
-      stable: raw.stable,
-      origin: "scale",
-    });
+    const lineId = kind === "line" ? (line?.id ?? null) : null;
+    whenSteady(kind, (steady) =>
+      captures.capture({
+        kind,
+        line: lineId,
+        gross_g: steady.grams,
+        tare_record: sheet.tare_record ?? null,
+        mode: steady.mode ?? "gross",
+        division_g: steady.division_g,
+        origin: "scale",
+      }),
+    );
   };
   const take = () => line && fromScale("line");
   const skip = () => line && captures.capture({ kind: "skip", line: line.id, origin: "hand" });
@@ -163,7 +167,7 @@ function Open({ dish, live, sheet, captures }: OpenProps) {
                 shortcut="space"
                 className="min-h-14 flex-1 text-lg max-sm:basis-full"
               >
-                Take it
+                {waiting === "line" ? "Taking it when steady…" : "Take it"}
               </Button>
               <Button
                 onClick={() => fromScale("tare")}

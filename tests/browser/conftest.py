@@ -1,0 +1,81 @@
+"""One server for each test, one Chromium for all."""
+
+from collections.abc import Iterator
+from pathlib import Path
+
+import pytest
+from playwright.sync_api import Page, expect
+
+from tests.server import Server
+
+AXE = Path(__file__).parents[2] / "web/node_modules/axe-core/axe.min.js"
+QUIET = (
+    "--no-sandbox",
+    "--disable-background-networking",
+    "--disable-component-update",
+    "--disable-sync",
+    "--no-first-run",
+)
+LATEST_MS = 15_000
+expect.set_options(timeout=LATEST_MS)
+
+
+@pytest.fixture(scope="session")
+def browser_type_launch_args(browser_type_launch_args):
+    return {
+        **browser_type_launch_args,
+        "executable_path": "/usr/bin/chromium",
+        "args": list(QUIET),
+    }
+
+
+@pytest.fixture
+def server(tmp_path: Path) -> Iterator[Server]:
+    with Server(tmp_path / "kitchen.sqlite3") as running:
+        yield running
+
+
+@pytest.fixture
+def browser_context_args(browser_context_args, request, server: Server):
+    """1280 x 800, or a 390-px phone with touch for tests marked `phone`."""
+    size = {"viewport": {"width": 1280, "height": 800}}
+    if request.node.get_closest_marker("phone"):
+        size = {"viewport": {"width": 390, "height": 844}, "has_touch": True, "is_mobile": True}
+    calm = {"locale": "en-GB", "reduced_motion": "reduce"}
+    return {**browser_context_args, **size, **calm, "base_url": server.url}
+
+
+@pytest.fixture
+def page(page: Page, server: Server) -> Iterator[Page]:
+    """A page that fails its test on errors in the console and on requests to elsewhere."""
+    page.set_default_timeout(LATEST_MS)
+    elsewhere: list[str] = []
+    errors: list[str] = []
+    ours = server.url.removeprefix("http://")
+
+    def watch(url: str) -> None:
+        own = url.startswith((f"http://{ours}", f"ws://{ours}", "data:", "blob:"))
+        if not own:
+            elsewhere.append(url)
+
+    page.on("request", lambda request: watch(request.url))
+    page.on("websocket", lambda socket: watch(socket.url))
+    page.on("pageerror", lambda error: errors.append(str(error)))
+    yield page
+    assert elsewhere == [], "a request left the machine"
+    assert errors == []
+
+
+@pytest.fixture
+def accessible(page: Page):
+    """Assert that axe finds no violation on the page as it is."""
+
+    def check() -> None:
+        page.evaluate(AXE.read_text(encoding="utf-8"))
+        found = page.evaluate(
+            "async () => (await axe.run(document)).violations.map("
+            "(v) => v.id + ': ' + v.nodes.map((n) => n.html.slice(0, 160)).join(' | '))"
+        )
+        assert not found, "\n".join(found)
+
+    return check

@@ -1,0 +1,210 @@
+"""Bad input, lost connections, second tabs: a clear sentence, and nothing lost."""
+
+import re
+
+import pytest
+from playwright.sync_api import Page, expect
+
+from tests.browser.test_path import act_at_scale, reading, title
+from tests.server import Server
+
+
+@pytest.mark.parametrize(
+    ("typed", "says"),
+    [
+        ("-5", "This cannot be less than 0."),
+        ("abc", "is not a weight"),
+        ("9999999", "absurdly much"),
+        ("", "Type a number."),
+        ("1,2,3", "Type a number"),
+    ],
+)
+def test_bad_grams_are_a_sentence_at_the_line_and_stay_as_typed(page: Page, typed, says):
+    page.goto("/dishes/1/build")
+    box = page.get_by_label("Carrot, raw, target grams")
+    before = title(page, "kcal").inner_text()
+    box.fill(typed)
+    box.press("Tab")
+    row = page.get_by_role("row").filter(has_text="Carrot, raw")
+    expect(row.get_by_role("alert")).to_contain_text(says)
+    expect(box).to_have_value(typed)
+    expect(title(page, "kcal")).to_have_text(before)
+
+
+def test_ounces_become_grams(page: Page):
+    page.goto("/dishes/1/build")
+    box = page.get_by_label("Carrot, raw, target grams")
+    box.fill("4 oz")
+    box.press("Tab")
+    expect(box).to_have_value("113.4")
+
+
+def test_a_5_mb_paste_is_cut_off_and_nothing_breaks(page: Page):
+    page.goto("/shelf/new")
+    page.get_by_label("What the food is called").fill("Skyr")
+    kcal = page.get_by_label("Energy").last
+    kcal.evaluate(
+        """(element) => {
+          const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
+          set.call(element, '7'.repeat(5_000_000));
+          element.dispatchEvent(new Event('input', { bubbles: true }));
+        }"""
+    )
+    expect(page.get_by_role("alert").first).to_be_visible()
+    kcal.fill("62")
+    page.get_by_role("button", name="Put it on the shelf").click()
+    expect(page.get_by_role("heading", name="Skyr")).to_be_visible()
+
+
+def test_a_serving_of_nothing_is_refused_at_its_field(page: Page):
+    page.goto("/shelf/1")
+    page.get_by_label("Figures are per").fill("0")
+    expect(page.get_by_role("alert").first).to_contain_text("must weigh more than 0 g")
+
+
+def test_a_faulty_file_names_its_faults(page: Page):
+    page.goto("/")
+    chooser = page.get_by_label(re.compile("A batch in the open format"))
+    files = {"x.json": b"{", "y.json": b'{"format": "gasket-batch", "version": 1}'}
+    for name, content in files.items():
+        chooser.set_input_files({"name": name, "mimeType": "application/json", "buffer": content})
+        expect(page.get_by_role("alert")).to_contain_text(
+            "not JSON" if name == "x.json" else "components: This is missing."
+        )
+
+
+def test_unsaved_lines_survive_a_reload_while_the_server_is_away(page: Page):
+    page.goto("/dishes/1/build")
+    box = page.get_by_label("Carrot, raw, target grams")
+    page.route("**/api/trials/*/build", lambda route: route.abort())
+    box.fill("250")
+    expect(page.get_by_text("Not saved yet")).to_be_visible()
+    page.unroute("**/api/trials/*/build")
+    page.reload()
+    expect(box).to_have_value("250")
+    expect(page.get_by_text("Saved", exact=True)).to_be_visible()
+    stored = page.request.get("/api/trials/1").json()["build"]["components"][0]["lines"][0]
+    assert stored["target_g"] == 250
+
+
+def test_a_change_in_a_second_tab_is_shown_and_never_overwritten(page: Page):
+    page.goto("/dishes/1/build")
+    box = page.get_by_label("Carrot, raw, target grams")
+    expect(box).to_have_value("280")
+    second = page.context.new_page()
+    second.goto("/dishes/1/build")
+    second.get_by_label("Salt, fine, target grams").fill("4")
+    expect(second.get_by_text("Saved", exact=True)).to_be_visible()
+    second.close()
+    box.fill("300")
+    page.get_by_role("button", name="Take theirs").click()
+    expect(box).to_have_value("280")
+    expect(page.get_by_label("Salt, fine, target grams")).to_have_value("4")
+
+
+def test_undo_brings_a_removed_component_back(page: Page):
+    page.goto("/dishes/1/build")
+    page.get_by_label("Another component").fill("Glaze")
+    page.get_by_role("button", name="Add", exact=True).click()
+    expect(page.get_by_role("region", name="Glaze")).to_be_visible()
+    page.get_by_role("button", name="Remove this component").click()
+    expect(page.get_by_role("region", name="Glaze")).to_have_count(0)
+    page.keyboard.press("Control+z")
+    expect(page.get_by_role("region", name="Glaze")).to_be_visible()
+
+
+@pytest.fixture
+def weigh_in(page: Page) -> Page:
+    page.request.post("/api/trials/1/batches")
+    page.goto("/dishes/1/weigh")
+    expect(reading(page)).to_have_attribute("data-stable", "true")
+    page.keyboard.press("t")
+    expect(reading(page)).to_have_text("0")
+    return page
+
+
+def test_a_pulled_cable_shows_and_comes_back(weigh_in: Page):
+    page = weigh_in
+    act_at_scale(page, "silence", 4)
+    expect(page.get_by_text("The scale does not answer")).to_be_visible()
+    expect(reading(page)).to_have_text("––")
+    expect(page.get_by_text("scale connected")).to_be_visible()
+    expect(reading(page)).to_have_text("0")
+
+
+def test_a_lifted_bowl_is_noticed_and_cannot_be_taken(weigh_in: Page):
+    page = weigh_in
+    act_at_scale(page, "lift")
+    expect(page.get_by_test_id("left")).to_have_text("the bowl is off the scale")
+    expect(reading(page)).to_have_attribute("data-stable", "true")
+    page.keyboard.press("Space")
+    expect(page.get_by_text("is the bowl off the scale?").first).to_be_visible()
+    act_at_scale(page, "put")
+    expect(page.get_by_test_id("left")).to_have_text("pour")
+
+
+def test_the_finer_division_shows_a_decimal(weigh_in: Page):
+    page = weigh_in
+    act_at_scale(page, "division", 0.1)
+    expect(reading(page)).to_have_text(re.compile(r"^\u2212?0\.\d$"))
+
+
+def test_a_second_tab_sees_the_same_weigh_in_at_once(weigh_in: Page):
+    page = weigh_in
+    second = page.context.new_page()
+    second.goto("/dishes/1/weigh")
+    lines = second.get_by_role("region", name="Lines")
+    expect(lines).to_contain_text("0 of 14")
+    page.keyboard.press("s")
+    expect(lines).to_contain_text("1 of 14")
+    second.close()
+
+
+def test_a_server_that_dies_shows_and_the_weigh_in_goes_on_where_it_was(
+    weigh_in: Page, server: Server
+):
+    page = weigh_in
+    page.keyboard.press("s")
+    lines = page.get_by_role("region", name="Lines")
+    expect(lines).to_contain_text("1 of 14")
+    server.process.kill()
+    server.process.wait()
+    expect(page.get_by_text("The kitchen does not answer").first).to_be_visible()
+    page.keyboard.press("s")
+    expect(page.get_by_text("1 on the way")).to_be_visible()
+    server.__exit__()
+    server.__enter__()
+    expect(lines).to_contain_text("2 of 14")
+    expect(page.get_by_text("scale connected")).to_be_visible()
+
+
+def test_the_keys_of_a_page_are_listed_at_a_question_mark(weigh_in: Page):
+    page = weigh_in
+    page.keyboard.press("Shift+?")
+    listed = page.get_by_role("dialog")
+    expect(listed).to_contain_text("Take the reading for this line")
+    expect(listed).to_contain_text("Skip this line on purpose")
+    page.keyboard.press("Escape")
+    expect(listed).to_have_count(0)
+
+
+@pytest.mark.parametrize("theme", ["light", "dark"])
+@pytest.mark.parametrize(
+    "path", ["/", "/dishes/1/build", "/dishes/1/card", "/shelf/13", "/settings", "/nowhere"]
+)
+def test_both_themes_are_accessible(page: Page, accessible, path, theme):
+    page.add_init_script(f"localStorage.setItem('gasket.theme', '{theme}')")
+    page.goto(path)
+    page.wait_for_load_state("networkidle")
+    expect(page.get_by_role("heading").first).to_be_visible()
+    accessible()
+
+
+def test_an_empty_kitchen_teaches_by_one_example(page: Page):
+    page.route(
+        "**/api/kitchen", lambda route: route.fulfill(json={"dishes": [], "open_weigh_ins": []})
+    )
+    page.goto("/")
+    expect(page.get_by_text("A dish starts with its original")).to_be_visible()
+    page.get_by_label("Name of the dish").press("Enter")
+    expect(page.get_by_role("alert")).to_have_text("Give the dish a name.")

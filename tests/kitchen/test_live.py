@@ -1,0 +1,171 @@
+"""Hands-free capture and the live channel, with a clock and readings handed in."""
+
+import asyncio
+
+import pytest
+
+from gasket.core.weighing import HOLD_S, Capture, Reading
+from gasket.demo.kitchen import seed
+from gasket.kitchen import weigh
+from gasket.kitchen.live import MOST_WAITING, Aim, LiveReading, LiveSheet, Page
+
+
+def reading(grams, stable=True):
+    return Reading(grams=grams, stable=stable, division_g=1.0)
+
+
+class Bench:
+    """A weigh-in under one page, its time in hand."""
+
+    def __init__(self, house):
+        self.house, self.now = house, 0.0
+        house.live.clock = lambda: self.now
+        with house.session() as session:
+            seed(session, house.now())
+            self.batch_id = weigh.begin(session, 1, house.now()).id
+        self.page = Page()
+        self.record("tare", gross_g=412.0)
+
+    def record(self, kind, **fields):
+        with self.house.session() as session:
+            sheet = weigh.sheet(session, self.batch_id)
+            seen = {"tare_record": sheet.tare_record} if "gross_g" in fields else {}
+            one = Capture(id=f"by-hand-{self.now}-{kind}", kind=kind, **seen, **fields)
+            sheet = weigh.record(session, self.batch_id, one, self.house.now())
+        self.house.live.changed(sheet)
+        return sheet
+
+    @property
+    def sheet(self):
+        with self.house.session() as session:
+            return weigh.sheet(session, self.batch_id)
+
+    async def open(self):
+        self.house._loop = asyncio.get_running_loop()
+        self.house.live.join(self.sheet, self.page)
+
+    async def show(self, *grams, stable=True, seconds=0.1):
+        for one in grams:
+            self.now += seconds
+            self.house.live.reading(reading(one, stable))
+            for task in tuple(self.house.live._tasks):
+                await task
+            await asyncio.sleep(0)
+
+    async def hold(self, grams):
+        await self.show(*[grams] * (int(HOLD_S / 0.1) + 3))
+
+    def weighed(self):
+        return [line.net_g for line in self.sheet.lines if line.status == "weighed"]
+
+
+@pytest.fixture
+def bench(house):
+    return Bench(house)
+
+
+def run(scene):
+    return asyncio.run(scene)
+
+
+def test_a_steady_pour_within_tolerance_is_taken_once_and_the_next_line_begins(bench):
+    async def scene():
+        await bench.open()
+        await bench.show(500, 600, 650, stable=False)
+        await bench.hold(693)
+        await bench.hold(693)
+        await bench.show(700, 800, stable=False)
+        await bench.hold(863)
+
+    run(scene())
+    assert bench.weighed() == [281, 170]
+    assert {line.origin for line in bench.sheet.lines if line.net_g} == {"automatic"}
+
+
+@pytest.mark.parametrize("grams", [412, 600, 720, 0])
+def test_what_is_not_within_tolerance_is_not_taken(bench, grams):
+    async def scene():
+        await bench.open()
+        await bench.hold(grams)
+
+    run(scene())
+    assert bench.weighed() == []
+
+
+def test_a_pour_that_has_not_held_still_is_not_taken(bench):
+    async def scene():
+        await bench.open()
+        await bench.show(692, 693, 692, 693, 692, 693, 692, 693, 692, 693)
+        await bench.show(*[693] * 30, stable=False)
+
+    run(scene())
+    assert bench.weighed() == []
+
+
+def test_after_undo_the_same_pour_is_not_taken_again_by_itself(bench):
+    async def scene():
+        await bench.open()
+        await bench.hold(692)
+        bench.record("undo", undoes=bench.sheet.last_record, origin="hand")
+        await bench.hold(692)
+        await bench.hold(692)
+
+    run(scene())
+    assert bench.weighed() == []
+
+
+def test_hands_free_can_be_switched_off_and_needs_a_page_at_the_lines(bench):
+    async def scene():
+        await bench.open()
+        bench.page.aim = Aim(aim="mixture")
+        await bench.hold(692)
+        bench.page.aim = Aim(aim="line")
+        with bench.house.session() as session:
+            off = weigh.set_hands_free(session, bench.batch_id, weigh.HandsFree(on=False))
+        bench.house.live.changed(off)
+        await bench.hold(692)
+
+    run(scene())
+    assert bench.weighed() == []
+
+
+def test_every_page_of_a_batch_sees_what_another_one_took(bench):
+    other = Page()
+
+    async def scene():
+        await bench.open()
+        bench.house.live.join(bench.sheet, other)
+        bench.record("line", line=bench.sheet.current, net_g=280, origin="hand")
+
+    run(scene())
+    sheets = [message for message in other.waiting._queue if isinstance(message, LiveSheet)]
+    assert sheets[-1].sheet.lines[0].net_g == 280
+
+
+def test_a_page_that_does_not_keep_up_misses_readings_and_never_a_change(bench):
+    async def scene():
+        await bench.open()
+        await bench.show(*range(1000, 1000 + 2 * MOST_WAITING), stable=False)
+        bench.record("line", line=bench.sheet.current, net_g=280, origin="hand")
+
+    run(scene())
+    waiting = list(bench.page.waiting._queue)
+    assert sum(isinstance(message, LiveReading) for message in waiting) <= MOST_WAITING + 1
+    assert any(
+        isinstance(message, LiveSheet) and message.sheet.lines[0].net_g == 280
+        for message in waiting
+    )
+
+
+def test_a_portion_is_judged_against_what_is_left_for_it(bench):
+    bench.record("mixture", net_g=1492, origin="hand")
+    bench.record("portion", piece=1, net_g=200, origin="hand")
+
+    async def scene():
+        bench.page.aim = Aim(aim="portion", piece=2)
+        await bench.open()
+        await bench.show(500)
+
+    run(scene())
+    judged = [message for message in bench.page.waiting._queue if isinstance(message, LiveReading)]
+    assert judged[-1].target_g == pytest.approx((1492 - 200) / 7)

@@ -1,0 +1,171 @@
+"""The scale port: its line format, the simulated pan, and the driver on a real socket."""
+
+import itertools
+import queue
+import random
+import subprocess
+import sys
+import time
+from contextlib import contextmanager
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from gasket.core.weighing import Reading
+from gasket.scale.driver import Driver
+from gasket.scale.line_format import parse_line, print_line
+from gasket.scale.pan import Pan
+from gasket.scale.process import SimulatorProcess
+
+STEP_S = 0.1
+PATIENCE_S = 10
+
+
+@pytest.mark.parametrize(
+    ("line", "grams", "division", "stable", "mode"),
+    [
+        ("S G 412 g", 412, 1, True, "gross"),
+        ("U N -0.5 g", -0.5, 0.1, False, "net"),
+        ("S G 1.205 kg", 1205, 1, True, "gross"),
+        ("S G 4.0 oz t=17.5", 113.398093, 2.8349523125, True, "gross"),
+        ("U G +12 g\r\n", 12, 1, False, "gross"),
+    ],
+)
+def test_a_line_is_a_reading_in_grams(line, grams, division, stable, mode):
+    reading = parse_line(line)
+    assert (reading.grams, reading.division_g) == pytest.approx((grams, division))
+    assert (reading.stable, reading.mode) == (stable, mode)
+
+
+@pytest.mark.parametrize("line", ["", "412", "S G 412", "X G 1 g", "S G nan g", "S G 1e9 g", "é"])
+def test_a_line_of_another_kind_is_none(line):
+    assert parse_line(line) is None
+
+
+def test_overload_is_said():
+    assert parse_line("O G 5001 g").overload
+
+
+@given(
+    st.integers(-30000, 50000),
+    st.sampled_from([1.0, 0.1]),
+    st.booleans(),
+    st.sampled_from(["gross", "net"]),
+)
+def test_what_is_printed_reads_back(steps, division, stable, mode):
+    given_reading = Reading(
+        grams=round(steps * division, 1), stable=stable, mode=mode, division_g=division
+    )
+    assert parse_line(print_line(given_reading)) == given_reading
+
+
+def settle(pan, seconds=8.0):
+    shown = [pan.advance(STEP_S) for _ in range(int(seconds / STEP_S))]
+    return shown[-1]
+
+
+def test_a_pour_climbs_unsteadily_and_settles_on_what_was_poured():
+    pan = Pan(random.Random(1))
+    settle(pan)
+    pan.act("pour", 150)
+    on_the_way = [pan.advance(STEP_S) for _ in range(10)]
+    assert not any(reading.stable for reading in on_the_way[2:])
+    assert settle(pan).grams == 562
+    assert settle(pan).stable
+
+
+@pytest.mark.parametrize(
+    ("act", "amount", "grams"),
+    [("scoop", 31, 443), ("spill", 500, 412), ("lift", 0, 0), ("pour", 0.4, 412)],
+)
+def test_what_hands_do_shows_on_the_scale(act, amount, grams):
+    pan = Pan(random.Random(2))
+    pan.act(act, amount)
+    assert settle(pan).grams == grams
+
+
+def test_the_finer_division_and_the_scales_own_zero():
+    pan = Pan(random.Random(3))
+    pan.act("division", 0.1)
+    pan.act("scoop", 0.4)
+    assert settle(pan).grams == pytest.approx(412.4, abs=0.11)
+    pan.act("zero")
+    shown = settle(pan)
+    assert (shown.mode, shown.grams) == ("net", pytest.approx(0, abs=0.11))
+
+
+def test_too_much_is_an_overload_and_silence_is_silence():
+    pan = Pan(random.Random(4))
+    pan.act("scoop", 6000)
+    assert settle(pan).overload
+    pan.act("silence", 0.5)
+    assert pan.advance(STEP_S) is None
+
+
+@given(st.integers(0, 2**32), st.lists(st.floats(1, 300), min_size=1, max_size=6))
+def test_settled_readings_differ_by_what_was_poured_within_a_division(seed, pours):
+    pan = Pan(random.Random(seed))
+    before = settle(pan).grams
+    for grams in pours:
+        pan.act("pour", grams)
+        after = settle(pan).grams
+        assert abs((after - before) - grams) <= 1.0 + 0.3
+        before = after
+
+
+@contextmanager
+def simulated():
+    process = SimulatorProcess(seed=5)
+    process.ensure()
+    heard, links = queue.Queue(), queue.Queue()
+    driver = Driver(process.url, heard.put, links.put)
+    driver.start()
+    try:
+        yield process, heard, links
+    finally:
+        driver.stop()
+        process.stop()
+
+
+def next_reading(heard, wanted=lambda _: True):
+    deadline = time.monotonic() + PATIENCE_S
+    while time.monotonic() < deadline:
+        reading = heard.get(timeout=PATIENCE_S)
+        if wanted(reading):
+            return reading
+    raise AssertionError("no such reading came")
+
+
+def test_the_driver_hears_the_simulated_scale_and_every_line_once():
+    with simulated() as (_, heard, links):
+        assert links.get(timeout=PATIENCE_S) is True
+        stamps = [heard.get(timeout=PATIENCE_S).sent_ms for _ in range(12)]
+        gaps = [later - earlier for earlier, later in itertools.pairwise(stamps)]
+        assert all(0 < gap < 190 for gap in gaps), gaps
+
+
+def test_a_lost_connection_shows_and_recovers():
+    with simulated() as (process, heard, links):
+        assert links.get(timeout=PATIENCE_S) is True
+        process._process.kill()
+        assert links.get(timeout=PATIENCE_S) is False
+        process.ensure()
+        assert links.get(timeout=PATIENCE_S) is True
+        assert next_reading(heard, lambda reading: reading.stable).grams == 412
+
+
+def test_a_scale_that_is_not_there_is_waited_for():
+    links = queue.Queue()
+    driver = Driver("socket://127.0.0.1:9", lambda _: None, links.put)
+    driver.start()
+    assert links.get(timeout=PATIENCE_S) is False
+    driver.stop()
+
+
+def test_the_simulator_runs_alone_and_says_its_port():
+    with subprocess.Popen(
+        [sys.executable, "-m", "gasket.cli", "scale", "simulate"], stdout=subprocess.PIPE, text=True
+    ) as alone:
+        assert int(alone.stdout.readline()) > 0
+        alone.terminate()

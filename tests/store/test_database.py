@@ -1,0 +1,139 @@
+"""The database: pragmas, migrations both ways, and one contract for every write."""
+
+from pathlib import Path
+
+import pytest
+from alembic import command
+from alembic.autogenerate import compare_metadata
+from alembic.config import Config
+from alembic.migration import MigrationContext
+from sqlalchemy import inspect, text
+from sqlmodel import Session, SQLModel, create_engine, func, select
+
+from gasket.core.errors import GasketError
+from gasket.core.labels import Label
+from gasket.core.trial import Build
+from gasket.core.weighing import Capture
+from gasket.demo.kitchen import seed
+from gasket.formats.batch_json import to_batch
+from gasket.kitchen import build, dishes, files, shelf, weigh
+from gasket.kitchen.build import BuildEdit
+from gasket.kitchen.dishes import NewDish, OriginalEdit
+from gasket.kitchen.shelf import LabelEdit, NewFood
+from gasket.kitchen.weigh import PortionsEdit
+from gasket.store.database import MIGRATIONS, migrate, open_database
+from gasket.store.tables import WeighingRow
+from tests.batches import FLAT, batch
+from tests.conftest import START
+
+
+def test_readings_are_on_the_disk_before_they_are_acknowledged(house):
+    with house.engine.connect() as connection:
+        pragma = {
+            name: connection.execute(text(f"PRAGMA {name}")).scalar()
+            for name in ("journal_mode", "synchronous", "foreign_keys")
+        }
+    assert pragma == {"journal_mode": "wal", "synchronous": 2, "foreign_keys": 1}
+
+
+def test_the_migrations_make_exactly_the_tables_and_go_back(tmp_path):
+    engine = create_engine(f"sqlite:///{tmp_path / 'a.sqlite3'}")
+    migrate(engine)
+    with engine.connect() as connection:
+        assert compare_metadata(MigrationContext.configure(connection), SQLModel.metadata) == []
+    config = Config()
+    config.set_main_option("script_location", str(MIGRATIONS))
+    with engine.begin() as connection:
+        config.attributes["connection"] = connection
+        command.downgrade(config, "base")
+    assert inspect(engine).get_table_names() == ["alembic_version"]
+    engine.dispose()
+
+
+def test_opening_a_kitchen_again_finds_it_as_it_was(house):
+    with house.session() as session:
+        seed(session, START)
+        before = dishes.kitchen(session)
+    again = open_database(Path(str(house.engine.url.database)))
+    with Session(again) as session:
+        seed(session, START)
+        assert dishes.kitchen(session) == before
+    again.dispose()
+
+
+LABEL = Label.model_validate({**FLAT, "name": "Tarn skyr"})
+HAND = {"kind": "line", "net_g": 5, "origin": "hand"}
+
+
+def capture(session, **fields):
+    line = weigh.begin(session, 1, START).lines[0].id
+    batches = weigh.sheet(session, 2)
+    return weigh.record(
+        session, batches.id, Capture(id="capture-1", line=line, **HAND, **fields), START
+    )
+
+
+WRITES = {
+    "dish": lambda s: dishes.add(s, NewDish(name="Tiramisu pots"), START),
+    "original": lambda s: dishes.edit_original(s, 1, OriginalEdit(version=2, name="x", kcal=1)),
+    "build": lambda s: build.save(s, 1, BuildEdit(version=2, build=Build(portions=3))),
+    "food": lambda s: shelf.add_food(s, NewFood(name="Skyr", label=LABEL), START),
+    "label": lambda s: shelf.edit_label(s, 1, LabelEdit(version=1, label=LABEL), START),
+    "further label": lambda s: shelf.add_label(s, 1, LABEL, START),
+    "weigh-in": lambda s: weigh.begin(s, 1, START),
+    "weighing": capture,
+    "portions": lambda s: weigh.set_portions(s, 1, PortionsEdit(count=6)),
+    "import": lambda s: files.take_in(s, to_batch(batch()), START),
+}
+REFUSED = {
+    "original": lambda s: dishes.edit_original(s, 1, OriginalEdit(version=1, name="x", kcal=1)),
+    "build": lambda s: build.save(s, 1, BuildEdit(version=1, build=Build(portions=3))),
+    "label": lambda s: shelf.edit_label(s, 1, LabelEdit(version=9, label=LABEL), START),
+    "weighing": lambda s: weigh.record(s, 1, Capture(id="capture-1", line=1, **HAND), START),
+    "close": lambda s: weigh.close(s, weigh.begin(s, 1, START).id, START),
+    "unknown dish": lambda s: dishes.sheet(s, 99),
+}
+
+
+def dump(engine):
+    with engine.connect() as connection:
+        return {
+            table: connection.execute(text(f"SELECT * FROM {table}")).all()
+            for table in sorted(SQLModel.metadata.tables)
+        }
+
+
+@pytest.mark.parametrize("write", WRITES)
+def test_a_write_is_there_for_a_second_connection(house, write):
+    with house.session() as session:
+        seed(session, START)
+    before = dump(house.engine)
+    with house.session() as session:
+        WRITES[write](session)
+    assert dump(house.engine) != before
+
+
+@pytest.mark.parametrize("write", REFUSED)
+def test_a_refused_write_leaves_everything_but_a_begun_batch_as_it_was(house, write):
+    with house.session() as session:
+        seed(session, START)
+    before = dump(house.engine)
+    with house.session() as session, pytest.raises(GasketError):
+        REFUSED[write](session)
+    after = dump(house.engine)
+    begun = {"batch", "batch_line"} if write == "close" else set()
+    changed = {table for table in before if before[table] != after[table]}
+    assert changed == begun
+
+
+def test_no_use_case_ever_changes_or_removes_a_weighing(house):
+    with house.session() as session:
+        seed(session, START)
+        taken = session.exec(select(WeighingRow)).all()
+        kept = [row.model_dump() for row in taken]
+        last = kept[-1]["id"]
+        undo = Capture(id="undo-it-all", kind="undo", undoes=last, origin="hand")
+        weigh.record(session, 1, undo, START)
+        rows = session.exec(select(WeighingRow).order_by(WeighingRow.sequence)).all()
+        assert [row.model_dump() for row in rows][:-1] == kept
+        assert session.exec(select(func.count()).select_from(WeighingRow)).one() == len(kept) + 1
