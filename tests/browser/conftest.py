@@ -1,12 +1,16 @@
 """One server for each test, one Chromium for all."""
 
+import shutil
 from collections.abc import Iterator
 from pathlib import Path
 
 import pytest
 from playwright.sync_api import Page, expect
 
-from tests.server import Server
+from gasket.demo.kitchen import seed
+from gasket.kitchen.house import House
+from gasket.store.database import open_database
+from tests.server import Server, ServerThread
 
 AXE = Path(__file__).parents[2] / "web/node_modules/axe-core/axe.min.js"
 QUIET = (
@@ -29,14 +33,33 @@ def browser_type_launch_args(browser_type_launch_args):
     }
 
 
+@pytest.fixture(scope="session")
+def demo_database(tmp_path_factory: pytest.TempPathFactory) -> Path:
+    """A demo kitchen as it is on its first day, to copy from."""
+    path = tmp_path_factory.mktemp("demo") / "kitchen.sqlite3"
+    house = House(open_database(path))
+    with house.session() as session:
+        seed(session, house.now())
+    with house.engine.begin() as connection:
+        connection.exec_driver_sql("PRAGMA wal_checkpoint(TRUNCATE)")
+    house.engine.dispose()
+    return path
+
+
 @pytest.fixture
-def server(tmp_path: Path) -> Iterator[Server]:
-    with Server(tmp_path / "kitchen.sqlite3") as running:
+def server(
+    demo_database: Path, tmp_path: Path, request: pytest.FixtureRequest
+) -> Iterator[Server | ServerThread]:
+    """A server on a demo kitchen of its own; in a process for tests marked `mortal`."""
+    database = tmp_path / "kitchen.sqlite3"
+    shutil.copy(demo_database, database)
+    kind = Server if request.node.get_closest_marker("mortal") else ServerThread
+    with kind(database) as running:
         yield running
 
 
 @pytest.fixture
-def browser_context_args(browser_context_args, request, server: Server):
+def browser_context_args(browser_context_args, request, server):
     """1280 x 800, or a 390-px phone with touch for tests marked `phone`."""
     size = {"viewport": {"width": 1280, "height": 800}}
     if request.node.get_closest_marker("phone"):
@@ -46,7 +69,7 @@ def browser_context_args(browser_context_args, request, server: Server):
 
 
 @pytest.fixture
-def page(page: Page, server: Server) -> Iterator[Page]:
+def page(page: Page, server) -> Iterator[Page]:
     """A page that fails its test on errors in the console and on requests to elsewhere."""
     page.set_default_timeout(LATEST_MS)
     elsewhere: list[str] = []

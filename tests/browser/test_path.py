@@ -128,6 +128,7 @@ def test_the_whole_path_by_keyboard(page: Page, accessible):
     # 4. The whole mixture, the number of portions, the target for each.
     tab_to(page, re.compile("On to the portions"))
     page.keyboard.press("Enter")
+    expect(page.get_by_role("heading", name="Carrot loaf A: portions")).to_be_visible()
     page.keyboard.press("e")
     page.get_by_role("dialog").get_by_label(re.compile("Grams")).fill("1492")
     page.keyboard.press("Enter")

@@ -27,7 +27,7 @@ export function Failed({ error, retry }: { error: unknown; retry?: () => void })
 export function Empty({ title, children }: { title: string; children: ReactNode }) {
   return (
     <div className="grid max-w-prose gap-3 p-6">
-      <h2 className="text-lg font-bold">{title}</h2>
+      <h1 className="text-lg font-bold">{title}</h1>
       {children}
     </div>
   );
