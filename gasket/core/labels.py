@@ -6,6 +6,7 @@ which is meant.
 """
 
 import re
+from functools import lru_cache
 from typing import Annotated, Final, Literal, NamedTuple
 
 from pydantic import Field
@@ -30,6 +31,11 @@ _SWEETENER_NAME = re.compile(
     r"|(no|without) (added )?sugar",
     re.IGNORECASE,
 )
+
+
+@lru_cache(maxsize=8192)
+def _names_a_sweetener(name: str) -> bool:
+    return bool(_SWEETENER_NAME.search(name))
 
 
 class Label(Value):
@@ -64,7 +70,7 @@ class Label(Value):
 
     @property
     def sounds_like_sweetener(self) -> bool:
-        return bool(_SWEETENER_NAME.search(self.name))
+        return _names_a_sweetener(self.name)
 
 
 FIGURES: Final = tuple(

@@ -20,25 +20,23 @@ Band = tuple[float, float]
 TWO_SIDED_95: Final = 1.96
 
 
-class Figure(BaseModel):
+@dataclass(frozen=True, slots=True)
+class Figure:
     """A known figure, unrounded."""
-
-    model_config = ConfigDict(frozen=True)
 
     value: float
     likely: Band
     worst: Band
 
 
-class PartlyKnown(BaseModel):
+@dataclass(frozen=True, slots=True)
+class PartlyKnown:
     """A figure with an unknown part; the known parts come to `at_least`."""
 
-    model_config = ConfigDict(frozen=True)
-
+    at_least: float
     value: None = None
     likely: None = None
     worst: None = None
-    at_least: float
 
 
 AnyFigure = Figure | PartlyKnown | None

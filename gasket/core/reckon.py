@@ -73,15 +73,27 @@ class ComparedOriginal(Original):
     energy_from: dict[Material, float] | None
 
 
-class LineShare(Values):
+@dataclass(frozen=True, slots=True)
+class LineShare:
     """One line's part of one serving, and the macronutrient that most of its energy sits in."""
 
     where: str
     grams: float
     material: Material | None
+    kcal: float | None = None
+    protein_g: float | None = None
+    carbohydrate_g: float | None = None
+    net_carbohydrate_g: float | None = None
+    fat_g: float | None = None
+    fibre_g: float | None = None
+    sugars_g: float | None = None
+    polyols_g: float | None = None
+    saturated_g: float | None = None
+    sodium_mg: float | None = None
 
 
-class MarginPart(_Answer):
+@dataclass(frozen=True, slots=True)
+class MarginPart:
     """What one label adds to the likely margin of a figure: its panel's rounding or its
     weight.
 
@@ -299,15 +311,12 @@ def _line_shares(work: _Reckoning, mean_share: float) -> Iterator[LineShare]:
     values = (work.panels.value[at] * grams[:, None]).tolist()
     known = (work.panels.known[at] | (grams == 0)[:, None]).tolist()
     for (where, label, part_g), row, is_known in zip(found, values, known, strict=True):
-        yield LineShare(
-            where=where,
-            grams=part_g,
-            material=work.panels.materials[work.formula.position[label]],
-            **{
-                nutrient: figure if figure_known else None
-                for nutrient, figure, figure_known in zip(NUTRIENTS, row, is_known, strict=True)
-            },
+        shown = (
+            figure if figure_known else None
+            for figure, figure_known in zip(row, is_known, strict=True)
         )
+        material = work.panels.materials[work.formula.position[label]]
+        yield LineShare(where, part_g, material, *shown)  # in the order of NUTRIENTS
 
 
 def _labelled_lines(work: _Reckoning, mean_share: float) -> Iterator[tuple[str, str, float]]:

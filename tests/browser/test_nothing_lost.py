@@ -201,6 +201,17 @@ def test_both_themes_are_accessible(page: Page, accessible, path, theme):
     accessible()
 
 
+@pytest.mark.phone
+def test_no_page_scrolls_sideways_on_a_phone(page: Page):
+    stages = [f"/dishes/1/{stage}" for stage in ("original", "build", "weigh", "portion", "card")]
+    for path in ["/", "/shelf", "/shelf/4", "/shelf/new", "/settings", *stages]:
+        page.goto(path)
+        expect(page.get_by_role("heading", level=1).first).to_be_visible()
+        page.wait_for_load_state("networkidle")
+        width = page.evaluate("document.documentElement.scrollWidth")
+        assert width <= 390, f"{path} is {width} px wide"
+
+
 def test_an_empty_kitchen_teaches_by_one_example(page: Page):
     page.route(
         "**/api/kitchen", lambda route: route.fulfill(json={"dishes": [], "open_weigh_ins": []})

@@ -26,6 +26,7 @@ export function JumpBox() {
   return (
     <Options
       inputRef={box}
+      dense
       className="w-72 max-sm:hidden"
       label="Go to a dish, a food or a page"
       placeholder="Go to a dish or a food   /"

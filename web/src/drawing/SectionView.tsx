@@ -33,7 +33,9 @@ export function SectionView(props: SectionViewProps) {
   const [ref, width] = useWidth<HTMLDivElement>(560);
   return (
     <figure className="m-0">
-      <div ref={ref}>{width > 0 && <Section {...props} width={width} />}</div>
+      <div ref={ref} className="min-w-0 overflow-hidden">
+        {width > 0 && <Section {...props} width={width} />}
+      </div>
       <figcaption className="mt-1">
         <HatchKey />
         <SectionTable {...props} />
@@ -63,7 +65,7 @@ function Section({
   const scale = (base - top) / most;
   const step = niceStep(most);
   const narrow = width < 460;
-  const column = narrow ? 66 : Math.min(128, width * 0.19);
+  const column = narrow ? 72 : Math.min(128, width * 0.19);
   const leftX = AXIS + (narrow ? 4 : 12);
   const rightX = leftX + column + (narrow ? 46 : Math.max(64, width * 0.11));
   const placedOriginal = stack(original, base, scale);

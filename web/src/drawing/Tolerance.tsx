@@ -3,6 +3,7 @@ import { Popover } from "radix-ui";
 import type { Schemas } from "../api/client";
 import { useSources } from "../api/queries";
 import { type AnyFigure, bandText, known, type Known, valueText } from "../lib/figures";
+import { sourceName } from "../lib/sources";
 import { decimalsOf, figure, fixed, type Unit } from "../lib/format";
 import { type Nutrient, SHORT_NAMES, unitOf } from "../lib/nutrients";
 
@@ -130,8 +131,7 @@ export function SaysWho({ keys }: { keys: readonly string[] }) {
           const source = sources[key];
           return source ? (
             <li key={key}>
-              <span className="font-bold">{source.title}</span>
-              {source.standing === "from memory" ? " (from memory)" : ""}. {source.says}
+              <b>{sourceName(source)}</b>. {source.says}
             </li>
           ) : null;
         })}

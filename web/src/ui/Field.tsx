@@ -16,7 +16,9 @@ export function Field({ label, error, hint, inline = false, children }: FieldPro
   const id = useId();
   const says = error ?? hint;
   return (
-    <div className={inline ? "grid grid-cols-[1fr_auto] items-center gap-x-3" : "grid gap-1"}>
+    <div
+      className={inline ? "grid grid-cols-[1fr_auto] items-center gap-x-3" : "grid min-w-0 gap-1"}
+    >
       <label htmlFor={id} className={inline ? "" : "text-sm text-soft"}>
         {label}
       </label>
@@ -154,7 +156,7 @@ export function Choice<V extends string>({
           value={value}
           aria-describedby={describedBy}
           onChange={(event) => onChange(event.target.value as V)}
-          className={`${BOX} border-soft`}
+          className={`${BOX} w-full min-w-0 border-soft`}
         >
           {options.map((option) => (
             <option key={option.value} value={option.value}>

@@ -12,6 +12,8 @@ interface OptionsProps<T> {
   inputRef?: RefObject<HTMLInputElement | null>;
   className?: string;
   error?: string | undefined;
+  /** Lower than a finger needs: for the bar that only a wide screen shows. */
+  dense?: boolean;
   /** Shown under the box when nothing matches what was typed. */
   none?: ReactNode;
 }
@@ -30,6 +32,7 @@ export function Options<T>({
   className = "",
   error,
   none,
+  dense = false,
 }: OptionsProps<T>) {
   const id = useId();
   const [open, setOpen] = useState(false);
@@ -82,7 +85,7 @@ export function Options<T>({
         onFocus={() => setOpen(true)}
         onBlur={() => setOpen(false)}
         onKeyDown={pressed}
-        className="h-11 w-full border border-soft bg-sheet px-2.5 placeholder:text-soft aria-invalid:border-2 aria-invalid:border-mark"
+        className={`${dense ? "h-9" : "h-11"} w-full border border-soft bg-sheet px-2.5 placeholder:text-soft aria-invalid:border-2 aria-invalid:border-mark`}
       />
       {error !== undefined && (
         <p id={`${id}-error`} role="alert" className="mt-1 text-sm text-mark">

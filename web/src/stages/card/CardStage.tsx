@@ -5,6 +5,7 @@ import { useCard, useSettings } from "../../api/queries";
 import { SectionView } from "../../drawing/SectionView";
 import { TitleBlock } from "../../drawing/TitleBlock";
 import { count, day, figure, weighed } from "../../lib/format";
+import { sourceName } from "../../lib/sources";
 import { Button } from "../../ui/Button";
 import { Findings } from "../../ui/Findings";
 import { Empty, Failed, Loading } from "../../ui/States";
@@ -249,13 +250,7 @@ function Sources({ card }: { card: Schemas["Card"] }) {
           <li key={source.key} id={`source-${source.key}`} className="grid grid-cols-[1.5rem_1fr]">
             <span className="text-soft">{i + 1}</span>
             <span>
-              <b>{source.title}</b>
-              {source.standing === "published"
-                ? ""
-                : source.title.toLowerCase().includes(source.standing)
-                  ? ""
-                  : ` (${source.standing})`}
-              . {source.says}
+              <b>{sourceName(source)}</b>. {source.says}
             </span>
           </li>
         ))}

@@ -125,7 +125,7 @@ function Divide({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] }
           Lines are still open in the weigh-in: until then they count as planned.
         </p>
       )}
-      <div className="mt-4 grid gap-6 lg:grid-cols-[22rem_1fr]">
+      <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[22rem_1fr]">
         <div className="grid content-start gap-4">
           <Weights sheet={sheet} aim={aim} onAim={setAim} />
           <NumberField

@@ -21,7 +21,7 @@ export function PortionStrip({ sheet, current, onChoose }: PortionStripProps) {
   const each = sheet.target_each_g;
   return (
     <section aria-label="Portions" className="mt-6">
-      <div ref={ref}>
+      <div ref={ref} className="min-w-0 overflow-hidden">
         {each != null && width > 0 && (
           <svg
             width={width}

@@ -16,7 +16,11 @@ export function AuditView({ audit }: { audit: Schemas["Audit"] | null }) {
   const good = audit.verdict === "agrees" || audit.verdict.startsWith("agrees");
   const tone = audit.verdict === "off" ? "text-mark" : good ? "text-done" : "text-soft";
   return (
-    <section aria-label="Audit" className="grid content-start gap-4" aria-live="polite">
+    <section
+      aria-label="Audit"
+      className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4"
+      aria-live="polite"
+    >
       <div>
         <h2 className="text-sm text-soft">Does the panel agree with itself?</h2>
         <p className={`text-lg font-bold ${tone}`} data-testid="verdict">

@@ -27,7 +27,7 @@ export function EnergyLine({ audit }: { audit: Schemas["Audit"] }) {
   const x = (kcal: number) => LEFT + ((kcal - low) / room) * (width - LEFT - 16);
   const height = bars.length * ROW + 22;
   return (
-    <div ref={ref}>
+    <div ref={ref} className="min-w-0 overflow-hidden">
       <svg
         width={width}
         height={height}

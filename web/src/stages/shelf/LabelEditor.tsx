@@ -53,8 +53,12 @@ export function LabelEditor({ stored, isNew, onSave }: LabelEditorProps) {
     }
   };
   return (
-    <div className="grid gap-6 xl:grid-cols-[24rem_minmax(18rem,1fr)]">
-      <form onSubmit={(event) => void save(event)} className="grid content-start gap-4" noValidate>
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-6 xl:grid-cols-[24rem_minmax(18rem,1fr)]">
+      <form
+        onSubmit={(event) => void save(event)}
+        className="grid min-w-0 content-start gap-4"
+        noValidate
+      >
         <TextField
           label="Package"
           placeholder="Northlight skim quark"

@@ -19,7 +19,7 @@ export function PourLine({ reading, target }: { reading: LiveReading | null; tar
   const colour =
     state === "within" ? "var(--done)" : state === "over" ? "var(--mark)" : "var(--ink)";
   return (
-    <div ref={ref} className="mt-1">
+    <div ref={ref} className="mt-1 min-w-0 overflow-hidden">
       <svg
         width={width}
         height={HEIGHT}

@@ -28,7 +28,7 @@ export function Readout({
           aria-label="Reading"
           data-testid="reading"
           data-stable={reading?.reading.stable ?? false}
-          className={`font-mono text-[11rem] leading-[0.95] font-bold tracking-tight max-sm:text-[7rem] ${reading?.reading.stable ? "" : "text-soft"}`}
+          className={`font-mono leading-[0.95] font-bold tracking-tight ${text.length > 4 ? "text-[8.5rem] max-sm:text-[4.6rem]" : "text-[11rem] max-sm:text-[7rem]"} ${reading?.reading.stable ? "" : "text-soft"}`}
         >
           {text}
         </output>

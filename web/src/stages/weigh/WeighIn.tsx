@@ -8,6 +8,7 @@ import { keys, useRefresh, useScale } from "../../api/queries";
 import { useKeys } from "../../app/useKeys";
 import { Deviation } from "../../drawing/Tolerance";
 import { known, valueText } from "../../lib/figures";
+import { weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
 import { Empty, Loading } from "../../ui/States";
@@ -135,7 +136,9 @@ function Open({ dish, live, sheet, captures }: OpenProps) {
     <div className="grid lg:grid-cols-[17.5rem_1fr]">
       <aside className="border-r border-rule p-4 max-lg:order-2 max-lg:border-t max-lg:border-r-0 max-sm:p-3">
         <LineList sheet={sheet} onTurn={turn} />
-        <SoFar sheet={sheet} />
+        <div className="mt-4 lg:hidden">
+          <SoFar sheet={sheet} />
+        </div>
       </aside>
       <div className="flex min-w-0 flex-col p-5 max-sm:p-3">
         <Status
@@ -157,7 +160,20 @@ function Open({ dish, live, sheet, captures }: OpenProps) {
               {line.status === "weighed" ? " · weighed already, a new reading replaces it" : ""}
               {line.status === "skipped" ? " · skipped, a reading takes it back in" : ""}
             </p>
-            <Readout reading={reading} />
+            <div className="flex items-end justify-between gap-6">
+              <Readout reading={reading} />
+              <div className="max-w-64 pb-12 text-right max-lg:hidden">
+                <SoFar sheet={sheet} />
+                {next && (
+                  <p className="mt-4 text-sm text-soft">
+                    then
+                    <span className="block text-base text-ink">
+                      {next.name}, {weighed(next.target_g)} g
+                    </span>
+                  </p>
+                )}
+              </div>
+            </div>
             <PourLine reading={reading} target={line.target_g} />
             <div className="mt-4 flex flex-wrap gap-2.5 max-sm:sticky max-sm:bottom-0 max-sm:z-10 max-sm:-mx-3 max-sm:border-t max-sm:border-ink max-sm:bg-sheet max-sm:p-3">
               <Button
@@ -196,11 +212,6 @@ function Open({ dish, live, sheet, captures }: OpenProps) {
                 By hand
               </Button>
             </div>
-            {next && (
-              <p className="mt-3 text-soft max-sm:hidden">
-                Then: {next.name}, {next.target_g} g
-              </p>
-            )}
           </>
         ) : (
           <AllWeighed onClose={() => void close()} onUndo={undo} />
@@ -273,7 +284,7 @@ function SoFar({ sheet }: { sheet: BatchSheet }) {
   if (!kcal) return null;
   const open = sheet.lines.some((line) => line.status === "open");
   return (
-    <p className="mt-4 text-sm text-soft" aria-live="polite">
+    <p className="text-sm text-soft" aria-live="polite">
       {open ? "One serving, open lines as planned:" : "One serving, as weighed:"}
       <span className="block text-base font-bold text-ink">
         {valueText(kcal, "kcal")} <Deviation found={kcal} unit="kcal" /> kcal

@@ -1,0 +1,112 @@
+"""`./run shots`: one current picture of every main view, from a fresh demo kitchen."""
+
+import tempfile
+from collections.abc import Callable
+from pathlib import Path
+
+from playwright.sync_api import Page, expect, sync_playwright
+
+from tests.browser.conftest import QUIET
+from tests.server import Server
+
+OUT = Path(__file__).parents[1] / "docs" / "screenshots"
+DESKTOP = {"width": 1280, "height": 800}
+PHONE = {"width": 390, "height": 844}
+
+
+def act(page: Page, name: str, amount: float = 0) -> None:
+    page.request.post("/api/scale/simulator", data={"act": name, "amount": amount})
+
+
+def steady(page: Page, shows: str) -> None:
+    expect(page.get_by_test_id("reading")).to_have_text(shows)
+    expect(page.get_by_test_id("reading")).to_have_attribute("data-stable", "true")
+
+
+def tare(page: Page) -> None:
+    expect(page.get_by_test_id("reading")).to_have_attribute("data-stable", "true")
+    page.keyboard.press("t")
+    steady(page, "0")
+
+
+def weigh_two_and_a_half(page: Page) -> None:
+    """Carrots and flour are in, the milk protein is on its way."""
+    tare(page)
+    for done, grams in ((1, 281), (2, 170)):
+        act(page, "scoop", grams)
+        expect(page.get_by_role("region", name="Lines")).to_contain_text(f"{done} of 14")
+    act(page, "scoop", 68)
+    steady(page, "68")
+
+
+def fill_two(page: Page) -> None:
+    for grams in (188, 186):
+        page.keyboard.press("e")
+        page.get_by_role("dialog").get_by_label("Grams").fill(str(grams))
+        page.keyboard.press("Enter")
+        expect(page.get_by_role("dialog")).to_have_count(0)
+    page.keyboard.press("t")
+    act(page, "scoop", 120)
+    page.wait_for_timeout(2500)
+
+
+def open_margin(page: Page) -> None:
+    page.get_by_role("button", name="Margin of kcal").click()
+    expect(page.get_by_text("What widens it most")).to_be_visible()
+
+
+def portions(page: Page) -> None:
+    expect(page.get_by_test_id("reading")).to_have_attribute("data-stable", "true")
+    page.keyboard.press("p")
+    fill_two(page)
+
+
+def nothing(_: Page) -> None:
+    return
+
+
+VIEWS: tuple[tuple[str, str, dict[str, int], str, Callable[[Page], None]], ...] = (
+    ("build", "/dishes/1/build", DESKTOP, "light", nothing),
+    ("build-blueprint", "/dishes/1/build", DESKTOP, "dark", nothing),
+    ("build-phone", "/dishes/1/build", PHONE, "light", nothing),
+    ("original", "/dishes/1/original", DESKTOP, "light", nothing),
+    ("card", "/dishes/1/card?batch=1", DESKTOP, "light", open_margin),
+    ("card-phone", "/dishes/1/card?batch=1", PHONE, "dark", nothing),
+    ("shelf", "/shelf/13", DESKTOP, "light", nothing),
+    ("shelf-phone", "/shelf/4", PHONE, "light", nothing),
+    ("settings", "/settings", DESKTOP, "light", nothing),
+    ("portion", "/dishes/1/portion?batch=1", DESKTOP, "light", portions),
+    ("weigh", "/dishes/1/weigh?batch=2", DESKTOP, "dark", weigh_two_and_a_half),
+    ("weigh-phone", "/dishes/1/weigh?batch=2", PHONE, "light", nothing),
+    ("kitchen", "/", DESKTOP, "light", nothing),
+)
+
+
+def main() -> None:
+    OUT.mkdir(parents=True, exist_ok=True)
+    with (
+        tempfile.TemporaryDirectory() as folder,
+        Server(Path(folder) / "kitchen.sqlite3") as server,
+        sync_playwright() as playwright,
+    ):
+        browser = playwright.chromium.launch(executable_path="/usr/bin/chromium", args=list(QUIET))
+        for name, path, size, theme, before in VIEWS:
+            context = browser.new_context(
+                viewport=size, base_url=server.url, reduced_motion="reduce", locale="en-GB"
+            )
+            context.add_init_script(f"localStorage.setItem('gasket.theme', '{theme}')")
+            page = context.new_page()
+            if name == "weigh":
+                page.request.post("/api/trials/1/batches")
+            page.goto(path)
+            page.wait_for_load_state("networkidle")
+            page.get_by_role("heading", level=1).first.wait_for()
+            before(page)
+            page.wait_for_timeout(300)
+            page.screenshot(path=OUT / f"{name}.png")
+            context.close()
+        browser.close()
+
+
+if __name__ == "__main__":
+    main()

@@ -1,0 +1,109 @@
+"""The documentation is true: commands, formats, settings, pictures."""
+
+import json
+import re
+from pathlib import Path
+
+import pytest
+from typer.main import get_command
+
+from gasket.api.publish import main as publish
+from gasket.cli import app
+from gasket.core.audit import LAWFUL
+from gasket.core.batch import Batch
+from gasket.core.findings import CHECKS
+from gasket.core.labels import FIGURES
+from gasket.core.reckon import Result, reckon
+from gasket.core.rounding import LADDERS
+from gasket.core.says_who import says_who
+from gasket.core.sources import SOURCES
+from gasket.formats.batch_json import parse_batch
+from gasket.scale.line_format import parse_line
+from gasket.scale.simulator import _ACTS
+from tests.batches import batch, codes, result
+
+ROOT = Path(__file__).parents[1]
+README = (ROOT / "README.md").read_text(encoding="utf-8")
+BATCH = (ROOT / "docs/formats/batch.md").read_text(encoding="utf-8")
+LINE = (ROOT / "docs/formats/scale-line.md").read_text(encoding="utf-8")
+RUN = (ROOT / "run").read_text(encoding="utf-8")
+
+
+def test_every_command_is_in_the_readme():
+    for name in get_command(app).commands:
+        assert f"gasket {name}" in README or f"./run {name}" in README, name
+    for name in re.findall(r"^  (\w+)\)", RUN, flags=re.MULTILINE):
+        assert f"./run {name}" in README, name
+
+
+def test_every_link_and_picture_of_the_readme_is_there():
+    linked = re.findall(r"\]\(([^)]+)\)", README)
+    assert len(linked) > 10
+    for target in linked:
+        assert (ROOT / target).exists(), target
+    shown = {Path(target).name for target in linked if target.endswith(".png")}
+    kept = {path.name for path in (ROOT / "docs/screenshots").glob("*.png")}
+    assert kept == shown
+    assert len(kept) < 20
+
+
+def test_the_example_of_the_batch_format_reckons():
+    example = re.search(r"```json\n(.*?)```", BATCH, flags=re.DOTALL)
+    assert example
+    found = reckon(parse_batch(example[1]))
+    assert found.serving.kcal.value == pytest.approx(
+        (250 * 0.67 + 40 * 15 / 60 * 120 / 14) / 4 + 10.05
+    )
+
+
+@pytest.mark.parametrize(
+    "name", [*Batch.model_fields, "division_g", "estimate", "made_g", "removed"]
+)
+def test_every_key_of_a_batch_is_documented(name):
+    assert f'"{name}"' in BATCH or f"`{name}`" in BATCH
+
+
+@pytest.mark.parametrize("name", Result.model_fields)
+def test_every_key_of_the_answer_is_documented(name):
+    assert f"`{name}`" in BATCH
+
+
+def test_the_published_documents_are_current():
+    assert publish(check=True) == 0
+
+
+def test_every_label_figure_has_a_rounding_rule_or_is_known_to_have_none():
+    without = {"salt_g", "sodium_mg", "kj", "alcohol_g", "organic_acids_g"}
+    for style in ("us", "eu"):
+        for field in set(FIGURES) - without - {"basis_g"}:
+            assert field in LADDERS[style], (style, field)
+    assert set(LAWFUL) == {"us", "eu", "table"}
+
+
+def test_every_cited_source_exists_and_says_something():
+    cited = {key for keys in says_who(Batch.model_validate(batch())).values() for key in keys}
+    assert cited <= set(SOURCES)
+    assert all(source.title and source.says for source in SOURCES.values())
+
+
+def test_every_check_has_a_name_of_its_own_and_runs():
+    assert len({check.__name__ for check in CHECKS}) == len(CHECKS)
+    assert "table_values" in codes(result())
+
+
+def test_the_scale_line_and_its_commands_are_as_documented():
+    example = re.search(r"```\n(.*?)\n```", LINE)
+    assert example
+    assert parse_line(example[1]).grams == 412
+    for act in _ACTS:
+        assert f"`{act}" in LINE
+
+
+def test_the_project_names_no_download_address():
+    locks = [ROOT / "requirements/run.txt", ROOT / "requirements/dev.txt"]
+    for lock in locks:
+        text = lock.read_text(encoding="utf-8")
+        assert "--hash=" in text
+        assert "://" not in text
+    package_lock = json.loads((ROOT / "web/package-lock.json").read_text(encoding="utf-8"))
+    assert not [name for name, one in package_lock["packages"].items() if "resolved" in one]
