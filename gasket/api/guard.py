@@ -37,7 +37,8 @@ class Guard:
         if not _from_home(headers):
             await _refuse(scope, send, 403, "This address is not the kitchen's own.")
             return
-        if int(headers.get("content-length", "0") or 0) > MOST_BODY_BYTES:
+        length = headers.get("content-length", "")
+        if length.isdigit() and int(length) > MOST_BODY_BYTES:
             await _refuse(scope, send, 413, TOO_MUCH)
             return
         await self.app(scope, _counting(receive), send)

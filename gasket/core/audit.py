@@ -75,6 +75,10 @@ class Audit(BaseModel):
     hidden: tuple[HiddenByZero, ...]
     impossible: tuple[str, ...]
 
+    @property
+    def hidden_per_100g(self) -> dict[str, float]:
+        return {one.field: one.per_100g for one in self.hidden}
+
 
 @lru_cache(maxsize=8192)
 def audit(label: Label, erythritol_kcal_per_g: float = 0.0) -> Audit:

@@ -11,9 +11,8 @@ from pydantic import BaseModel, ConfigDict
 from gasket.core.audit import Audit, Verdict, audit
 from gasket.core.batch import Batch, Weighed
 from gasket.core.formula import Formula, Grams
-from gasket.core.labels import Label, printed
+from gasket.core.labels import Label
 from gasket.core.margin import grams_present
-from gasket.core.panel import MOST_PER_G
 from gasket.core.portions import Division, state_of_pieces
 
 Severity = Literal["note", "warning"]
@@ -71,7 +70,14 @@ class Context:
 Check = Callable[[Context], Iterator[Finding]]
 
 MUCH_HIDDEN_KCAL: Final = 5.0
-LEAST_WORTH_SAYING_KCAL: Final = 0.5
+LEAST_WORTH_SAYING: Final = 0.5
+"""kcal or grams per serving: less than that is rounded away on the card, too."""
+_HIDDEN: Final = {
+    "kcal": "kcal",
+    "protein_g": "g protein",
+    "carbohydrate_g": "g carbohydrate",
+    "fat_g": "g fat",
+}
 MUCH_LOST: Final = 0.02
 
 
@@ -166,19 +172,19 @@ def estimated_lines(context: Context) -> Iterator[Finding]:
 def zero_hides(context: Context) -> Iterator[Finding]:
     grams = dict(zip(context.formula.labels, context.serving_grams.hi.tolist(), strict=True))
     for key, label in context.labels_present:
-        if label.kcal or (label.kcal is None and label.kj != 0):
-            continue
-        kcal, basis = printed(label, "kcal"), printed(label, "basis_g")
-        assert kcal is not None
-        assert basis is not None
-        hidden = grams[key] * min(kcal.hi / basis.lo, float(MOST_PER_G[0]))
-        if hidden >= LEAST_WORTH_SAYING_KCAL:
+        hidden = {
+            field: grams[key] * per_100g / 100
+            for field, per_100g in context.audits[key].hidden_per_100g.items()
+        }
+        worth_saying = [field for field, most in hidden.items() if most >= LEAST_WORTH_SAYING]
+        if worth_saying:
+            much = hidden.get("kcal", 0.0) >= MUCH_HIDDEN_KCAL
+            most = ", ".join(f"{hidden[field]:.2g} {_HIDDEN[field]}" for field in worth_saying)
             yield _note(
                 "zero_hides",
-                f"{label.name or key}: printed 0 kcal, but up to {hidden:.2g} kcal per serving "
-                "round to that.",
+                f"{label.name or key}: printed as 0, but up to {most} per serving round to that.",
                 f"labels.{key}",
-                "warning" if hidden >= MUCH_HIDDEN_KCAL else "note",
+                "warning" if much else "note",
             )
 
 

@@ -96,6 +96,7 @@ class Formula:
     grams: Grams
     draws: tuple[Draw, ...]
     shares: dict[str, Share]
+    parts_first: tuple[str, ...]
     used_g: float
 
     @property
@@ -136,6 +137,7 @@ def flatten(batch: Batch) -> Formula:
         grams=Grams.of(lines, len(position)),
         draws=tuple(_draws(graph, shares, position)),
         shares=shares,
+        parts_first=tuple(reversed(graph.order)),
         used_g=sum(component.whole_g - component.leftover_g for component in roots),
     )
 

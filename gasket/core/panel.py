@@ -1,7 +1,7 @@
 """A label as nutrients per gram: value, bounds, centre and variance of each, as numpy rows."""
 
 from functools import lru_cache
-from typing import Final, Literal, NamedTuple
+from typing import Final, Literal, NamedTuple, get_args
 
 import numpy as np
 from numpy.typing import NDArray
@@ -33,18 +33,7 @@ Nutrient = Literal[
     "sodium_mg",
 ]
 
-NUTRIENTS: Final[tuple[Nutrient, ...]] = (
-    "kcal",
-    "protein_g",
-    "carbohydrate_g",
-    "net_carbohydrate_g",
-    "fat_g",
-    "fibre_g",
-    "sugars_g",
-    "polyols_g",
-    "saturated_g",
-    "sodium_mg",
-)
+NUTRIENTS: Final[tuple[Nutrient, ...]] = get_args(Nutrient)
 """What is reckoned, in the order of every row."""
 
 INDEX: Final[dict[Nutrient, int]] = {nutrient: i for i, nutrient in enumerate(NUTRIENTS)}

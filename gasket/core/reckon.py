@@ -12,7 +12,7 @@ from typing import Final, Literal
 import numpy as np
 from pydantic import BaseModel, ConfigDict
 
-from gasket.core.batch import Batch, Component, Original
+from gasket.core.batch import Batch, Original
 from gasket.core.findings import Context, Finding, find
 from gasket.core.formula import Formula, Grams, Share, flatten
 from gasket.core.margin import (
@@ -201,18 +201,16 @@ def _portions(division: Division, whole: Amounts) -> Iterator[Portion]:
 def _poured_off(batch: Batch, formula: Formula, panels: Panels) -> Lost:
     """Nutrients gone with the fat poured off, at the batch's shares of each component."""
     lost = Lost(*(np.zeros(len(NUTRIENTS)) for _ in range(3)))
-    for component in batch.components:
-        fat_g = sum(removed.fat_g for removed in component.removed)
-        if fat_g > 0:
-            _pour(lost, fat_g, _content(component, batch, panels, formula), formula, component)
+    poured = {part.name: sum(one.fat_g for one in part.removed) for part in batch.components}
+    if any(poured.values()):
+        held = _contents(batch, formula, panels)
+        for name, fat_g in poured.items():
+            _pour(lost, fat_g, held[name], formula.shares[name].value)
     return lost
 
 
-def _pour(
-    lost: Lost, fat_g: float, held: tuple[Row, Row], formula: Formula, component: Component
-) -> None:
+def _pour(lost: Lost, fat_g: float, held: tuple[Row, Row], share: float) -> None:
     value, hi = held
-    share = formula.shares[component.name].value
     fat, saturated, kcal = INDEX["fat_g"], INDEX["saturated_g"], INDEX["kcal"]
     gone = min(fat_g, value[fat])
     most = min(fat_g, hi[fat])
@@ -223,22 +221,23 @@ def _pour(
         row[saturated] += share * grams * (value[saturated] / value[fat] if value[fat] else 0.0)
 
 
-def _content(
-    component: Component, batch: Batch, panels: Panels, formula: Formula
-) -> tuple[Row, Row]:
-    """What the whole of a component holds, parts of other components included: value and most."""
+def _contents(batch: Batch, formula: Formula, panels: Panels) -> dict[str, tuple[Row, Row]]:
+    """What the whole of each component holds, other components' parts included: value and most."""
     by_name = {part.name: part for part in batch.components}
-    value, hi = np.zeros(len(NUTRIENTS)), np.zeros(len(NUTRIENTS))
-    for line in component.lines:
-        if line.label is not None:
-            at = formula.position[line.label]
-            value += line.grams * panels.value[at]
-            hi += line.high_g * panels.hi[at]
-        elif line.component is not None and (whole := by_name[line.component].whole_g):
-            part_value, part_hi = _content(by_name[line.component], batch, panels, formula)
-            value += line.grams / whole * part_value
-            hi += line.high_g / whole * part_hi
-    return value, hi
+    held: dict[str, tuple[Row, Row]] = {}
+    for name in formula.parts_first:
+        value, hi = np.zeros(len(NUTRIENTS)), np.zeros(len(NUTRIENTS))
+        for line in by_name[name].lines:
+            if line.label is not None:
+                at = formula.position[line.label]
+                value += line.grams * panels.value[at]
+                hi += line.high_g * panels.hi[at]
+            elif line.component is not None and (whole := by_name[line.component].whole_g):
+                part_value, part_hi = held[line.component]
+                value += line.grams / whole * part_value
+                hi += line.high_g / whole * part_hi
+        held[name] = (value, hi)
+    return held
 
 
 def _values_of(portion: Portion, factor: float = 1.0) -> dict[str, float | None]:

@@ -42,6 +42,7 @@ def parse_json(text: str | bytes) -> Any:
         if isinstance(text, bytes):
             text = text.decode("utf-8-sig")
         document = json.loads(text, object_pairs_hook=_remember_twice)
+        twice = [*_twice(document, ())]
     except UnicodeDecodeError:
         raise FaultyInput.at("$", "This is not UTF-8 text.") from None
     except json.JSONDecodeError as error:
@@ -52,7 +53,7 @@ def parse_json(text: str | bytes) -> Any:
         raise FaultyInput.at("$", "This is nested too deep.") from None
     except ValueError:  # an integer of thousands of digits
         raise FaultyInput.at("$", "This holds a number that is too long.") from None
-    if twice := [*_twice(document, ())]:
+    if twice:
         raise FaultyInput(*twice)
     return document
 

@@ -302,6 +302,7 @@ SWEETENER = {**FLAT, "name": "Baker's sweetener", "kcal": 0}
             {"components": [lines({"label": "a", "grams": 2, "estimate": [1, 3]})]},
         ),
         ("zero_hides", {"labels": {"a": {**FLAT, "style": "us", "kcal": 0}}}),
+        ("zero_hides", {"labels": {"a": {**FLAT, "style": "us", "fat_g": 0, "basis_g": 30}}}),
         ("weight_is_raw", {"original": {"name": "x", "serving_g": 100, "kcal": 1}}),
         ("maybe_sweetener", {"labels": {"a": SWEETENER}}),
         ("portions_exceed", {"portions": {"weights_g": [59] * 14}, "mixture_g": 801}),

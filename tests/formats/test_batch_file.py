@@ -63,6 +63,7 @@ FAULTS = [
     ("{", "$: This is not JSON"),
     ("[]", "$: This must be an object."),
     ("[" * 50_000, "$: This is nested too deep."),
+    ("[" * 900 + "]" * 900, "$: "),
     ('{"version": ' + "9" * 5000 + "}", "$: "),
     (b"\xff\xfe{}", "$: This is not UTF-8"),
     ("9" * 2_100_000, "$: A batch file is at most 2 MB."),

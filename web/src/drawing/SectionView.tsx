@@ -31,6 +31,15 @@ const LABEL_GAP = 17;
 /** Original and rebuild cut open side by side on one kcal scale. */
 export function SectionView(props: SectionViewProps) {
   const [ref, width] = useWidth<HTMLDivElement>(560);
+  const { original, lines } = props.result;
+  if (!original?.kcal && lines.every((line) => !line.kcal)) {
+    return (
+      <p className="border border-dashed border-soft p-6 text-soft">
+        Nothing to cut open yet. The original and this trial stand here side by side, layer by
+        layer, as soon as the original has its figures or the build a line.
+      </p>
+    );
+  }
   return (
     <figure className="m-0">
       <div ref={ref} className="min-w-0 overflow-hidden">
@@ -140,7 +149,7 @@ function Scale(p: {
           <g key={kcal}>
             <line x1={AXIS} x2={p.width} y1={y} y2={y} stroke="var(--rule)" strokeDasharray="1 3" />
             <text x={AXIS - 6} y={y + 4} textAnchor="end" fontSize="12" fill="var(--ink-soft)">
-              {kcal}
+              {figure(kcal, "kcal")}
             </text>
           </g>
         );

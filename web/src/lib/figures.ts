@@ -15,6 +15,7 @@ export function known(figure: AnyFigure): Known | null {
 
 /** The value with as many decimals as its margin warrants. */
 export function valueText(found: Known, unit: Unit): string {
+  if (found.value === 0) return "0";
   const half = (found.likely[1] - found.likely[0]) / 2;
   return fixed(found.value, half >= 2 ? 0 : decimalsOf(found.value, unit));
 }

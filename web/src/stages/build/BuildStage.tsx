@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
 
-import { api, ask, type Schemas, sentence } from "../../api/client";
-import { keys, useRefresh, useSettings, useTrial } from "../../api/queries";
+import type { Schemas } from "../../api/client";
+import { useSettings, useTrial } from "../../api/queries";
 import { useKeys } from "../../app/useKeys";
 import { SectionView } from "../../drawing/SectionView";
 import { TitleBlock } from "../../drawing/TitleBlock";
@@ -11,9 +11,9 @@ import { known, valueText } from "../../lib/figures";
 import { Button } from "../../ui/Button";
 import { Findings } from "../../ui/Findings";
 import { NumberField } from "../../ui/Field";
-import { useNotice } from "../../ui/notices";
 import { Failed, Loading } from "../../ui/States";
 import type { StageProps } from "../dish/DishPage";
+import { useBegin } from "../weigh/useBegin";
 import { ComponentTable, NewComponent } from "./ComponentTable";
 import { batchOf, balloons, lineNames } from "./draft";
 import { type Saving, useBuildDraft } from "./useBuildDraft";
@@ -124,7 +124,7 @@ function Builder({ dish, trial, batch, sheet, carbohydrate }: BuilderProps) {
               dish={dish}
               trial={trial}
               batch={batch}
-              saved={draft.saving.state === "saved"}
+              ready={draft.saving.state === "saved" && reckoned.result.lines.length > 0}
             />
           }
         />
@@ -175,33 +175,22 @@ interface WeighItProps {
   dish: Schemas["DishSheet"];
   trial: Schemas["TrialSummary"];
   batch: Schemas["BatchSummary"] | undefined;
-  saved: boolean;
+  /** Saved, and with something in it. */
+  ready: boolean;
 }
 
-function WeighIt({ dish, trial, batch, saved }: WeighItProps) {
+function WeighIt({ dish, trial, batch, ready }: WeighItProps) {
   const navigate = useNavigate();
-  const refresh = useRefresh();
-  const say = useNotice();
+  const begin = useBegin({ dish, trial });
   const going = batch && !batch.closed_at;
-  const begin = async () => {
-    if (going) {
-      await navigate(`/dishes/${dish.id}/weigh?batch=${batch.id}`);
-      return;
-    }
-    try {
-      const sheet = await ask(
-        api.POST("/api/trials/{trial_id}/batches", { params: { path: { trial_id: trial.id } } }),
-      );
-      refresh(keys.dish(dish.id), keys.kitchen);
-      await navigate(`/dishes/${dish.id}/weigh?batch=${sheet.id}`);
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+  const goOn = async () => {
+    if (going) await navigate(`/dishes/${dish.id}/weigh?batch=${batch.id}`);
+    else await begin();
   };
   return (
     <>
       <span className="text-soft">Planned, reckoned as if weighed to 1 g</span>
-      <Button look="main" onClick={() => void begin()} disabled={!saved}>
+      <Button look="main" onClick={() => void goOn()} disabled={!ready}>
         {going ? "Go on weighing" : "Weigh it"} →
       </Button>
     </>

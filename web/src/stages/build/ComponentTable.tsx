@@ -126,8 +126,8 @@ export function NewComponent({ draft }: { draft: Draft }) {
     <form onSubmit={add} className="flex items-end gap-2">
       <div className="min-w-0 flex-1">
         <TextField
-          label="Another component"
-          placeholder="Frosting"
+          label={names.length === 0 ? "First component" : "Another component"}
+          placeholder={names.length === 0 ? "Loaf" : "Frosting"}
           maxLength={120}
           value={name}
           error={error}

@@ -6,7 +6,6 @@ import { api, ask, type Schemas, sentence } from "../../api/client";
 import { type Aim, type BatchSheet, useLive } from "../../api/live";
 import { keys, useRefresh, useScale } from "../../api/queries";
 import { useKeys } from "../../app/useKeys";
-import { Button } from "../../ui/Button";
 import { NumberField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
 import { Empty, Loading } from "../../ui/States";
@@ -15,6 +14,7 @@ import type { StageProps } from "../dish/DishPage";
 import { ByHand } from "../weigh/ByHand";
 import { PourLine } from "../weigh/PourLine";
 import { Readout } from "../weigh/Readout";
+import { ScaleButtons } from "../weigh/ScaleButtons";
 import { SimulatorPanel } from "../weigh/SimulatorPanel";
 import { useWhenSteady } from "../weigh/useWhenSteady";
 import { PortionStrip } from "./PortionStrip";
@@ -161,31 +161,15 @@ function Divide({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] }
           </p>
           <Readout reading={reading} plain={target === null} />
           {target !== null && <PourLine reading={reading} target={target} />}
-          <div className="mt-4 flex flex-wrap gap-2.5">
-            <Button
-              look="main"
-              onClick={take}
-              disabled={!raw}
-              shortcut="space"
-              className="min-h-14 flex-1 text-lg max-sm:basis-full"
-            >
-              {waiting === "take" ? "Taking it when steady…" : "Take it"}
-            </Button>
-            <Button onClick={tare} disabled={!raw} shortcut="T" className="min-h-14 max-sm:flex-1">
-              Tare
-            </Button>
-            <Button
-              onClick={undo}
-              disabled={!sheet.last_record}
-              shortcut="⌫"
-              className="min-h-14 max-sm:flex-1"
-            >
-              Undo
-            </Button>
-            <Button onClick={() => setByHand(true)} shortcut="E" className="min-h-14 max-sm:flex-1">
-              By hand
-            </Button>
-          </div>
+          <ScaleButtons
+            ready={raw !== undefined}
+            taking={waiting === "take"}
+            canUndo={Boolean(sheet.last_record)}
+            onTake={take}
+            onTare={tare}
+            onUndo={undo}
+            onByHand={() => setByHand(true)}
+          />
         </section>
       </div>
       <PortionStrip

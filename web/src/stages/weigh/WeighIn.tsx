@@ -17,6 +17,7 @@ import { ByHand } from "./ByHand";
 import { LineList } from "./LineList";
 import { PourLine } from "./PourLine";
 import { Readout } from "./Readout";
+import { ScaleButtons } from "./ScaleButtons";
 import { SimulatorPanel } from "./SimulatorPanel";
 import { Begin } from "./WeighStage";
 import { useChime } from "./useChime";
@@ -175,43 +176,16 @@ function Open({ dish, live, sheet, captures }: OpenProps) {
               </div>
             </div>
             <PourLine reading={reading} target={line.target_g} />
-            <div className="mt-4 flex flex-wrap gap-2.5 max-sm:sticky max-sm:bottom-0 max-sm:z-10 max-sm:-mx-3 max-sm:border-t max-sm:border-ink max-sm:bg-sheet max-sm:p-3">
-              <Button
-                look="main"
-                onClick={take}
-                disabled={!raw}
-                shortcut="space"
-                className="min-h-14 flex-1 text-lg max-sm:basis-full"
-              >
-                {waiting === "line" ? "Taking it when steady…" : "Take it"}
-              </Button>
-              <Button
-                onClick={() => fromScale("tare")}
-                disabled={!raw}
-                shortcut="T"
-                className="min-h-14 max-sm:flex-1"
-              >
-                Tare
-              </Button>
-              <Button
-                onClick={undo}
-                disabled={!sheet.last_record}
-                shortcut="⌫"
-                className="min-h-14 max-sm:flex-1"
-              >
-                Undo
-              </Button>
-              <Button onClick={skip} shortcut="S" className="min-h-14 max-sm:flex-1">
-                Skip
-              </Button>
-              <Button
-                onClick={() => setByHand(true)}
-                shortcut="E"
-                className="min-h-14 max-sm:flex-1"
-              >
-                By hand
-              </Button>
-            </div>
+            <ScaleButtons
+              ready={raw !== undefined}
+              taking={waiting === "line"}
+              canUndo={Boolean(sheet.last_record)}
+              onTake={take}
+              onTare={() => fromScale("tare")}
+              onUndo={undo}
+              onSkip={skip}
+              onByHand={() => setByHand(true)}
+            />
           </>
         ) : (
           <AllWeighed onClose={() => void close()} onUndo={undo} />

@@ -1,11 +1,7 @@
-import { useNavigate } from "react-router";
-
-import { api, ask, sentence } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
 import { Button } from "../../ui/Button";
-import { useNotice } from "../../ui/notices";
 import { Empty } from "../../ui/States";
 import type { StageProps } from "../dish/DishPage";
+import { useBegin } from "./useBegin";
 import { WeighIn } from "./WeighIn";
 
 /** The weigh-in of the current batch, or the beginning of one. */
@@ -29,20 +25,7 @@ export function Begin({
   trial,
   again = false,
 }: Pick<StageProps, "dish" | "trial"> & { again?: boolean }) {
-  const navigate = useNavigate();
-  const refresh = useRefresh();
-  const say = useNotice();
-  const begin = async () => {
-    try {
-      const sheet = await ask(
-        api.POST("/api/trials/{trial_id}/batches", { params: { path: { trial_id: trial.id } } }),
-      );
-      refresh(keys.dish(dish.id), keys.kitchen);
-      await navigate(`/dishes/${dish.id}/weigh?batch=${sheet.id}`);
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
-  };
+  const begin = useBegin({ dish, trial });
   return (
     <Button
       look={again ? "plain" : "main"}

@@ -1,0 +1,25 @@
+"""A real scale is a setting away."""
+
+import time
+
+from fastapi.testclient import TestClient
+
+from gasket.api.app import create_app
+from gasket.scale.process import SimulatorProcess
+
+
+def test_another_scale_is_connected_as_soon_as_it_is_set(house):
+    stand_in = SimulatorProcess()
+    stand_in.ensure()
+    try:
+        with TestClient(create_app(house), base_url="http://127.0.0.1") as client:
+            settings = client.get("/api/settings").json()
+            client.put("/api/settings", json={**settings, "scale": stand_in.url})
+            deadline = time.monotonic() + 10
+            while not (state := client.get("/api/scale").json())["connected"]:
+                assert time.monotonic() < deadline, "the scale never answered"
+            assert state == {"connected": True, "simulated": False}
+            client.put("/api/settings", json=settings)
+            assert client.get("/api/settings").json()["scale"] == "simulated"
+    finally:
+        stand_in.stop()
