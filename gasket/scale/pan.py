@@ -12,7 +12,9 @@ POUR_G_PER_S: Final = 60.0
 STEADY_READINGS: Final = 4
 CAPACITY_G: Final = 5000.0
 
-Act = Literal["pour", "scoop", "spill", "lift", "put", "zero", "division", "noise", "silence"]
+Act = Literal[
+    "pour", "scoop", "spill", "lift", "put", "zero", "division", "noise", "settling", "silence"
+]
 
 
 @dataclass(slots=True)
@@ -25,6 +27,7 @@ class Pan:
     bowl_on: bool = True
     division_g: float = 1.0
     noise_g: float = 0.05
+    settling_s: float = SETTLING_S
     zero_g: float = 0.0
     mode: Mode = "gross"
     silent_s: float = 0.0
@@ -33,7 +36,8 @@ class Pan:
     _shown: list[float] = field(default_factory=list)
 
     def act(self, act: Act, amount: float = 0.0) -> None:
-        """Do what a cook does at a scale. Amounts are grams; for `silence`, seconds."""
+        """Do what a cook does at a scale. Amounts are grams; for `settling` and
+        `silence`, seconds."""
         match act:
             case "pour":
                 self._to_pour_g += amount
@@ -52,6 +56,8 @@ class Pan:
                 self._shown.clear()
             case "noise":
                 self.noise_g = max(0.0, amount)
+            case "settling":
+                self.settling_s = max(0.01, amount)
             case "silence":
                 self.silent_s = max(0.0, amount)
 
@@ -65,7 +71,7 @@ class Pan:
         poured = min(self._to_pour_g, POUR_G_PER_S * seconds)
         self._to_pour_g -= poured
         self.contents_g += poured
-        self._felt_g += (self.load_g - self._felt_g) * (1 - math.exp(-seconds / SETTLING_S))
+        self._felt_g += (self.load_g - self._felt_g) * (1 - math.exp(-seconds / self.settling_s))
         self.silent_s = max(0.0, self.silent_s - seconds)
         if self.silent_s > 0:
             return None

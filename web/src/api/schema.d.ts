@@ -1650,11 +1650,11 @@ export interface components {
         };
         /**
          * SimulatorAct
-         * @description Something a cook does at the simulated scale; `amount` in grams (`silence`: seconds).
+         * @description Something a cook does at the simulated scale; `amount` in grams (`settling`, `silence`: seconds).
          */
         SimulatorAct: {
             /** Act */
-            act: ("pour" | "scoop" | "spill" | "lift" | "put" | "zero" | "division" | "noise" | "silence") | string;
+            act: ("pour" | "scoop" | "spill" | "lift" | "put" | "zero" | "division" | "noise" | "settling" | "silence") | string;
             /**
              * Amount
              * @default 0

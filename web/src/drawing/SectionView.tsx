@@ -221,7 +221,8 @@ function Inside({
   width: number;
   narrow: boolean;
 }) {
-  const text = narrow ? layer.name : `${layer.name} ${figure(layer.kcal, "kcal")}`;
+  const full = `${layer.name} ${figure(layer.kcal, "kcal")}`;
+  const text = full.length * 6.6 + 8 <= width ? full : layer.name;
   const wide = Math.min(width - 4, text.length * (narrow ? 5.8 : 6.6) + 10);
   const y = layer.top + layer.height / 2;
   return (
@@ -308,6 +309,13 @@ function Saved({ x, from, to, originalTop, rebuildTop, saved }: SavedProps) {
   );
 }
 
+const COLUMNS = [
+  ["kcal", "kcal"],
+  ["protein_g", "g"],
+  ["carbohydrate_g", "g"],
+  ["fat_g", "g"],
+] as const;
+
 /** The same numbers as text. */
 function SectionTable({ result, names }: SectionViewProps) {
   return (
@@ -323,6 +331,8 @@ function SectionTable({ result, names }: SectionViewProps) {
               <th className="px-3 text-right font-normal">g</th>
               <th className="px-3 text-right font-normal">kcal</th>
               <th className="px-3 text-right font-normal">protein g</th>
+              <th className="px-3 text-right font-normal">carbohydrate g</th>
+              <th className="px-3 text-right font-normal">fat g</th>
               <th className="pl-3 font-normal">mostly</th>
             </tr>
           </thead>
@@ -331,12 +341,11 @@ function SectionTable({ result, names }: SectionViewProps) {
               <tr key={line.where} className="border-t border-rule">
                 <td className="py-1 pr-3">{names[i]}</td>
                 <td className="px-3 text-right">{figure(line.grams, "g")}</td>
-                <td className="px-3 text-right">
-                  {line.kcal == null ? "?" : figure(line.kcal, "kcal")}
-                </td>
-                <td className="px-3 text-right">
-                  {line.protein_g == null ? "?" : figure(line.protein_g, "g")}
-                </td>
+                {COLUMNS.map(([key, unit]) => (
+                  <td key={key} className="px-3 text-right">
+                    {line[key] == null ? "?" : figure(line[key], unit)}
+                  </td>
+                ))}
                 <td className="pl-3">{line.material ?? "nothing"}</td>
               </tr>
             ))}

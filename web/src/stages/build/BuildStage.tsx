@@ -55,7 +55,7 @@ function Builder({ dish, trial, batch, sheet, carbohydrate }: BuilderProps) {
     Object.values(labels).map((one) => [String(one.id), one.label.name ?? ""]),
   );
   return (
-    <div className="grid gap-6 p-5 max-sm:gap-4 max-sm:p-3 lg:grid-cols-[minmax(25rem,1fr)_minmax(27rem,1.15fr)]">
+    <div className="grid gap-6 p-5 max-sm:gap-4 max-sm:p-3 lg:grid-cols-[minmax(27rem,1.12fr)_minmax(25rem,1fr)]">
       <div className="min-w-0">
         <header className="mb-3 flex flex-wrap items-baseline justify-between gap-x-4">
           <h1 className="text-2xl font-bold">

@@ -47,11 +47,17 @@ export function ComponentTable(p: ComponentTableProps) {
               </span>
             </th>
             <th className="w-20 px-1 text-right font-normal">g</th>
-            <th className="w-18 px-1 text-right font-normal max-sm:w-14">
-              kcal<span className="block text-xs leading-none">a serving</span>
+            <th className="w-14 px-1 text-right font-normal">
+              kcal<span className="block text-xs leading-none">serving</span>
             </th>
-            <th className="w-16 px-1 text-right font-normal max-sm:hidden">protein</th>
-            <td className="w-9" />
+            <th className="w-13 px-1 text-right font-normal max-sm:hidden">protein</th>
+            <th className="w-13 px-1 text-right font-normal max-sm:hidden">
+              <abbr title="carbohydrate, total" className="no-underline">
+                carb.
+              </abbr>
+            </th>
+            <th className="w-11 px-1 text-right font-normal max-sm:hidden">fat</th>
+            <td className="w-8" />
           </tr>
         </thead>
         <tbody>
@@ -75,7 +81,7 @@ export function ComponentTable(p: ComponentTableProps) {
               )}
             </td>
             <td className="px-1 text-right">{figure(total, "g")}</td>
-            <td colSpan={3} />
+            <td colSpan={5} />
           </tr>
         </tfoot>
       </table>

@@ -3,6 +3,7 @@ import { type KeyboardEvent, useId, useState } from "react";
 
 import type { Schemas } from "../../api/client";
 import { api, ask, ProblemError, sentence } from "../../api/client";
+import { useFoods } from "../../api/queries";
 import { useStruck } from "../../drawing/useStruck";
 import { figure, signed } from "../../lib/format";
 import { numberFault } from "../../lib/numberFault";
@@ -21,6 +22,8 @@ interface LineRowProps {
   selected: string | null;
   onSelect: (where: string | null) => void;
 }
+
+const MACROS = ["protein_g", "carbohydrate_g", "fat_g"] as const;
 
 /** A line: its number, its food, target grams, and what that is in one serving. */
 export function LineRow({
@@ -78,11 +81,13 @@ export function LineRow({
         />
       </td>
       <KcalCell share={share} />
-      <td className="px-1 text-right max-sm:hidden">
-        {share?.protein_g == null ? "" : figure(share.protein_g, "g")}
-      </td>
+      {MACROS.map((macro) => (
+        <td key={macro} className="px-1 text-right max-sm:hidden">
+          {share?.[macro] == null ? (share ? "?" : "") : figure(share[macro], "g")}
+        </td>
+      ))}
       <td>
-        <LineMenu name={name} onMove={move} onRemove={remove} />
+        <LineMenu line={line} name={name} draft={draft} onMove={move} onRemove={remove} />
       </td>
     </tr>
   );
@@ -191,12 +196,14 @@ function GramsBox({ line, name, draft, onKeyDown, fault }: GramsBoxProps) {
 }
 
 interface LineMenuProps {
+  line: BuildLine;
   name: string;
+  draft: Draft;
   onMove: (step: -1 | 1) => void;
   onRemove: () => void;
 }
 
-function LineMenu({ name, onMove, onRemove }: LineMenuProps) {
+function LineMenu({ line, name, draft, onMove, onRemove }: LineMenuProps) {
   const item =
     "flex min-h-11 cursor-pointer items-center px-3 outline-none data-highlighted:bg-wash";
   return (
@@ -221,8 +228,33 @@ function LineMenu({ name, onMove, onRemove }: LineMenuProps) {
           <DropdownMenu.Item className={item} onSelect={onRemove}>
             Remove
           </DropdownMenu.Item>
+          <OtherPackages line={line} draft={draft} item={item} />
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
     </DropdownMenu.Root>
+  );
+}
+
+/** The other labels of the same food: one of them may go in instead. */
+function OtherPackages({ line, draft, item }: { line: BuildLine; draft: Draft; item: string }) {
+  const { data: foods } = useFoods();
+  const food = foods?.find((one) => one.labels.some((label) => label.id === line.label_id));
+  const others = food?.labels.filter((label) => label.id !== line.label_id) ?? [];
+  if (others.length === 0) return null;
+  return (
+    <DropdownMenu.Group className="border-t border-rule">
+      <DropdownMenu.Label className="px-3 pt-2 text-sm text-soft">Instead of it</DropdownMenu.Label>
+      {others.map((label) => (
+        <DropdownMenu.Item
+          key={label.id}
+          className={item}
+          onSelect={() =>
+            draft.change((build) => changeLine(build, line.id, { label_id: label.id }), label)
+          }
+        >
+          {label.label.name}
+        </DropdownMenu.Item>
+      ))}
+    </DropdownMenu.Group>
   );
 }

@@ -16,6 +16,8 @@ function leaveTheKeys(event: MouseEvent) {
 
 const CALM_G = 0.05;
 const SHAKY_G = 1.5;
+const QUICK_S = 0.25;
+const SLOW_S = 0.9;
 
 /** What a cook's hands do at the simulated scale; a real scale has no such panel. */
 export function SimulatorPanel({ target, net }: { target: number; net: number }) {
@@ -24,6 +26,7 @@ export function SimulatorPanel({ target, net }: { target: number; net: number })
   const [bowlOff, setBowlOff] = useState(false);
   const [fine, setFine] = useState(false);
   const [shaky, setShaky] = useState(false);
+  const [slow, setSlow] = useState(false);
   const rest = Math.max(0, Math.round((target - Math.max(net, 0)) * 10) / 10);
   const shown = text ?? String(rest);
   const fault = numberFault(shown, false, 20_000);
@@ -61,13 +64,13 @@ export function SimulatorPanel({ target, net }: { target: number; net: number })
           />
           g
         </label>
-        <Button look="plain" className="px-2.5" onClick={() => pour("pour")}>
+        <Button className="px-2.5" onClick={() => pour("pour")}>
           Pour
         </Button>
-        <Button look="plain" className="px-2.5" onClick={() => pour("scoop")}>
+        <Button className="px-2.5" onClick={() => pour("scoop")}>
           Scoop
         </Button>
-        <Button look="plain" className="px-2.5" onClick={() => pour("spill")}>
+        <Button className="px-2.5" onClick={() => pour("spill")}>
           Spill
         </Button>
         <Button
@@ -100,7 +103,16 @@ export function SimulatorPanel({ target, net }: { target: number; net: number })
         >
           {shaky ? "Calm the table" : "Shake the table"}
         </Button>
-        <Button look="plain" className="px-2.5" onClick={() => void act("cut")}>
+        <Button
+          className="px-2.5"
+          onClick={() => {
+            void act("settling", slow ? QUICK_S : SLOW_S);
+            setSlow(!slow);
+          }}
+        >
+          {slow ? "Settle quickly" : "Settle slowly"}
+        </Button>
+        <Button className="px-2.5" onClick={() => void act("cut")}>
           Pull the cable
         </Button>
       </div>
