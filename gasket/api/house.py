@@ -27,7 +27,7 @@ class ScaleState(BaseModel):
 
 
 class SimulatorAct(Value):
-    """Something a cook does at the simulated scale; `amount` in grams (`settling`, `silence`: seconds)."""
+    """Something a cook does at the simulated scale; `amount` in grams or seconds."""
 
     act: Act | Annotated[str, Field(pattern="^cut$")]
     amount: Annotated[Number, Field(ge=0, le=20_000)] = 0.0

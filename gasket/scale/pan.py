@@ -36,8 +36,7 @@ class Pan:
     _shown: list[float] = field(default_factory=list)
 
     def act(self, act: Act, amount: float = 0.0) -> None:
-        """Do what a cook does at a scale. Amounts are grams; for `settling` and
-        `silence`, seconds."""
+        """Do what a cook does at a scale. Grams; for `settling` and `silence`, seconds."""
         match act:
             case "pour":
                 self._to_pour_g += amount
@@ -45,12 +44,16 @@ class Pan:
                 self.contents_g += amount
             case "spill":
                 self.contents_g = max(0.0, self.contents_g - amount)
-            case "lift":
-                self.bowl_on = False
-            case "put":
-                self.bowl_on = True
+            case "lift" | "put":
+                self.bowl_on = act == "put"
             case "zero":
                 self.zero_g, self.mode = self.load_g, "net"
+            case _:
+                self._set(act, amount)
+
+    def _set(self, act: Act, amount: float) -> None:
+        """What is a property of the scale and its table rather than of the cook's hands."""
+        match act:
             case "division":
                 self.division_g = 0.1 if amount < 1 else 1.0
                 self._shown.clear()

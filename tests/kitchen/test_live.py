@@ -1,6 +1,7 @@
 """Hands-free capture and the live channel, with a clock and readings handed in."""
 
 import asyncio
+from concurrent.futures import ThreadPoolExecutor
 
 import pytest
 
@@ -65,7 +66,9 @@ def bench(house):
 
 
 def run(scene):
-    return asyncio.run(scene)
+    """In a thread of its own: Playwright keeps an event loop running in this one."""
+    with ThreadPoolExecutor(max_workers=1) as thread:
+        thread.submit(asyncio.run, scene).result()
 
 
 def test_a_steady_pour_within_tolerance_is_taken_once_and_the_next_line_begins(bench):

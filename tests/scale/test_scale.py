@@ -1,12 +1,13 @@
 """The scale port: its line format, the simulated pan, and the driver on a real socket."""
 
-import itertools
 import queue
 import random
+import statistics
 import subprocess
 import sys
 import time
 from contextlib import contextmanager
+from itertools import pairwise
 
 import pytest
 from hypothesis import given
@@ -141,8 +142,9 @@ def test_the_driver_hears_the_simulated_scale_and_every_line_once():
     with simulated() as (_, heard, links):
         assert links.get(timeout=PATIENCE_S) is True
         stamps = [heard.get(timeout=PATIENCE_S).sent_ms for _ in range(12)]
-        gaps = [later - earlier for earlier, later in itertools.pairwise(stamps)]
-        assert all(0 < gap < 190 for gap in gaps), gaps
+        gaps = [later - earlier for earlier, later in pairwise(stamps)]
+        assert min(gaps) > 0, "a line came twice, or out of order"
+        assert 70 < statistics.median(gaps) < 150, "lines are missing"
 
 
 def test_a_lost_connection_shows_and_recovers():

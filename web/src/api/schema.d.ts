@@ -1650,7 +1650,7 @@ export interface components {
         };
         /**
          * SimulatorAct
-         * @description Something a cook does at the simulated scale; `amount` in grams (`settling`, `silence`: seconds).
+         * @description Something a cook does at the simulated scale; `amount` in grams or seconds.
          */
         SimulatorAct: {
             /** Act */
