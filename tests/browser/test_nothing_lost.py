@@ -87,6 +87,25 @@ def test_unsaved_lines_survive_a_reload_while_the_server_is_away(page: Page):
     assert stored["target_g"] == 250
 
 
+def test_edits_kept_in_the_browser_meet_a_newer_build_as_a_conflict(page: Page):
+    page.goto("/dishes/1/build")
+    box = page.get_by_label("Carrot, raw, target grams")
+    page.route("**/api/trials/*/build", lambda route: route.abort())
+    box.fill("250")
+    expect(page.get_by_text("Not saved yet")).to_be_visible()
+    sheet = page.request.get("/api/trials/1").json()
+    sheet["build"]["portions"] = 9
+    edit = {"version": sheet["version"], "build": sheet["build"]}
+    assert page.request.put("/api/trials/1/build", data=edit).status == 200
+    page.unroute("**/api/trials/*/build")
+    page.reload()
+    expect(box).to_have_value("250")
+    page.get_by_role("button", name="Keep mine").click()
+    expect(page.get_by_text("Saved", exact=True)).to_be_visible()
+    stored = page.request.get("/api/trials/1").json()["build"]
+    assert stored["components"][0]["lines"][0]["target_g"] == 250
+
+
 def test_a_change_in_a_second_tab_is_shown_and_never_overwritten(page: Page):
     page.goto("/dishes/1/build")
     box = page.get_by_label("Carrot, raw, target grams")

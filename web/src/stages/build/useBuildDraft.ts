@@ -21,10 +21,11 @@ const keptKey = (trial: number) => `gasket.draft.${trial}`;
 const SAVE_AFTER_MS = 500;
 const RETRY_MS = 3000;
 
+/** Edits that never reached the server; none when the server has the very same build. */
 function kept(sheet: Schemas["TrialSheet"]): Kept | null {
   try {
     const found = JSON.parse(localStorage.getItem(keptKey(sheet.id)) ?? "null") as Kept | null;
-    return found?.version === sheet.version ? found : null;
+    return JSON.stringify(found?.build) === JSON.stringify(sheet.build) ? null : found;
   } catch {
     return null;
   }
@@ -39,8 +40,11 @@ export function useBuildDraft(sheet: Schemas["TrialSheet"]) {
   const [build, setBuild] = useState<Build>(found?.build ?? sheet.build);
   const [labels, setLabels] = useState<Labels>({ ...sheet.labels, ...found?.labels });
   const [past, setPast] = useState<Build[]>([]);
-  const [saving, setSaving] = useState<Saving>({ state: found ? "waiting" : "saved" });
-  const version = useRef(sheet.version);
+  const outdated = found !== null && found.version !== sheet.version;
+  const [saving, setSaving] = useState<Saving>(
+    outdated ? { state: "conflict", theirs: sheet } : { state: found ? "waiting" : "saved" },
+  );
+  const version = useRef(found?.version ?? sheet.version);
   const latest = useRef({ build, labels });
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const busy = useRef(false);
@@ -138,12 +142,12 @@ export function useBuildDraft(sheet: Schemas["TrialSheet"]) {
     saveRef.current = save;
   }, [save]);
   useEffect(() => {
-    if (found) timer.current = setTimeout(() => void saveRef.current(), SAVE_AFTER_MS);
+    if (found && !outdated) timer.current = setTimeout(() => void saveRef.current(), SAVE_AFTER_MS);
     return () => {
       clearTimeout(timer.current);
       if (localStorage.getItem(keptKey(sheet.id))) void saveRef.current();
     };
-  }, [found, sheet.id]);
+  }, [found, outdated, sheet.id]);
 
   return { build, labels, change, undo, canUndo: past.length > 0, saving, settle };
 }

@@ -1,0 +1,5 @@
+"""`python -m gasket`: the `gasket` command."""
+
+from gasket.cli import app
+
+app()
