@@ -160,3 +160,40 @@ def test_truths_lie_in_the_worst_case_always_and_in_the_likely_band_95_times_in_
     assert np.mean(covered) >= 0.945
     assert np.median(ratios) <= 1.25
     assert np.quantile(ratios, 0.9) <= 1.5
+
+
+def printed_interval(label, field: str) -> tuple[float, float]:
+    """The ends of what prints as given, found by trying: apart from the product's ladders."""
+    figure = getattr(label, field)
+    if label.style == "table" or (label.style == "eu" and field == "basis_g"):
+        spread = 0.0 if field == "basis_g" else 0.1
+        return figure * (1 - spread), figure * (1 + spread)
+    rule = PRINTED[label.style][field]
+    widest = 5.5 if field == "kcal" else 1.1
+    steps = np.linspace(max(0.0, figure - widest), figure + widest, 4001)
+    same = [step for step in steps if rule(step) == figure]
+    return min(same), max(same)
+
+
+@pytest.mark.parametrize("seed", range(20))
+def test_the_worst_case_is_not_wider_than_the_interval_sum(seed):
+    batch = random_batch(seed).model_copy(update={"finish": ()})
+    labelled = batch.settings.model_copy(update={"energy": "labelled"})
+    batch = batch.model_copy(update={"settings": labelled})
+    found = reckon(batch).batch
+    for field in ("kcal", "protein_g", "fat_g", "sugars_g"):
+        lo = hi = 0.0
+        for line in batch.components[0].lines:
+            label = batch.labels[line.label]
+            (least, most), basis = (
+                printed_interval(label, field),
+                printed_interval(label, "basis_g"),
+            )
+            low, high = line.estimate or (
+                line.grams - line.division_g,
+                line.grams + line.division_g,
+            )
+            lo += max(0.0, low) * least / basis[1]
+            hi += high * most / basis[0]
+        worst = getattr(found, field).worst
+        assert worst[1] - worst[0] <= 1.1 * (hi - lo) + 1e-9
