@@ -10,10 +10,9 @@ from enum import StrEnum
 from functools import lru_cache
 from typing import Final
 
-from pydantic import BaseModel, ConfigDict
-
 from gasket.core.energy import EnergyMethod, Sum, add_up, energy_terms
 from gasket.core.labels import Label, Printed, printed
+from gasket.core.numbers import Answer
 
 LAWFUL: Final[dict[str, tuple[EnergyMethod, ...]]] = {
     "us": ("us", "us_449"),
@@ -37,10 +36,8 @@ class Verdict(StrEnum):
     CANNOT_TELL = "cannot tell"
 
 
-class Reckoned(BaseModel):
+class Reckoned(Answer):
     """kcal per label basis by one method, with the interval that rounding leaves open."""
-
-    model_config = ConfigDict(frozen=True)
 
     method: EnergyMethod
     name: str
@@ -51,19 +48,15 @@ class Reckoned(BaseModel):
     agrees: bool | None
 
 
-class HiddenByZero(BaseModel):
+class HiddenByZero(Answer):
     """What a printed 0 could hide per 100 g."""
-
-    model_config = ConfigDict(frozen=True)
 
     field: str
     per_100g: float
 
 
-class Audit(BaseModel):
+class Audit(Answer):
     """What a careful reader finds on a panel."""
-
-    model_config = ConfigDict(frozen=True)
 
     verdict: Verdict
     says: str

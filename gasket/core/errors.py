@@ -1,12 +1,12 @@
 """The core's errors: what is wrong, at which field, in a sentence for a cook."""
 
-from pydantic import BaseModel, ConfigDict
+from pydantic import BaseModel
+
+from gasket.core.numbers import Answer
 
 
-class Fault(BaseModel):
+class Fault(Answer):
     """One thing that is wrong, at one place. `path` reads like `components[0].lines[2].grams`."""
-
-    model_config = ConfigDict(frozen=True)
 
     path: str
     message: str

@@ -6,22 +6,20 @@ from functools import cached_property
 from typing import Final, Literal
 
 import numpy as np
-from pydantic import BaseModel, ConfigDict
 
 from gasket.core.audit import Audit, Verdict, audit
 from gasket.core.batch import Batch, Weighed
 from gasket.core.formula import Formula, Grams
 from gasket.core.labels import Label
 from gasket.core.margin import grams_present
+from gasket.core.numbers import Answer
 from gasket.core.portions import Division, state_of_pieces
 
 Severity = Literal["note", "warning"]
 
 
-class Finding(BaseModel):
+class Finding(Answer):
     """`where` is a path in the batch file, such as `labels.flour` or `mixture_g`."""
-
-    model_config = ConfigDict(frozen=True)
 
     code: str
     severity: Severity

@@ -11,9 +11,9 @@ from typing import Final
 
 import numpy as np
 from numpy.typing import NDArray
-from pydantic import BaseModel, ConfigDict
 
 from gasket.core.formula import Formula, Grams
+from gasket.core.numbers import Answer
 from gasket.core.panel import NUTRIENTS, Material, Panel, Row
 
 Band = tuple[float, float]
@@ -42,10 +42,8 @@ class PartlyKnown:
 AnyFigure = Figure | PartlyKnown | None
 
 
-class Facts(BaseModel):
+class Facts(Answer):
     """What something holds. None is unknown."""
-
-    model_config = ConfigDict(frozen=True)
 
     kcal: AnyFigure = None
     protein_g: AnyFigure = None

@@ -30,6 +30,12 @@ Positive = Annotated[
 """What is divided by: a basis, a serving, a whole batch."""
 
 
+class Answer(BaseModel):
+    """A frozen value that is given out."""
+
+    model_config = ConfigDict(frozen=True)
+
+
 class Value(BaseModel):
     """A frozen core value that knows all its keys."""
 

@@ -10,7 +10,6 @@ from dataclasses import dataclass
 from typing import Final, Literal
 
 import numpy as np
-from pydantic import BaseModel, ConfigDict
 
 from gasket.core.batch import Batch, Original
 from gasket.core.findings import Context, Finding, find
@@ -27,6 +26,7 @@ from gasket.core.margin import (
     amounts,
     facts,
 )
+from gasket.core.numbers import Answer
 from gasket.core.panel import INDEX, KCAL_PER_G_FAT, NUTRIENTS, Material, Nutrient, Row, panel_of
 from gasket.core.portions import Division, divide, weight_g
 from gasket.core.says_who import says_who
@@ -37,11 +37,7 @@ _POURED_FAT_AT_LEAST: Final = 0.5
 """Fat poured off is part water: the low end is half of it (common practice)."""
 
 
-class _Answer(BaseModel):
-    model_config = ConfigDict(frozen=True)
-
-
-class Values(_Answer):
+class Values(Answer):
     """Plain values without margins; None is unknown."""
 
     kcal: float | None = None
@@ -69,7 +65,6 @@ class ComparedOriginal(Original):
     saved_kcal_likely: Band | None
     saved_kcal_worst: Band | None
     at_equal_weight: AtEqualWeight | None
-    original_per_serving_of_ours: Values | None
     energy_from: dict[Material, float] | None
 
 
@@ -107,7 +102,7 @@ class MarginPart:
     half: float
 
 
-class Result(_Answer):
+class Result(Answer):
     """The whole answer; numbers are unrounded."""
 
     batch: Facts
@@ -253,29 +248,18 @@ def _compare(original: Original | None, serving: Portion) -> ComparedOriginal | 
         return None
     kcal = serving.kcal if isinstance(serving.kcal, Figure) else None
     both = original.kcal is not None and kcal is not None
-    equal = ours = None
+    equal = None
     if original.serving_g and serving.grams:
         factor = original.serving_g / serving.grams
         equal = AtEqualWeight(grams=original.serving_g, **_values_of(serving, factor))
-        ours = Values(
-            **{
-                name: figure / factor if figure is not None else None
-                for name, figure in _stated(original).items()
-            }
-        )
     return ComparedOriginal(
         **original.model_dump(),
         saved_kcal=original.kcal - kcal.value if both and kcal and original.kcal else None,
         saved_kcal_likely=_saved(original, kcal.likely) if kcal else None,
         saved_kcal_worst=_saved(original, kcal.worst) if kcal else None,
         at_equal_weight=equal,
-        original_per_serving_of_ours=ours,
         energy_from=_energy_from(original),
     )
-
-
-def _stated(original: Original) -> dict[str, float | None]:
-    return original.model_dump(include={"kcal", "protein_g", "carbohydrate_g", "fat_g"})
 
 
 def _saved(original: Original, ours: Band) -> Band | None:

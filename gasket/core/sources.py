@@ -3,7 +3,7 @@
 from enum import StrEnum
 from typing import Final
 
-from pydantic import BaseModel, ConfigDict
+from gasket.core.numbers import Answer
 
 
 class Standing(StrEnum):
@@ -14,10 +14,8 @@ class Standing(StrEnum):
     MEMORY = "from memory"
 
 
-class Source(BaseModel):
+class Source(Answer):
     """A publication and paragraph, a habit of the trade, or something written down from memory."""
-
-    model_config = ConfigDict(frozen=True)
 
     key: str
     standing: Standing

@@ -10,7 +10,7 @@ restarted server all see the same weigh-in.
 from dataclasses import dataclass, field
 from datetime import datetime
 from enum import StrEnum
-from typing import Annotated, Final, Literal, Self
+from typing import Annotated, Final, Literal, Protocol, Self
 
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
@@ -179,7 +179,17 @@ def _apply(state: WeighIn, record: Record) -> None:
         state.tare_record = record.id
 
 
-def tare_for(state: WeighIn, mode: Mode) -> float:
+class Tared(Protocol):
+    """What knows its tare: the state of a weigh-in, or a sheet that shows it."""
+
+    @property
+    def tare_g(self) -> float: ...
+
+    @property
+    def tare_mode(self) -> Mode | None: ...
+
+
+def tare_for(state: Tared, mode: Mode) -> float:
     """The tare that a reading of `mode` is measured from.
 
     When the cook pressed the scale's own tare meanwhile, its zero moved: then the figure shown is

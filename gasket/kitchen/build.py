@@ -2,12 +2,12 @@
 
 from typing import Annotated
 
-from pydantic import BaseModel, ConfigDict, Field
+from pydantic import Field
 from sqlmodel import Session
 
 from gasket.core.batch import Batch
 from gasket.core.errors import Conflict, Fault, FaultyInput
-from gasket.core.numbers import Value
+from gasket.core.numbers import Answer, Value
 from gasket.core.reckon import Result, reckon
 from gasket.core.trial import Build, plan
 from gasket.kitchen import settings, shelf
@@ -16,10 +16,8 @@ from gasket.store import rows
 from gasket.store.tables import DishRow, TrialRow
 
 
-class TrialSheet(BaseModel):
+class TrialSheet(Answer):
     """A trial as stored: its build, the shelf labels it uses, what it plans and its reckoning."""
-
-    model_config = ConfigDict(frozen=True)
 
     id: int
     dish_id: int

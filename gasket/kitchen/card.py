@@ -2,19 +2,19 @@
 
 from datetime import datetime
 
-from pydantic import BaseModel, ConfigDict
 from sqlmodel import Session
 
 from gasket.core.batch import Batch
+from gasket.core.numbers import Answer
 from gasket.core.reckon import Result
 from gasket.core.sources import SOURCES, Source
+from gasket.core.weighing import LineStatus
 from gasket.kitchen import build, weighed
+from gasket.store import rows
 
 
-class CardLine(BaseModel):
+class CardLine(Answer):
     """A line of the card: what went in, and what was planned."""
-
-    model_config = ConfigDict(frozen=True)
 
     component: str
     name: str
@@ -24,10 +24,8 @@ class CardLine(BaseModel):
     skipped: bool
 
 
-class Card(BaseModel):
+class Card(Answer):
     """Figures with margins, the build in grams, the sources behind it."""
-
-    model_config = ConfigDict(frozen=True)
 
     batch_id: int
     dish_id: int
@@ -67,7 +65,7 @@ def card(session: Session, batch_id: int) -> Card:
 def _lines(made: weighed.Weighed) -> list[CardLine]:
     found = []
     for line in made.lines:
-        state = made.state.lines[line.id or 0]
+        state = made.state.lines[rows.key_of(line)]
         found.append(
             CardLine(
                 component=line.component,
@@ -75,7 +73,7 @@ def _lines(made: weighed.Weighed) -> list[CardLine]:
                 grams=state.record.net_g if state.record else None,
                 target_g=line.target_g,
                 estimated=bool(state.record and state.record.low_g is not None),
-                skipped=state.status == "skipped",
+                skipped=state.status is LineStatus.SKIPPED,
             )
         )
     return found

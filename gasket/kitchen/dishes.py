@@ -3,22 +3,18 @@
 from datetime import datetime
 from typing import Annotated
 
-from pydantic import BaseModel, ConfigDict, Field
+from pydantic import Field
 from sqlmodel import Session, col, select
 
 from gasket.core.batch import Original
 from gasket.core.errors import Conflict, FaultyInput
 from gasket.core.margin import Portion
-from gasket.core.numbers import Amount, Positive, Value
+from gasket.core.numbers import Amount, Answer, Positive, Value
 from gasket.core.reckon import ComparedOriginal, LineShare
 from gasket.core.trial import ShortName
 from gasket.kitchen import build, weigh, weighed
 from gasket.store import rows
 from gasket.store.tables import BatchRow, DishRow, TrialRow
-
-
-class _View(BaseModel):
-    model_config = ConfigDict(frozen=True)
 
 
 class OriginalEdit(Value):
@@ -38,21 +34,21 @@ class NewDish(Value):
     name: ShortName
 
 
-class BatchSummary(_View):
+class BatchSummary(Answer):
     id: int
     started_at: datetime
     closed_at: datetime | None
     open_lines: int
 
 
-class TrialSummary(_View):
+class TrialSummary(Answer):
     id: int
     letter: str
     intent: str
     batches: tuple[BatchSummary, ...]
 
 
-class DishSheet(_View):
+class DishSheet(Answer):
     """A dish with its original and its trials, newest last."""
 
     id: int
@@ -63,7 +59,7 @@ class DishSheet(_View):
     trials: tuple[TrialSummary, ...]
 
 
-class DishCard(_View):
+class DishCard(Answer):
     """A dish on the Kitchen screen: its newest trial, as planned or as last weighed."""
 
     id: int
@@ -76,7 +72,7 @@ class DishCard(_View):
     names: tuple[str, ...]
 
 
-class OpenWeighIn(_View):
+class OpenWeighIn(Answer):
     batch_id: int
     dish_id: int
     dish: str
@@ -86,7 +82,7 @@ class OpenWeighIn(_View):
     lines: int
 
 
-class KitchenView(_View):
+class KitchenView(Answer):
     dishes: tuple[DishCard, ...]
     open_weigh_ins: tuple[OpenWeighIn, ...]
 

@@ -12,9 +12,9 @@ from collections.abc import Awaitable, Callable
 from dataclasses import dataclass, field
 from typing import Annotated, Final, Literal
 
-from pydantic import BaseModel, ConfigDict, Field
+from pydantic import Field
 
-from gasket.core.numbers import Value
+from gasket.core.numbers import Answer, Value
 from gasket.core.weighing import (
     Capture,
     Kind,
@@ -24,6 +24,7 @@ from gasket.core.weighing import (
     Reading,
     captures_itself,
     judge,
+    tare_for,
     tolerance_g,
 )
 from gasket.kitchen.weigh import BatchSheet
@@ -41,10 +42,8 @@ class Aim(Value):
     piece: Annotated[int, Field(ge=1, le=10_000)] | None = None
 
 
-class LiveReading(BaseModel):
+class LiveReading(Answer):
     """A reading, judged against what the page aims at."""
-
-    model_config = ConfigDict(frozen=True)
 
     type: Literal["reading"] = "reading"
     reading: Reading
@@ -55,19 +54,15 @@ class LiveReading(BaseModel):
     state: PourState
 
 
-class LiveLink(BaseModel):
+class LiveLink(Answer):
     """Whether the scale answers."""
-
-    model_config = ConfigDict(frozen=True)
 
     type: Literal["link"] = "link"
     connected: bool
 
 
-class LiveSheet(BaseModel):
+class LiveSheet(Answer):
     """The batch after a change."""
-
-    model_config = ConfigDict(frozen=True)
 
     type: Literal["sheet"] = "sheet"
     sheet: BatchSheet
@@ -183,7 +178,7 @@ class Live:
         line = next((line for line in sheet.lines if line.id == sheet.current), None)
         if line is None or line.status != "open":
             return
-        pour = judge(reading, line.target_g, _tare(sheet, reading))
+        pour = judge(reading, line.target_g, tare_for(sheet, reading.mode))
         if captures_itself(pour, reading, now - watch.steady_since):
             watch.storing = True
             task = asyncio.ensure_future(self._capture(watch, line.id, reading))
@@ -219,10 +214,6 @@ def _records(sheet: BatchSheet) -> tuple[str | None, str | None]:
     return sheet.last_record, sheet.tare_record
 
 
-def _tare(sheet: BatchSheet, reading: Reading) -> float:
-    return sheet.tare_g if sheet.tare_mode == reading.mode else 0.0
-
-
 def _target(sheet: BatchSheet, aim: Aim) -> float | None:
     match aim.aim:
         case "line":
@@ -235,7 +226,7 @@ def _target(sheet: BatchSheet, aim: Aim) -> float | None:
 
 
 def _judged(reading: Reading, sheet: BatchSheet, aim: Aim) -> LiveReading:
-    target, tare = _target(sheet, aim), _tare(sheet, reading)
+    target, tare = _target(sheet, aim), tare_for(sheet, reading.mode)
     pour: Pour = judge(reading, target or 0.0, tare)
     plain = pour.state in (PourState.OVERLOAD, PourState.BOWL_OFF) or target is not None
     return LiveReading(

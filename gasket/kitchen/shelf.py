@@ -4,21 +4,19 @@ from collections.abc import Iterable
 from datetime import datetime
 from typing import Annotated
 
-from pydantic import BaseModel, ConfigDict, Field
+from pydantic import Field
 from sqlmodel import Session, col, select
 
 from gasket.core.errors import Conflict, FaultyInput
 from gasket.core.labels import Label
-from gasket.core.numbers import Value
+from gasket.core.numbers import Answer, Value
 from gasket.core.trial import ShortName
 from gasket.store import rows
 from gasket.store.tables import FoodRow, LabelRevisionRow, LabelRow
 
 
-class ShelfLabel(BaseModel):
+class ShelfLabel(Answer):
     """One package's panel as it stands now."""
-
-    model_config = ConfigDict(frozen=True)
 
     id: int
     food_id: int
@@ -28,9 +26,7 @@ class ShelfLabel(BaseModel):
     label: Label
 
 
-class ShelfFood(BaseModel):
-    model_config = ConfigDict(frozen=True)
-
+class ShelfFood(Answer):
     id: int
     name: str
     labels: tuple[ShelfLabel, ...]

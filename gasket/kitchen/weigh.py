@@ -3,12 +3,12 @@
 from datetime import datetime
 from typing import Annotated
 
-from pydantic import BaseModel, ConfigDict, Field
+from pydantic import Field
 from sqlalchemy.exc import IntegrityError
 from sqlmodel import Session, select
 
 from gasket.core.errors import Refused
-from gasket.core.numbers import Value
+from gasket.core.numbers import Answer, Value
 from gasket.core.portions import next_target_g, target_each_g
 from gasket.core.reckon import Result
 from gasket.core.weighing import (
@@ -29,11 +29,7 @@ from gasket.store import rows
 from gasket.store.tables import BatchLineRow, BatchRow, TrialRow, WeighingRow
 
 
-class _View(BaseModel):
-    model_config = ConfigDict(frozen=True)
-
-
-class BatchLine(_View):
+class BatchLine(Answer):
     """A line of the weigh-in, with what has been recorded for it."""
 
     id: int
@@ -49,13 +45,13 @@ class BatchLine(_View):
     finer_scale: bool
 
 
-class Piece(_View):
+class Piece(Answer):
     piece: int
     net_g: float
     record_id: str
 
 
-class BatchSheet(_View):
+class BatchSheet(Answer):
     """A batch as it stands: lines, tare, mixture, portions, and what that makes so far.
 
     While lines are open, `result` counts them as planned and says so in a finding.
@@ -185,10 +181,10 @@ def _save(session: Session, batch: BatchRow) -> None:
 def close(session: Session, batch_id: int, now: datetime) -> BatchSheet:
     """Close the weigh-in. Raises `Refused` while lines are open: each is weighed or skipped."""
     batch = rows.fetch(session, BatchRow, batch_id)
-    left = len(state_of(session, batch_id).open_lines)
-    if left:
-        lines = "1 line is" if left == 1 else f"{left} lines are"
-        raise Refused(f"{lines} still open: weigh it, or skip it on purpose.")
+    state = state_of(session, batch_id)
+    if state.open_lines:
+        open_lines = weighed.count_open(state)
+        raise Refused(f"{open_lines} still open: weigh it, or skip it on purpose.")
     if batch.closed_at is None:
         batch.closed_at = now
         _save(session, batch)

@@ -1,6 +1,7 @@
 """A batch as it was weighed: from stored lines and records to the core's `Batch`."""
 
 from dataclasses import dataclass
+from functools import cached_property
 
 from sqlmodel import Session, col, select
 
@@ -28,7 +29,7 @@ class Weighed:
     batch: Batch
     result: Result
 
-    @property
+    @cached_property
     def lines_g(self) -> float:
         """The sum of what was used, whatever the mixture weighed."""
         return flatten(self.batch).used_g
@@ -126,15 +127,19 @@ def _divided(base: Batch, state: WeighIn, row: BatchRow) -> Batch:
     return base.model_copy(update=changed)
 
 
-def _with_open_lines(result: Result, state: WeighIn) -> Result:
+def count_open(state: WeighIn) -> str:
+    """ "1 line is", "3 lines are"."""
     left = len(state.open_lines)
-    if not left:
+    return "1 line is" if left == 1 else f"{left} lines are"
+
+
+def _with_open_lines(result: Result, state: WeighIn) -> Result:
+    if not state.open_lines:
         return result
-    lines = "1 line is" if left == 1 else f"{left} lines are"
     finding = Finding(
         code="open_lines",
         severity="warning",
-        message=f"{lines} not weighed yet and counted as planned.",
+        message=f"{count_open(state)} not weighed yet and counted as planned.",
         where="components",
     )
     return result.model_copy(update={"findings": (finding, *result.findings)})

@@ -892,7 +892,6 @@ export interface components {
              * @default
              */
             name?: string;
-            original_per_serving_of_ours: components["schemas"]["Values"] | null;
             /** Protein G */
             protein_g?: number | null;
             /** Saved Kcal */
@@ -1713,32 +1712,6 @@ export interface components {
             intent: string;
             /** Letter */
             letter: string;
-        };
-        /**
-         * Values
-         * @description Plain values without margins; None is unknown.
-         */
-        Values: {
-            /** Carbohydrate G */
-            carbohydrate_g?: number | null;
-            /** Fat G */
-            fat_g?: number | null;
-            /** Fibre G */
-            fibre_g?: number | null;
-            /** Kcal */
-            kcal?: number | null;
-            /** Net Carbohydrate G */
-            net_carbohydrate_g?: number | null;
-            /** Polyols G */
-            polyols_g?: number | null;
-            /** Protein G */
-            protein_g?: number | null;
-            /** Saturated G */
-            saturated_g?: number | null;
-            /** Sodium Mg */
-            sodium_mg?: number | null;
-            /** Sugars G */
-            sugars_g?: number | null;
         };
         /**
          * Verdict

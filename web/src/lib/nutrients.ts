@@ -1,7 +1,7 @@
 import type { Schemas } from "../api/client";
 import type { Unit } from "./format";
 
-export type Nutrient = Exclude<keyof Schemas["Facts"], never>;
+export type Nutrient = keyof Schemas["Facts"];
 export type Material = NonNullable<Schemas["LineShare"]["material"]>;
 
 export interface NutrientRow {

@@ -35,10 +35,9 @@ export function PortionStage(props: StageProps) {
   return <Divide {...props} batch={batch} />;
 }
 
-type Filling = Aim["aim"];
+type Filling = Exclude<Aim["aim"], "line">;
 
 const NAMES: Record<Filling, string> = {
-  line: "line",
   mixture: "The whole mixture",
   cooked: "The whole batch, cooked",
   portion: "Portion",
@@ -69,7 +68,7 @@ function Divide({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] }
 
   const record = (part: Partial<Schemas["Capture"]>) => {
     captures.capture({
-      kind: aim === "line" ? "mixture" : aim,
+      kind: aim,
       piece: aim === "portion" ? current : null,
       tare_record: sheet?.tare_record ?? null,
       ...part,
