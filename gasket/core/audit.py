@@ -11,8 +11,9 @@ from functools import lru_cache
 from typing import Final
 
 from gasket.core.energy import EnergyMethod, Sum, add_up, energy_terms
-from gasket.core.labels import Label, Printed, printed
+from gasket.core.labels import KJ_PER_KCAL, Label, Printed, printed
 from gasket.core.numbers import Answer
+from gasket.core.tolerance import Tolerated, tolerated
 
 LAWFUL: Final[dict[str, tuple[EnergyMethod, ...]]] = {
     "us": ("us", "us_449"),
@@ -67,6 +68,8 @@ class Audit(Answer):
     reckoned: tuple[Reckoned, ...]
     hidden: tuple[HiddenByZero, ...]
     impossible: tuple[str, ...]
+    causes: tuple[str, ...]
+    tolerated: tuple[Tolerated, ...]
 
     @property
     def hidden_per_100g(self) -> dict[str, float]:
@@ -90,6 +93,8 @@ def audit(label: Label, erythritol_kcal_per_g: float = 0.0) -> Audit:
         reckoned=reckoned,
         hidden=tuple(hidden_by_zero(label)),
         impossible=impossible(label),
+        causes=tuple(likely_causes(label, kcal, verdict, reckoned)),
+        tolerated=tolerated(label),
     )
 
 
@@ -123,7 +128,8 @@ def _judge(
         if one.agrees:
             return Verdict.AGREES, f"Agrees with its macros ({one.name}).", None
     unsaid = _unsaid_fibre_g(label, kcal)
-    if unsaid is not None and label.style == "eu" and unsaid <= MOST_UNSAID_FIBRE * label.basis_g:
+    most_unsaid = MOST_UNSAID_FIBRE * (label.weight_g or label.basis_ml or float("inf"))
+    if unsaid is not None and label.style == "eu" and unsaid <= most_unsaid:
         return (
             Verdict.AGREES_WITH_UNSAID,
             f"Agrees if it holds about {unsaid:.0f} g of fibre that the panel leaves out.",
@@ -168,6 +174,87 @@ def _unsaid_fibre_g(label: Label, kcal: Printed) -> float | None:
     return missing if missing > 0 else float("inf")
 
 
+def likely_causes(
+    label: Label, kcal: Printed | None, verdict: Verdict, reckoned: tuple[Reckoned, ...]
+) -> Iterator[str]:
+    """What a careful reader would suspect, where the panel agrees only one way or not at all."""
+    if kcal is None:
+        return
+    agreeing = {one.method for one in reckoned if one.agrees}
+    if verdict is Verdict.AGREES and agreeing & {"us", "us_449"} == {"us_449"}:
+        yield "4-4-9 on total carbohydrate, fibre and polyols counted in full: lawful in the US."
+        if says := _erythritol_counted(label, kcal):
+            yield says
+    if verdict is Verdict.OFF:
+        found = (says for cause in _CAUSES if (says := cause(label, kcal)))
+        yield from (says for says in (next(found, None),) if says)
+
+
+def _erythritol_counted(label: Label, kcal: Printed) -> str | None:
+    if label.polyol != "erythritol" or not label.polyols_g:
+        return None
+    counted = label.model_copy(update={"polyol": None, "polyols_g": 0.0})
+    if _agrees_by_some(counted, kcal):
+        return "Erythritol seems to be counted at 4 kcal/g, like sugar; the rules say 0."
+    as_polyol = label.model_copy(update={"polyol": "xylitol"})
+    if _agrees_by_some(as_polyol, kcal):
+        return "Erythritol seems to be counted at 2.4 kcal/g, like any polyol; the rules say 0."
+    return None
+
+
+def _kilojoules(label: Label, kcal: Printed) -> str | None:
+    if kcal.value < LEAST_LIKELY_KJ:
+        return None
+    as_kj = label.model_copy(update={"kcal": kcal.value / KJ_PER_KCAL, "kj": None})
+    stands = printed(as_kj, "kcal")
+    if stands and _agrees_by_some(label, stands):
+        return "The energy looks like kJ in the place of kcal."
+    return None
+
+
+def _other_convention(label: Label, kcal: Printed) -> str | None:
+    if label.style == "us" and _agrees_by_some(label.model_copy(update={"style": "eu"}), kcal):
+        return "It agrees if the carbohydrate leaves fibre out, as on an EU panel."
+    if label.style == "eu" and _agrees_by_some(label.model_copy(update={"style": "us"}), kcal):
+        return "It agrees if the carbohydrate holds the fibre, as on a US panel."
+    return None
+
+
+def _as_prepared(label: Label, kcal: Printed) -> str | None:
+    """Half again and more energy than the macros, of a dry food: milk or fat was added to it."""
+    found = [one.kcal for one in _each_lawful(label, kcal) if one.kcal]
+    if found and kcal.value > AS_PREPARED * max(found):
+        return "Figures for the food as prepared may stand beside those of the dry food."
+    return None
+
+
+def _no_alcohol(label: Label, kcal: Printed) -> str | None:
+    found = [one.kcal for one in _each_lawful(label, kcal) if one.kcal is not None]
+    if label.alcohol_g is None and found and max(found) < 0.2 * kcal.value:
+        grams = (kcal.value - max(found)) / 7
+        return f"Alcohol would explain it: about {grams:.0f} g that the panel does not print."
+    return None
+
+
+_CAUSES: Final = (
+    _erythritol_counted,
+    _kilojoules,
+    _other_convention,
+    _no_alcohol,
+    _as_prepared,
+)
+AS_PREPARED: Final = 1.5
+LEAST_LIKELY_KJ: Final = 100.0
+
+
+def _each_lawful(label: Label, kcal: Printed) -> list[Reckoned]:
+    return [_reckon(label, method, kcal, 0.0) for method in LAWFUL[label.style]]
+
+
+def _agrees_by_some(label: Label, kcal: Printed) -> bool:
+    return any(one.agrees for one in _each_lawful(label, kcal))
+
+
 def _repair(label: Label, off: float) -> str:
     if label.style == "us" and label.fibre_g is None and off < 0:
         lo, hi = -off / 4, -off / 2
@@ -181,7 +268,8 @@ def _repair(label: Label, off: float) -> str:
 def hidden_by_zero(label: Label) -> Iterator[HiddenByZero]:
     """For each printed 0: how much of it 100 g could still hold."""
     basis = printed(label, "basis_g")
-    assert basis is not None
+    if basis is None:  # pieces that nobody has weighed: there are no 100 g to speak of
+        return
     for field in ("kcal", "protein_g", "carbohydrate_g", "fat_g"):
         figure = printed(label, field)
         if figure and figure.value == 0 and figure.hi > 0:
@@ -212,7 +300,7 @@ def _too_heavy(label: Label) -> Iterator[str]:
     least = sum(figure.lo for figure in figures)
     if basis and least > basis.hi:
         stated = sum(figure.value for figure in figures)
-        yield f"Its figures add up to {stated:g} g in {label.basis_g:g} g."
+        yield f"Its figures add up to {stated:g} g in {basis.value:g} g."
 
 
 def _parts_above_whole(label: Label) -> Iterator[str]:

@@ -83,10 +83,27 @@ class Weighed(Value):
 
 
 class Line(Weighed):
-    """So many grams of a label's food, or of another component."""
+    """So many grams of a label's food, or of another component.
+
+    `count` pieces stand beside the grams. A label whose pieces nobody has weighed is reckoned by
+    its count; the grams of such a line may be missing: its weight is then unknown.
+    """
 
     label: Name | None = None
     component: Name | None = None
+    count: Amount | None = None
+
+    @model_validator(mode="before")
+    @classmethod
+    def _only_counted(cls, given: Any) -> Any:
+        if isinstance(given, dict) and given.get("count") and given.get("grams") is None:
+            return {**given, "grams": 0.0}
+        return given
+
+    @property
+    def unweighed(self) -> bool:
+        """Counted, and not on the scale yet."""
+        return bool(self.count) and self.grams == 0
 
     @model_validator(mode="after")
     def _of_one_thing(self) -> Self:
@@ -128,6 +145,11 @@ class Component(Value):
             return self.made_g
         poured = sum(removed.weight_g for removed in self.removed)
         return max(0.0, sum(line.grams for line in self.lines) - poured)
+
+    @property
+    def unweighed(self) -> bool:
+        """Whether `whole_g` leaves something out that was only counted."""
+        return self.made_g is None and any(line.unweighed for line in self.lines)
 
 
 _Count = Annotated[int, BeforeValidator(_whole), Field(strict=True, ge=1, le=MOST_PIECES)]

@@ -98,6 +98,28 @@ def kcal_unknown(context: Context) -> Iterator[Finding]:
             )
 
 
+def weight_unknown(context: Context) -> Iterator[Finding]:
+    """Labels whose figures wait for a density, a count or one weighing."""
+    for key, label in context.labels_present:
+        name = label.name or key
+        if label.by_piece:
+            word = label.piece or "piece"
+            yield _note(
+                "weight_unknown",
+                f"{name}: its figures are per {word} and no {word} has been weighed, so only "
+                "counted amounts are reckoned; weigh one to know the rest.",
+                f"labels.{key}",
+            )
+        elif label.weight_g is None:
+            yield _note(
+                "weight_unknown",
+                f"{name}: its figures are for {label.basis_ml:g} ml and nobody has said what "
+                "that weighs, so what it brings is unknown.",
+                f"labels.{key}",
+                "warning",
+            )
+
+
 def kcal_disagrees(context: Context) -> Iterator[Finding]:
     for key, label in context.labels_present:
         found = context.audits[key]
@@ -115,9 +137,9 @@ def heavier_than_basis(context: Context) -> Iterator[Finding]:
 
 def mass_balance(context: Context) -> Iterator[Finding]:
     mixture = context.batch.mixture_g
-    if mixture is None:
-        return
     lines = context.formula.used_g
+    if mixture is None or lines is None:
+        return
     gap = mixture - lines
     variances = [line.variance_g2 for _, _, line in context.weighed()]
     if abs(gap) <= max(context.division_g, 1.96 * sum(variances) ** 0.5):
@@ -215,7 +237,7 @@ def portions_exceed(context: Context) -> Iterator[Finding]:
     if pieces is None:
         return
     total, whole = sum(pieces), context.division.weight_of_state_g
-    if total > whole + context.division_g:
+    if whole is not None and total > whole + context.division_g:
         yield _note(
             "portions_exceed",
             f"The portions add up to {total:g} g, but there are only {whole:g} g.",
@@ -254,6 +276,7 @@ def nothing_weighed(context: Context) -> Iterator[Finding]:
 CHECKS: Final[tuple[Check, ...]] = (
     nothing_weighed,
     kcal_unknown,
+    weight_unknown,
     kcal_disagrees,
     heavier_than_basis,
     mass_balance,

@@ -94,10 +94,14 @@ class Formula:
 
     position: dict[str, int]
     grams: Grams
+    """By label; pieces for a label that can only be counted."""
     draws: tuple[Draw, ...]
     shares: dict[str, Share]
     parts_first: tuple[str, ...]
-    used_g: float
+    used_g: float | None
+    """Sum of what was used; None when something was only counted and never weighed."""
+    uncounted: frozenset[int]
+    """Positions of labels that can only be counted and were not: all unknown."""
 
     @property
     def labels(self) -> tuple[str, ...]:
@@ -126,20 +130,36 @@ def flatten(batch: Batch) -> Formula:
     position = {label: i for i, label in enumerate(batch.labels)}
     shares = _shares(graph)
     lines = [
-        (position[line.label], line, shares[name])
+        (position[line.label], quantity(batch, line), shares[name])
         for name, component in graph.by_name.items()
         for line in component.lines
         if line.label is not None
     ]
     roots = [component for component in batch.components if component.name not in graph.uses]
+    unweighed = any(component.unweighed for component in batch.components)
     return Formula(
         position=position,
         grams=Grams.of(lines, len(position)),
-        draws=tuple(_draws(graph, shares, position)),
+        draws=tuple(_draws(batch, graph, shares, position)),
         shares=shares,
         parts_first=tuple(reversed(graph.order)),
-        used_g=sum(component.whole_g - component.leftover_g for component in roots),
+        used_g=None
+        if unweighed
+        else sum(component.whole_g - component.leftover_g for component in roots),
+        uncounted=frozenset(
+            position[line.label]
+            for component in batch.components
+            for line in component.lines
+            if line.label and batch.labels[line.label].by_piece and line.count is None
+        ),
     )
+
+
+def quantity(batch: Batch, line: Line) -> Weighed:
+    """What a line's figures are multiplied by: its grams, or its count of unweighed pieces."""
+    if line.label is not None and line.count is not None and batch.labels[line.label].by_piece:
+        return Weighed(grams=line.count, division_g=0.0)
+    return line
 
 
 def _name_faults(batch: Batch) -> Iterator[Fault]:
@@ -199,6 +219,12 @@ def _cycle_faults(batch: Batch, sound: set[str]) -> Iterator[Fault]:
 def _amount_faults(batch: Batch, graph: _Graph) -> Iterator[Fault]:
     for i, component in enumerate(batch.components):
         taken = sum(line.grams for _, line in graph.uses.get(component.name, []))
+        if component.unweighed and (taken > 0 or component.leftover_g > 0):
+            yield Fault(
+                path=f"components[{i}].made_g",
+                message=f"Weigh “{component.name}” first: something in it was only counted.",
+            )
+            continue
         there = component.whole_g - taken
         if component.leftover_g > max(there, 0.0) + _ROUNDING_SLACK * component.whole_g:
             yield Fault(
@@ -236,7 +262,9 @@ def _shares(graph: _Graph) -> dict[str, Share]:
     return shares
 
 
-def _draws(graph: _Graph, shares: dict[str, Share], position: dict[str, int]) -> Iterator[Draw]:
+def _draws(
+    batch: Batch, graph: _Graph, shares: dict[str, Share], position: dict[str, int]
+) -> Iterator[Draw]:
     if not graph.uses:
         return
     contents: dict[str, Row] = {}
@@ -244,7 +272,7 @@ def _draws(graph: _Graph, shares: dict[str, Share], position: dict[str, int]) ->
         content = np.zeros(len(position))
         for line in graph.by_name[name].lines:
             if line.label is not None:
-                content[position[line.label]] += line.mid_g
+                content[position[line.label]] += quantity(batch, line).mid_g
             elif line.component is not None and graph.by_name[line.component].whole_g:
                 part = graph.by_name[line.component]
                 content += contents[part.name] * (line.mid_g / part.whole_g)

@@ -3,13 +3,18 @@
 The US panel's total carbohydrate holds fibre, polyols and allulose; the EU panel's carbohydrate is
 available carbohydrate and leaves fibre out. Both are stored as printed, with the style that says
 which is meant.
+
+Figures stand for a basis: so many grams, so many millilitres (grams only with a density), or so
+many pieces, slices or packets (grams only once one has been weighed). A basis may be printed two
+ways at once, "1 slice (28 g)", and then says what a slice weighs.
 """
 
 import re
 from functools import lru_cache
-from typing import Annotated, Final, Literal, NamedTuple
+from typing import Annotated, Final, Literal, NamedTuple, Self
 
-from pydantic import Field
+from pydantic import Field, ValidationInfo, field_validator, model_validator
+from pydantic_core import PydanticCustomError
 
 from gasket.core.numbers import Amount, Number, Positive, Value
 from gasket.core.rounding import Interval, PanelStyle, interval_behind
@@ -38,12 +43,24 @@ def _names_a_sweetener(name: str) -> bool:
     return bool(_SWEETENER_NAME.search(name))
 
 
+Density = Annotated[float, Field(strict=True, allow_inf_nan=False, ge=0.02, le=10)]
+"""Grams per millilitre: from puffed cereal to well above any syrup."""
+
+
 class Label(Value):
-    """Figures as printed, for `basis_g` grams. None is unknown (see `ABSENT_MEANS_NONE`)."""
+    """Figures as printed, for a basis. None is unknown (see `ABSENT_MEANS_NONE`).
+
+    `basis_g`, `basis_ml` and `basis_pieces` are three ways of saying the same basis; at least one
+    is given. `below` names figures printed as "less than" ("<1 g"): the figure is then the bound.
+    """
 
     name: Annotated[str, Field(max_length=200)] = ""
     style: PanelStyle
-    basis_g: Positive
+    basis_ml: Positive | None = None
+    density_g_per_ml: Density | None = None
+    basis_pieces: Positive | None = None
+    piece: Annotated[str, Field(max_length=40)] = ""
+    basis_g: Positive | None = Field(default=None, validate_default=True)
     spread: Annotated[Number, Field(ge=0, le=1)] | None = None
     kcal: Amount | None = None
     kj: Amount | None = None
@@ -62,6 +79,52 @@ class Label(Value):
     allulose_g: Amount | None = None
     alcohol_g: Amount | None = None
     organic_acids_g: Amount | None = None
+    below: tuple[str, ...] = ()
+
+    @field_validator("basis_g")
+    @classmethod
+    def _for_something(cls, basis_g: float | None, info: ValidationInfo) -> float | None:
+        said = (basis_g, info.data.get("basis_ml"), info.data.get("basis_pieces"))
+        if all(basis is None for basis in said):
+            raise PydanticCustomError(
+                "basis", "Say what the figures are for: grams, millilitres or pieces."
+            )
+        return basis_g
+
+    @model_validator(mode="after")
+    def _below_something(self) -> Self:
+        for name in self.below:
+            if name not in FIGURES or getattr(self, name) is None:
+                raise PydanticCustomError("below", "“Less than” needs a figure to be less than.")
+        return self
+
+    @property
+    def weight_g(self) -> float | None:
+        """What the basis weighs; None until a density or a weighing tells."""
+        if self.basis_g is not None:
+            return self.basis_g
+        if self.basis_ml is not None and self.density_g_per_ml is not None:
+            return self.basis_ml * self.density_g_per_ml
+        return None
+
+    @property
+    def by_piece(self) -> bool:
+        """Whether it can only be counted: figures per piece, and no piece weighed yet."""
+        return self.weight_g is None and self.basis_pieces is not None
+
+    @property
+    def piece_g(self) -> float | None:
+        """What one piece weighs, where the basis says so."""
+        if self.basis_pieces is None or self.weight_g is None:
+            return None
+        return self.weight_g / self.basis_pieces
+
+    @property
+    def density(self) -> float | None:
+        """g/ml: as given, or as the basis says it ("1/2 cup (113 g)")."""
+        if self.basis_ml is not None and self.basis_g is not None:
+            return self.basis_g / self.basis_ml
+        return self.density_g_per_ml
 
     @property
     def fibre_inside(self) -> bool:
@@ -74,8 +137,11 @@ class Label(Value):
 
 
 FIGURES: Final = tuple(
-    name for name in Label.model_fields if name.endswith(("_g", "_mg")) or name in ("kcal", "kj")
+    name
+    for name in Label.model_fields
+    if (name.endswith(("_g", "_mg")) and name != "basis_g") or name in ("kcal", "kj")
 )
+"""The printed figures of a panel, in its order; not the basis."""
 
 
 class Printed(NamedTuple):
@@ -102,7 +168,11 @@ def printed(label: Label, field: str) -> Printed | None:
 
     kcal falls back on kJ / 4.184, sodium on salt / 2.5 and the other way round.
     """
+    if field == "basis_g":
+        return _basis(label)
     figure: float | None = getattr(label, field)
+    if figure is not None and field in label.below:
+        return Printed(figure / 2, 0.0, figure)
     if figure is not None:
         spread = TYPICAL_SPREAD if label.spread is None else label.spread
         interval = interval_behind(label.style, field, figure, spread)
@@ -117,6 +187,25 @@ def printed(label: Label, field: str) -> Printed | None:
     return _printed(
         stands_for.value * factor, Interval(stands_for.lo * factor, stands_for.hi * factor)
     )
+
+
+def basis(label: Label) -> Printed:
+    """What printed figures are divided by: grams, or pieces where nothing has been weighed."""
+    weight = _basis(label)
+    if weight is not None:
+        return weight
+    count = label.basis_pieces or 1.0
+    return Printed(count, count, count)
+
+
+def _basis(label: Label) -> Printed | None:
+    if label.basis_g is not None:
+        return _printed(label.basis_g, interval_behind(label.style, "basis_g", label.basis_g, 0.0))
+    if label.basis_ml is None or label.density_g_per_ml is None:
+        return None
+    lo, hi = interval_behind(label.style, "basis_g", label.basis_ml, 0.0)
+    per_ml = label.density_g_per_ml
+    return _printed(label.basis_ml * per_ml, Interval(lo * per_ml, hi * per_ml))
 
 
 _OTHER_UNIT: Final = {

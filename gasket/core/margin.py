@@ -86,6 +86,21 @@ class Panels:
         materials = tuple(panel.material for panel in panels)
         return cls(known, value, lo, hi, mid, variance, materials)
 
+    def without(self, unknown: frozenset[int]) -> "Panels":
+        """The same, with nothing known of the labels at these positions."""
+        if not unknown:
+            return self
+        rows = np.isin(np.arange(len(self.known)), list(unknown))[:, None]
+        return Panels(
+            self.known & ~rows,
+            np.where(rows, 0.0, self.value),
+            np.where(rows, 0.0, self.lo),
+            np.where(rows, 0.0, self.hi),
+            np.where(rows, 0.0, self.mid),
+            np.where(rows, 0.0, self.variance),
+            self.materials,
+        )
+
 
 @dataclass(frozen=True)
 class Amounts:

@@ -16,7 +16,7 @@ from gasket.core.energy import (
     exactly,
     net_carbohydrate_terms,
 )
-from gasket.core.labels import Label, printed
+from gasket.core.labels import Label, basis
 
 Row = NDArray[np.float64]
 Material = Literal["protein", "carbohydrate", "fat", "fibre", "polyols"]
@@ -48,7 +48,8 @@ MOST_PER_G: Final = np.array(
 class Panel(NamedTuple):
     """Per gram of food: rows of value, lo, hi, centre and variance, one column a nutrient.
 
-    Unknown columns are 0 and `known` is False.
+    Per piece where a label can only be counted (`Label.by_piece`). Unknown columns are 0 and
+    `known` is False.
     """
 
     known: NDArray[np.bool_]
@@ -70,22 +71,28 @@ def _terms(label: Label, nutrient: Nutrient, method: EnergyMethod, erythritol: f
 
 @lru_cache(maxsize=8192)
 def panel_of(label: Label, method: EnergyMethod, erythritol_kcal_per_g: float) -> Panel:
-    """The label's nutrients per gram. The error of the basis weight is in `variance` and bounds."""
-    basis = printed(label, "basis_g")
-    assert basis is not None
+    """The label's nutrients per gram. The error of the basis weight is in `variance` and bounds.
+
+    A label for millilitres without a density can be neither weighed nor counted: all unknown.
+    """
+    per = basis(label)
+    most = np.full(len(NUTRIENTS), np.inf) if label.by_piece else MOST_PER_G
+    measurable = label.weight_g is not None or label.by_piece
     sums = [
         add_up(label, _terms(label, nutrient, method, erythritol_kcal_per_g))
+        if measurable
+        else None
         for nutrient in NUTRIENTS
     ]
     known = np.array([found is not None for found in sums])
     rows = np.array([found or Sum(0, 0, 0, 0, 0) for found in sums]).T
     value, lo, hi, mid, variance = rows
-    value = value / label.basis_g
-    mid, variance = _capped(lo, hi, mid, variance, MOST_PER_G * basis.mid)
-    hi = np.maximum(np.minimum(hi / basis.lo, MOST_PER_G), value)
-    variance = variance / basis.mid**2 + mid**2 * basis.half**2 / 3 / basis.mid**4
+    value = value / per.value
+    mid, variance = _capped(lo, hi, mid, variance, most * per.mid)
+    hi = np.maximum(np.minimum(hi / per.lo, most), value)
+    variance = variance / per.mid**2 + mid**2 * per.half**2 / 3 / per.mid**4
     return Panel(
-        known, np.stack([value, lo / basis.hi, hi, mid / basis.mid, variance]), _material(value)
+        known, np.stack([value, lo / per.hi, hi, mid / per.mid, variance]), _material(value)
     )
 
 

@@ -19,10 +19,10 @@ class Division:
     grams: tuple[float | None, ...]
     mean_share: float | None
     mean_g: float | None
-    weight_of_state_g: float
+    weight_of_state_g: float | None
 
 
-def weight_g(batch: Batch, used_g: float) -> float:
+def weight_g(batch: Batch, used_g: float | None) -> float | None:
     """The weight to reckon with: cooked, else the mixture's, else the sum of what was used."""
     return batch.cooked_g or batch.mixture_g or used_g
 
@@ -32,11 +32,12 @@ def state_of_pieces(batch: Batch) -> Literal["raw", "cooked"]:
     return batch.portions.weights_state or ("cooked" if batch.cooked_g else "raw")
 
 
-def divide(batch: Batch, used_g: float) -> Division:
+def divide(batch: Batch, used_g: float | None) -> Division:
     """Divide the batch as `batch.portions` says."""
     portions, weight = batch.portions, weight_g(batch, used_g)
     if portions.count is not None:
-        share, grams = 1 / portions.count, weight / portions.count
+        share = 1 / portions.count
+        grams = None if weight is None else weight / portions.count
         pieces = portions.count
         return Division((share,) * pieces, (grams,) * pieces, share, grams, weight)
     if portions.serving_g is not None:
@@ -45,13 +46,13 @@ def divide(batch: Batch, used_g: float) -> Division:
     return _divide_by_pieces(batch, portions.weights_g or (), used_g)
 
 
-def _divide_by_pieces(batch: Batch, pieces_g: tuple[float, ...], used_g: float) -> Division:
+def _divide_by_pieces(batch: Batch, pieces_g: tuple[float, ...], used_g: float | None) -> Division:
     total = sum(pieces_g)
     if state_of_pieces(batch) == "cooked":
-        whole = batch.cooked_g or total
+        whole: float | None = batch.cooked_g or total
     else:
         whole = batch.mixture_g or used_g
-    among = total if batch.settings.residue == "counted" else whole
+    among: float | None = total if batch.settings.residue == "counted" else whole
     shares = tuple(piece / among if among else None for piece in pieces_g)
     count = len(pieces_g)
     mean = total / among / count if among else None

@@ -13,7 +13,7 @@ import numpy as np
 
 from gasket.core.batch import Batch, Original
 from gasket.core.findings import Context, Finding, find
-from gasket.core.formula import Formula, Grams, Share, flatten
+from gasket.core.formula import Formula, Grams, Share, flatten, quantity
 from gasket.core.margin import (
     TWO_SIDED_95,
     Amounts,
@@ -85,6 +85,7 @@ class LineShare:
     polyols_g: float | None = None
     saturated_g: float | None = None
     sodium_mg: float | None = None
+    count: float | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -111,7 +112,7 @@ class Result(Answer):
     portions: tuple[Portion, ...]
     original: ComparedOriginal | None
     findings: tuple[Finding, ...]
-    weight_g: float
+    weight_g: float | None
     lines: tuple[LineShare, ...]
     margin_parts: dict[Nutrient, tuple[MarginPart, ...]]
     says_who: dict[Nutrient, tuple[str, ...]]
@@ -139,7 +140,7 @@ def reckon(batch: Batch) -> Result:
             panel_of(batch.labels[key], settings.energy, settings.erythritol_kcal_per_g)
             for key in formula.labels
         ]
-    )
+    ).without(formula.uncounted)
     work = _Reckoning(batch, formula, panels, _poured_off(batch, formula, panels))
     division = divide(batch, formula.used_g)
     weight = weight_g(batch, formula.used_g)
@@ -179,7 +180,8 @@ def _serving(batch: Batch, division: Division, one: Amounts) -> Portion:
     if division.mean_share is None:
         return Portion(grams=None)
     added = sum(line.grams for line in batch.finish)
-    return Portion(grams=(division.mean_g or 0.0) + added, **facts(one))
+    grams = None if division.mean_g is None else division.mean_g + added
+    return Portion(grams=grams, **facts(one))
 
 
 def _portions(division: Division, whole: Amounts) -> Iterator[Portion]:
@@ -225,8 +227,9 @@ def _contents(batch: Batch, formula: Formula, panels: Panels) -> dict[str, tuple
         for line in by_name[name].lines:
             if line.label is not None:
                 at = formula.position[line.label]
-                value += line.grams * panels.value[at]
-                hi += line.high_g * panels.hi[at]
+                amount = quantity(batch, line)
+                value += amount.grams * panels.value[at]
+                hi += amount.high_g * panels.hi[at]
             elif line.component is not None and (whole := by_name[line.component].whole_g):
                 part_value, part_hi = held[line.component]
                 value += line.grams / whole * part_value
@@ -289,28 +292,32 @@ def _line_shares(work: _Reckoning, mean_share: float) -> Iterator[LineShare]:
     found = [*_labelled_lines(work, mean_share)]
     if not found:
         return
-    at = [work.formula.position[label] for _, label, _ in found]
-    grams = np.array([grams for _, _, grams in found])
-    values = (work.panels.value[at] * grams[:, None]).tolist()
-    known = (work.panels.known[at] | (grams == 0)[:, None]).tolist()
-    for (where, label, part_g), row, is_known in zip(found, values, known, strict=True):
+    at = [work.formula.position[label] for _, label, _, _ in found]
+    amounts_of = np.array([amount for _, _, _, amount in found])
+    values = (work.panels.value[at] * amounts_of[:, None]).tolist()
+    known = (work.panels.known[at] | (amounts_of == 0)[:, None]).tolist()
+    for (where, label, part_g, amount), row, is_known in zip(found, values, known, strict=True):
         shown = (
             figure if figure_known else None
             for figure, figure_known in zip(row, is_known, strict=True)
         )
         material = work.panels.materials[work.formula.position[label]]
-        yield LineShare(where, part_g, material, *shown)  # in the order of NUTRIENTS
+        count = amount if amount != part_g else None
+        figures = dict(zip(NUTRIENTS, shown, strict=True))
+        yield LineShare(where, part_g, material, count=count, **figures)
 
 
-def _labelled_lines(work: _Reckoning, mean_share: float) -> Iterator[tuple[str, str, float]]:
-    """Path, label and grams per serving."""
+def _labelled_lines(work: _Reckoning, mean_share: float) -> Iterator[tuple[str, str, float, float]]:
+    """Path, label, grams per serving, and what its figures are multiplied by."""
     for i, component in enumerate(work.batch.components):
         share = work.formula.shares[component.name].value * mean_share
         for j, line in enumerate(component.lines):
             if line.label is not None:
-                yield f"components[{i}].lines[{j}]", line.label, line.grams * share
+                amount = quantity(work.batch, line).grams
+                at = f"components[{i}].lines[{j}]"
+                yield at, line.label, line.grams * share, amount * share
     for i, finish in enumerate(work.batch.finish):
-        yield f"finish[{i}]", finish.label, finish.grams
+        yield f"finish[{i}]", finish.label, finish.grams, finish.grams
 
 
 def _parts(

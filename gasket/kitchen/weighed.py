@@ -31,8 +31,8 @@ class Weighed:
 
     @cached_property
     def lines_g(self) -> float:
-        """The sum of what was used, whatever the mixture weighed."""
-        return flatten(self.batch).used_g
+        """The sum of what was used, whatever the mixture weighed; 0 when only counted."""
+        return flatten(self.batch).used_g or 0.0
 
     def name_of(self, line: BatchLineRow) -> str:
         if line.revision_id is None:

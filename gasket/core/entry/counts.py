@@ -1,0 +1,133 @@
+"""Pieces, scoops, servings, juice and zest into grams: through what one of them weighs."""
+
+from gasket.core.entry.grammar import Entry, Quantity
+from gasket.core.entry.readings import (
+    CONFLICT,
+    FILL_FACTOR,
+    HEAPED_SPREAD,
+    Found,
+    Known,
+    Need,
+    Reading,
+)
+from gasket.core.entry.words import SIZES
+from gasket.core.foods import SPREAD_OF, Measure, MeasureOrigin
+from gasket.core.quantities import HouseholdSystem
+
+
+def measures_of(unit: str, known: Known) -> list[Measure]:
+    """What is known of one such piece, in the order of trust; the house's own sizes first."""
+    found = [one for one in known.facts.measures if unit in (one.base, one.name)]
+    label = known.label
+    if label is not None and label.piece_g is not None and _same_piece(unit, label.piece):
+        found.append(Measure(name=label.piece or "piece", grams=label.piece_g, origin="label"))
+    order = {"weighed": 0, "label": 1, "typical": 2}
+    ours = "US" if known.system in (HouseholdSystem.US, HouseholdSystem.US_LABEL) else "UK"
+    return sorted(
+        found,
+        key=lambda one: (
+            order[one.origin],
+            bool(one.qualifier) and ours not in one.qualifier.upper(),
+        ),
+    )
+
+
+def _same_piece(unit: str, piece: str) -> bool:
+    return unit in ("piece", piece.lower()) or piece == ""
+
+
+def counted(entry: Entry, one: Quantity, known: Known) -> Found:
+    if known.label is not None and known.label.by_piece:
+        word = known.label.piece or "piece"
+        how = f"{one.middle:.4g} × {word}, counted: its label has no weight"
+        per_basis = Reading(grams=None, count=one.middle, how=how)
+        return Found((per_basis,))
+    if entry.part:
+        return Found((_of_part(entry, one, known),))
+    if one.unit == "serving" and known.label is not None and known.label.style == "us":
+        weight = known.label.weight_g
+        if weight is not None:
+            how = f"{one.middle:.4g} × {weight:g} g, the serving on its label"
+            return Found((times(one, weight, "label", how),))
+    named = measures_of(one.unit, known)
+    if named:
+        return Found(tuple(_pieces(one, measure) for measure in named), _which(named))
+    if one.unit == "piece":
+        sizes = [
+            measure
+            for size in ("medium", "large", "small", "extra large")
+            for measure in measures_of(size, known)
+        ]
+        if sizes:
+            sizes = _usual_first(sizes)
+            question = "Which size?" if len(sizes) > 1 else ""
+            return Found(tuple(_pieces(one, measure) for measure in sizes), question)
+    if one.unit == "scoop":
+        return Found(
+            (needs("scoop", "what does one level scoop weigh? Brands run from 25 to 40 g"),)
+        )
+    return Found((needs(one.unit, f"what does one {_piece_word(one.unit)} weigh?"),))
+
+
+def _piece_word(unit: str) -> str:
+    return f"{unit} one" if unit in SIZES else unit
+
+
+def _usual_first(sizes: list[Measure]) -> list[Measure]:
+    """Most things are meant medium; what is sold by size without a medium, as it is listed."""
+    return sorted(sizes, key=lambda one: one.origin != "weighed")
+
+
+def _which(named: list[Measure]) -> str:
+    weights = [measure.grams for measure in named]
+    if max(weights) / min(weights) - 1 <= CONFLICT or named[0].origin == "weighed":
+        return ""
+    return "Which one?"
+
+
+def needs(measure: str, says: str) -> Reading:
+    return Reading(grams=None, how=says, needs=Need(kind="measure", measure=measure))
+
+
+def _pieces(one: Quantity, measure: Measure) -> Reading:
+    origin = {
+        "weighed": "weighed by you",
+        "label": "from its label",
+        "typical": "typical, from memory",
+    }
+    name = "" if measure.name == "piece" else f" {measure.name}"
+    how = f"{one.middle:.4g} ×{name} {measure.grams:.4g} g, {origin[measure.origin]}"
+    return times(one, measure.grams, measure.origin, how)
+
+
+def times(one: Quantity, grams: float, origin: MeasureOrigin, how: str) -> Reading:
+    spread = HEAPED_SPREAD if one.fill == "heaped" else SPREAD_OF[origin]
+    factor = FILL_FACTOR[one.fill]
+    middle = one.middle * grams * factor
+    low, high = one.low * grams * factor * (1 - spread), one.high * grams * factor * (1 + spread)
+    return Reading(grams=middle, low_g=low, high_g=high, count=one.middle, how=how)
+
+
+def _of_part(entry: Entry, one: Quantity, known: Known) -> Reading:
+    """Juice and zest of so many fruits."""
+    names = ("juice", "zest") if entry.part == "juice and zest" else (entry.part,)
+    found = [
+        [*measures_of(name, known), *(measures_of("piece", known) if len(names) == 1 else [])]
+        for name in names
+    ]
+    missing = next(
+        (name for name, measures in zip(names, found, strict=True) if not measures), None
+    )
+    if missing is not None:
+        return needs(missing, f"how much {missing} does one give?")
+    parts = [times(one, measures[0].grams, measures[0].origin, "") for measures in found]
+    how = " and ".join(
+        f"{name} of {one.middle:.4g} at {measures[0].grams:.3g} g"
+        for name, measures in zip(names, found, strict=True)
+    )
+    return Reading(
+        grams=sum(part.grams or 0 for part in parts),
+        low_g=sum(part.low_g or 0 for part in parts),
+        high_g=sum(part.high_g or 0 for part in parts),
+        how=how,
+    )

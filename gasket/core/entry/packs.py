@@ -1,0 +1,100 @@
+"""Packs and cans into grams: the size on the line, or on the label; with liquid or drained."""
+
+from gasket.core.entry.counts import counted, needs, times
+from gasket.core.entry.grammar import Entry, Quantity
+from gasket.core.entry.readings import Found, Known, Need, Reading, estimated, or_else
+from gasket.core.entry.volumes import mass, volume
+from gasket.core.packages import pack_weight_g
+from gasket.core.units import kind_of
+
+
+def packs_of_a_size(entry: Entry, one: Quantity, size: Quantity, known: Known) -> Found:
+    if entry.protein_said:
+        return Found((by_protein(one, size.middle, known),))
+    if kind_of(size.unit) is None:
+        return Found((needs(size.unit or "pack", "what does one of these weigh?"),))
+    of_one = mass(size, known) if kind_of(size.unit) == "mass" else volume(size, known)
+    readings = [_multiplied(reading, one) for reading in of_one.readings]
+    return _drained(entry, known, Found(tuple(readings), of_one.question))
+
+
+def _multiplied(reading: Reading, one: Quantity) -> Reading:
+    if reading.grams is None:
+        return reading
+    how = f"{one.middle:.4g} × {reading.grams:.4g} g"
+    low, high = or_else(reading.low_g, reading.grams), or_else(reading.high_g, reading.grams)
+    return estimated(one.middle * reading.grams, one.low * low, one.high * high, how)
+
+
+def packs(entry: Entry, one: Quantity, known: Known) -> Found:
+    whole = known.package.pack_g
+    if whole is None and known.label is not None:
+        whole = pack_weight_g(known.package, known.label)
+    if "drained" in entry.states and known.package.drained_g is not None:
+        how = f"{one.middle:.4g} × {known.package.drained_g:g} g drained, from its label"
+        return Found(
+            (
+                estimated(
+                    one.middle * known.package.drained_g, *_span(one, known.package.drained_g), how
+                ),
+            )
+        )
+    if whole is not None:
+        how = f"{one.middle:.4g} × {whole:.4g} g, the pack on its label"
+        found = Found((estimated(one.middle * whole, *_span(one, whole), how),))
+    else:
+        found = counted(entry, one, known)
+    return _drained(entry, known, found)
+
+
+def _span(one: Quantity, grams: float) -> tuple[float, float]:
+    return one.low * grams, one.high * grams
+
+
+def _drained(entry: Entry, known: Known, found: Found) -> Found:
+    """A net weight into what is left without the liquid, where that makes a difference."""
+    if (
+        known.package.state == "drained"
+        and "drained" not in entry.states
+        and known.package.drained_g
+    ):
+        return found
+    share = known.facts.drained_share
+    if "drained" in entry.states:
+        if share is None:
+            need = Need(kind="drained", measure="drained share")
+            says = "how much of the net weight is left when it is drained?"
+            return Found(
+                (Reading(grams=None, how=says, needs=need), *found.readings), found.question
+            )
+        return Found(tuple(_shared(reading, share) for reading in found.readings), found.question)
+    if share is None or found.readings[0].grams is None:
+        return found
+    first = found.readings[0]
+    return Found(
+        (first, _shared(first, share), *found.readings[1:]), "With its liquid, or drained?"
+    )
+
+
+def _shared(reading: Reading, share: float) -> Reading:
+    if reading.grams is None:
+        return reading
+    low, high = or_else(reading.low_g, reading.grams), or_else(reading.high_g, reading.grams)
+    how = f"{reading.how}; drained, about {share:.0%} of it"
+    return estimated(reading.grams * share, low * share * 0.95, high * share * 1.05, how)
+
+
+def by_protein(one: Quantity, protein_g: float, known: Known) -> Reading:
+    per_gram = protein_per_g(known)
+    if not per_gram:
+        return needs("scoop", "what does one level scoop weigh? Its label names no protein")
+    grams = protein_g / per_gram
+    how = f"{one.middle:.4g} × {grams:.3g} g, which holds {protein_g:g} g of protein"
+    return times(one, grams, "label", how)
+
+
+def protein_per_g(known: Known) -> float | None:
+    label = known.label
+    if label is None or label.protein_g is None or not label.weight_g:
+        return None
+    return label.protein_g / label.weight_g

@@ -1,0 +1,95 @@
+"""Cups and spoons into grams: through the density of that very food, and whose cup it is."""
+
+from collections.abc import Iterator
+from typing import Final
+
+from gasket.core.entry.grammar import Quantity
+from gasket.core.entry.readings import (
+    CONFLICT,
+    FILL_FACTOR,
+    HEAPED_SPREAD,
+    LEVEL_SPREAD,
+    Found,
+    Known,
+    Need,
+    Reading,
+    estimated,
+    spelled,
+)
+from gasket.core.foods import MeasureOrigin
+from gasket.core.quantities import HouseholdSystem
+from gasket.core.units import convert, has_measure
+
+
+def mass(one: Quantity, known: Known) -> Found:
+    low, high = convert(one.low, one.unit), convert(one.high, one.unit)
+    how = "as written" if one.unit == "g" else f"{spelled(one)} by weight"
+    by_weight = estimated((low + high) / 2, low, high, how)
+    if one.unit != "oz" or not known.pourable:
+        return Found((by_weight,))
+    by_volume = volume(one.model_copy(update={"unit": "fl oz"}), known)
+    return Found((by_weight, *by_volume.readings[:1]), "Ounces by weight, or fluid ounces?")
+
+
+def _densities(known: Known) -> Iterator[tuple[float, str, MeasureOrigin]]:
+    """Densities in the order of trust: weighed by the cook, on the label, typical."""
+    facts = known.facts
+    if facts.density_g_per_ml is not None and facts.density_origin == "weighed":
+        yield facts.density_g_per_ml, "weighed by you", "weighed"
+    if known.label is not None and known.label.density is not None:
+        yield known.label.density, "from its label", "label"
+    if facts.density_g_per_ml is not None and facts.density_origin != "weighed":
+        yield facts.density_g_per_ml, "typical, from memory", "typical"
+
+
+def volume(one: Quantity, known: Known) -> Found:
+    densities = [*_densities(known)]
+    if not densities:
+        measure = "cup" if one.unit in ("pint", "quart", "gallon") else one.unit
+        need = Need(kind="volume", measure=measure)
+        says = f"what does one {measure} of it weigh?"
+        return Found((Reading(grams=None, how=says, needs=need),))
+    best = densities[0]
+    readings = [_poured(one, known.system, best)]
+    readings += [
+        _poured(one, known.system, other)
+        for other in densities[1:]
+        if abs(other[0] / best[0] - 1) > CONFLICT
+    ]
+    readings += [_poured(one, system, best) for system in _other_systems(one, known.system)]
+    question = "" if has_measure(one.unit, known.system) else f"Whose {one.unit}?"
+    return Found(tuple(readings), question)
+
+
+def _other_systems(one: Quantity, system: HouseholdSystem) -> Iterator[HouseholdSystem]:
+    """Whose cup or spoon holds something else."""
+    own = convert(1, one.unit, system)
+    seen = [own]
+    for other in HouseholdSystem:
+        ml = convert(1, one.unit, other)
+        if has_measure(one.unit, other) and all(abs(ml / said - 1) > 0.02 for said in seen):
+            seen.append(ml)
+            yield other
+
+
+def _poured(
+    one: Quantity, system: HouseholdSystem, density: tuple[float, str, MeasureOrigin]
+) -> Reading:
+    per_ml, says, _ = density
+    filled = FILL_FACTOR[one.fill]
+    spread = HEAPED_SPREAD if one.fill in ("heaped", "rounded") else LEVEL_SPREAD
+    ml_low = convert(one.low, one.unit, system) * filled
+    ml_high = convert(one.high, one.unit, system) * filled
+    grams = (ml_low + ml_high) / 2 * per_ml
+    name = _SYSTEM_NAME[system] if one.unit not in ("ml", "cl", "dl", "l") else ""
+    how = f"{spelled(one)} ({name}{(ml_low + ml_high) / 2:.4g} ml) at {per_ml:.3g} g/ml, {says}"
+    return estimated(grams, ml_low * per_ml * (1 - spread), ml_high * per_ml * (1 + spread), how)
+
+
+_SYSTEM_NAME: Final = {
+    HouseholdSystem.US: "US, ",
+    HouseholdSystem.US_LABEL: "US label, ",
+    HouseholdSystem.METRIC: "metric, ",
+    HouseholdSystem.UK: "UK, ",
+    HouseholdSystem.AU: "AU, ",
+}

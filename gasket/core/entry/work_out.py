@@ -1,0 +1,195 @@
+"""What a line's amounts come to in grams, worked out from what is known of that very food.
+
+Each way of reading the line is one `Reading` with the words of how it came about; the likeliest
+stands first. Where more than one makes sense the answer carries a `question`; where a weight is
+missing (the density of a volume, the weight of a scoop) the reading `needs` it: asked once, kept.
+"""
+
+from collections.abc import Iterator
+from typing import Final
+
+from gasket.core.entry.counts import counted, measures_of
+from gasket.core.entry.grammar import Entry, Quantity
+from gasket.core.entry.packs import by_protein, packs, packs_of_a_size, protein_per_g
+from gasket.core.entry.readings import Found, Known, Need, Reading, estimated, or_else, spelled
+from gasket.core.entry.volumes import mass, volume
+from gasket.core.entry.words import PACKS
+from gasket.core.numbers import Answer
+from gasket.core.units import kind_of
+
+UNMEASURED_G: Final[dict[str, tuple[float, float, float]]] = {
+    "pinch": (0.3, 0.2, 0.5),
+    "dash": (0.6, 0.4, 0.9),
+    "drop": (0.05, 0.03, 0.07),
+    "second": (0.8, 0.5, 1.1),
+    "spray": (0.25, 0.15, 0.4),
+}
+BARE_GRAMS_FROM: Final = 15
+"""A bare number from here on is grams; below, of a thing that is counted, pieces."""
+SAID_TWICE: Final = 0.15
+"""Relative difference from which two amounts on one line contradict each other."""
+PROTEIN_FOOD: Final = 0.4
+"""Grams of protein per gram from which "a 23 g scoop" could mean its protein."""
+
+
+class Worked(Answer):
+    """The readings, likeliest first; a question when the choice is the cook's; a caution."""
+
+    readings: tuple[Reading, ...]
+    question: str = ""
+    caution: str = ""
+
+
+def work_out(entry: Entry, known: Known) -> Worked:
+    """Every sensible reading of `entry`."""
+    if not entry.quantities:
+        says = "to taste: weigh the jar before and after" if entry.to_taste else "no amount given"
+        return Worked(readings=(Reading(grams=0.0, how=says),))
+    found = [_quantity(entry, one, known) for one in entry.quantities]
+    readings, question = _summed(found)
+    readings, question = _said_twice(entry, known, readings, question)
+    readings = tuple(_edible(entry, known, readings))
+    return Worked(
+        readings=tuple(_distinct(readings)), question=question, caution=_state_caution(entry, known)
+    )
+
+
+def _distinct(readings: tuple[Reading, ...]) -> Iterator[Reading]:
+    """Without those that say the same to a hundredth."""
+    kept: list[Reading] = []
+    for reading in readings:
+        same = [
+            one
+            for one in kept
+            if one.grams is not None
+            and reading.grams is not None
+            and abs(one.grams - reading.grams) <= 0.01 * max(one.grams, reading.grams)
+        ]
+        if not same:
+            kept.append(reading)
+            yield reading
+
+
+def _summed(found: list[Found]) -> tuple[tuple[Reading, ...], str]:
+    """ "1 cup plus 2 tbsp": the likeliest of each; one quantity keeps all its readings."""
+    if len(found) == 1:
+        return found[0].readings, found[0].question
+    firsts = [one.readings[0] for one in found]
+    missing = next((one for one in firsts if one.grams is None), None)
+    if missing is not None:
+        return (missing,), ""
+    low = sum(or_else(one.low_g, one.grams) for one in firsts)
+    high = sum(or_else(one.high_g, one.grams) for one in firsts)
+    grams = sum(one.grams or 0.0 for one in firsts)
+    how = " plus ".join(one.how for one in firsts)
+    return (estimated(grams, low, high, how),), next(
+        (one.question for one in found if one.question), ""
+    )
+
+
+def _quantity(entry: Entry, one: Quantity, known: Known) -> Found:
+    if entry.each is not None:
+        return packs_of_a_size(entry, one, entry.each, known)
+    if one.unit == "":
+        return _bare(entry, one, known)
+    kind = kind_of(one.unit)
+    if kind == "mass":
+        return mass(one, known)
+    if kind == "volume":
+        return volume(one, known)
+    if one.unit in UNMEASURED_G and not measures_of(one.unit, known):
+        typical, low, high = UNMEASURED_G[one.unit]
+        how = f"{spelled(one)} of about {typical:g} g, common practice"
+        reading = estimated(one.middle * typical, one.low * low, one.high * high, how)
+        return Found((reading,))
+    if one.unit in PACKS:
+        return packs(entry, one, known)
+    return counted(entry, one, known)
+
+
+def _bare(entry: Entry, one: Quantity, known: Known) -> Found:
+    """ "180 carrot" is grams, "2 eggs" are pieces; between them both are offered."""
+    as_grams = estimated(one.middle, one.low, one.high, "a bare number from 15 on is grams")
+    pieces = counted(entry, one.model_copy(update={"unit": "piece"}), known)
+    countable = pieces.readings[0].needs is None
+    if not countable and entry.part == "":
+        if one.high >= BARE_GRAMS_FROM:
+            return Found((as_grams,))
+        return Found((as_grams, pieces.readings[0]), "Grams, or pieces?")
+    if one.low >= BARE_GRAMS_FROM and entry.part == "":
+        return Found((as_grams, *pieces.readings))
+    return pieces
+
+
+# What the line says beside the amount
+
+
+def _said_twice(
+    entry: Entry, known: Known, readings: tuple[Reading, ...], question: str
+) -> tuple[tuple[Reading, ...], str]:
+    """An amount said again in brackets: a weight there wins over a measure."""
+    if entry.also is None or kind_of(entry.also.unit) is None:
+        return readings, question
+    other = (
+        mass(entry.also, known) if kind_of(entry.also.unit) == "mass" else volume(entry.also, known)
+    )
+    said = other.readings[0]
+    if said.grams is None:
+        return readings, question
+    again = said.model_copy(update={"how": f"{spelled(entry.also)}, as said in brackets"})
+    first = readings[0]
+    if entry.quantities[0].unit == "scoop" and (protein_per_g(known) or 0) >= PROTEIN_FOOD:
+        held = by_protein(entry.quantities[0], entry.also.middle, known)
+        return (again, held, *readings), "Is that the weight of the scoop, or its protein?"
+    if kind_of(entry.quantities[0].unit) == "mass":
+        ordered = (*readings, again)
+    elif kind_of(entry.also.unit) == "mass":
+        ordered, question = (again, *readings), ""
+    else:
+        ordered = (*readings, again)
+    if first.grams is None:
+        return (again, *readings), ""
+    apart = abs(said.grams - first.grams) > SAID_TWICE * max(said.grams, first.grams)
+    return ordered, "The two amounts on this line differ: which one?" if apart else question
+
+
+def _edible(entry: Entry, known: Known, readings: tuple[Reading, ...]) -> Iterator[Reading]:
+    """As bought → edible: a weight may include what is thrown away."""
+    refuse = known.facts.refuse_share
+    if kind_of(entry.quantities[0].unit) != "mass" and entry.each is None:
+        yield from readings
+        return
+    if entry.bought == "as bought" and refuse is None:
+        need = Need(kind="refuse", measure="refuse share")
+        yield Reading(grams=None, how="how much of it is thrown away?", needs=need)
+    if entry.bought == "as bought" and refuse is not None:
+        yield from (_trimmed(reading, refuse) for reading in readings)
+        return
+    yield from readings
+    if refuse and not entry.bought and readings[0].grams:
+        yield _trimmed(readings[0], refuse)
+
+
+def _trimmed(reading: Reading, refuse: float) -> Reading:
+    if reading.grams is None:
+        return reading
+    low, high = or_else(reading.low_g, reading.grams), or_else(reading.high_g, reading.grams)
+    kept = 1 - refuse
+    how = f"{reading.grams:.4g} g as bought, {refuse:.0%} of it thrown away"
+    return estimated(reading.grams * kept, low * kept * 0.95, high * kept * 1.05, how)
+
+
+def _state_caution(entry: Entry, known: Known) -> str:
+    """A raw label on a cooked weight needs a yield, never a guess."""
+    stated = known.package.state
+    said = [state for state in entry.states if state in ("raw", "cooked", "dry", "as_prepared")]
+    if stated is None or not said or stated in said:
+        return ""
+    if stated in ("frozen", "drained"):
+        return ""
+    words = {"as_prepared": "as prepared"}
+    return (
+        f"The line says {words.get(said[0], said[0])}, the label speaks of "
+        f"{words.get(stated, stated)} weight: these are different quantities. Weigh it as the "
+        "label says, or take a label for that state."
+    )

@@ -1,0 +1,121 @@
+"""A package beside its panel: what else is printed on it, and what the cook found out about it."""
+
+from typing import Annotated, Final, Literal, Self, get_args
+
+from pydantic import Field, model_validator
+from pydantic_core import PydanticCustomError
+
+from gasket.core.labels import Label
+from gasket.core.numbers import Amount, Number, Positive, Value
+
+Allergen = Literal[
+    "milk",
+    "egg",
+    "fish",
+    "crustaceans",
+    "tree_nuts",
+    "peanut",
+    "wheat",
+    "soy",
+    "sesame",
+    "gluten",
+    "celery",
+    "mustard",
+    "sulphites",
+    "lupin",
+    "molluscs",
+]
+AllergenSchool = Literal["us", "eu"]
+
+ALLERGENS: Final[dict[AllergenSchool, tuple[Allergen, ...]]] = {
+    # FALCPA and the FASTER Act: the nine major food allergens.
+    "us": ("milk", "egg", "fish", "crustaceans", "tree_nuts", "peanut", "wheat", "soy", "sesame"),
+    # Regulation (EU) 1169/2011, Annex II: fourteen. Wheat is one of the cereals containing gluten.
+    "eu": (
+        "gluten",
+        "crustaceans",
+        "egg",
+        "fish",
+        "peanut",
+        "soy",
+        "milk",
+        "tree_nuts",
+        "celery",
+        "mustard",
+        "sesame",
+        "sulphites",
+        "lupin",
+        "molluscs",
+    ),
+}
+
+State = Literal["raw", "cooked", "dry", "frozen", "drained", "as_prepared"]
+"""What the panel speaks of; a raw label on a cooked weight needs a yield."""
+
+Does = Literal["thickens", "dries", "sweetens", "flavours"]
+"""What the food does to a build, known only by trying: the cook's own finding."""
+
+Flag = Literal[
+    "raw_egg",
+    "raw_flour",
+    "raw_poultry",
+    "raw_ground_meat",
+    "raw_fish",
+    "aspartame",
+    "xylitol",
+]
+"""What drives the cautions of a dish that holds it."""
+
+STATES: Final[tuple[State, ...]] = get_args(State)
+
+
+class Package(Value):
+    """Everything about one package but its panel. None and empty are unknown, not none."""
+
+    pack_g: Positive | None = None
+    pack_ml: Positive | None = None
+    pack_pieces: Positive | None = None
+    drained_g: Positive | None = None
+    price: Amount | None = None
+    state: State | None = None
+    allergens: tuple[Allergen, ...] = ()
+    may_contain: tuple[Allergen, ...] = ()
+    does: tuple[Does, ...] = ()
+    sweetness: Annotated[Number, Field(ge=0, le=5000)] | None = None
+    flags: tuple[Flag, ...] = ()
+    note: Annotated[str, Field(max_length=2000)] = ""
+
+    @model_validator(mode="after")
+    def _drained_is_a_part(self) -> Self:
+        if self.drained_g and self.pack_g and self.drained_g > self.pack_g:
+            raise PydanticCustomError(
+                "drained", "The drained weight cannot be more than the pack weighs."
+            )
+        return self
+
+
+def pack_weight_g(package: Package, label: Label) -> float | None:
+    """Grams that the pack holds, as used: drained where the panel speaks of drained food."""
+    if package.drained_g is not None and package.state == "drained":
+        return package.drained_g
+    if package.pack_g is not None:
+        return package.pack_g
+    if package.pack_ml is not None and label.density is not None:
+        return package.pack_ml * label.density
+    if package.pack_pieces is not None and label.piece_g is not None:
+        return package.pack_pieces * label.piece_g
+    return None
+
+
+def price_per_g(package: Package, label: Label) -> float | None:
+    """Price of a gram as used; None while the price or the pack's weight is unknown."""
+    weight = pack_weight_g(package, label)
+    return None if package.price is None or not weight else package.price / weight
+
+
+def allergens_named(allergens: tuple[Allergen, ...], school: AllergenSchool) -> list[Allergen]:
+    """The allergens that `school` names, in its order; the EU names wheat among gluten cereals."""
+    there = set(allergens)
+    if school == "eu" and "wheat" in there:
+        there.add("gluten")
+    return [one for one in ALLERGENS[school] if one in there]
