@@ -69,6 +69,14 @@ def _terms(label: Label, nutrient: Nutrient, method: EnergyMethod, erythritol: f
             return [Term(nutrient, exactly(1))]
 
 
+def sums_of(label: Label, method: EnergyMethod, erythritol_kcal_per_g: float) -> list[Sum | None]:
+    """What the label's basis holds of each nutrient; None where it is unknown."""
+    return [
+        add_up(label, _terms(label, nutrient, method, erythritol_kcal_per_g))
+        for nutrient in NUTRIENTS
+    ]
+
+
 @lru_cache(maxsize=8192)
 def panel_of(label: Label, method: EnergyMethod, erythritol_kcal_per_g: float) -> Panel:
     """The label's nutrients per gram. The error of the basis weight is in `variance` and bounds.
@@ -78,12 +86,7 @@ def panel_of(label: Label, method: EnergyMethod, erythritol_kcal_per_g: float) -
     per = basis(label)
     most = np.full(len(NUTRIENTS), np.inf) if label.by_piece else MOST_PER_G
     measurable = label.weight_g is not None or label.by_piece
-    sums = [
-        add_up(label, _terms(label, nutrient, method, erythritol_kcal_per_g))
-        if measurable
-        else None
-        for nutrient in NUTRIENTS
-    ]
+    sums = sums_of(label, method, erythritol_kcal_per_g) if measurable else [None] * len(NUTRIENTS)
     known = np.array([found is not None for found in sums])
     rows = np.array([found or Sum(0, 0, 0, 0, 0) for found in sums]).T
     value, lo, hi, mid, variance = rows

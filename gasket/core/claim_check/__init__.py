@@ -1,0 +1,1 @@
+"""Claims: do somebody's figures agree? figures → equations → repairs → check."""
