@@ -84,15 +84,17 @@ def _serve(path: Path, port: int, demo: bool) -> None:
     from gasket.api.app import PAGES, create_app
     from gasket.demo.kitchen import seed
     from gasket.kitchen.house import House
+    from gasket.kitchen.reference import stock_once
 
     try:
         listener = socket.create_server(("127.0.0.1", port))
     except OSError:
         _fail(f"Port {port} is taken: choose another with --port.")
     house = House.at(path, demo=demo)
-    if demo:
-        with house.session() as session:
+    with house.session() as session:
+        if demo:
             seed(session, house.now())
+        stock_once(session, house.now())
     if not (PAGES / "index.html").is_file():
         typer.echo("The pages are not built: ./run demo builds them.", err=True)
     address = f"http://127.0.0.1:{listener.getsockname()[1]}"

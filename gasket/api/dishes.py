@@ -39,5 +39,7 @@ def trial(trial_id: Key, session: SessionDoor) -> TrialSheet:
 
 
 @router.put("/trials/{trial_id}/build")
-def save_build(trial_id: Key, edit: BuildEdit, session: SessionDoor) -> TrialSheet:
-    return build.save(session, trial_id, edit)
+def save_build(
+    trial_id: Key, edit: BuildEdit, session: SessionDoor, house: HouseDoor
+) -> TrialSheet:
+    return build.save(session, trial_id, edit, house.now())

@@ -10,7 +10,9 @@ from starlette.types import ASGIApp, Message, Receive, Scope, Send
 from gasket.api.problems import MEDIA_TYPE, Problem
 
 MOST_BODY_BYTES: Final = 2_000_000
-TOO_MUCH: Final = "That is too much at once: at most 2 MB."
+MOST_FILE_BYTES: Final = 31_000_000
+FILES: Final = "/api/shelf/imports"
+"""Where a whole shelf file may come in."""
 HOME: Final = frozenset({"127.0.0.1", "localhost", "::1"})
 
 
@@ -38,10 +40,15 @@ class Guard:
             await _refuse(scope, send, 403, "This address is not the kitchen's own.")
             return
         length = headers.get("content-length", "")
-        if length.isdigit() and int(length) > MOST_BODY_BYTES:
-            await _refuse(scope, send, 413, TOO_MUCH)
+        most = MOST_FILE_BYTES if scope["path"] == FILES else MOST_BODY_BYTES
+        if length.isdigit() and int(length) > most:
+            await _refuse(scope, send, 413, _too_much(most))
             return
-        await self.app(scope, _counting(receive), send)
+        await self.app(scope, _counting(receive, most), send)
+
+
+def _too_much(most: int) -> str:
+    return f"That is too much at once: at most {most // 1_000_000} MB."
 
 
 def _from_home(headers: dict[str, str]) -> bool:
@@ -52,7 +59,7 @@ def _from_home(headers: dict[str, str]) -> bool:
     return origin is None or urlsplit(origin).netloc == host
 
 
-def _counting(receive: Receive) -> Receive:
+def _counting(receive: Receive, most: int) -> Receive:
     """Counts a body that does not say how long it is."""
     taken = 0
 
@@ -60,8 +67,8 @@ def _counting(receive: Receive) -> Receive:
         nonlocal taken
         message = await receive()
         taken += len(message.get("body", b"") or b"")
-        if taken > MOST_BODY_BYTES:
-            raise HTTPException(413, TOO_MUCH)
+        if taken > most:
+            raise HTTPException(413, _too_much(most))
         return message
 
     return counted

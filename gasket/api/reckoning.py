@@ -3,20 +3,28 @@
 from typing import Annotated
 
 from fastapi import APIRouter, Query
-from pydantic import BaseModel
+from pydantic import BaseModel, Field
 
 from gasket.core.audit import Audit, audit
 from gasket.core.batch import Batch
+from gasket.core.claim_check.check import check_claims
+from gasket.core.claim_check.figures import Claim, ClaimReport, ClaimSheet
 from gasket.core.labels import Label
+from gasket.core.numbers import Value
 from gasket.core.quantities import parse_grams
 from gasket.core.reckon import Result, reckon
 from gasket.core.sources import SOURCES, Source
+from gasket.formats.claim_text import MOST_TEXT, parse_claims
 
 router = APIRouter(tags=["reckoning"])
 
 
 class Grams(BaseModel):
     grams: float
+
+
+class ClaimText(Value):
+    text: Annotated[str, Field(max_length=MOST_TEXT)]
 
 
 @router.post("/reckon")
@@ -35,6 +43,18 @@ def audit_label(label: Label) -> Audit:
 def grams(text: Annotated[str, Query(max_length=80)]) -> Grams:
     """Grams meant by "120", "4 oz", "1/2 lb"."""
     return Grams(grams=parse_grams(text, path="text"))
+
+
+@router.post("/claims/check")
+def check_claimed(sheet: ClaimSheet) -> ClaimReport:
+    """Do somebody's claimed figures agree with each other, and which one is likeliest wrong?"""
+    return check_claims(sheet)
+
+
+@router.post("/claims/read")
+def read_claims(pasted: ClaimText) -> list[Claim]:
+    """Claimed figures out of pasted words."""
+    return list(parse_claims(pasted.text))
 
 
 @router.get("/sources")

@@ -1,4 +1,4 @@
-"""Foods and their labels."""
+"""Foods and their labels: finding, editing, versions, comparing."""
 
 from typing import Annotated
 
@@ -6,18 +6,42 @@ from fastapi import APIRouter, Query
 
 from gasket.api.doors import HouseDoor, Key, SessionDoor
 from gasket.core.labels import Label
-from gasket.kitchen import shelf
-from gasket.kitchen.shelf import FoodName, LabelEdit, NewFood, ShelfFood
+from gasket.core.numbers import Value
+from gasket.kitchen import comparing, finding, quick, reference, shelf, versions
+from gasket.kitchen.comparing import Comparison
+from gasket.kitchen.finding import FoodPage
+from gasket.kitchen.quick import Told
+from gasket.kitchen.reference import Stocked
+from gasket.kitchen.shelf import FoodEdit, LabelEdit, NewFood, NewLabel, ShelfFood
+from gasket.kitchen.versions import Moved, Revision
 
 router = APIRouter(tags=["shelf"])
+
+Limit = Annotated[int, Query(ge=1, le=finding.MOST_AT_ONCE)]
+Offset = Annotated[int, Query(ge=0, le=10_000_000)]
+
+
+class OnShelf(Value):
+    """Whether it is on the shelf: taking it off can be undone."""
+
+    on_shelf: bool
+
+
+class Candidate(Value):
+    """A panel as it may become; null asks about the newest version."""
+
+    label: Label | None = None
 
 
 @router.get("/foods")
 def foods(
-    session: SessionDoor, search: Annotated[str, Query(max_length=200)] = ""
-) -> list[ShelfFood]:
-    """Foods by name, with their labels."""
-    return shelf.foods(session, search)
+    session: SessionDoor,
+    search: Annotated[str, Query(max_length=200)] = "",
+    limit: Limit = 50,
+    offset: Offset = 0,
+) -> FoodPage:
+    """Foods for some words, misspelt ones too; without words, lately used ones first."""
+    return finding.page(session, search, limit, offset)
 
 
 @router.post("/foods", status_code=201)
@@ -31,16 +55,62 @@ def food(food_id: Key, session: SessionDoor) -> ShelfFood:
 
 
 @router.put("/foods/{food_id}")
-def rename_food(food_id: Key, name: FoodName, session: SessionDoor) -> ShelfFood:
-    return shelf.rename_food(session, food_id, name)
+def edit_food(food_id: Key, edit: FoodEdit, session: SessionDoor) -> ShelfFood:
+    """Name, other names, and what a cup or a piece of it weighs."""
+    return shelf.edit_food(session, food_id, edit)
+
+
+@router.put("/foods/{food_id}/on-shelf")
+def put_food(food_id: Key, on: OnShelf, session: SessionDoor, house: HouseDoor) -> ShelfFood:
+    """Take a food off the shelf, or put it back. Builds and batches keep it."""
+    return shelf.remove_food(session, food_id, not on.on_shelf, house.now())
+
+
+@router.post("/foods/{food_id}/told")
+def tell(food_id: Key, told: Told, session: SessionDoor) -> ShelfFood:
+    """What one cup, scoop or piece of it weighs: asked once, kept."""
+    return quick.tell(session, food_id, told)
 
 
 @router.post("/foods/{food_id}/labels", status_code=201)
-def add_label(food_id: Key, label: Label, session: SessionDoor, house: HouseDoor) -> ShelfFood:
-    return shelf.add_label(session, food_id, label, house.now())
+def add_label(food_id: Key, new: NewLabel, session: SessionDoor, house: HouseDoor) -> ShelfFood:
+    return shelf.add_label(session, food_id, new, house.now())
 
 
 @router.put("/labels/{label_id}")
 def edit_label(label_id: Key, edit: LabelEdit, session: SessionDoor, house: HouseDoor) -> ShelfFood:
-    """A changed panel becomes a new revision; batches keep the one they were weighed with."""
+    """A changed package becomes a new version; batches keep the one they were weighed with."""
     return shelf.edit_label(session, label_id, edit, house.now())
+
+
+@router.put("/labels/{label_id}/on-shelf")
+def put_label(label_id: Key, on: OnShelf, session: SessionDoor, house: HouseDoor) -> ShelfFood:
+    return shelf.remove_label(session, label_id, not on.on_shelf, house.now())
+
+
+@router.get("/labels/{label_id}/versions")
+def label_versions(label_id: Key, session: SessionDoor) -> list[Revision]:
+    """Every version of the label with what changed, newest first."""
+    return versions.revisions(session, label_id)
+
+
+@router.post("/labels/{label_id}/moved")
+def moved(label_id: Key, candidate: Candidate, session: SessionDoor) -> list[Moved]:
+    """Which trials and batches would move by how much, if they were re-reckoned."""
+    return versions.moved(session, label_id, candidate.label)
+
+
+@router.get("/compare")
+def compare(
+    session: SessionDoor,
+    labels: Annotated[list[int], Query(max_length=20)],
+    trial: int | None = None,
+) -> Comparison:
+    """Two to five packages side by side, and inside a trial."""
+    return comparing.comparison(session, labels, trial)
+
+
+@router.post("/shelf/reference")
+def stock_reference(session: SessionDoor, house: HouseDoor) -> Stocked:
+    """Put the generic foods that are missing on the shelf, with typical values."""
+    return reference.stock(session, house.now())

@@ -91,6 +91,11 @@ class Label(Value):
             )
         return basis_g
 
+    @field_validator("below")
+    @classmethod
+    def _in_order(cls, below: tuple[str, ...]) -> tuple[str, ...]:
+        return tuple(sorted(set(below)))
+
     @model_validator(mode="after")
     def _below_something(self) -> Self:
         for name in self.below:

@@ -15,13 +15,17 @@ ShortName = Annotated[str, Field(min_length=1, max_length=120)]
 class BuildLine(Value):
     """Target grams of a label from the shelf, or of another component by its name.
 
-    `id` is made by whoever adds the line and stays with it when it moves.
+    `id` is made by whoever adds the line and stays with it when it moves. `count` pieces stand
+    beside the grams, and alone where no piece has been weighed; `how` tells where the grams are
+    from.
     """
 
     id: Annotated[str, Field(min_length=1, max_length=64)]
     label_id: int | None = None
     component: Name | None = None
     target_g: Amount
+    count: Amount | None = None
+    how: Annotated[str, Field(max_length=300)] = ""
 
 
 class BuildComponent(Value):
@@ -49,7 +53,9 @@ def plan(
         settings=settings,
         labels={str(key): label for key, label in labels.items() if key in used},
         components=tuple(
-            Component(name=part.name, lines=tuple(_line(line) for line in part.lines))
+            Component(
+                name=part.name, lines=tuple(planned_line(line, labels) for line in part.lines)
+            )
             for part in build.components
         ),
         portions=Portions(count=build.portions),
@@ -57,6 +63,12 @@ def plan(
     )
 
 
-def _line(line: BuildLine) -> Line:
-    label = None if line.label_id is None else str(line.label_id)
-    return Line(label=label, component=line.component, grams=line.target_g)
+def planned_line(line: BuildLine, labels: dict[int, Label]) -> Line:
+    """The line as it would be weighed: pieces as grams as soon as one of them has been weighed."""
+    panel = None if line.label_id is None else labels.get(line.label_id)
+    grams = line.target_g
+    if grams == 0 and line.count and panel is not None and panel.piece_g is not None:
+        grams = line.count * panel.piece_g
+    counted = line.count if panel is not None and panel.by_piece else None
+    key = None if line.label_id is None else str(line.label_id)
+    return Line(label=key, component=line.component, grams=grams, count=counted)

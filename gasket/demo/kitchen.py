@@ -12,7 +12,7 @@ from gasket.demo.shelf import CARROT_LOAF, DEMO_FOODS, MIXTURE_G, ORIGINAL, WEIG
 from gasket.kitchen import build, dishes, shelf, weigh
 from gasket.kitchen.build import BuildEdit
 from gasket.kitchen.dishes import NewDish, OriginalEdit
-from gasket.kitchen.shelf import NewFood, ShelfFood
+from gasket.kitchen.shelf import NewFood, NewLabel, ShelfFood
 from gasket.kitchen.weigh import BatchSheet
 
 PORTIONS = 8
@@ -35,7 +35,7 @@ def _fill_shelf(session: Session, now: datetime) -> dict[str, ShelfFood]:
         labels = [Label.model_validate(panel) for panel in panels]
         food = shelf.add_food(session, NewFood(name=name, label=labels[0]), now)
         for label in labels[1:]:
-            food = shelf.add_label(session, food.id, label, now)
+            food = shelf.add_label(session, food.id, NewLabel(label=label), now)
         foods[name] = food
     return foods
 
@@ -61,7 +61,7 @@ def _start_loaf(session: Session, foods: dict[str, ShelfFood], now: datetime) ->
         ),
     )
     trial_id = dish.trials[0].id
-    build.save(session, trial_id, BuildEdit(version=1, build=planned))
+    build.save(session, trial_id, BuildEdit(version=1, build=planned), now)
     return trial_id
 
 

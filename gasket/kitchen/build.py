@@ -1,5 +1,6 @@
 """The build of a trial: its components and lines, what it plans, saving it."""
 
+from datetime import datetime
 from typing import Annotated
 
 from pydantic import Field
@@ -56,8 +57,12 @@ def sheet(session: Session, trial_id: int) -> TrialSheet:
 
 
 def _labels(session: Session, build: Build) -> dict[int, ShelfLabel]:
+    return shelf.shelf_labels(session, _label_ids(build))
+
+
+def _label_ids(build: Build) -> set[int]:
     lines = (line for part in build.components for line in part.lines)
-    return shelf.shelf_labels(session, {line.label_id for line in lines if line.label_id})
+    return {line.label_id for line in lines if line.label_id}
 
 
 def _plan(session: Session, trial: TrialRow, build: Build, labels: dict[int, ShelfLabel]) -> Batch:
@@ -81,7 +86,7 @@ def line_names(batch: Batch) -> tuple[str, ...]:
     return tuple(batch.labels[key].name for key in keys)
 
 
-def save(session: Session, trial_id: int, edit: BuildEdit) -> TrialSheet:
+def save(session: Session, trial_id: int, edit: BuildEdit, now: datetime) -> TrialSheet:
     """Replace the build. Raises `Conflict`, and `FaultyInput` for what cannot be reckoned."""
     trial = rows.fetch(session, TrialRow, trial_id)
     if trial.version != edit.version:
@@ -89,6 +94,8 @@ def save(session: Session, trial_id: int, edit: BuildEdit) -> TrialSheet:
     labels = _labels(session, edit.build)
     _refuse_faulty(edit.build, labels)
     reckon(_plan(session, trial, edit.build, labels))
+    before = rows.build_of(session, trial)
+    shelf.touch(session, _label_ids(edit.build) - _label_ids(before), now)
     rows.write_build(session, trial, edit.build)
     trial.version += 1
     session.add(trial)

@@ -10,6 +10,7 @@ from gasket.core.labels import Label
 from gasket.core.reckon import reckon
 from gasket.core.weighing import Kind, Origin, Record
 from gasket.kitchen import shelf, weigh, weighed
+from gasket.kitchen.shelf import NewLabel
 from gasket.kitchen.weigh import BatchSheet
 from gasket.store import rows
 from gasket.store.tables import (
@@ -79,10 +80,11 @@ def _spelled(panel: dict[str, object]) -> str:
 
 
 def _new_food(session: Session, panel: dict[str, object], now: datetime) -> LabelRevisionRow:
-    food = FoodRow(name=str(panel["name"]), created_at=now)
+    label = Label.model_validate(panel)
+    food = FoodRow(name=label.name, created_at=now)
     session.add(food)
     session.flush()
-    return shelf.new_label(session, rows.key_of(food), panel, now)
+    return shelf.new_label(session, food, NewLabel(label=label), now)
 
 
 def _write_lines(
@@ -108,6 +110,7 @@ def _write_lines(
                     label_id=revision.label_id if revision else None,
                     of_component=line.component,
                     target_g=line.grams,
+                    count=line.count,
                 )
             )
             row = BatchLineRow(
@@ -117,6 +120,7 @@ def _write_lines(
                 revision_id=rows.key_of(revision) if revision else None,
                 of_component=line.component,
                 target_g=line.grams,
+                count=line.count,
             )
             session.add(row)
             session.flush()

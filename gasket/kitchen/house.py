@@ -15,6 +15,7 @@ from gasket.core.errors import GasketError, Refused
 from gasket.core.weighing import Capture, Reading
 from gasket.kitchen import settings, weigh
 from gasket.kitchen.live import Live
+from gasket.kitchen.shelf_files import ShelfImports
 from gasket.kitchen.weigh import BatchSheet
 from gasket.scale.driver import Driver
 from gasket.scale.process import SimulatorProcess
@@ -36,11 +37,13 @@ class House:
     clock: Callable[[], float] = time.monotonic
     simulator: SimulatorProcess | None = None
     live: Live = field(init=False)
+    imports: ShelfImports = field(init=False)
     _driver: Driver | None = None
     _loop: asyncio.AbstractEventLoop | None = None
 
     def __post_init__(self) -> None:
         self.live = Live(self.clock, self._store)
+        self.imports = ShelfImports(self.engine, self.now)
 
     @classmethod
     def at(cls, path: Path, demo: bool = False, simulate: bool = True) -> "House":

@@ -10,6 +10,8 @@ from sqlmodel import Session
 from gasket.core.batch import Settings
 from gasket.core.energy import EnergyMethod
 from gasket.core.numbers import Number, Value
+from gasket.core.packages import AllergenSchool
+from gasket.core.quantities import HouseholdSystem
 from gasket.store import rows
 
 SIMULATED: Final = "simulated"
@@ -24,6 +26,9 @@ class HouseSettings(Value):
     erythritol_kcal_per_g: Annotated[Number, Field(ge=0, le=4)] = 0.0
     residue: Literal["counted", "left"] = "counted"
     carbohydrate: Literal["total", "net"] = "total"
+    household: HouseholdSystem = HouseholdSystem.US
+    allergens: AllergenSchool = "eu"
+    currency: Annotated[str, Field(min_length=1, max_length=4)] = "€"
     scale: Annotated[str, Field(max_length=200)] = SIMULATED
 
     @field_validator("scale")

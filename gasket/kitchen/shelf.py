@@ -8,80 +8,100 @@ from pydantic import Field
 from sqlmodel import Session, col, select
 
 from gasket.core.errors import Conflict, FaultyInput
+from gasket.core.foods import FoodFacts
 from gasket.core.labels import Label
 from gasket.core.numbers import Answer, Value
+from gasket.core.packages import Package
 from gasket.core.trial import ShortName
-from gasket.store import rows
+from gasket.store import rows, search
 from gasket.store.tables import FoodRow, LabelRevisionRow, LabelRow
 
 
 class ShelfLabel(Answer):
-    """One package's panel as it stands now."""
+    """One package as it stands now: its panel and the rest of it."""
 
     id: int
     food_id: int
     version: int
     since: datetime
     revisions: int
+    removed: bool
     label: Label
+    package: Package
 
 
 class ShelfFood(Answer):
+    """A food with its labels: the cook's own first, typical values behind them."""
+
     id: int
     name: str
+    version: int
+    facts: FoodFacts
+    typical: bool
+    removed: bool
     labels: tuple[ShelfLabel, ...]
 
 
-class NewFood(Value):
+class NewLabel(Value):
+    """A panel with the rest of its package."""
+
+    label: Label
+    package: Package = Package()
+
+
+class NewFood(NewLabel):
     """A food with its first label."""
 
     name: ShortName
-    label: Label
+    facts: FoodFacts = FoodFacts()
 
 
-class FoodName(Value):
-    name: ShortName
-
-
-class LabelEdit(Value):
-    """A changed panel, with the version that it was read at."""
+class FoodEdit(Value):
+    """A food's name and facts, with the version that they were read at."""
 
     version: Annotated[int, Field(ge=1)]
-    label: Label
+    name: ShortName
+    facts: FoodFacts = FoodFacts()
 
 
-def foods(session: Session, search: str = "") -> list[ShelfFood]:
-    """Foods by name; `search` keeps those with all its words in the food's or a package's name."""
-    words = search.casefold().split()
-    found = list(session.exec(select(FoodRow).order_by(col(FoodRow.name))))
-    labels = _labels_by_food(session)
-    shelf = [_food(food, labels.get(rows.key_of(food), [])) for food in found]
-    return [food for food in shelf if all(word in _searchable(food) for word in words)]
+class LabelEdit(NewLabel):
+    """A changed package, with the version that it was read at."""
 
-
-def _searchable(food: ShelfFood) -> str:
-    return " ".join([food.name, *(one.label.name for one in food.labels)]).casefold()
+    version: Annotated[int, Field(ge=1)]
 
 
 def food(session: Session, food_id: int) -> ShelfFood:
     row = rows.fetch(session, FoodRow, food_id)
-    return _food(row, _labels_by_food(session, food_id).get(food_id, []))
+    return shelf_foods(session, [row])[0]
 
 
-def shelf_labels(session: Session, label_ids: Iterable[int]) -> dict[int, ShelfLabel]:
-    """The named labels as they stand now. Unknown ids are left out."""
-    query = select(LabelRow).where(col(LabelRow.id).in_(list(label_ids)))
-    return {label.id: label for label in _shelf_labels(session, list(session.exec(query)))}
-
-
-def _labels_by_food(session: Session, food_id: int | None = None) -> dict[int, list[ShelfLabel]]:
-    query = select(LabelRow).order_by(col(LabelRow.id))
-    if food_id is not None:
-        query = query.where(LabelRow.food_id == food_id)
+def shelf_foods(session: Session, found: list[FoodRow]) -> list[ShelfFood]:
+    """The foods of these rows with their labels, in the order of the rows."""
+    ids = [rows.key_of(row) for row in found]
+    query = select(LabelRow).where(col(LabelRow.food_id).in_(ids)).order_by(col(LabelRow.id))
     by_food: dict[int, list[ShelfLabel]] = {}
     for label in _shelf_labels(session, list(session.exec(query))):
         by_food.setdefault(label.food_id, []).append(label)
-    return by_food
+    return [_food(row, by_food.get(key, [])) for row, key in zip(found, ids, strict=True)]
+
+
+def _food(row: FoodRow, labels: list[ShelfLabel]) -> ShelfFood:
+    kept = [label for label in labels if not label.removed]
+    return ShelfFood(
+        id=rows.key_of(row),
+        name=row.name,
+        version=row.version,
+        facts=rows.facts_of(row),
+        typical=row.typical,
+        removed=row.removed_at is not None,
+        labels=tuple(sorted(kept, key=lambda one: one.label.style == "table")),
+    )
+
+
+def shelf_labels(session: Session, label_ids: Iterable[int]) -> dict[int, ShelfLabel]:
+    """The named labels as they stand now, removed ones too. Unknown ids are left out."""
+    query = select(LabelRow).where(col(LabelRow.id).in_(list(label_ids)))
+    return {label.id: label for label in _shelf_labels(session, list(session.exec(query)))}
 
 
 def _shelf_labels(session: Session, found: list[LabelRow]) -> list[ShelfLabel]:
@@ -96,28 +116,40 @@ def _shelf_label(row: LabelRow, revision: LabelRevisionRow) -> ShelfLabel:
         version=row.version,
         since=revision.created_at,
         revisions=revision.number,
+        removed=row.removed_at is not None,
         label=rows.label_of(revision),
+        package=rows.package_of(revision),
     )
 
 
-def _food(row: FoodRow, labels: list[ShelfLabel]) -> ShelfFood:
-    return ShelfFood(id=rows.key_of(row), name=row.name, labels=tuple(labels))
+# Writing
 
 
 def add_food(session: Session, new: NewFood, now: datetime) -> ShelfFood:
-    name = _trimmed(new.name)
-    row = FoodRow(name=name, created_at=now)
-    session.add(row)
-    session.flush()
-    new_label(session, rows.key_of(row), rows.panel_of(new.label), now)
+    row = new_food(session, new, now)
     session.commit()
     return food(session, rows.key_of(row))
 
 
-def rename_food(session: Session, food_id: int, name: FoodName) -> ShelfFood:
-    row = rows.fetch(session, FoodRow, food_id)
-    row.name = _trimmed(name.name)
+def new_food(session: Session, new: NewFood, now: datetime) -> FoodRow:
+    """A food with its first label, in the search index. The caller commits."""
+    row = FoodRow(name=_trimmed(new.name), facts=rows.plain(new.facts), created_at=now)
     session.add(row)
+    session.flush()
+    new_label(session, row, new, now)
+    return row
+
+
+def edit_food(session: Session, food_id: int, edit: FoodEdit) -> ShelfFood:
+    """Store a name and facts. Raises `Conflict` when they were changed meanwhile."""
+    row = rows.fetch(session, FoodRow, food_id)
+    if row.version != edit.version:
+        raise Conflict("food", food(session, food_id))
+    row.name = _trimmed(edit.name)
+    row.facts = rows.plain(edit.facts)
+    row.version += 1
+    session.add(row)
+    reindex(session, [row])
     session.commit()
     return food(session, food_id)
 
@@ -128,42 +160,104 @@ def _trimmed(name: str) -> str:
     return name.strip()
 
 
-def add_label(session: Session, food_id: int, label: Label, now: datetime) -> ShelfFood:
-    rows.fetch(session, FoodRow, food_id)
-    new_label(session, food_id, rows.panel_of(label), now)
+def add_label(session: Session, food_id: int, new: NewLabel, now: datetime) -> ShelfFood:
+    new_label(session, rows.fetch(session, FoodRow, food_id), new, now)
     session.commit()
     return food(session, food_id)
 
 
-def new_label(
-    session: Session, food_id: int, panel: dict[str, object], now: datetime
-) -> LabelRevisionRow:
+def new_label(session: Session, of: FoodRow, new: NewLabel, now: datetime) -> LabelRevisionRow:
     """A label of the food with its first revision. The caller commits."""
-    row = LabelRow(food_id=food_id, created_at=now)
+    row = LabelRow(food_id=rows.key_of(of), created_at=now)
     session.add(row)
     session.flush()
-    revision = LabelRevisionRow(label_id=rows.key_of(row), number=1, panel=panel, created_at=now)
+    label = new.label if new.label.name.strip() else new.label.model_copy(update={"name": of.name})
+    revision = revision_of(rows.key_of(row), 1, label, new.package, now)
     session.add(revision)
-    session.flush()
+    reindex(session, [of])
     return revision
 
 
+def revision_of(
+    label_id: int, number: int, label: Label, package: Package, now: datetime
+) -> LabelRevisionRow:
+    return LabelRevisionRow(
+        label_id=label_id,
+        number=number,
+        panel=rows.panel_of(label),
+        package=rows.plain(package),
+        created_at=now,
+    )
+
+
 def edit_label(session: Session, label_id: int, edit: LabelEdit, now: datetime) -> ShelfFood:
-    """Store a changed panel as a new revision. Raises `Conflict` when it was changed meanwhile."""
+    """Store a changed package as a new revision. Raises `Conflict` when it changed meanwhile."""
     row = rows.fetch(session, LabelRow, label_id)
-    newest = rows.newest_revisions(session, [label_id])[label_id]
     if row.version != edit.version:
-        raise Conflict("label", _shelf_label(row, newest))
-    if rows.label_of(newest) != edit.label:
-        row.version += 1
-        session.add(row)
-        session.add(
-            LabelRevisionRow(
-                label_id=label_id,
-                number=newest.number + 1,
-                panel=rows.panel_of(edit.label),
-                created_at=now,
-            )
-        )
+        raise Conflict("label", shelf_labels(session, [label_id])[label_id])
+    if revise_label(session, row, edit, now):
         session.commit()
     return food(session, row.food_id)
+
+
+def revise_label(session: Session, row: LabelRow, new: NewLabel, now: datetime) -> bool:
+    """Whether `new` differs from the newest revision; it is then one. The caller commits."""
+    label_id = rows.key_of(row)
+    newest = rows.newest_revisions(session, [label_id])[label_id]
+    if rows.label_of(newest) == new.label and rows.package_of(newest) == new.package:
+        return False
+    row.version += 1
+    session.add(row)
+    session.add(revision_of(label_id, newest.number + 1, new.label, new.package, now))
+    reindex(session, [rows.fetch(session, FoodRow, row.food_id)])
+    return True
+
+
+# Off the shelf and back
+
+
+def remove_food(session: Session, food_id: int, removed: bool, now: datetime) -> ShelfFood:
+    """Take a food off the shelf, or put it back. Builds and batches that use it keep it."""
+    row = rows.fetch(session, FoodRow, food_id)
+    row.removed_at = now if removed else None
+    session.add(row)
+    reindex(session, [row])
+    session.commit()
+    return food(session, food_id)
+
+
+def remove_label(session: Session, label_id: int, removed: bool, now: datetime) -> ShelfFood:
+    """Take a label off the shelf, or put it back."""
+    row = rows.fetch(session, LabelRow, label_id)
+    row.removed_at = now if removed else None
+    session.add(row)
+    session.flush()
+    reindex(session, [rows.fetch(session, FoodRow, row.food_id)])
+    session.commit()
+    return food(session, row.food_id)
+
+
+def reindex(session: Session, changed: list[FoodRow]) -> None:
+    """Bring these foods' words and standing up to date. The caller commits."""
+    session.flush()
+    words: list[search.Words] = []
+    for row, whole in zip(changed, shelf_foods(session, changed), strict=True):
+        row.typical = all(one.label.style == "table" for one in whole.labels)
+        session.add(row)
+        if row.removed_at is None:
+            packages = [one.label.name for one in whole.labels]
+            words.append(search.Words(whole.id, whole.name, whole.facts.aliases, packages))
+    search.unindex(session, [rows.key_of(row) for row in changed])
+    search.index(session, words)
+
+
+def touch(session: Session, label_ids: Iterable[int], now: datetime) -> None:
+    """Note that these labels' foods were used now. The caller commits."""
+    query = (
+        select(FoodRow)
+        .join(LabelRow, col(LabelRow.food_id) == col(FoodRow.id))
+        .where(col(LabelRow.id).in_(list(label_ids)))
+    )
+    for row in session.exec(query):
+        row.used_at = now
+        session.add(row)

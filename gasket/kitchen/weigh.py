@@ -11,6 +11,7 @@ from gasket.core.errors import Refused
 from gasket.core.numbers import Answer, Value
 from gasket.core.portions import next_target_g, target_each_g
 from gasket.core.reckon import Result
+from gasket.core.trial import BuildLine, planned_line
 from gasket.core.weighing import (
     Capture,
     Kind,
@@ -23,10 +24,10 @@ from gasket.core.weighing import (
     replay,
     wants_finer_scale,
 )
-from gasket.kitchen import build, weighed
+from gasket.kitchen import build, shelf, weighed
 from gasket.kitchen.weighed import Weighed
 from gasket.store import rows
-from gasket.store.tables import BatchLineRow, BatchRow, TrialRow, WeighingRow
+from gasket.store.tables import BatchLineRow, BatchRow, LabelRevisionRow, TrialRow, WeighingRow
 
 
 class BatchLine(Answer):
@@ -36,6 +37,7 @@ class BatchLine(Answer):
     component: str
     name: str
     target_g: float
+    count: float | None
     status: LineStatus
     net_g: float | None
     low_g: float | None
@@ -112,11 +114,18 @@ def begin(session: Session, trial_id: int, now: datetime) -> BatchSheet:
                 component=component,
                 revision_id=rows.key_of(revisions[line.label_id]) if line.label_id else None,
                 of_component=line.component,
-                target_g=line.target_g,
+                target_g=_target_g(line, revisions),
+                count=line.count,
             )
         )
+    shelf.touch(session, {line.label_id for _, line in lines if line.label_id}, now)
     session.commit()
     return sheet(session, rows.key_of(batch))
+
+
+def _target_g(line: BuildLine, revisions: dict[int, LabelRevisionRow]) -> float:
+    panels = {key: rows.label_of(row) for key, row in revisions.items() if key == line.label_id}
+    return planned_line(line, panels).grams
 
 
 def state_of(session: Session, batch_id: int) -> WeighIn:
@@ -238,6 +247,7 @@ def _line(made: Weighed, line: BatchLineRow) -> BatchLine:
         component=line.component,
         name=made.name_of(line),
         target_g=line.target_g,
+        count=line.count,
         status=state.status,
         net_g=record.net_g if record else None,
         low_g=record.low_g if record else None,

@@ -92,12 +92,14 @@ def _line(line: BatchLineRow, state: LineState) -> Line:
     label = None if line.revision_id is None else f"label-{line.revision_id}"
     record = state.record
     if state.status is LineStatus.SKIPPED:  # left out on purpose: none, and certainly none
-        return Line(label=label, component=line.of_component, grams=0, division_g=0)
+        nothing = 0.0 if line.count else None
+        return Line(label=label, component=line.of_component, grams=0, division_g=0, count=nothing)
     if state.status is LineStatus.OPEN or record is None or record.net_g is None:
-        return Line(label=label, component=line.of_component, grams=line.target_g)
+        return Line(label=label, component=line.of_component, grams=line.target_g, count=line.count)
     return Line(
         label=label,
         component=line.of_component,
+        count=line.count,
         grams=record.net_g,
         division_g=record.division_g,
         estimate=_estimate(record),

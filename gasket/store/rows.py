@@ -7,7 +7,9 @@ from sqlmodel import Session, col, select
 
 from gasket.core.batch import Original
 from gasket.core.errors import Unknown
+from gasket.core.foods import FoodFacts
 from gasket.core.labels import Label
+from gasket.core.packages import Package
 from gasket.core.trial import Build, BuildComponent, BuildLine
 from gasket.core.weighing import Record
 from gasket.store.tables import (
@@ -66,7 +68,20 @@ def label_of(revision: LabelRevisionRow) -> Label:
 
 
 def panel_of(label: Label) -> dict[str, object]:
-    return label.model_dump(mode="json", exclude_none=True)
+    return label.model_dump(mode="json", exclude_none=True, exclude_defaults=True)
+
+
+def package_of(revision: LabelRevisionRow) -> Package:
+    return Package.model_validate(revision.package)
+
+
+def facts_of(food: FoodRow) -> FoodFacts:
+    return FoodFacts.model_validate(food.facts)
+
+
+def plain(value: Package | FoodFacts) -> dict[str, object]:
+    """A value as a row keeps it: without what is at its default."""
+    return value.model_dump(mode="json", exclude_none=True, exclude_defaults=True)
 
 
 def newest_revisions(
@@ -101,6 +116,8 @@ def build_of(session: Session, trial: TrialRow) -> Build:
                         label_id=line.label_id,
                         component=line.of_component,
                         target_g=line.target_g,
+                        count=line.count,
+                        how=line.how,
                     )
                     for line in lines_of(session, component)
                 ),
@@ -131,6 +148,8 @@ def write_build(session: Session, trial: TrialRow, build: Build) -> None:
                 label_id=planned.label_id,
                 of_component=planned.component,
                 target_g=planned.target_g,
+                count=planned.count,
+                how=planned.how,
             )
             for j, planned in enumerate(part.lines)
         )

@@ -25,6 +25,10 @@ def _time(nullable: bool = False) -> Any:
     return Field(default=None, sa_column=Column(UtcTime, nullable=nullable))
 
 
+def _json() -> Any:
+    return Column(JSON, nullable=False, server_default="{}")
+
+
 class DishRow(SQLModel, table=True):
     """A dish with one serving of its original."""
 
@@ -44,12 +48,17 @@ class DishRow(SQLModel, table=True):
 
 
 class FoodRow(SQLModel, table=True):
-    """A named ingredient on the shelf."""
+    """A named ingredient on the shelf. `facts` is a `gasket.core.foods.FoodFacts`."""
 
     __tablename__ = "food"
 
     id: int | None = Field(default=None, primary_key=True)
     name: str = Field(index=True)
+    facts: dict[str, Any] = Field(default_factory=dict, sa_column=_json())
+    typical: bool = False
+    version: int = 1
+    used_at: datetime | None = _time(nullable=True)
+    removed_at: datetime | None = _time(nullable=True)
     created_at: datetime = _time()
 
 
@@ -61,11 +70,15 @@ class LabelRow(SQLModel, table=True):
     id: int | None = Field(default=None, primary_key=True)
     food_id: int = Field(foreign_key="food.id", index=True)
     version: int = 1
+    removed_at: datetime | None = _time(nullable=True)
     created_at: datetime = _time()
 
 
 class LabelRevisionRow(SQLModel, table=True):
-    """A panel as it was printed from a day on: never changed, so that batches keep theirs."""
+    """A panel as it was printed from a day on: never changed, so that batches keep theirs.
+
+    `package` is the rest of the package as it was then, a `gasket.core.packages.Package`.
+    """
 
     __tablename__ = "label_revision"
     __table_args__ = (UniqueConstraint("label_id", "number"),)
@@ -73,7 +86,8 @@ class LabelRevisionRow(SQLModel, table=True):
     id: int | None = Field(default=None, primary_key=True)
     label_id: int = Field(foreign_key="label.id", index=True)
     number: int
-    panel: dict[str, Any] = Field(sa_column=Column(JSON, nullable=False))
+    panel: dict[str, Any] = Field(sa_column=_json())
+    package: dict[str, Any] = Field(default_factory=dict, sa_column=_json())
     created_at: datetime = _time()
 
 
@@ -113,6 +127,19 @@ class LineRow(SQLModel, table=True):
     label_id: int | None = Field(default=None, foreign_key="label.id")
     of_component: str | None = None
     target_g: float
+    count: float | None = None
+    how: str = ""
+
+
+class PendingLineRow(SQLModel, table=True):
+    """A line of a pasted list that no food on the shelf matched: kept for later."""
+
+    __tablename__ = "pending_line"
+
+    id: int | None = Field(default=None, primary_key=True)
+    trial_id: int = Field(foreign_key="trial.id", index=True)
+    text: str
+    created_at: datetime = _time()
 
 
 class BatchRow(SQLModel, table=True):
@@ -142,6 +169,7 @@ class BatchLineRow(SQLModel, table=True):
     revision_id: int | None = Field(default=None, foreign_key="label_revision.id")
     of_component: str | None = None
     target_g: float
+    count: float | None = None
 
 
 class WeighingRow(SQLModel, table=True):

@@ -112,7 +112,7 @@ def test_a_build_that_cannot_be_is_refused_at_its_line_and_changes_nothing(clien
 def test_a_batch_keeps_the_label_it_was_weighed_with(client, batch_id):
     weigh_all(client, batch_id)
     before = client.get(f"/api/batches/{batch_id}/card").json()
-    food = client.get("/api/foods?search=northlight").json()[0]
+    food = client.get("/api/foods/4").json()
     label = food["labels"][0]
     richer = {**label["label"], "kcal": 150, "fat_g": 9}
     edited = client.put(
@@ -126,7 +126,7 @@ def test_a_batch_keeps_the_label_it_was_weighed_with(client, batch_id):
 
 
 def test_a_label_edited_during_the_weigh_in_is_not_the_batchs(client, batch_id):
-    label = client.get("/api/foods?search=carrot").json()[0]["labels"][0]
+    label = client.get("/api/foods/1").json()["labels"][0]
     edit = {"version": label["version"], "label": {**label["label"], "kcal": 80}}
     client.put(f"/api/labels/{label['id']}", json=edit)
     weigh_all(client, batch_id)
@@ -139,12 +139,14 @@ def test_a_food_takes_further_labels_and_is_found_by_its_packages(client):
         "/api/foods", json={"name": "Skyr", "label": {**FLAT, "name": "Fjord"}}
     ).json()
     added = client.post(
-        f"/api/foods/{food['id']}/labels", json={**FLAT, "name": "Tarn skyr"}
+        f"/api/foods/{food['id']}/labels", json={"label": {**FLAT, "name": "Tarn skyr"}}
     ).json()
     assert len(added["labels"]) == 2
-    assert [one["name"] for one in client.get("/api/foods?search=tarn SKYR").json()] == ["Skyr"]
-    assert client.get("/api/foods?search=nothing").json() == []
-    client.put(f"/api/foods/{food['id']}", json={"name": "Skyr, plain"})
+    assert [one["name"] for one in client.get("/api/foods?search=tarn SKYR").json()["foods"]] == [
+        "Skyr"
+    ]
+    assert client.get("/api/foods?search=nothing").json()["foods"] == []
+    client.put(f"/api/foods/{food['id']}", json={"version": 1, "name": "Skyr, plain"})
     assert client.get(f"/api/foods/{food['id']}").json()["name"] == "Skyr, plain"
 
 

@@ -167,6 +167,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/claims/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Check Claimed
+         * @description Do somebody's claimed figures agree with each other, and which one is likeliest wrong?
+         */
+        post: operations["check_claimed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/claims/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Claims
+         * @description Claimed figures out of pasted words.
+         */
+        post: operations["read_claims"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Compare
+         * @description Two to five packages side by side, and inside a trial.
+         */
+        get: operations["compare"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dishes": {
         parameters: {
             query?: never;
@@ -230,7 +290,7 @@ export interface paths {
         };
         /**
          * Foods
-         * @description Foods by name, with their labels.
+         * @description Foods for some words, misspelt ones too; without words, lately used ones first.
          */
         get: operations["foods"];
         put?: never;
@@ -251,8 +311,11 @@ export interface paths {
         };
         /** Food */
         get: operations["food"];
-        /** Rename Food */
-        put: operations["rename_food"];
+        /**
+         * Edit Food
+         * @description Name, other names, and what a cup or a piece of it weighs.
+         */
+        put: operations["edit_food"];
         post?: never;
         delete?: never;
         options?: never;
@@ -271,6 +334,46 @@ export interface paths {
         put?: never;
         /** Add Label */
         post: operations["add_label"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/foods/{food_id}/on-shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Put Food
+         * @description Take a food off the shelf, or put it back. Builds and batches keep it.
+         */
+        put: operations["put_food"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/foods/{food_id}/told": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Tell
+         * @description What one cup, scoop or piece of it weighs: asked once, kept.
+         */
+        post: operations["tell"];
         delete?: never;
         options?: never;
         head?: never;
@@ -344,10 +447,107 @@ export interface paths {
         get?: never;
         /**
          * Edit Label
-         * @description A changed panel becomes a new revision; batches keep the one they were weighed with.
+         * @description A changed package becomes a new version; batches keep the one they were weighed with.
          */
         put: operations["edit_label"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labels/{label_id}/moved": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Moved
+         * @description Which trials and batches would move by how much, if they were re-reckoned.
+         */
+        post: operations["moved"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labels/{label_id}/on-shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Put Label */
+        put: operations["put_label"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labels/{label_id}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Label Versions
+         * @description Every version of the label with what changed, newest first.
+         */
+        get: operations["label_versions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quick-entry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Quick Entry
+         * @description One line → foods on the shelf, grams, and how they were worked out.
+         */
+        post: operations["quick_entry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quick-entry/list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Quick List
+         * @description A whole ingredient list, line by line.
+         */
+        post: operations["quick_list"];
         delete?: never;
         options?: never;
         head?: never;
@@ -423,6 +623,124 @@ export interface paths {
         /** Write Settings */
         put: operations["write_settings"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Export Shelf
+         * @description Every label on the shelf, one row each.
+         */
+        get: operations["export_shelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Start Import
+         * @description Read a file in the background. Nothing is written before it is committed.
+         */
+        post: operations["start_import"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/imports/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Import State */
+        get: operations["import_state"];
+        put?: never;
+        post?: never;
+        /** Forget Import */
+        delete: operations["forget_import"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/imports/{key}/commit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Commit Import
+         * @description Write everything at once, in the background; if anything fails, nothing is written.
+         */
+        post: operations["commit_import"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/imports/{key}/rows": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Import Rows
+         * @description What each row would do, in the order of the file.
+         */
+        get: operations["import_rows"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/reference": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Stock Reference
+         * @description Put the generic foods that are missing on the shelf, with typical values.
+         */
+        post: operations["stock_reference"];
         delete?: never;
         options?: never;
         head?: never;
@@ -506,6 +824,44 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trials/{trial_id}/pending": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Pending Lines
+         * @description Lines of pasted lists that are kept for later.
+         */
+        get: operations["pending_lines"];
+        put?: never;
+        /** Keep Line */
+        post: operations["keep_line"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/pending/{pending_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Drop Line */
+        delete: operations["drop_line"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -559,6 +915,8 @@ export interface components {
          * @description What a careful reader finds on a panel.
          */
         Audit: {
+            /** Causes */
+            causes: string[];
             /** Hidden */
             hidden: components["schemas"]["HiddenByZero"][];
             /** Impossible */
@@ -575,6 +933,8 @@ export interface components {
             reckoned: components["schemas"]["Reckoned"][];
             /** Says */
             says: string;
+            /** Tolerated */
+            tolerated: components["schemas"]["Tolerated"][];
             verdict: components["schemas"]["Verdict"];
         };
         /**
@@ -625,6 +985,8 @@ export interface components {
         BatchLine: {
             /** Component */
             component: string;
+            /** Count */
+            count: number | null;
             /** Finer Scale */
             finer_scale: boolean;
             /** High G */
@@ -758,17 +1120,33 @@ export interface components {
          * BuildLine
          * @description Target grams of a label from the shelf, or of another component by its name.
          *
-         *     `id` is made by whoever adds the line and stays with it when it moves.
+         *     `id` is made by whoever adds the line and stays with it when it moves. `count` pieces stand
+         *     beside the grams, and alone where no piece has been weighed; `how` tells where the grams are
+         *     from.
          */
         BuildLine: {
             /** Component */
             component?: string | null;
+            /** Count */
+            count?: number | null;
+            /**
+             * How
+             * @default
+             */
+            how?: string;
             /** Id */
             id: string;
             /** Label Id */
             label_id?: number | null;
             /** Target G */
             target_g: number;
+        };
+        /**
+         * Candidate
+         * @description A panel as it may become; null asks about the newest version.
+         */
+        Candidate: {
+            label?: components["schemas"]["Label"] | null;
         };
         /**
          * Capture
@@ -872,6 +1250,137 @@ export interface components {
             target_g: number;
         };
         /**
+         * Change
+         * @description One field before and after; None is unknown.
+         */
+        Change: {
+            /** After */
+            after: string | null;
+            /** Before */
+            before: string | null;
+            /** Field */
+            field: string;
+        };
+        /**
+         * Check
+         * @description One equation: what was stated, what the rest makes of it, and whether they meet.
+         */
+        Check: {
+            /** Agrees */
+            agrees: boolean;
+            /** Claims */
+            claims: number[];
+            /** Figure */
+            figure: string;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "energy" | "servings" | "same_pan" | "finish";
+            /**
+             * Part
+             * @enum {string}
+             */
+            part: "serving" | "batch";
+            /** Reckoned */
+            reckoned: number;
+            /** Reckoned Hi */
+            reckoned_hi: number;
+            /** Reckoned Lo */
+            reckoned_lo: number;
+            /** Says */
+            says: string;
+            /** Stated */
+            stated: number;
+        };
+        /**
+         * Claim
+         * @description One set of claimed figures. `servings` is how many the batch makes, or the pan is cut in.
+         */
+        Claim: {
+            /** @default {} */
+            batch?: components["schemas"]["Figures"];
+            /**
+             * Name
+             * @default
+             */
+            name?: string;
+            /** @default {} */
+            serving?: components["schemas"]["Figures"];
+            /** Servings */
+            servings?: number | null;
+        };
+        /**
+         * ClaimReport
+         * @description Everything that was found, in the order of reading.
+         */
+        ClaimReport: {
+            /** Checks */
+            checks: components["schemas"]["Check"][];
+            /** Questions */
+            questions: string[];
+            /** Ratios */
+            ratios: components["schemas"]["Ratio"][];
+            /** Repairs */
+            repairs: components["schemas"]["Repair"][];
+            /** Says */
+            says: string;
+            suspect: components["schemas"]["Repair"] | null;
+            /**
+             * Verdict
+             * @enum {string}
+             */
+            verdict: "agrees" | "agrees with fibre" | "disagrees" | "too little";
+        };
+        /**
+         * ClaimSheet
+         * @description One claim, or several that share a pan or a base. The first is "theirs" for the ratios.
+         */
+        ClaimSheet: {
+            /** Claims */
+            claims: components["schemas"]["Claim"][];
+            /**
+             * Relation
+             * @default apart
+             * @enum {string}
+             */
+            relation?: "apart" | "same_pan" | "same_base";
+        };
+        /** ClaimText */
+        ClaimText: {
+            /** Text */
+            text: string;
+        };
+        /**
+         * Commit
+         * @description Whether refused rows may be left out; otherwise they stop the import.
+         */
+        Commit: {
+            /**
+             * Leave Out Refused
+             * @default false
+             */
+            leave_out_refused?: boolean;
+        };
+        /**
+         * Compared
+         * @description One label on every base that its figures allow; None where something is unknown.
+         */
+        Compared: {
+            per_100g: components["schemas"]["Side"] | null;
+            per_100kcal: components["schemas"]["Side"] | null;
+            per_30g_protein: components["schemas"]["Side"] | null;
+            per_price: components["schemas"]["Side"] | null;
+        };
+        /** ComparedLabel */
+        ComparedLabel: {
+            compared: components["schemas"]["Compared"];
+            /** Food */
+            food: string;
+            in_trial: components["schemas"]["InTrial"] | null;
+            shelf_label: components["schemas"]["ShelfLabel"];
+        };
+        /**
          * ComparedOriginal
          * @description The original, what one of ours saves on it, and where its own energy sits.
          */
@@ -902,6 +1411,21 @@ export interface components {
             saved_kcal_worst: number[] | null;
             /** Serving G */
             serving_g?: number | null;
+        };
+        /**
+         * Comparison
+         * @description Two to five packages. `trial_says` tells why a trial shows no differences.
+         */
+        Comparison: {
+            /** Currency */
+            currency: string;
+            /** Labels */
+            labels: components["schemas"]["ComparedLabel"][];
+            /**
+             * Trial Says
+             * @default
+             */
+            trial_says?: string;
         };
         /**
          * Component
@@ -966,6 +1490,59 @@ export interface components {
             version: number;
         };
         /**
+         * Entry
+         * @description What a line says. Several quantities add up; `each` is the size of one pack or piece;
+         *     `also` is the same amount said another way in brackets.
+         */
+        Entry: {
+            also?: components["schemas"]["Quantity"] | null;
+            /**
+             * Bought
+             * @default
+             * @enum {string}
+             */
+            bought?: "" | "as bought" | "edible";
+            each?: components["schemas"]["Quantity"] | null;
+            /** Food */
+            food: string;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /**
+             * Optional
+             * @default false
+             */
+            optional?: boolean;
+            /**
+             * Part
+             * @default
+             * @enum {string}
+             */
+            part?: "" | "juice" | "zest" | "juice and zest";
+            /**
+             * Protein Said
+             * @default false
+             */
+            protein_said?: boolean;
+            /**
+             * Quantities
+             * @default []
+             */
+            quantities?: components["schemas"]["Quantity"][];
+            /**
+             * States
+             * @default []
+             */
+            states?: string[];
+            /**
+             * To Taste
+             * @default false
+             */
+            to_taste?: boolean;
+        };
+        /**
          * Facts
          * @description What something holds. None is unknown.
          */
@@ -1024,6 +1601,26 @@ export interface components {
             worst: number[];
         };
         /**
+         * Figures
+         * @description What is claimed of one serving or of the whole batch; None is not claimed.
+         */
+        Figures: {
+            /** Carbohydrate G */
+            carbohydrate_g?: number | null;
+            /** Fat G */
+            fat_g?: number | null;
+            /** Fibre G */
+            fibre_g?: number | null;
+            /** Grams */
+            grams?: number | null;
+            /** Kcal */
+            kcal?: number | null;
+            /** Polyols G */
+            polyols_g?: number | null;
+            /** Protein G */
+            protein_g?: number | null;
+        };
+        /**
          * Finding
          * @description `where` is a path in the batch file, such as `labels.flour` or `mixture_g`.
          */
@@ -1057,10 +1654,87 @@ export interface components {
             /** Label */
             label: string;
         };
-        /** FoodName */
-        FoodName: {
+        /**
+         * FoodEdit
+         * @description A food's name and facts, with the version that they were read at.
+         */
+        FoodEdit: {
+            /**
+             * @default {
+             *       "aliases": [],
+             *       "buy_rule": "",
+             *       "density_origin": "typical",
+             *       "measures": []
+             *     }
+             */
+            facts?: components["schemas"]["FoodFacts"];
             /** Name */
             name: string;
+            /** Version */
+            version: number;
+        };
+        /**
+         * FoodFacts
+         * @description What is known of a food whatever its package.
+         */
+        FoodFacts: {
+            /**
+             * Aliases
+             * @default []
+             */
+            aliases?: string[];
+            /**
+             * Buy Rule
+             * @default
+             */
+            buy_rule?: string;
+            /** Density G Per Ml */
+            density_g_per_ml?: number | null;
+            /**
+             * Density Origin
+             * @default typical
+             * @enum {string}
+             */
+            density_origin?: "weighed" | "label" | "typical";
+            /** Drained Share */
+            drained_share?: number | null;
+            /**
+             * Measures
+             * @default []
+             */
+            measures?: components["schemas"]["Measure"][];
+            /** Refuse Share */
+            refuse_share?: number | null;
+        };
+        /** FoodItem */
+        FoodItem: {
+            /** Aliases */
+            aliases: string[];
+            /** Id */
+            id: number;
+            /** Labels */
+            labels: components["schemas"]["ItemLabel"][];
+            /** Name */
+            name: string;
+            /** Recent */
+            recent: boolean;
+            /** Typical */
+            typical: boolean;
+        };
+        /**
+         * FoodPage
+         * @description A page of foods, how many there are in all, and how loosely the words were found.
+         */
+        FoodPage: {
+            /** Foods */
+            foods: components["schemas"]["FoodItem"][];
+            /**
+             * How
+             * @enum {string}
+             */
+            how: "words" | "spelling" | "some words";
+            /** Total */
+            total: number;
         };
         /** Grams */
         Grams: {
@@ -1097,11 +1771,22 @@ export interface components {
          */
         HouseSettings: {
             /**
+             * Allergens
+             * @default eu
+             * @enum {string}
+             */
+            allergens?: "us" | "eu";
+            /**
              * Carbohydrate
              * @default total
              * @enum {string}
              */
             carbohydrate?: "total" | "net";
+            /**
+             * Currency
+             * @default €
+             */
+            currency?: string;
             /**
              * Energy
              * @default labelled
@@ -1113,6 +1798,8 @@ export interface components {
              * @default 0
              */
             erythritol_kcal_per_g?: number;
+            /** @default us */
+            household?: components["schemas"]["HouseholdSystem"];
             /**
              * Residue
              * @default counted
@@ -1124,6 +1811,76 @@ export interface components {
              * @default simulated
              */
             scale?: string;
+        };
+        /**
+         * HouseholdSystem
+         * @description Whose cups and spoons a recipe means.
+         * @enum {string}
+         */
+        HouseholdSystem: "us" | "us_label" | "metric" | "uk" | "au";
+        /** ImportRows */
+        ImportRows: {
+            /** Rows */
+            rows: components["schemas"]["RowFate"][];
+            /** Total */
+            total: number;
+        };
+        /**
+         * ImportState
+         * @description How far an import is. Nothing is written before `writing`, and nothing of it if it fails.
+         */
+        ImportState: {
+            /** Counts */
+            counts: {
+                [key: string]: number;
+            };
+            /** Done */
+            done: number;
+            /** File */
+            file: string;
+            /** Id */
+            id: string;
+            /** Says */
+            says: string;
+            /**
+             * Stage
+             * @enum {string}
+             */
+            stage: "reading" | "ready" | "writing" | "done" | "failed";
+            /** Total */
+            total: number;
+            /** Unknown Columns */
+            unknown_columns: string[];
+        };
+        /**
+         * InTrial
+         * @description One serving of a trial with this package in its lines, less the trial as it stands.
+         */
+        InTrial: {
+            /** Cost Difference */
+            cost_difference: number | null;
+            /** Difference */
+            difference: {
+                [key: string]: number | null;
+            };
+            /** Uses It */
+            uses_it: boolean;
+        };
+        /**
+         * ItemLabel
+         * @description A package in a list: what a cook chooses by. None is unknown.
+         */
+        ItemLabel: {
+            /** Id */
+            id: number;
+            /** Kcal Per 100G */
+            kcal_per_100g: number | null;
+            /** Name */
+            name: string;
+            /** Protein Per 100G */
+            protein_per_100g: number | null;
+            /** Typical */
+            typical: boolean;
         };
         /**
          * Kind
@@ -1139,7 +1896,10 @@ export interface components {
         };
         /**
          * Label
-         * @description Figures as printed, for `basis_g` grams. None is unknown (see `ABSENT_MEANS_NONE`).
+         * @description Figures as printed, for a basis. None is unknown (see `ABSENT_MEANS_NONE`).
+         *
+         *     `basis_g`, `basis_ml` and `basis_pieces` are three ways of saying the same basis; at least one
+         *     is given. `below` names figures printed as "less than" ("<1 g"): the figure is then the bound.
          */
         Label: {
             /** Added Sugars G */
@@ -1149,9 +1909,20 @@ export interface components {
             /** Allulose G */
             allulose_g?: number | null;
             /** Basis G */
-            basis_g: number;
+            basis_g?: number | null;
+            /** Basis Ml */
+            basis_ml?: number | null;
+            /** Basis Pieces */
+            basis_pieces?: number | null;
+            /**
+             * Below
+             * @default []
+             */
+            below?: string[];
             /** Carbohydrate G */
             carbohydrate_g?: number | null;
+            /** Density G Per Ml */
+            density_g_per_ml?: number | null;
             /** Fat G */
             fat_g?: number | null;
             /** Fibre G */
@@ -1167,6 +1938,11 @@ export interface components {
             name?: string;
             /** Organic Acids G */
             organic_acids_g?: number | null;
+            /**
+             * Piece
+             * @default
+             */
+            piece?: string;
             /** Polyol */
             polyol?: ("erythritol" | "xylitol" | "maltitol" | "sorbitol" | "mannitol" | "isomalt" | "lactitol" | "hsh") | null;
             /** Polyols G */
@@ -1193,20 +1969,35 @@ export interface components {
         };
         /**
          * LabelEdit
-         * @description A changed panel, with the version that it was read at.
+         * @description A changed package, with the version that it was read at.
          */
         LabelEdit: {
             label: components["schemas"]["Label"];
+            /**
+             * @default {
+             *       "allergens": [],
+             *       "does": [],
+             *       "flags": [],
+             *       "may_contain": [],
+             *       "note": ""
+             *     }
+             */
+            package?: components["schemas"]["Package"];
             /** Version */
             version: number;
         };
         /**
          * Line
          * @description So many grams of a label's food, or of another component.
+         *
+         *     `count` pieces stand beside the grams. A label whose pieces nobody has weighed is reckoned by
+         *     its count; the grams of such a line may be missing: its weight is then unknown.
          */
         Line: {
             /** Component */
             component?: string | null;
+            /** Count */
+            count?: number | null;
             /**
              * Division G
              * @default 1
@@ -1226,6 +2017,8 @@ export interface components {
         LineShare: {
             /** Carbohydrate G */
             carbohydrate_g?: number | null;
+            /** Count */
+            count?: number | null;
             /** Fat G */
             fat_g?: number | null;
             /** Fibre G */
@@ -1326,6 +2119,63 @@ export interface components {
             /** Share */
             share: number;
         };
+        /**
+         * Measure
+         * @description What one of something weighs, as eaten: a large one, a scoop, a stick, the juice of one.
+         *
+         *     A name may carry a qualifier in brackets: "large (UK)", "can (drained)".
+         */
+        Measure: {
+            /** Grams */
+            grams: number;
+            /** Name */
+            name: string;
+            /**
+             * Origin
+             * @default typical
+             * @enum {string}
+             */
+            origin?: "weighed" | "label" | "typical";
+        };
+        /**
+         * Moved
+         * @description A trial or batch that uses the label: one serving as it stands, and re-reckoned.
+         */
+        Moved: {
+            /** Batch Id */
+            batch_id: number | null;
+            /** Dish */
+            dish: string;
+            /** Dish Id */
+            dish_id: number;
+            /** Kcal After */
+            kcal_after: number | null;
+            /** Kcal Before */
+            kcal_before: number | null;
+            /** Letter */
+            letter: string;
+            /** Made At */
+            made_at: string | null;
+            /** Protein After */
+            protein_after: number | null;
+            /** Protein Before */
+            protein_before: number | null;
+            /** Trial Id */
+            trial_id: number;
+        };
+        /**
+         * Need
+         * @description What has to be told or weighed once: grams of one `measure` of this food, or a share.
+         */
+        Need: {
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "volume" | "measure" | "refuse" | "drained";
+            /** Measure */
+            measure: string;
+        };
         /** NewDish */
         NewDish: {
             /** Name */
@@ -1336,9 +2186,53 @@ export interface components {
          * @description A food with its first label.
          */
         NewFood: {
+            /**
+             * @default {
+             *       "aliases": [],
+             *       "buy_rule": "",
+             *       "density_origin": "typical",
+             *       "measures": []
+             *     }
+             */
+            facts?: components["schemas"]["FoodFacts"];
             label: components["schemas"]["Label"];
             /** Name */
             name: string;
+            /**
+             * @default {
+             *       "allergens": [],
+             *       "does": [],
+             *       "flags": [],
+             *       "may_contain": [],
+             *       "note": ""
+             *     }
+             */
+            package?: components["schemas"]["Package"];
+        };
+        /**
+         * NewLabel
+         * @description A panel with the rest of its package.
+         */
+        NewLabel: {
+            label: components["schemas"]["Label"];
+            /**
+             * @default {
+             *       "allergens": [],
+             *       "does": [],
+             *       "flags": [],
+             *       "may_contain": [],
+             *       "note": ""
+             *     }
+             */
+            package?: components["schemas"]["Package"];
+        };
+        /**
+         * OnShelf
+         * @description Whether it is on the shelf: taking it off can be undone.
+         */
+        OnShelf: {
+            /** On Shelf */
+            on_shelf: boolean;
         };
         /** OpenWeighIn */
         OpenWeighIn: {
@@ -1359,6 +2253,18 @@ export interface components {
              * Format: date-time
              */
             started_at: string;
+        };
+        /**
+         * Option
+         * @description One package that the line may mean, with every reading of its amount.
+         */
+        Option: {
+            /** Food */
+            food: string;
+            /** Food Id */
+            food_id: number;
+            label: components["schemas"]["ShelfLabel"];
+            worked: components["schemas"]["Worked"];
         };
         /**
          * Origin
@@ -1412,6 +2318,51 @@ export interface components {
             version: number;
         };
         /**
+         * Package
+         * @description Everything about one package but its panel. None and empty are unknown, not none.
+         */
+        Package: {
+            /**
+             * Allergens
+             * @default []
+             */
+            allergens?: ("milk" | "egg" | "fish" | "crustaceans" | "tree_nuts" | "peanut" | "wheat" | "soy" | "sesame" | "gluten" | "celery" | "mustard" | "sulphites" | "lupin" | "molluscs")[];
+            /**
+             * Does
+             * @default []
+             */
+            does?: ("thickens" | "dries" | "sweetens" | "flavours")[];
+            /** Drained G */
+            drained_g?: number | null;
+            /**
+             * Flags
+             * @default []
+             */
+            flags?: ("raw_egg" | "raw_flour" | "raw_poultry" | "raw_ground_meat" | "raw_fish" | "aspartame" | "xylitol")[];
+            /**
+             * May Contain
+             * @default []
+             */
+            may_contain?: ("milk" | "egg" | "fish" | "crustaceans" | "tree_nuts" | "peanut" | "wheat" | "soy" | "sesame" | "gluten" | "celery" | "mustard" | "sulphites" | "lupin" | "molluscs")[];
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** Pack G */
+            pack_g?: number | null;
+            /** Pack Ml */
+            pack_ml?: number | null;
+            /** Pack Pieces */
+            pack_pieces?: number | null;
+            /** Price */
+            price?: number | null;
+            /** State */
+            state?: ("raw" | "cooked" | "dry" | "frozen" | "drained" | "as_prepared") | null;
+            /** Sweetness */
+            sweetness?: number | null;
+        };
+        /**
          * PartlyKnown
          * @description A figure with an unknown part; the known parts come to `at_least`.
          */
@@ -1424,6 +2375,18 @@ export interface components {
             value?: null;
             /** Worst */
             worst?: null;
+        };
+        /** PendingLine */
+        PendingLine: {
+            /** Id */
+            id: number;
+            /** Text */
+            text: string;
+        };
+        /** PendingText */
+        PendingText: {
+            /** Text */
+            text: string;
         };
         /** Piece */
         Piece: {
@@ -1512,32 +2475,97 @@ export interface components {
             type?: string;
         };
         /**
-         * Reading
-         * @description One line from the scale. `division_g` is the unit of the last digit shown.
+         * Quantity
+         * @description So many of a unit; `high` is above `low` for a range. Unit "" is a bare number.
          */
-        Reading: {
-            /** Division G */
-            division_g: number;
-            /** Grams */
-            grams: number;
+        Quantity: {
             /**
-             * Mode
-             * @default gross
+             * Fill
+             * @default
              * @enum {string}
              */
-            mode?: "gross" | "net";
+            fill?: "" | "level" | "heaped" | "rounded" | "scant" | "packed";
+            /** High */
+            high: number;
+            /** Low */
+            low: number;
             /**
-             * Overload
-             * @default false
+             * Unit
+             * @default
              */
-            overload?: boolean;
+            unit?: string;
+        };
+        /**
+         * QuickAnswer
+         * @description The line as read, and what it may mean on this shelf, best first.
+         */
+        QuickAnswer: {
+            entry: components["schemas"]["Entry"];
             /**
-             * Sent Ms
-             * @default null
+             * How
+             * @enum {string}
              */
-            sent_ms?: number | null;
-            /** Stable */
-            stable: boolean;
+            how: "words" | "spelling" | "some words";
+            /** Options */
+            options: components["schemas"]["Option"][];
+        };
+        /**
+         * QuickLine
+         * @description One line of a pasted list. A heading names a component; a faulty line says why.
+         */
+        QuickLine: {
+            answer?: components["schemas"]["QuickAnswer"] | null;
+            /**
+             * Says
+             * @default
+             */
+            says?: string;
+            /**
+             * Status
+             * @enum {string}
+             */
+            status: "clear" | "question" | "needs" | "unmatched" | "heading" | "faulty";
+            /** Text */
+            text: string;
+        };
+        /** QuickList */
+        QuickList: {
+            /** Text */
+            text: string;
+        };
+        /** QuickText */
+        QuickText: {
+            /** Text */
+            text: string;
+        };
+        /**
+         * Ratio
+         * @description How many of mine for one of theirs, by one figure.
+         */
+        Ratio: {
+            /** Claim */
+            claim: number;
+            /** Figure */
+            figure: string;
+            /** Times */
+            times: number;
+        };
+        /**
+         * Reading
+         * @description One way of reading the line. `low_g` and `high_g` where it is no weighed amount.
+         */
+        Reading: {
+            /** Count */
+            count?: number | null;
+            /** Grams */
+            grams: number | null;
+            /** High G */
+            high_g?: number | null;
+            /** How */
+            how: string;
+            /** Low G */
+            low_g?: number | null;
+            needs?: components["schemas"]["Need"] | null;
         };
         /**
          * Reckoned
@@ -1563,6 +2591,33 @@ export interface components {
             name: string;
         };
         /**
+         * Repair
+         * @description One figure that, changed alone, would reconcile what it can.
+         */
+        Repair: {
+            /** Change */
+            change: number;
+            /** Claim */
+            claim: number;
+            /** Figure */
+            figure: string;
+            /** Leaves */
+            leaves: number;
+            /**
+             * Part
+             * @enum {string}
+             */
+            part: "serving" | "batch";
+            /** Says */
+            says: string;
+            /** Settles */
+            settles: number;
+            /** Should Be */
+            should_be: number;
+            /** Stated */
+            stated: number;
+        };
+        /**
          * Result
          * @description The whole answer; numbers are unrounded.
          */
@@ -1586,7 +2641,51 @@ export interface components {
             };
             serving: components["schemas"]["Portion"];
             /** Weight G */
-            weight_g: number;
+            weight_g: number | null;
+        };
+        /**
+         * Revision
+         * @description A package as it was printed from a day on, and how it differs from the one before.
+         */
+        Revision: {
+            /** Changes */
+            changes: components["schemas"]["Change"][];
+            label: components["schemas"]["Label"];
+            /** Number */
+            number: number;
+            package: components["schemas"]["Package"];
+            /**
+             * Since
+             * Format: date-time
+             */
+            since: string;
+        };
+        /**
+         * RowFate
+         * @description What a row of the file would do. `changes` name fields with before and after.
+         */
+        RowFate: {
+            /**
+             * Changes
+             * @default []
+             */
+            changes?: string[];
+            /**
+             * Fate
+             * @enum {string}
+             */
+            fate: "new food" | "new label" | "new version" | "food changed" | "unchanged" | "refused";
+            /**
+             * Faults
+             * @default []
+             */
+            faults?: components["schemas"]["Fault"][];
+            /** Food */
+            food: string;
+            /** Line */
+            line: number;
+            /** Package */
+            package: string;
         };
         /** ScaleState */
         ScaleState: {
@@ -1618,18 +2717,28 @@ export interface components {
              */
             residue?: "counted" | "left";
         };
-        /** ShelfFood */
+        /**
+         * ShelfFood
+         * @description A food with its labels: the cook's own first, typical values behind them.
+         */
         ShelfFood: {
+            facts: components["schemas"]["FoodFacts"];
             /** Id */
             id: number;
             /** Labels */
             labels: components["schemas"]["ShelfLabel"][];
             /** Name */
             name: string;
+            /** Removed */
+            removed: boolean;
+            /** Typical */
+            typical: boolean;
+            /** Version */
+            version: number;
         };
         /**
          * ShelfLabel
-         * @description One package's panel as it stands now.
+         * @description One package as it stands now: its panel and the rest of it.
          */
         ShelfLabel: {
             /** Food Id */
@@ -1637,6 +2746,9 @@ export interface components {
             /** Id */
             id: number;
             label: components["schemas"]["Label"];
+            package: components["schemas"]["Package"];
+            /** Removed */
+            removed: boolean;
             /** Revisions */
             revisions: number;
             /**
@@ -1646,6 +2758,17 @@ export interface components {
             since: string;
             /** Version */
             version: number;
+        };
+        /**
+         * Side
+         * @description One label on one base. Grams and price are what that much of it weighs and costs.
+         */
+        Side: {
+            figures: components["schemas"]["Facts"];
+            /** Grams */
+            grams: number | null;
+            /** Price */
+            price: number | null;
         };
         /**
          * SimulatorAct
@@ -1679,6 +2802,45 @@ export interface components {
          * @enum {string}
          */
         Standing: "published" | "common practice" | "from memory";
+        /**
+         * Stocked
+         * @description How many foods were put on the shelf.
+         */
+        Stocked: {
+            /** Foods */
+            foods: number;
+        };
+        /**
+         * Told
+         * @description What the cook says or has weighed once: grams of one measure, or a share.
+         */
+        Told: {
+            /** Grams */
+            grams?: number | null;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "volume" | "measure" | "refuse" | "drained";
+            /** Measure */
+            measure: string;
+            /** Share */
+            share?: number | null;
+        };
+        /**
+         * Tolerated
+         * @description What the law allows a printed figure to stand for; None is without a limit that way.
+         */
+        Tolerated: {
+            /** Field */
+            field: string;
+            /** Least */
+            least: number | null;
+            /** Most */
+            most: number | null;
+            /** Printed */
+            printed: number;
+        };
         /**
          * TrialSheet
          * @description A trial as stored: its build, the shelf labels it uses, what it plans and its reckoning.
@@ -1718,6 +2880,24 @@ export interface components {
          * @enum {string}
          */
         Verdict: "agrees" | "agrees only with fibre or polyols counted" | "off" | "cannot tell";
+        /**
+         * Worked
+         * @description The readings, likeliest first; a question when the choice is the cook's; a caution.
+         */
+        Worked: {
+            /**
+             * Caution
+             * @default
+             */
+            caution?: string;
+            /**
+             * Question
+             * @default
+             */
+            question?: string;
+            /** Readings */
+            readings: components["schemas"]["Reading"][];
+        };
     };
     responses: never;
     parameters: never;
@@ -2488,6 +3668,257 @@ export interface operations {
             };
         };
     };
+    check_claimed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClaimSheet"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClaimReport"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    read_claims: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClaimText"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Claim"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query: {
+                labels: number[];
+                trial?: number | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
     add_dish: {
         parameters: {
             query?: never;
@@ -2746,6 +4177,8 @@ export interface operations {
         parameters: {
             query?: {
                 search?: string;
+                limit?: number;
+                offset?: number;
             };
             header?: never;
             path?: never;
@@ -2759,7 +4192,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ShelfFood"][];
+                    "application/json": components["schemas"]["FoodPage"];
                 };
             };
             /** @description The body could not be read. */
@@ -2991,7 +4424,7 @@ export interface operations {
             };
         };
     };
-    rename_food: {
+    edit_food: {
         parameters: {
             query?: never;
             header?: never;
@@ -3003,7 +4436,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["FoodName"];
+                "application/json": components["schemas"]["FoodEdit"];
             };
         };
         responses: {
@@ -3090,12 +4523,186 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Label"];
+                "application/json": components["schemas"]["NewLabel"];
             };
         };
         responses: {
             /** @description Successful Response */
             201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfFood"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    put_food: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                food_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnShelf"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfFood"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    tell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                food_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Told"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3430,6 +5037,431 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShelfFood"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    moved: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                label_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Candidate"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Moved"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    put_label: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                label_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnShelf"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfFood"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    label_versions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                label_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Revision"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    quick_entry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuickText"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuickAnswer"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    quick_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuickList"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuickLine"][];
                 };
             };
             /** @description The body could not be read. */
@@ -3904,6 +5936,586 @@ export interface operations {
             };
         };
     };
+    export_shelf: {
+        parameters: {
+            query?: {
+                own_only?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    start_import: {
+        parameters: {
+            query?: {
+                file?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportState"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    import_state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportState"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    forget_import: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    commit_import: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Commit"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportState"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    import_rows: {
+        parameters: {
+            query?: {
+                fate?: ("new food" | "new label" | "new version" | "food changed" | "unchanged" | "refused") | null;
+                limit?: number;
+                offset?: number;
+            };
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportRows"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    stock_reference: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stocked"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
     sources: {
         parameters: {
             query?: never;
@@ -4175,6 +6787,261 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TrialSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    pending_lines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PendingLine"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    keep_line: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PendingText"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PendingLine"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    drop_line: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+                /** @description The id of a thing in this kitchen. */
+                pending_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PendingLine"][];
                 };
             };
             /** @description The body could not be read. */

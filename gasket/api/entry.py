@@ -1,0 +1,46 @@
+"""Quick entry: lines of recipes into foods and grams."""
+
+from fastapi import APIRouter
+
+from gasket.api.doors import HouseDoor, Key, SessionDoor
+from gasket.kitchen import quick
+from gasket.kitchen.quick import (
+    PendingLine,
+    PendingText,
+    QuickAnswer,
+    QuickLine,
+    QuickList,
+    QuickText,
+)
+
+router = APIRouter(tags=["quick entry"])
+
+
+@router.post("/quick-entry")
+def quick_entry(line: QuickText, session: SessionDoor) -> QuickAnswer:
+    """One line → foods on the shelf, grams, and how they were worked out."""
+    return quick.quick(session, line.text)
+
+
+@router.post("/quick-entry/list")
+def quick_list(pasted: QuickList, session: SessionDoor) -> list[QuickLine]:
+    """A whole ingredient list, line by line."""
+    return quick.read_list(session, pasted.text)
+
+
+@router.get("/trials/{trial_id}/pending")
+def pending_lines(trial_id: Key, session: SessionDoor) -> list[PendingLine]:
+    """Lines of pasted lists that are kept for later."""
+    return quick.pending(session, trial_id)
+
+
+@router.post("/trials/{trial_id}/pending", status_code=201)
+def keep_line(
+    trial_id: Key, line: PendingText, session: SessionDoor, house: HouseDoor
+) -> list[PendingLine]:
+    return quick.keep_for_later(session, trial_id, line.text, house.now())
+
+
+@router.delete("/trials/{trial_id}/pending/{pending_id}")
+def drop_line(trial_id: Key, pending_id: Key, session: SessionDoor) -> list[PendingLine]:
+    return quick.drop_pending(session, trial_id, pending_id)

@@ -1,0 +1,125 @@
+"""Claimed figures out of pasted words: "552 kcal, 55 P / 40 C / 24 F, makes 8, whole pan 3,256".
+
+Amounts are read beside the words that name them, before or behind. A line that speaks of the whole
+(batch, pan, total) is of the batch; a blank line, or a line that begins with a name and a colon,
+begins the next claim.
+"""
+
+import re
+from typing import Any, Final
+
+from gasket.core.claim_check.figures import MOST_CLAIMS, Claim
+from gasket.core.errors import FaultyInput
+from gasket.core.quantities import parse_number
+
+MOST_TEXT: Final = 4000
+_NUMBER: Final = r"\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:[.,]\d+)?"
+_NAMES: Final = {
+    "kcal": r"kcals?|k?cal(?:orie)?s?|cals?",
+    "protein_g": r"proteins?|prot|p",
+    "carbohydrate_g": r"(?:total )?carb(?:ohydrate)?s?|c",
+    "fat_g": r"(?:total )?fats?|f",
+    "fibre_g": r"fib(?:re|er)s?",
+    "polyols_g": r"polyols?|sugar alcohols?|erythritol",
+    "grams": r"each weighs|weighs|weight|per serving of",
+}
+_COUNTED: Final = r"servings|portions|pieces|slices|ways|muffins|cookies|pots"
+_SERVINGS: Final = re.compile(
+    r"(?:makes|serves|(?<!per )servings?:?|portions:?|cut (?:in|into)|divided (?:by|into)|÷)\s*"
+    rf"(?P<a>{_NUMBER})(?![\d.,]|\s*(?:g|k?cal))|(?P<b>{_NUMBER})\s*(?:{_COUNTED})",
+    re.IGNORECASE,
+)
+_WHOLE: Final = re.compile(r"\b(?:whole|batch|pan|total|entire|all of it|tray)\b", re.IGNORECASE)
+_TRIPLE: Final = re.compile(rf"\b({_NUMBER})\s*/\s*({_NUMBER})\s*/\s*({_NUMBER})\b")
+
+
+def parse_claims(text: str) -> tuple[Claim, ...]:
+    """The claims in `text`. Raises `FaultyInput` at `text` when there is no figure in it."""
+    if len(text) > MOST_TEXT:
+        raise FaultyInput.at("text", f"Claims have at most {MOST_TEXT} characters.")
+    claims = [claim for part in _parts(text) if (claim := _claim(part))]
+    if not claims:
+        raise FaultyInput.at("text", "There is no figure in it, like 552 kcal or 55 g protein.")
+    if len(claims) > MOST_CLAIMS:
+        raise FaultyInput.at("text", f"At most {MOST_CLAIMS} claims at once.")
+    return tuple(claims)
+
+
+def _parts(text: str) -> list[list[str]]:
+    parts: list[list[str]] = [[]]
+    for line in text.splitlines():
+        if not line.strip() or (_heading(line) and parts[-1]):
+            parts.append([])
+        if line.strip():
+            parts[-1].append(line.strip())
+    return [part for part in parts if part]
+
+
+def _heading(line: str) -> re.Match[str] | None:
+    """ "Plain: 242 kcal …", but not "Protein: 55 g" nor "Whole pan: …"."""
+    found = re.match(r"\s*([^\d:]{1,60}):", line)
+    if not found or _WHOLE.search(found[1]):
+        return None
+    words = found[1].strip().lower()
+    named = any(re.fullmatch(pattern, words) for pattern in _NAMES.values())
+    return (
+        None if named or re.match(r"(servings?|portions?|per serving|each|makes)", words) else found
+    )
+
+
+def _claim(lines: list[str]) -> Claim | None:
+    values: dict[str, Any] = {"serving": {}, "batch": {}}
+    for line in lines:
+        if heading := _heading(line):
+            values["name"] = heading[1].strip()
+            line = line[heading.end() :]
+        for piece in re.split(r"[;\n]", line):
+            if count := _SERVINGS.search(piece):
+                values.setdefault("servings", _read(count["a"] or count["b"]))
+                piece = piece[: count.start()] + " " + piece[count.end() :]
+            _read_figures(piece, values["batch" if _WHOLE.search(piece) else "serving"])
+    found = values["serving"] or values["batch"]
+    return Claim.model_validate(values) if found else None
+
+
+def _read_figures(text: str, figures: dict[str, float]) -> None:
+    if triple := _TRIPLE.search(text):
+        for name, number in zip(
+            ("protein_g", "carbohydrate_g", "fat_g"), triple.groups(), strict=True
+        ):
+            figures.setdefault(name, _read(number))
+        text = text[: triple.start()] + " " + text[triple.end() :]
+    for name, words in _NAMES.items():
+        before = re.search(
+            rf"\b(?:{words})\b\s*:?\s*(?P<n>{_NUMBER})(?!\s*(?:k?cal|%))", text, re.IGNORECASE
+        )
+        behind = re.search(
+            rf"(?P<n>{_NUMBER})\s*(?:g|grams)?\s*(?:of\s+)?(?:{words})\b", text, re.IGNORECASE
+        )
+        found = behind if name == "kcal" else _nearer(before, behind, text)
+        if found is None and name == "kcal":
+            found = before
+        if found is not None:
+            figures.setdefault(name, _read(found["n"]))
+    if "grams" not in figures and (
+        weight := re.search(rf"(?P<n>{_NUMBER})\s*g\s*(?:each|a piece|per serving)", text, re.I)
+    ):
+        figures["grams"] = _read(weight["n"])
+
+
+def _nearer(
+    before: re.Match[str] | None, behind: re.Match[str] | None, text: str
+) -> re.Match[str] | None:
+    """Of "P 55 C 40" and "55 P 40 C": a writer keeps to one order, so what stands first decides."""
+    if before is None or behind is None:
+        return before or behind
+    names_first = re.match(
+        r"\W*[a-z]", re.sub(rf"({_NUMBER})\s*(?:kcals?|cal\w*)", "", text.strip(), flags=re.I), re.I
+    )
+    return before if names_first else behind
+
+
+def _read(number: str) -> float:
+    if re.fullmatch(r"\d{1,3}(?:,\d{3})+(?:\.\d+)?", number):
+        return float(number.replace(",", ""))
+    return parse_number(number)

@@ -1,0 +1,135 @@
+"""Packages side by side, and what each would make of a trial."""
+
+from collections.abc import Iterator
+from typing import Final
+
+from sqlmodel import Session
+
+from gasket.core.batch import Batch
+from gasket.core.compare import Compared, compare
+from gasket.core.errors import FaultyInput, Unknown
+from gasket.core.labels import Label
+from gasket.core.margin import Figure, Portion
+from gasket.core.numbers import Answer
+from gasket.core.packages import price_per_g
+from gasket.core.reckon import reckon
+from gasket.kitchen import build, settings, shelf
+from gasket.kitchen.shelf import ShelfLabel
+from gasket.store import rows
+from gasket.store.tables import FoodRow
+
+LEAST, MOST = 2, 5
+MOVED: Final = ("kcal", "protein_g", "carbohydrate_g", "fat_g", "fibre_g", "sodium_mg")
+
+
+class InTrial(Answer):
+    """One serving of a trial with this package in its lines, less the trial as it stands."""
+
+    uses_it: bool
+    difference: dict[str, float | None]
+    cost_difference: float | None
+
+
+class ComparedLabel(Answer):
+    food: str
+    shelf_label: ShelfLabel
+    compared: Compared
+    in_trial: InTrial | None
+
+
+class Comparison(Answer):
+    """Two to five packages. `trial_says` tells why a trial shows no differences."""
+
+    labels: tuple[ComparedLabel, ...]
+    currency: str
+    trial_says: str = ""
+
+
+def comparison(session: Session, label_ids: list[int], trial_id: int | None) -> Comparison:
+    """Compare packages. Raises `FaultyInput` unless two to five different ones are named."""
+    ids = list(dict.fromkeys(label_ids))
+    if not LEAST <= len(ids) <= MOST:
+        raise FaultyInput.at("labels", f"Choose {LEAST} to {MOST} packages to compare.")
+    there = shelf.shelf_labels(session, ids)
+    for key in ids:
+        if key not in there:
+            raise Unknown("label", key)
+    house = settings.read(session)
+    in_trial, says = _in_trial(session, trial_id, there) if trial_id else ({}, "")
+    return Comparison(
+        labels=tuple(
+            ComparedLabel(
+                food=rows.fetch(session, FoodRow, there[key].food_id).name,
+                shelf_label=there[key],
+                compared=compare(
+                    there[key].label,
+                    there[key].package,
+                    house.energy,
+                    house.reckoning.erythritol_kcal_per_g,
+                ),
+                in_trial=in_trial.get(key),
+            )
+            for key in ids
+        ),
+        currency=house.currency,
+        trial_says=says,
+    )
+
+
+def _in_trial(
+    session: Session, trial_id: int, labels: dict[int, ShelfLabel]
+) -> tuple[dict[int, InTrial], str]:
+    """Every line that uses one of the packages, with each of them in turn."""
+    planned = build.sheet(session, trial_id).planned
+    used = [key for key in labels if str(key) in planned.labels]
+    if not used:
+        return {}, "This trial uses none of these packages, so nothing would change."
+    now = reckon(planned).serving
+    found: dict[int, InTrial] = {}
+    for key, one in labels.items():
+        other = reckon(_with(planned, {str(old) for old in used}, one.label)).serving
+        found[key] = InTrial(
+            uses_it=key in used,
+            difference={name: _difference(now, other, name) for name in MOVED},
+            cost_difference=_cost(planned, one, labels, used),
+        )
+    return found, ""
+
+
+def _with(planned: Batch, keys: set[str], panel: Label) -> Batch:
+    labels = {key: panel if key in keys else label for key, label in planned.labels.items()}
+    return planned.model_copy(update={"labels": labels})
+
+
+def _difference(now: Portion, other: Portion, name: str) -> float | None:
+    one, changed = getattr(now, name), getattr(other, name)
+    if isinstance(one, Figure) and isinstance(changed, Figure):
+        return changed.value - one.value
+    return None
+
+
+def _cost(
+    planned: Batch, one: ShelfLabel, labels: dict[int, ShelfLabel], used: list[int]
+) -> float | None:
+    """Cost of a serving with `one` less the cost as it stands; None while a price is unknown."""
+    price = price_per_g(one.package, one.label)
+    if price is None:
+        return None
+    total = 0.0
+    for grams, old in _grams(planned, used):
+        before = price_per_g(labels[old].package, labels[old].label)
+        if before is None:
+            return None
+        total += grams * (price - before)
+    return total
+
+
+def _grams(planned: Batch, used: list[int]) -> Iterator[tuple[float, int]]:
+    """Grams per serving of each line that uses one of the packages."""
+    by_key = {str(key): key for key in used}
+    for line in reckon(planned).lines:
+        part, _, at = line.where.partition(".lines[")
+        component = planned.components[int(part.removeprefix("components[").rstrip("]"))]
+        label = component.lines[int(at.rstrip("]"))].label
+        if label in by_key:
+            yield line.grams, by_key[label]

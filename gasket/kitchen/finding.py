@@ -1,0 +1,108 @@
+"""Finding foods: the shelf's list, recent first, and full-text search with spelling tolerance."""
+
+from typing import Final
+
+from sqlmodel import Session, col, func, select
+
+from gasket.core.energy import EnergyMethod
+from gasket.core.numbers import Answer
+from gasket.core.panel import INDEX, panel_of
+from gasket.kitchen import settings, shelf
+from gasket.kitchen.shelf import ShelfFood, ShelfLabel
+from gasket.store import rows, search
+from gasket.store.search import How
+from gasket.store.tables import FoodRow
+
+MOST_AT_ONCE: Final = 200
+
+
+class ItemLabel(Answer):
+    """A package in a list: what a cook chooses by. None is unknown."""
+
+    id: int
+    name: str
+    typical: bool
+    kcal_per_100g: float | None
+    protein_per_100g: float | None
+
+
+class FoodItem(Answer):
+    id: int
+    name: str
+    aliases: tuple[str, ...]
+    typical: bool
+    recent: bool
+    labels: tuple[ItemLabel, ...]
+
+
+class FoodPage(Answer):
+    """A page of foods, how many there are in all, and how loosely the words were found."""
+
+    foods: tuple[FoodItem, ...]
+    total: int
+    how: How
+
+
+def page(session: Session, words: str = "", limit: int = 50, offset: int = 0) -> FoodPage:
+    """Foods for `words`; without words all of them, lately used ones first, then by name."""
+    limit = min(limit, MOST_AT_ONCE)
+    found, total, how = _found(session, words, limit, offset)
+    method = settings.read(session).energy
+    return FoodPage(
+        foods=tuple(_item(food, recent, method) for food, recent in found), total=total, how=how
+    )
+
+
+def foods(session: Session, words: str, limit: int) -> list[ShelfFood]:
+    """The whole foods for `words`, best first."""
+    return [food for food, _ in _found(session, words, limit, 0)[0]]
+
+
+def _found(
+    session: Session, words: str, limit: int, offset: int
+) -> tuple[list[tuple[ShelfFood, bool]], int, How]:
+    how: How = "words"
+    if words.strip():
+        hit = search.find(session, words, limit, offset)
+        by_id = {
+            rows.key_of(row): row
+            for row in session.exec(select(FoodRow).where(col(FoodRow.id).in_(hit.ids)))
+        }
+        found, total, how = [by_id[key] for key in hit.ids], hit.total, hit.how
+    else:
+        there = col(FoodRow.removed_at).is_(None)
+        total = session.exec(select(func.count()).select_from(FoodRow).where(there)).one()
+        query = select(FoodRow).where(there)
+        recent = (col(FoodRow.used_at).is_(None), col(FoodRow.used_at).desc())
+        query = query.order_by(*recent, func.lower(FoodRow.name), col(FoodRow.id))
+        found = list(session.exec(query.limit(limit).offset(offset)))
+    whole = shelf.shelf_foods(session, found)
+    recently = [row.used_at is not None for row in found]
+    return list(zip(whole, recently, strict=True)), total, how
+
+
+def _item(food: ShelfFood, recent: bool, method: EnergyMethod) -> FoodItem:
+    return FoodItem(
+        id=food.id,
+        name=food.name,
+        aliases=food.facts.aliases,
+        typical=food.typical,
+        recent=recent,
+        labels=tuple(_item_label(one, method) for one in food.labels),
+    )
+
+
+def _item_label(one: ShelfLabel, method: EnergyMethod) -> ItemLabel:
+    panel = panel_of(one.label, method, 0.0)
+    weighable = one.label.weight_g is not None
+
+    def per_100g(at: int) -> float | None:
+        return float(panel.rows[0][at]) * 100 if weighable and panel.known[at] else None
+
+    return ItemLabel(
+        id=one.id,
+        name=one.label.name,
+        typical=one.label.style == "table",
+        kcal_per_100g=per_100g(INDEX["kcal"]),
+        protein_per_100g=per_100g(INDEX["protein_g"]),
+    )

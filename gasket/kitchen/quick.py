@@ -1,0 +1,214 @@
+"""Quick entry in this kitchen: a line → foods on its shelf and grams; a list, line by line."""
+
+import re
+from collections.abc import Iterator
+from datetime import datetime
+from typing import Annotated, Final, Literal
+
+from pydantic import Field
+from sqlmodel import Session, col, select
+
+from gasket.core.entry.grammar import MOST_TEXT, Entry, parse_entry
+from gasket.core.entry.readings import Known, NeedKind
+from gasket.core.entry.work_out import Worked, work_out
+from gasket.core.errors import FaultyInput
+from gasket.core.foods import FoodFacts, Measure
+from gasket.core.numbers import Answer, Positive, Value
+from gasket.core.quantities import HouseholdSystem
+from gasket.core.units import convert
+from gasket.kitchen import finding, settings, shelf
+from gasket.kitchen.shelf import ShelfFood, ShelfLabel
+from gasket.store import rows, search
+from gasket.store.search import How
+from gasket.store.tables import FoodRow, PendingLineRow, TrialRow
+
+MOST_OPTIONS: Final = 8
+MOST_FOODS: Final = 5
+MOST_LINES: Final = 200
+
+_POURABLE: Final = re.compile(
+    r"milk|cream|water|juice|oil|stock|broth|vinegar|sauce|syrup|coffee|tea|wine|beer|cider|rum"
+    r"|egg white|drink|yogh?urt|kefir|buttermilk|extract",
+    re.IGNORECASE,
+)
+"""Foods of which an ounce might be a fluid ounce."""
+
+
+class QuickText(Value):
+    text: Annotated[str, Field(max_length=MOST_TEXT)]
+
+
+class QuickList(Value):
+    text: Annotated[str, Field(max_length=20_000)]
+
+
+class Option(Answer):
+    """One package that the line may mean, with every reading of its amount."""
+
+    food_id: int
+    food: str
+    label: ShelfLabel
+    worked: Worked
+
+
+class QuickAnswer(Answer):
+    """The line as read, and what it may mean on this shelf, best first."""
+
+    entry: Entry
+    options: tuple[Option, ...]
+    how: How
+
+
+class QuickLine(Answer):
+    """One line of a pasted list. A heading names a component; a faulty line says why."""
+
+    text: str
+    status: Literal["clear", "question", "needs", "unmatched", "heading", "faulty"]
+    answer: QuickAnswer | None = None
+    says: str = ""
+
+
+class Told(Value):
+    """What the cook says or has weighed once: grams of one measure, or a share."""
+
+    kind: NeedKind
+    measure: Annotated[str, Field(min_length=1, max_length=40)]
+    grams: Positive | None = None
+    share: Annotated[float, Field(ge=0, lt=1)] | None = None
+
+
+class PendingLine(Answer):
+    id: int
+    text: str
+
+
+class PendingText(Value):
+    text: Annotated[str, Field(min_length=1, max_length=MOST_TEXT)]
+
+
+def quick(session: Session, text: str) -> QuickAnswer:
+    """Read one line. Raises `FaultyInput` at `text` for what is no amount of a food."""
+    return _answer(session, text, settings.read(session).household)
+
+
+def _answer(session: Session, text: str, system: HouseholdSystem) -> QuickAnswer:
+    entry = parse_entry(text)
+    foods, how = _foods(session, entry)
+    options = [
+        Option(
+            food_id=food.id,
+            food=food.name,
+            label=label,
+            worked=work_out(entry, _known(food, label, system)),
+        )
+        for food in foods
+        for label in food.labels
+    ]
+    return QuickAnswer(entry=entry, options=tuple(options[:MOST_OPTIONS]), how=how)
+
+
+def _foods(session: Session, entry: Entry) -> tuple[list[ShelfFood], How]:
+    """Juice and zest may be foods of their own; a state is often part of the name."""
+    wanted = [entry.food]
+    if entry.part in ("juice", "zest"):
+        wanted.insert(0, f"{entry.food} {entry.part}")
+    wanted = [*(f"{entry.food} {state}" for state in entry.states), *wanted]
+    for words in wanted[:-1]:
+        hit = search.find(session, words, MOST_FOODS)
+        if hit.total and hit.how == "words":
+            return finding.foods(session, words, MOST_FOODS), hit.how
+    hit = search.find(session, entry.food, MOST_FOODS)
+    return finding.foods(session, entry.food, MOST_FOODS), hit.how
+
+
+def _known(food: ShelfFood, label: ShelfLabel, system: HouseholdSystem) -> Known:
+    pourable = label.label.basis_ml is not None or bool(_POURABLE.search(food.name))
+    return Known(food.facts, label.label, label.package, system, pourable)
+
+
+def read_list(session: Session, text: str) -> list[QuickLine]:
+    """A pasted list, line by line; empty lines are left out."""
+    lines = [line.strip() for line in text.splitlines() if line.strip()]
+    if len(lines) > MOST_LINES:
+        raise FaultyInput.at("text", f"A list has at most {MOST_LINES} lines.")
+    system = settings.read(session).household
+    return [_line(session, line, system) for line in lines]
+
+
+def _line(session: Session, text: str, system: HouseholdSystem) -> QuickLine:
+    heading = re.fullmatch(r"(?:for (?:the )?)?([^\d:]{1,60}):", text, re.IGNORECASE)
+    if heading:
+        return QuickLine(text=text, status="heading", says=heading[1].strip().capitalize())
+    try:
+        answer = _answer(session, text, system)
+    except FaultyInput as error:
+        return QuickLine(text=text, status="faulty", says=error.faults[0].message)
+    if not answer.options:
+        return QuickLine(text=text, status="unmatched", answer=answer)
+    worked = answer.options[0].worked
+    if worked.readings[0].needs is not None:
+        return QuickLine(text=text, status="needs", answer=answer)
+    asks = worked.question or worked.caution or answer.how != "words"
+    return QuickLine(text=text, status="question" if asks else "clear", answer=answer)
+
+
+# What the cook tells once
+
+
+def tell(session: Session, food_id: int, told: Told) -> ShelfFood:
+    """Keep what one cup, scoop or piece of a food weighs. Raises `FaultyInput` without a figure."""
+    row = rows.fetch(session, FoodRow, food_id)
+    facts = _with(rows.facts_of(row), told, settings.read(session).household)
+    row.facts = rows.plain(facts)
+    row.version += 1
+    session.add(row)
+    session.commit()
+    return shelf.food(session, food_id)
+
+
+def _with(facts: FoodFacts, told: Told, system: HouseholdSystem) -> FoodFacts:
+    if told.kind in ("refuse", "drained"):
+        if told.share is None or (told.kind == "drained" and told.share == 0):
+            raise FaultyInput.at("share", "Type a share in percent, like 40.")
+        field = "refuse_share" if told.kind == "refuse" else "drained_share"
+        return facts.model_copy(update={field: told.share})
+    if told.grams is None:
+        raise FaultyInput.at("grams", "Type what it weighs in grams.")
+    if told.kind == "measure":
+        return facts.with_measure(Measure(name=told.measure, grams=told.grams, origin="weighed"))
+    density = told.grams / convert(1, told.measure, system)
+    if not 0.02 <= density <= 10:
+        raise FaultyInput.at("grams", f"Nothing in a kitchen weighs {density:.3g} g a millilitre.")
+    return facts.with_density(density)
+
+
+# Lines kept for later
+
+
+def pending(session: Session, trial_id: int) -> list[PendingLine]:
+    rows.fetch(session, TrialRow, trial_id)
+    query = select(PendingLineRow).where(PendingLineRow.trial_id == trial_id)
+    found = session.exec(query.order_by(col(PendingLineRow.id)))
+    return [PendingLine(id=row.id or 0, text=row.text) for row in found]
+
+
+def keep_for_later(session: Session, trial_id: int, text: str, now: datetime) -> list[PendingLine]:
+    rows.fetch(session, TrialRow, trial_id)
+    session.add(PendingLineRow(trial_id=trial_id, text=text, created_at=now))
+    session.commit()
+    return pending(session, trial_id)
+
+
+def drop_pending(session: Session, trial_id: int, pending_id: int) -> list[PendingLine]:
+    """Forget a kept line; forgetting it twice changes nothing."""
+    for row in _pending_rows(session, trial_id, pending_id):
+        session.delete(row)
+    session.commit()
+    return pending(session, trial_id)
+
+
+def _pending_rows(session: Session, trial_id: int, key: int) -> Iterator[PendingLineRow]:
+    if 0 < key <= rows.MOST_ID:
+        row = session.get(PendingLineRow, key)
+        if row is not None and row.trial_id == trial_id:
+            yield row

@@ -1,0 +1,231 @@
+"""Rows of a shelf file against the shelf: what each would do, and doing all of it at once."""
+
+from collections.abc import Callable
+from dataclasses import dataclass, field
+from datetime import datetime
+from typing import Final, Literal
+
+from sqlmodel import Session, col, func, select
+
+from gasket.core.differences import changes
+from gasket.core.errors import Fault, FaultyInput
+from gasket.core.foods import FoodFacts
+from gasket.core.labels import Label
+from gasket.core.numbers import Answer
+from gasket.core.packages import Package
+from gasket.formats.shelf_csv import ShelfRow, Table, parse_row
+from gasket.kitchen import shelf
+from gasket.kitchen.shelf import NewLabel
+from gasket.store import rows
+from gasket.store.tables import FoodRow, LabelRevisionRow, LabelRow
+
+Fate = Literal["new food", "new label", "new version", "food changed", "unchanged", "refused"]
+Progress = Callable[[int], None]
+AT_ONCE: Final = 500
+
+
+class RowFate(Answer):
+    """What a row of the file would do. `changes` name fields with before and after."""
+
+    line: int
+    food: str
+    package: str
+    fate: Fate
+    changes: tuple[str, ...] = ()
+    faults: tuple[Fault, ...] = ()
+
+
+@dataclass
+class _Known:
+    """A food on the shelf, or made by an earlier row of the same file."""
+
+    id: int | None
+    facts: FoodFacts
+    labels: dict[str, tuple[int, Label, Package]] = field(default_factory=dict)
+    rows: list[ShelfRow] = field(default_factory=list)
+
+
+@dataclass
+class Plan:
+    """A file's rows with their fates, against the shelf as it was at `fingerprint`."""
+
+    fingerprint: tuple[int, ...]
+    fates: list[RowFate]
+    work: list[tuple[RowFate, ShelfRow]]
+
+
+def fingerprint(session: Session) -> tuple[int, ...]:
+    """Changes whenever anything on the shelf does."""
+    figures = (
+        func.count(col(FoodRow.id)),
+        func.coalesce(func.sum(FoodRow.version), 0),
+        func.count(col(FoodRow.removed_at)),
+    )
+    of_foods = [session.exec(select(figure)).one() for figure in figures]
+    newest = session.exec(select(func.max(LabelRevisionRow.id))).one() or 0
+    gone = session.exec(select(func.count(col(LabelRow.removed_at)))).one()
+    return (*of_foods, newest, gone)
+
+
+def plan(session: Session, table: Table, progress: Progress) -> Plan:
+    """Read every row and say what it would do. Writes nothing."""
+    stands = fingerprint(session)
+    known = _shelf_by_name(session)
+    first_line: dict[tuple[str, str], int] = {}
+    fates: list[RowFate] = []
+    work: list[tuple[RowFate, ShelfRow]] = []
+    for done, (line, cells) in enumerate(table.records()):
+        try:
+            row = parse_row(cells)
+            fate = _fate(line, row, known, first_line)
+        except FaultyInput as error:
+            fate = RowFate(
+                line=line,
+                food=cells.get("food", ""),
+                package=cells.get("package", ""),
+                fate="refused",
+                faults=error.faults,
+            )
+        else:
+            work.append((fate, row))
+        fates.append(fate)
+        if done % AT_ONCE == 0:
+            progress(done)
+    return Plan(stands, fates, work)
+
+
+def _shelf_by_name(session: Session) -> dict[str, _Known]:
+    query = select(FoodRow).where(col(FoodRow.removed_at).is_(None)).order_by(col(FoodRow.id))
+    found: dict[str, _Known] = {}
+    names: dict[int, str] = {}
+    for row in session.exec(query):
+        name = row.name.casefold()
+        names[rows.key_of(row)] = name
+        found.setdefault(name, _Known(rows.key_of(row), rows.facts_of(row)))
+    newest = rows.newest_revisions(session)
+    for label in session.exec(select(LabelRow).where(col(LabelRow.removed_at).is_(None))):
+        food = found.get(names.get(label.food_id, ""))
+        if food is not None and food.id == label.food_id:
+            revision = newest[rows.key_of(label)]
+            panel = rows.label_of(revision)
+            of_label = (rows.key_of(label), panel, rows.package_of(revision))
+            food.labels.setdefault(panel.name.casefold(), of_label)
+    return found
+
+
+def _fate(
+    line: int, row: ShelfRow, known: dict[str, _Known], first_line: dict[tuple[str, str], int]
+) -> RowFate:
+    name, package = row.food.strip().casefold(), row.label.name.casefold()
+    if not name:
+        raise FaultyInput.at("food", "Give the food a name.")
+    first = first_line.setdefault((name, package), line)
+    if first != line:
+        raise FaultyInput.at("package", f"The same package stands in line {first} already.")
+    food = known.get(name)
+    if food is None:
+        known[name] = _Known(None, row.facts)
+        return _said(line, row, "new food")
+    merged = merge(food.facts, row.facts)
+    facts_changed = [*map(str, changes(food.facts, merged))]
+    food.facts = merged
+    there = food.labels.get(package)
+    if there is None:
+        return _said(line, row, "new label", facts_changed)
+    _, label, stored = there
+    changed = [*changes(label, row.label), *changes(stored, row.package)]
+    if changed:
+        return _said(line, row, "new version", [*map(str, changed), *facts_changed])
+    return _said(line, row, "food changed" if facts_changed else "unchanged", facts_changed)
+
+
+def merge(facts: FoodFacts, given: FoodFacts) -> FoodFacts:
+    """What a row says of the food in the place of what was known; empty cells change nothing."""
+    said = {name: getattr(given, name) for name in given.model_fields_set}
+    return facts.model_copy(update=said)
+
+
+def _said(line: int, row: ShelfRow, fate: Fate, changed: list[str] | None = None) -> RowFate:
+    package = row.label.name
+    return RowFate(
+        line=line, food=row.food.strip(), package=package, fate=fate, changes=tuple(changed or ())
+    )
+
+
+# Writing
+
+
+def write(session: Session, done: Plan, now: datetime, progress: Progress) -> None:
+    """Everything that the plan's rows do. The caller commits, once."""
+    by_food: dict[str, list[tuple[RowFate, ShelfRow]]] = {}
+    for fate, row in done.work:
+        if fate.fate != "unchanged":
+            by_food.setdefault(row.food.strip().casefold(), []).append((fate, row))
+    groups = list(by_food.items())
+    written = 0
+    known = _shelf_by_name(session)
+    for start in range(0, len(groups), AT_ONCE):
+        chunk = groups[start : start + AT_ONCE]
+        _write_foods(session, chunk, known, now)
+        written += sum(len(rows_of_food) for _, rows_of_food in chunk)
+        progress(written)
+
+
+def _write_foods(
+    session: Session,
+    chunk: list[tuple[str, list[tuple[RowFate, ShelfRow]]]],
+    known: dict[str, _Known],
+    now: datetime,
+) -> None:
+    ids = [food.id for name, _ in chunk if (food := known.get(name)) and food.id is not None]
+    there = {
+        rows.key_of(row): row
+        for row in session.exec(select(FoodRow).where(col(FoodRow.id).in_(ids)))
+    }
+    made: list[tuple[FoodRow, list[tuple[RowFate, ShelfRow]]]] = []
+    for name, given in chunk:
+        food = known.get(name)
+        key = food.id if food is not None else None
+        row = (
+            there[key]
+            if key is not None
+            else FoodRow(name=given[0][1].food.strip(), created_at=now)
+        )
+        facts = rows.facts_of(row) if key is not None else FoodFacts()
+        for _, one in given:
+            facts = merge(facts, one.facts)
+        if rows.plain(facts) != row.facts:
+            row.version += 0 if key is None else 1
+            row.facts = rows.plain(facts)
+        session.add(row)
+        made.append((row, given))
+    session.flush()
+    _write_labels(session, made, known, now)
+    shelf.reindex(session, [row for row, _ in made])
+
+
+def _write_labels(
+    session: Session,
+    made: list[tuple[FoodRow, list[tuple[RowFate, ShelfRow]]]],
+    known: dict[str, _Known],
+    now: datetime,
+) -> None:
+    fresh: list[tuple[LabelRow, ShelfRow]] = []
+    for row, given in made:
+        for fate, one in given:
+            if fate.fate == "new version":
+                label_id = known[row.name.casefold()].labels[one.label.name.casefold()][0]
+                label = rows.fetch(session, LabelRow, label_id)
+                shelf.revise_label(
+                    session, label, NewLabel(label=one.label, package=one.package), now
+                )
+            elif fate.fate in ("new food", "new label"):
+                label = LabelRow(food_id=rows.key_of(row), created_at=now)
+                session.add(label)
+                fresh.append((label, one))
+    session.flush()
+    session.add_all(
+        shelf.revision_of(rows.key_of(label), 1, one.label, one.package, now)
+        for label, one in fresh
+    )
+    session.flush()
