@@ -3,6 +3,8 @@
 from fastapi import APIRouter
 
 from gasket.api.doors import HouseDoor, Key, SessionDoor
+from gasket.core.reckon import Result
+from gasket.core.trial import Build
 from gasket.kitchen import build, dishes
 from gasket.kitchen.build import BuildEdit, TrialSheet
 from gasket.kitchen.dishes import DishSheet, KitchenView, NewDish, OriginalEdit
@@ -36,6 +38,12 @@ def edit_original(dish_id: Key, edit: OriginalEdit, session: SessionDoor) -> Dis
 def trial(trial_id: Key, session: SessionDoor) -> TrialSheet:
     """The stored build and what it reckons to."""
     return build.sheet(session, trial_id)
+
+
+@router.post("/trials/{trial_id}/reckon")
+def reckon_build(trial_id: Key, edited: Build, session: SessionDoor) -> Result:
+    """What an unsaved build comes to. Stores nothing."""
+    return build.reckon_edit(session, trial_id, edited)
 
 
 @router.put("/trials/{trial_id}/build")

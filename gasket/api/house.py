@@ -8,6 +8,7 @@ from pydantic import BaseModel, Field
 from gasket import __version__
 from gasket.api.doors import HouseDoor, SessionDoor
 from gasket.core.numbers import Number, Value
+from gasket.core.weighing import Reading
 from gasket.kitchen import settings
 from gasket.kitchen.settings import HouseSettings
 from gasket.scale.pan import Act
@@ -24,6 +25,7 @@ class Health(BaseModel):
 class ScaleState(BaseModel):
     connected: bool
     simulated: bool
+    reading: Reading | None
 
 
 class SimulatorAct(Value):
@@ -54,7 +56,13 @@ def write_settings(new: HouseSettings, session: SessionDoor, house: HouseDoor) -
 
 @router.get("/scale")
 def scale(house: HouseDoor) -> ScaleState:
-    return ScaleState(connected=house.live.connected, simulated=house.simulated)
+    """Whether a scale answers, and what it shows now."""
+    live = house.live
+    return ScaleState(
+        connected=live.connected,
+        simulated=house.simulated,
+        reading=live.last if live.connected else None,
+    )
 
 
 @router.post("/scale/simulator", status_code=204)

@@ -78,6 +78,32 @@ SOURCES: Final[dict[str, Source]] = {
             title="Common practice",
             says="7 kcal per gram of alcohol.",
         ),
+        _published(
+            "us-tolerance",
+            "US 21 CFR 101.9(g)",
+            "Calories, sugars, fat, saturated fat and sodium may be up to 120 % of the label; "
+            "protein, carbohydrate and fibre that are naturally there at least 80 %, added ones "
+            "100 %.",
+        ),
+        _published(
+            "eu-tolerance",
+            "European Commission guidance on tolerances, December 2012",
+            "Carbohydrate, sugars, protein and fibre within 2 g below 10 g per 100 g, 20 % up to "
+            "40 g, 8 g above; fat within 1.5 g, 20 %, 8 g. Energy has no row: it is derived.",
+        ),
+        Source(
+            key="claim-digits",
+            standing=Standing.PRACTICE,
+            title="Common practice",
+            says="A claimed figure is taken as rounded to its last digit.",
+        ),
+        Source(
+            key="measures",
+            standing=Standing.MEMORY,
+            title="Weights of cups and pieces, from memory",
+            says="A level cup or spoon is good to about 10 %, a heaped one to 25 %; weigh it once "
+            "and yours is kept.",
+        ),
         Source(
             key="weighed",
             standing=Standing.PRACTICE,

@@ -72,6 +72,14 @@ def _plan(session: Session, trial: TrialRow, build: Build, labels: dict[int, She
     return plan(build, panels, reckoning, rows.original_of(dish))
 
 
+def reckon_edit(session: Session, trial_id: int, edited: Build) -> Result:
+    """What an unsaved build comes to. Raises `FaultyInput` for what cannot be reckoned."""
+    trial = rows.fetch(session, TrialRow, trial_id)
+    labels = _labels(session, edited)
+    _refuse_faulty(edited, labels)
+    return reckon(_plan(session, trial, edited, labels))
+
+
 def planned(session: Session, trial: TrialRow) -> tuple[Result, tuple[str, ...]]:
     """What the trial plans, and the names of its lines in the order of `Result.lines`."""
     build = rows.build_of(session, trial)

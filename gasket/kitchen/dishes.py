@@ -64,6 +64,7 @@ class DishCard(Answer):
 
     id: int
     name: str
+    trial_id: int
     trial: str
     weighed: bool
     serving: Portion
@@ -178,6 +179,7 @@ def _card(session: Session, dish: DishRow, trial: TrialRow) -> DishCard:
     return DishCard(
         id=rows.key_of(dish),
         name=dish.name,
+        trial_id=rows.key_of(trial),
         trial=trial.letter,
         weighed=bool(batches),
         serving=result.serving,

@@ -13,6 +13,8 @@ from gasket.core.labels import Label
 from gasket.core.numbers import Answer, Value
 from gasket.core.packages import Package
 from gasket.core.trial import ShortName
+from gasket.core.units import convert
+from gasket.kitchen import settings
 from gasket.store import rows, search
 from gasket.store.tables import FoodRow, LabelRevisionRow, LabelRow
 
@@ -31,7 +33,10 @@ class ShelfLabel(Answer):
 
 
 class ShelfFood(Answer):
-    """A food with its labels: the cook's own first, typical values behind them."""
+    """A food with its labels: the cook's own first, typical values behind them.
+
+    `cup_g` is what one level cup of the house's set weighs.
+    """
 
     id: int
     name: str
@@ -39,6 +44,7 @@ class ShelfFood(Answer):
     facts: FoodFacts
     typical: bool
     removed: bool
+    cup_g: float | None
     labels: tuple[ShelfLabel, ...]
 
 
@@ -82,18 +88,22 @@ def shelf_foods(session: Session, found: list[FoodRow]) -> list[ShelfFood]:
     by_food: dict[int, list[ShelfLabel]] = {}
     for label in _shelf_labels(session, list(session.exec(query))):
         by_food.setdefault(label.food_id, []).append(label)
-    return [_food(row, by_food.get(key, [])) for row, key in zip(found, ids, strict=True)]
+    cup_ml = convert(1, "cup", settings.read(session).household)
+    return [_food(row, by_food.get(key, []), cup_ml) for row, key in zip(found, ids, strict=True)]
 
 
-def _food(row: FoodRow, labels: list[ShelfLabel]) -> ShelfFood:
+def _food(row: FoodRow, labels: list[ShelfLabel], cup_ml: float) -> ShelfFood:
+    facts = rows.facts_of(row)
+    density = facts.density_g_per_ml
     kept = [label for label in labels if not label.removed]
     return ShelfFood(
         id=rows.key_of(row),
         name=row.name,
         version=row.version,
-        facts=rows.facts_of(row),
+        facts=facts,
         typical=row.typical,
         removed=row.removed_at is not None,
+        cup_g=None if density is None else density * cup_ml,
         labels=tuple(sorted(kept, key=lambda one: one.label.style == "table")),
     )
 

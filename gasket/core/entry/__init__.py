@@ -1,4 +1,5 @@
 """Quick entry: one line of a recipe → food, grams, and how they were worked out.
 
-words → grammar (text to `Entry`) → volumes, counts, packs (one amount to `Reading`s) → work_out.
+words → grammar (text to `Entry`) → volumes, counts, packs (an amount to `AmountReading`s)
+→ work_out.
 """

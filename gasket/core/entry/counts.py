@@ -5,10 +5,10 @@ from gasket.core.entry.readings import (
     CONFLICT,
     FILL_FACTOR,
     HEAPED_SPREAD,
+    AmountReading,
     Found,
     Known,
     Need,
-    Reading,
 )
 from gasket.core.entry.words import SIZES
 from gasket.core.foods import SPREAD_OF, Measure, MeasureOrigin
@@ -40,7 +40,7 @@ def counted(entry: Entry, one: Quantity, known: Known) -> Found:
     if known.label is not None and known.label.by_piece:
         word = known.label.piece or "piece"
         how = f"{one.middle:.4g} × {word}, counted: its label has no weight"
-        per_basis = Reading(grams=None, count=one.middle, how=how)
+        per_basis = AmountReading(grams=None, count=one.middle, how=how)
         return Found((per_basis,))
     if entry.part:
         return Found((_of_part(entry, one, known),))
@@ -85,11 +85,11 @@ def _which(named: list[Measure]) -> str:
     return "Which one?"
 
 
-def needs(measure: str, says: str) -> Reading:
-    return Reading(grams=None, how=says, needs=Need(kind="measure", measure=measure))
+def needs(measure: str, says: str) -> AmountReading:
+    return AmountReading(grams=None, how=says, needs=Need(kind="measure", measure=measure))
 
 
-def _pieces(one: Quantity, measure: Measure) -> Reading:
+def _pieces(one: Quantity, measure: Measure) -> AmountReading:
     origin = {
         "weighed": "weighed by you",
         "label": "from its label",
@@ -100,15 +100,15 @@ def _pieces(one: Quantity, measure: Measure) -> Reading:
     return times(one, measure.grams, measure.origin, how)
 
 
-def times(one: Quantity, grams: float, origin: MeasureOrigin, how: str) -> Reading:
+def times(one: Quantity, grams: float, origin: MeasureOrigin, how: str) -> AmountReading:
     spread = HEAPED_SPREAD if one.fill == "heaped" else SPREAD_OF[origin]
     factor = FILL_FACTOR[one.fill]
     middle = one.middle * grams * factor
     low, high = one.low * grams * factor * (1 - spread), one.high * grams * factor * (1 + spread)
-    return Reading(grams=middle, low_g=low, high_g=high, count=one.middle, how=how)
+    return AmountReading(grams=middle, low_g=low, high_g=high, count=one.middle, how=how)
 
 
-def _of_part(entry: Entry, one: Quantity, known: Known) -> Reading:
+def _of_part(entry: Entry, one: Quantity, known: Known) -> AmountReading:
     """Juice and zest of so many fruits."""
     names = ("juice", "zest") if entry.part == "juice and zest" else (entry.part,)
     found = [
@@ -125,7 +125,7 @@ def _of_part(entry: Entry, one: Quantity, known: Known) -> Reading:
         f"{name} of {one.middle:.4g} at {measures[0].grams:.3g} g"
         for name, measures in zip(names, found, strict=True)
     )
-    return Reading(
+    return AmountReading(
         grams=sum(part.grams or 0 for part in parts),
         low_g=sum(part.low_g or 0 for part in parts),
         high_g=sum(part.high_g or 0 for part in parts),

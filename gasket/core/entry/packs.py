@@ -2,7 +2,7 @@
 
 from gasket.core.entry.counts import counted, needs, times
 from gasket.core.entry.grammar import Entry, Quantity
-from gasket.core.entry.readings import Found, Known, Need, Reading, estimated, or_else
+from gasket.core.entry.readings import AmountReading, Found, Known, Need, estimated, or_else
 from gasket.core.entry.volumes import mass, volume
 from gasket.core.packages import pack_weight_g
 from gasket.core.units import kind_of
@@ -18,7 +18,7 @@ def packs_of_a_size(entry: Entry, one: Quantity, size: Quantity, known: Known) -
     return _drained(entry, known, Found(tuple(readings), of_one.question))
 
 
-def _multiplied(reading: Reading, one: Quantity) -> Reading:
+def _multiplied(reading: AmountReading, one: Quantity) -> AmountReading:
     if reading.grams is None:
         return reading
     how = f"{one.middle:.4g} × {reading.grams:.4g} g"
@@ -65,7 +65,7 @@ def _drained(entry: Entry, known: Known, found: Found) -> Found:
             need = Need(kind="drained", measure="drained share")
             says = "how much of the net weight is left when it is drained?"
             return Found(
-                (Reading(grams=None, how=says, needs=need), *found.readings), found.question
+                (AmountReading(grams=None, how=says, needs=need), *found.readings), found.question
             )
         return Found(tuple(_shared(reading, share) for reading in found.readings), found.question)
     if share is None or found.readings[0].grams is None:
@@ -76,7 +76,7 @@ def _drained(entry: Entry, known: Known, found: Found) -> Found:
     )
 
 
-def _shared(reading: Reading, share: float) -> Reading:
+def _shared(reading: AmountReading, share: float) -> AmountReading:
     if reading.grams is None:
         return reading
     low, high = or_else(reading.low_g, reading.grams), or_else(reading.high_g, reading.grams)
@@ -84,7 +84,7 @@ def _shared(reading: Reading, share: float) -> Reading:
     return estimated(reading.grams * share, low * share * 0.95, high * share * 1.05, how)
 
 
-def by_protein(one: Quantity, protein_g: float, known: Known) -> Reading:
+def by_protein(one: Quantity, protein_g: float, known: Known) -> AmountReading:
     per_gram = protein_per_g(known)
     if not per_gram:
         return needs("scoop", "what does one level scoop weigh? Its label names no protein")

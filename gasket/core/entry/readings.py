@@ -35,7 +35,7 @@ class Need(Answer):
     measure: str
 
 
-class Reading(Answer):
+class AmountReading(Answer):
     """One way of reading the line. `low_g` and `high_g` where it is no weighed amount."""
 
     grams: float | None
@@ -61,7 +61,7 @@ class Known:
 class Found:
     """Readings of one quantity with the question that they raise."""
 
-    readings: tuple[Reading, ...]
+    readings: tuple[AmountReading, ...]
     question: str = ""
 
 
@@ -69,9 +69,9 @@ def or_else(value: float | None, other: float | None) -> float:
     return value if value is not None else other or 0.0
 
 
-def estimated(grams: float, low: float, high: float, how: str) -> Reading:
+def estimated(grams: float, low: float, high: float, how: str) -> AmountReading:
     exact = low >= grams >= high
-    return Reading(
+    return AmountReading(
         grams=grams, low_g=None if exact else low, high_g=None if exact else high, how=how
     )
 

@@ -9,10 +9,10 @@ from gasket.core.entry.readings import (
     FILL_FACTOR,
     HEAPED_SPREAD,
     LEVEL_SPREAD,
+    AmountReading,
     Found,
     Known,
     Need,
-    Reading,
     estimated,
     spelled,
 )
@@ -48,7 +48,7 @@ def volume(one: Quantity, known: Known) -> Found:
         measure = "cup" if one.unit in ("pint", "quart", "gallon") else one.unit
         need = Need(kind="volume", measure=measure)
         says = f"what does one {measure} of it weigh?"
-        return Found((Reading(grams=None, how=says, needs=need),))
+        return Found((AmountReading(grams=None, how=says, needs=need),))
     best = densities[0]
     readings = [_poured(one, known.system, best)]
     readings += [
@@ -74,7 +74,7 @@ def _other_systems(one: Quantity, system: HouseholdSystem) -> Iterator[Household
 
 def _poured(
     one: Quantity, system: HouseholdSystem, density: tuple[float, str, MeasureOrigin]
-) -> Reading:
+) -> AmountReading:
     per_ml, says, _ = density
     filled = FILL_FACTOR[one.fill]
     spread = HEAPED_SPREAD if one.fill in ("heaped", "rounded") else LEVEL_SPREAD

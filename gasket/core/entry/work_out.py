@@ -1,8 +1,9 @@
 """What a line's amounts come to in grams, worked out from what is known of that very food.
 
-Each way of reading the line is one `Reading` with the words of how it came about; the likeliest
-stands first. Where more than one makes sense the answer carries a `question`; where a weight is
-missing (the density of a volume, the weight of a scoop) the reading `needs` it: asked once, kept.
+Each way of reading the line is an `AmountReading` with the words of how it came about; the
+likeliest stands first. Where more than one makes sense the answer carries a `question`; where a
+weight is missing (the density of a volume, the weight of a scoop) the reading `needs` it: asked
+once, kept.
 """
 
 from collections.abc import Iterator
@@ -11,7 +12,15 @@ from typing import Final
 from gasket.core.entry.counts import counted, measures_of
 from gasket.core.entry.grammar import Entry, Quantity
 from gasket.core.entry.packs import by_protein, packs, packs_of_a_size, protein_per_g
-from gasket.core.entry.readings import Found, Known, Need, Reading, estimated, or_else, spelled
+from gasket.core.entry.readings import (
+    AmountReading,
+    Found,
+    Known,
+    Need,
+    estimated,
+    or_else,
+    spelled,
+)
 from gasket.core.entry.volumes import mass, volume
 from gasket.core.entry.words import PACKS
 from gasket.core.numbers import Answer
@@ -35,7 +44,7 @@ PROTEIN_FOOD: Final = 0.4
 class Worked(Answer):
     """The readings, likeliest first; a question when the choice is the cook's; a caution."""
 
-    readings: tuple[Reading, ...]
+    readings: tuple[AmountReading, ...]
     question: str = ""
     caution: str = ""
 
@@ -44,7 +53,7 @@ def work_out(entry: Entry, known: Known) -> Worked:
     """Every sensible reading of `entry`."""
     if not entry.quantities:
         says = "to taste: weigh the jar before and after" if entry.to_taste else "no amount given"
-        return Worked(readings=(Reading(grams=0.0, how=says),))
+        return Worked(readings=(AmountReading(grams=0.0, how=says),))
     found = [_quantity(entry, one, known) for one in entry.quantities]
     readings, question = _summed(found)
     readings, question = _said_twice(entry, known, readings, question)
@@ -54,9 +63,9 @@ def work_out(entry: Entry, known: Known) -> Worked:
     )
 
 
-def _distinct(readings: tuple[Reading, ...]) -> Iterator[Reading]:
+def _distinct(readings: tuple[AmountReading, ...]) -> Iterator[AmountReading]:
     """Without those that say the same to a hundredth."""
-    kept: list[Reading] = []
+    kept: list[AmountReading] = []
     for reading in readings:
         same = [
             one
@@ -70,7 +79,7 @@ def _distinct(readings: tuple[Reading, ...]) -> Iterator[Reading]:
             yield reading
 
 
-def _summed(found: list[Found]) -> tuple[tuple[Reading, ...], str]:
+def _summed(found: list[Found]) -> tuple[tuple[AmountReading, ...], str]:
     """ "1 cup plus 2 tbsp": the likeliest of each; one quantity keeps all its readings."""
     if len(found) == 1:
         return found[0].readings, found[0].question
@@ -125,8 +134,8 @@ def _bare(entry: Entry, one: Quantity, known: Known) -> Found:
 
 
 def _said_twice(
-    entry: Entry, known: Known, readings: tuple[Reading, ...], question: str
-) -> tuple[tuple[Reading, ...], str]:
+    entry: Entry, known: Known, readings: tuple[AmountReading, ...], question: str
+) -> tuple[tuple[AmountReading, ...], str]:
     """An amount said again in brackets: a weight there wins over a measure."""
     if entry.also is None or kind_of(entry.also.unit) is None:
         return readings, question
@@ -153,7 +162,9 @@ def _said_twice(
     return ordered, "The two amounts on this line differ: which one?" if apart else question
 
 
-def _edible(entry: Entry, known: Known, readings: tuple[Reading, ...]) -> Iterator[Reading]:
+def _edible(
+    entry: Entry, known: Known, readings: tuple[AmountReading, ...]
+) -> Iterator[AmountReading]:
     """As bought → edible: a weight may include what is thrown away."""
     refuse = known.facts.refuse_share
     if kind_of(entry.quantities[0].unit) != "mass" and entry.each is None:
@@ -161,7 +172,7 @@ def _edible(entry: Entry, known: Known, readings: tuple[Reading, ...]) -> Iterat
         return
     if entry.bought == "as bought" and refuse is None:
         need = Need(kind="refuse", measure="refuse share")
-        yield Reading(grams=None, how="how much of it is thrown away?", needs=need)
+        yield AmountReading(grams=None, how="how much of it is thrown away?", needs=need)
     if entry.bought == "as bought" and refuse is not None:
         yield from (_trimmed(reading, refuse) for reading in readings)
         return
@@ -170,7 +181,7 @@ def _edible(entry: Entry, known: Known, readings: tuple[Reading, ...]) -> Iterat
         yield _trimmed(readings[0], refuse)
 
 
-def _trimmed(reading: Reading, refuse: float) -> Reading:
+def _trimmed(reading: AmountReading, refuse: float) -> AmountReading:
     if reading.grams is None:
         return reading
     low, high = or_else(reading.low_g, reading.grams), or_else(reading.high_g, reading.grams)

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback } from "react";
 
 import { api, ask } from "./client";
@@ -44,8 +44,45 @@ export const useCard = (id: number | undefined) =>
     enabled: id !== undefined,
   });
 
-export const useFoods = () =>
-  useQuery({ queryKey: keys.foods, queryFn: () => ask(api.GET("/api/foods")) });
+/** Foods for some words; without words, lately used ones first. */
+export const useFoods = (search: string, limit = 50) =>
+  useQuery({
+    queryKey: [...keys.foods, "list", search, limit],
+    queryFn: () => ask(api.GET("/api/foods", { params: { query: { search, limit } } })),
+    placeholderData: keepPreviousData,
+  });
+
+export const useFood = (id: number | undefined) =>
+  useQuery({
+    queryKey: [...keys.foods, id ?? 0],
+    queryFn: () => ask(api.GET("/api/foods/{food_id}", at("food_id", id ?? 0))),
+    enabled: id !== undefined,
+  });
+
+export const useVersions = (labelId: number) =>
+  useQuery({
+    queryKey: [...keys.foods, "versions", labelId],
+    queryFn: () => ask(api.GET("/api/labels/{label_id}/versions", at("label_id", labelId))),
+  });
+
+export const useComparison = (labels: readonly number[], trial: number | undefined) =>
+  useQuery({
+    queryKey: [...keys.foods, "compare", labels, trial ?? 0],
+    queryFn: () =>
+      ask(
+        api.GET("/api/compare", {
+          params: { query: { labels: [...labels], ...(trial && { trial }) } },
+        }),
+      ),
+    enabled: labels.length >= 2,
+    placeholderData: keepPreviousData,
+  });
+
+export const usePending = (trialId: number) =>
+  useQuery({
+    queryKey: [...keys.trial(trialId), "pending"],
+    queryFn: () => ask(api.GET("/api/trials/{trial_id}/pending", at("trial_id", trialId))),
+  });
 
 export const useSettings = () =>
   useQuery({ queryKey: keys.settings, queryFn: () => ask(api.GET("/api/settings")) });

@@ -581,7 +581,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Scale */
+        /**
+         * Scale
+         * @description Whether a scale answers, and what it shows now.
+         */
         get: operations["scale"];
         put?: never;
         post?: never;
@@ -862,6 +865,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trials/{trial_id}/reckon": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Reckon Build
+         * @description What an unsaved build comes to. Stores nothing.
+         */
+        post: operations["reckon_build"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -881,6 +904,23 @@ export interface components {
              * @default null
              */
             piece?: number | null;
+        };
+        /**
+         * AmountReading
+         * @description One way of reading the line. `low_g` and `high_g` where it is no weighed amount.
+         */
+        AmountReading: {
+            /** Count */
+            count?: number | null;
+            /** Grams */
+            grams: number | null;
+            /** High G */
+            high_g?: number | null;
+            /** How */
+            how: string;
+            /** Low G */
+            low_g?: number | null;
+            needs?: components["schemas"]["Need"] | null;
         };
         /**
          * AtEqualWeight
@@ -1469,6 +1509,8 @@ export interface components {
             serving: components["schemas"]["Portion"];
             /** Trial */
             trial: string;
+            /** Trial Id */
+            trial_id: number;
             /** Weighed */
             weighed: boolean;
         };
@@ -2552,20 +2594,28 @@ export interface components {
         };
         /**
          * Reading
-         * @description One way of reading the line. `low_g` and `high_g` where it is no weighed amount.
+         * @description One line from the scale. `division_g` is the unit of the last digit shown.
          */
         Reading: {
-            /** Count */
-            count?: number | null;
+            /** Division G */
+            division_g: number;
             /** Grams */
-            grams: number | null;
-            /** High G */
-            high_g?: number | null;
-            /** How */
-            how: string;
-            /** Low G */
-            low_g?: number | null;
-            needs?: components["schemas"]["Need"] | null;
+            grams: number;
+            /**
+             * Mode
+             * @default gross
+             * @enum {string}
+             */
+            mode?: "gross" | "net";
+            /**
+             * Overload
+             * @default false
+             */
+            overload?: boolean;
+            /** Sent Ms */
+            sent_ms?: number | null;
+            /** Stable */
+            stable: boolean;
         };
         /**
          * Reckoned
@@ -2691,6 +2741,7 @@ export interface components {
         ScaleState: {
             /** Connected */
             connected: boolean;
+            reading: components["schemas"]["Reading"] | null;
             /** Simulated */
             simulated: boolean;
         };
@@ -2720,8 +2771,12 @@ export interface components {
         /**
          * ShelfFood
          * @description A food with its labels: the cook's own first, typical values behind them.
+         *
+         *     `cup_g` is what one level cup of the house's set weighs.
          */
         ShelfFood: {
+            /** Cup G */
+            cup_g: number | null;
             facts: components["schemas"]["FoodFacts"];
             /** Id */
             id: number;
@@ -2896,7 +2951,7 @@ export interface components {
              */
             question?: string;
             /** Readings */
-            readings: components["schemas"]["Reading"][];
+            readings: components["schemas"]["AmountReading"][];
         };
     };
     responses: never;
@@ -7042,6 +7097,93 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PendingLine"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    reckon_build: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Build"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Result"];
                 };
             };
             /** @description The body could not be read. */

@@ -7,6 +7,9 @@ import { Shell } from "./Shell";
 
 const DishPage = lazy(() => import("../stages/dish/DishPage"));
 const ShelfPage = lazy(() => import("../stages/shelf/ShelfPage"));
+const ComparePage = lazy(() => import("../stages/compare/ComparePage"));
+const ClaimPage = lazy(() => import("../stages/claims/ClaimPage"));
+const FilesPage = lazy(() => import("../stages/shelffiles/FilesPage"));
 const SettingsPage = lazy(() => import("../stages/settings/SettingsPage"));
 
 export function App() {
@@ -16,6 +19,9 @@ export function App() {
         <Routes>
           <Route path="/" element={<KitchenPage />} />
           <Route path="/dishes/:dishId/:stage?" element={<DishPage />} />
+          <Route path="/shelf/compare" element={<ComparePage />} />
+          <Route path="/shelf/files" element={<FilesPage />} />
+          <Route path="/claims" element={<ClaimPage />} />
           <Route path="/shelf/:foodId?" element={<ShelfPage />} />
           <Route path="/settings" element={<SettingsPage />} />
           <Route

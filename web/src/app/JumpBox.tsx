@@ -53,7 +53,7 @@ const STAGES = ["original", "build", "weigh", "portion", "card"];
 
 function useTargets(text: string): Target[] {
   const { data: kitchen } = useKitchen();
-  const { data: foods } = useFoods();
+  const { data: found } = useFoods(text, 8);
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
   if (words.length === 0) return [];
   const all: Target[] = [
@@ -66,16 +66,20 @@ function useTargets(text: string): Target[] {
         to: `/dishes/${dish.id}/${stage}`,
       })),
     ]),
-    ...(foods ?? []).map((food) => ({
-      key: `f${food.id}`,
-      text: food.name,
-      kind: "food",
-      to: `/shelf/${food.id}`,
-    })),
     { key: "settings", text: "Settings", kind: "page", to: "/settings" },
     { key: "shelf", text: "Shelf", kind: "page", to: "/shelf" },
+    { key: "claims", text: "Claim check", kind: "page", to: "/claims" },
+    { key: "compare", text: "Compare packages", kind: "page", to: "/shelf/compare" },
+    { key: "files", text: "Shelf files: import and export", kind: "page", to: "/shelf/files" },
   ];
-  return all
-    .filter((target) => words.every((word) => target.text.toLowerCase().includes(word)))
-    .slice(0, 8);
+  const own = all.filter((target) =>
+    words.every((word) => target.text.toLowerCase().includes(word)),
+  );
+  const foods = (found?.foods ?? []).map((food) => ({
+    key: `f${food.id}`,
+    text: food.name,
+    kind: food.typical ? "food, typical values" : "food",
+    to: `/shelf/${food.id}`,
+  }));
+  return [...own, ...foods].slice(0, 8);
 }

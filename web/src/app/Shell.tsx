@@ -8,6 +8,7 @@ import { useTheme } from "./theme";
 const PLACES = [
   { to: "/", name: "Kitchen" },
   { to: "/shelf", name: "Shelf" },
+  { to: "/claims", name: "Claims" },
   { to: "/settings", name: "Settings" },
 ];
 

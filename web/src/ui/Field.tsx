@@ -8,18 +8,20 @@ interface FieldProps {
   error?: string | undefined;
   hint?: ReactNode;
   inline?: boolean;
+  /** The label is only heard: it stands beside the field in other words. */
+  bare?: boolean;
   children: (ids: { id: string; describedBy: string | undefined; invalid: boolean }) => ReactNode;
 }
 
 /** A label, its control and, beside it, what is wrong and what to do. */
-export function Field({ label, error, hint, inline = false, children }: FieldProps) {
+export function Field({ label, error, hint, inline = false, bare = false, children }: FieldProps) {
   const id = useId();
   const says = error ?? hint;
   return (
     <div
       className={inline ? "grid grid-cols-[1fr_auto] items-center gap-x-3" : "grid min-w-0 gap-1"}
     >
-      <label htmlFor={id} className={inline ? "" : "text-sm text-soft"}>
+      <label htmlFor={id} className={bare ? "sr-only" : inline ? "" : "text-sm text-soft"}>
         {label}
       </label>
       {children({ id, describedBy: says ? `${id}-says` : undefined, invalid: error !== undefined })}
@@ -81,6 +83,7 @@ interface NumberFieldProps {
   error?: string | undefined;
   hint?: ReactNode;
   inline?: boolean;
+  bare?: boolean;
   /** Empty is a good answer: the figure is unknown. */
   optional?: boolean;
   most?: number;
@@ -104,6 +107,7 @@ export function NumberField(p: NumberFieldProps) {
     <Field
       label={p.label}
       inline={p.inline ?? false}
+      bare={p.bare ?? false}
       error={text === null ? p.error : (fault(text) ?? p.error)}
       hint={p.hint}
     >

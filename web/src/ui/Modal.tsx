@@ -5,17 +5,19 @@ interface ModalProps {
   open: boolean;
   onOpenChange: (open: boolean) => void;
   title: string;
+  /** For a whole form rather than a question. */
+  wide?: boolean;
   children: ReactNode;
 }
 
-export function Modal({ open, onOpenChange, title, children }: ModalProps) {
+export function Modal({ open, onOpenChange, title, wide = false, children }: ModalProps) {
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 z-50 max-h-[88vh] w-[30rem] max-w-[calc(100vw-24px)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border-2 border-ink bg-sheet p-5"
+          className={`fixed top-1/2 left-1/2 z-50 max-h-[92vh] ${wide ? "w-[64rem]" : "w-[30rem]"} max-w-[calc(100vw-24px)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border-2 border-ink bg-sheet p-5`}
         >
           <div className="mb-3 flex items-start justify-between gap-4">
             <Dialog.Title className="text-lg font-bold">{title}</Dialog.Title>

@@ -16,6 +16,8 @@ interface OptionsProps<T> {
   dense?: boolean;
   /** Shown under the box when nothing matches what was typed. */
   none?: ReactNode;
+  /** Shown over the options: what the choice is about. */
+  note?: ReactNode;
 }
 
 /** A text box with a list of options under it: ↑ ↓ to move, Enter to choose, Esc to leave. */
@@ -32,6 +34,7 @@ export function Options<T>({
   className = "",
   error,
   none,
+  note,
   dense = false,
 }: OptionsProps<T>) {
   const id = useId();
@@ -52,7 +55,7 @@ export function Options<T>({
       setAt(
         Math.max(0, Math.min(options.length - 1, index + (event.key === "ArrowDown" ? 1 : -1))),
       );
-    } else if (event.key === "Enter" && shown) {
+    } else if (event.key === "Enter" && shown && options.length > 0) {
       event.preventDefault();
       choose(options[index]);
     } else if (event.key === "Escape") {
@@ -92,31 +95,31 @@ export function Options<T>({
           {error}
         </p>
       )}
-      <ul
-        id={`${id}-list`}
-        role="listbox"
-        aria-label={label}
+      <div
         hidden={!shown || options.length === 0}
-        className="absolute top-full right-0 left-0 z-30 max-h-80 overflow-y-auto border border-ink bg-sheet shadow-lg"
+        className="absolute top-full right-0 left-0 z-30 max-h-96 overflow-y-auto border border-ink bg-sheet shadow-lg"
       >
-        {shown &&
-          options.map((option, i) => (
-            <li
-              key={optionKey(option)}
-              id={`${id}-${i}`}
-              role="option"
-              aria-selected={i === index}
-              onPointerDown={(event) => {
-                event.preventDefault();
-                choose(option);
-              }}
-              onPointerMove={() => setAt(i)}
-              className={`cursor-pointer px-2.5 py-2.5 ${i === index ? "bg-wash" : ""}`}
-            >
-              {shownAs(option)}
-            </li>
-          ))}
-      </ul>
+        {note && <div className="border-b border-rule px-2.5 py-1.5 text-sm">{note}</div>}
+        <ul id={`${id}-list`} role="listbox" aria-label={label}>
+          {shown &&
+            options.map((option, i) => (
+              <li
+                key={optionKey(option)}
+                id={`${id}-${i}`}
+                role="option"
+                aria-selected={i === index}
+                onPointerDown={(event) => {
+                  event.preventDefault();
+                  choose(option);
+                }}
+                onPointerMove={() => setAt(i)}
+                className={`cursor-pointer px-2.5 py-2.5 ${i === index ? "bg-wash" : ""}`}
+              >
+                {shownAs(option)}
+              </li>
+            ))}
+        </ul>
+      </div>
       {shown && options.length === 0 && none}
     </div>
   );

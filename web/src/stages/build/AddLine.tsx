@@ -1,121 +1,167 @@
 import { useRef, useState } from "react";
-import { Link } from "react-router";
 
-import { useFoods } from "../../api/queries";
-import { parseNumber, weighed } from "../../lib/format";
-import { MOST } from "../../lib/numberFault";
+import { api, ask, sentence } from "../../api/client";
+import { keys, useRefresh } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { Modal } from "../../ui/Modal";
+import { useNotice } from "../../ui/notices";
 import { Options } from "../../ui/Options";
+import { NewFood } from "../shelf/NewFood";
 import type { Draft } from "./ComponentTable";
-import { addLine, newId, type ShelfLabel } from "./draft";
+import { addLine } from "./draft";
+import { type Choice, choicesOf, lineOf, questionOf } from "./quick";
+import { TellOnce } from "./TellOnce";
+import { useQuickEntry } from "./useQuickEntry";
 
-interface Choice {
-  key: string;
-  text: string;
-  detail: string;
-  label?: ShelfLabel;
-  component?: string;
+interface AddLineProps {
+  at: number;
+  draft: Draft;
+  trialId: number;
 }
 
-/** "180 carrot" → grams and the foods that match; Enter adds the line. */
-export function AddLine({ at, draft }: { at: number; draft: Draft }) {
+/** "1/2 cup egg white" → the foods that match and what that is in grams; Enter adds the line. */
+export function AddLine({ at, draft, trialId }: AddLineProps) {
   const [text, setText] = useState("");
-  const [error, setError] = useState<string>();
+  const [asking, setAsking] = useState<Choice>();
+  const [told, setTold] = useState(0);
+  const [shelving, setShelving] = useState(false);
   const box = useRef<HTMLInputElement>(null);
-  const { grams, words } = split(text);
-  const choices = useChoices(words, at, draft);
+  const quick = useQuickEntry(text, told);
+  const refresh = useRefresh();
+  const say = useNotice();
+  const food = quick.answer?.entry.food ?? "";
+  const made = madeHere(food, quick.answer, at, draft);
+  const choices = quick.answer ? [...choicesOf(quick.answer), ...made] : [];
+  const again = () => requestAnimationFrame(() => box.current?.focus());
   const choose = (choice: Choice) => {
-    if (grams > MOST) {
-      setError("This is absurdly much: check the number and the unit.");
+    if (choice.way?.needs) {
+      setAsking(choice);
       return;
     }
-    draft.change(
-      (build) =>
-        addLine(build, at, {
-          id: newId(),
-          label_id: choice.label?.id ?? null,
-          component: choice.component ?? null,
-          target_g: grams,
-        }),
-      choice.label,
-    );
+    draft.change((build) => addLine(build, at, lineOf(choice)), choice.label);
     setText("");
-    setError(undefined);
-    requestAnimationFrame(() => box.current?.focus());
+    again();
   };
+  const keep = async () => {
+    try {
+      const params = { path: { trial_id: trialId } };
+      await ask(api.POST("/api/trials/{trial_id}/pending", { params, body: { text } }));
+      refresh(keys.trial(trialId));
+      setText("");
+      say({ text: "The line is kept for later." });
+      again();
+    } catch (error) {
+      say({ text: sentence(error), bad: true });
+    }
+  };
+  const settled = quick.text === text.trim();
   return (
     <div data-add-line className="mt-1">
       <Options
         inputRef={box}
         label={`Add a line to ${draft.build.components?.[at]?.name ?? "the build"}`}
-        placeholder="Add a line: 180 carrot, then Enter"
+        placeholder="Add a line: 180 g carrot, 1/2 cup egg white, 2 large eggs"
         text={text}
         onText={(next) => {
           setText(next);
-          setError(undefined);
+          setAsking(undefined);
         }}
-        error={error}
+        error={settled ? quick.error : undefined}
         options={choices}
         optionKey={(choice) => choice.key}
-        option={(choice) => (
-          <span className="grid grid-cols-[1fr_auto] gap-x-3">
-            <span>{choice.text}</span>
-            <span className="text-right">{grams > 0 ? `${weighed(grams)} g` : ""}</span>
-            <span className="text-sm text-soft">{choice.detail}</span>
-          </span>
-        )}
+        note={questionOf(quick.answer) || undefined}
+        option={(choice) => <ChoiceRow choice={choice} />}
         onChoose={choose}
         none={
-          words.length > 0 && (
-            <p className="mt-1 text-sm">
-              No food on the shelf is called “{words.join(" ")}”.{" "}
-              <Link
-                to="/shelf"
-                className="text-pencil underline"
+          settled &&
+          quick.answer &&
+          food !== "" && (
+            <div className="mt-1 flex flex-wrap items-center gap-x-3 text-sm">
+              <span>No food on the shelf is called “{food}”.</span>
+              <Button
+                look="quiet"
                 onPointerDown={(event) => event.preventDefault()}
+                onClick={() => setShelving(true)}
               >
                 Add its label
-              </Link>
-            </p>
+              </Button>
+              <Button
+                look="quiet"
+                onPointerDown={(event) => event.preventDefault()}
+                onClick={() => void keep()}
+              >
+                Keep the line for later
+              </Button>
+            </div>
           )
         }
       />
+      {asking?.way?.needs && asking.foodId !== undefined && (
+        <TellOnce
+          foodId={asking.foodId}
+          food={asking.food ?? asking.text}
+          needs={asking.way.needs}
+          onTold={() => {
+            setAsking(undefined);
+            setTold((count) => count + 1);
+            again();
+          }}
+          onLeave={() => setAsking(undefined)}
+        />
+      )}
+      <Modal wide open={shelving} onOpenChange={setShelving} title={`Onto the shelf: ${food}`}>
+        <NewFood
+          called={food}
+          onAdded={() => {
+            setShelving(false);
+            setTold((count) => count + 1);
+            again();
+          }}
+        />
+      </Modal>
     </div>
   );
 }
 
-function split(text: string): { grams: number; words: string[] } {
-  const found = /^\s*(\d[\d.,]*(?:\s+\d+\/\d+|\/\d+)?)\s*(?:g\b)?\s*(.*)$/.exec(text);
-  const words = (found ? (found[2] ?? "") : text).toLowerCase().split(/\s+/).filter(Boolean);
-  return { grams: found ? (parseNumber(found[1] ?? "") ?? 0) : 0, words };
+function ChoiceRow({ choice }: { choice: Choice }) {
+  return (
+    <span className="grid grid-cols-[1fr_auto] gap-x-3">
+      <span>
+        {choice.text}
+        {choice.label?.label.style === "table" && !choice.text.includes("typical") && (
+          <span className="text-sm text-soft"> (typical values)</span>
+        )}
+      </span>
+      <span className={`text-right ${choice.way?.needs ? "text-pencil" : "font-bold"}`}>
+        {choice.amount}
+      </span>
+      <span className="col-span-2 text-sm text-soft">{choice.detail}</span>
+    </span>
+  );
 }
 
-function useChoices(words: readonly string[], at: number, draft: Draft): Choice[] {
-  const { data: foods } = useFoods();
-  if (words.length === 0) return [];
-  const made: Choice[] = (draft.build.components ?? [])
-    .filter((_, i) => i !== at)
+/** Components of this trial go in by weight, like a food. */
+function madeHere(
+  food: string,
+  answer: ReturnType<typeof useQuickEntry>["answer"],
+  at: number,
+  draft: Draft,
+): Choice[] {
+  const words = food.toLowerCase().split(/\s+/).filter(Boolean);
+  const amount = answer?.entry.quantities?.[0];
+  const inGrams = amount && (amount.unit === "g" || !amount.unit) ? amount.low : 0;
+  const way = { grams: inGrams, how: "as written" };
+  return (draft.build.components ?? [])
+    .filter((part, i) => i !== at && words.length > 0 && named(part.name, words))
     .map((part) => ({
       key: `c${part.name}`,
       text: `${part.name} (made here)`,
       detail: "a component of this trial, used by weight",
+      amount: inGrams > 0 ? `${inGrams} g` : "",
       component: part.name,
+      way,
     }));
-  const shelf: Choice[] = (foods ?? []).flatMap((food) =>
-    food.labels.map((label) => ({
-      key: `l${label.id}`,
-      text: label.label.name ?? "",
-      detail: `${food.name}, ${perHundred(label)}`,
-      label,
-    })),
-  );
-  const fits = (choice: Choice) => {
-    const all = `${choice.text} ${choice.detail}`.toLowerCase();
-    return words.every((word) => all.includes(word));
-  };
-  return [...shelf, ...made].filter(fits).slice(0, 8);
 }
 
-function perHundred({ label }: ShelfLabel): string {
-  const kcal = label.kcal == null ? "kcal unknown" : `${label.kcal} kcal`;
-  return `${kcal} per ${weighed(label.basis_g)} g`;
-}
+const named = (name: string, words: readonly string[]) =>
+  words.every((word) => name.toLowerCase().includes(word));

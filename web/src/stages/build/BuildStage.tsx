@@ -15,7 +15,8 @@ import { Failed, Loading } from "../../ui/States";
 import type { StageProps } from "../dish/DishPage";
 import { useBegin } from "../weigh/useBegin";
 import { ComponentTable, NewComponent } from "./ComponentTable";
-import { batchOf, balloons, lineNames } from "./draft";
+import { balloons, lineNames } from "./draft";
+import { Pending } from "./Pending";
 import { type Saving, useBuildDraft } from "./useBuildDraft";
 import { useReckoned } from "./useReckoned";
 
@@ -36,7 +37,7 @@ interface BuilderProps extends StageProps {
 function Builder({ dish, trial, batch, sheet, carbohydrate }: BuilderProps) {
   const draft = useBuildDraft(sheet);
   const { build, labels } = draft;
-  const reckoned = useReckoned(batchOf(build, labels, sheet.planned), sheet.result);
+  const reckoned = useReckoned(trial.id, build, sheet.result);
   const [selected, setSelected] = useState<string | null>(null);
   useKeys([
     { keys: "Ctrl+z", says: "Undo the last change", run: draft.undo },
@@ -69,6 +70,7 @@ function Builder({ dish, trial, batch, sheet, carbohydrate }: BuilderProps) {
             at={i}
             part={part}
             draft={draft}
+            trialId={trial.id}
             numbers={numbers}
             reckoned={reckoned}
             selected={selected}
@@ -79,9 +81,10 @@ function Builder({ dish, trial, batch, sheet, carbohydrate }: BuilderProps) {
           <p className="mb-3 max-w-prose">
             Nothing in it yet. A build has one or more components, each with a bowl of its own: a
             loaf and its frosting, a dough and its filling. Name the first one, then add lines like
-            “180 carrot”.
+            “180 g carrot”, or paste a whole list.
           </p>
         )}
+        <Pending draft={draft} trialId={trial.id} />
         <NewComponent draft={draft} />
         <div className="mt-4 flex flex-wrap items-end justify-between gap-4 border-t border-rule pt-3">
           <NumberField

@@ -17,6 +17,7 @@ interface ComponentTableProps {
   at: number;
   part: Schemas["BuildComponent"];
   draft: Draft;
+  trialId: number;
   numbers: Map<string, number>;
   reckoned: Reckoned;
   selected: string | null;
@@ -85,7 +86,7 @@ export function ComponentTable(p: ComponentTableProps) {
           </tr>
         </tfoot>
       </table>
-      <AddLine at={at} draft={draft} />
+      <AddLine at={at} draft={draft} trialId={p.trialId} />
     </section>
   );
 }

@@ -3,9 +3,9 @@ import { type KeyboardEvent, useId, useState } from "react";
 
 import type { Schemas } from "../../api/client";
 import { api, ask, ProblemError, sentence } from "../../api/client";
-import { useFoods } from "../../api/queries";
+import { useFood } from "../../api/queries";
 import { useStruck } from "../../drawing/useStruck";
-import { figure, signed } from "../../lib/format";
+import { figure, signed, weighed } from "../../lib/format";
 import { numberFault } from "../../lib/numberFault";
 import { parseNumber } from "../../lib/format";
 import { useNotice } from "../../ui/notices";
@@ -70,14 +70,19 @@ export function LineRow({
       <td className="w-8 py-0.5 pr-1">
         <Balloon number={numbers.get(where)} />
       </td>
-      <td className="py-0.5 pr-2 leading-tight">{name}</td>
+      <td className="py-0.5 pr-2 leading-tight">
+        {name}
+        <HowWorkedOut line={line} draft={draft} />
+      </td>
       <td className="px-1 py-0.5 text-right">
         <GramsBox
           line={line}
           name={name}
           draft={draft}
           onKeyDown={pressed}
-          fault={reckoned.problem?.at(`${where}.grams`)}
+          fault={
+            reckoned.problem?.at(`${where}.grams`) ?? reckoned.problem?.at(`${where}.target_g`)
+          }
         />
       </td>
       <KcalCell share={share} />
@@ -91,6 +96,15 @@ export function LineRow({
       </td>
     </tr>
   );
+}
+
+/** Where the grams come from, as long as they are those: "1/2 cup at 0.52 g/ml". */
+function HowWorkedOut({ line, draft }: { line: BuildLine; draft: Draft }) {
+  const own = line.label_id == null ? undefined : draft.labels[String(line.label_id)];
+  const piece = own?.label.piece || "piece";
+  const counted = line.count != null && line.target_g === 0;
+  const text = counted ? `${weighed(line.count ?? 0)} × ${piece}, not weighed` : line.how;
+  return text ? <span className="block text-xs text-soft">{text}</span> : null;
 }
 
 const gramsBox = (id: string) => document.querySelector<HTMLInputElement>(`[data-grams="${id}"]`);
@@ -145,7 +159,7 @@ function GramsBox({ line, name, draft, onKeyDown, fault }: GramsBoxProps) {
   const [text, setText] = useState<string | null>(null);
   const [refused, setRefused] = useState<string>();
   const set = (grams: number) =>
-    draft.change((build) => changeLine(build, line.id, { target_g: grams }));
+    draft.change((build) => changeLine(build, line.id, { target_g: grams, how: "", count: null }));
   const hasUnit = text !== null && /[a-z]/i.test(text);
   const typing = text !== null && !hasUnit ? numberFault(text, false) : undefined;
   const says = refused ?? typing ?? fault;
@@ -237,8 +251,8 @@ function LineMenu({ line, name, draft, onMove, onRemove }: LineMenuProps) {
 
 /** The other labels of the same food: one of them may go in instead. */
 function OtherPackages({ line, draft, item }: { line: BuildLine; draft: Draft; item: string }) {
-  const { data: foods } = useFoods();
-  const food = foods?.find((one) => one.labels.some((label) => label.id === line.label_id));
+  const own = line.label_id == null ? undefined : draft.labels[String(line.label_id)];
+  const { data: food } = useFood(own?.food_id);
   const others = food?.labels.filter((label) => label.id !== line.label_id) ?? [];
   if (others.length === 0) return null;
   return (

@@ -40,23 +40,6 @@ export function balloons(build: Build): Map<string, number> {
   return found;
 }
 
-/** The batch that a build plans, for the stateless reckoning of unsaved edits. */
-export function batchOf(build: Build, labels: Labels, planned: Schemas["Batch"]): Schemas["Batch"] {
-  return {
-    ...planned,
-    labels: Object.fromEntries(Object.values(labels).map((one) => [String(one.id), one.label])),
-    components: components(build).map((part) => ({
-      name: part.name,
-      lines: linesOf(part).map((line) => ({
-        label: line.label_id == null ? null : String(line.label_id),
-        component: line.component ?? null,
-        grams: line.target_g,
-      })),
-    })),
-    portions: { count: build.portions },
-  };
-}
-
 function withLines(build: Build, at: number, lines: BuildLine[]): Build {
   return {
     ...build,

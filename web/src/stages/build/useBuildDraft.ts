@@ -88,10 +88,9 @@ export function useBuildDraft(sheet: Schemas["TrialSheet"]) {
   }, [refresh, sheet.dish_id, sheet.id]);
 
   const show = useCallback(
-    (next: Build, added?: ShelfLabel) => {
-      const all = added
-        ? { ...latest.current.labels, [String(added.id)]: added }
-        : latest.current.labels;
+    (next: Build, ...added: (ShelfLabel | undefined)[]) => {
+      const fresh = added.flatMap((one) => (one ? [[String(one.id), one] as const] : []));
+      const all = { ...latest.current.labels, ...Object.fromEntries(fresh) };
       latest.current = { build: next, labels: all };
       setBuild(next);
       setLabels(all);
@@ -107,12 +106,12 @@ export function useBuildDraft(sheet: Schemas["TrialSheet"]) {
   );
 
   const change = useCallback(
-    (edit: (build: Build) => Build, added?: ShelfLabel) => {
+    (edit: (build: Build) => Build, ...added: (ShelfLabel | undefined)[]) => {
       const before = latest.current.build;
       const next = edit(before);
       if (next === before) return;
       setPast((all) => [...all.slice(-99), before]);
-      show(next, added);
+      show(next, ...added);
     },
     [show],
   );

@@ -7,17 +7,23 @@ export interface Reckoned {
   problem: ProblemError | undefined;
 }
 
-/** The reckoning of a batch while it is edited: the newest answer wins, faults keep the last one. */
-export function useReckoned(batch: Schemas["Batch"], stored: Schemas["Result"]): Reckoned {
+/** The reckoning of a build while it is edited: the newest answer wins, faults keep the last one. */
+export function useReckoned(
+  trialId: number,
+  build: Schemas["Build"],
+  stored: Schemas["Result"],
+): Reckoned {
   const [reckoned, setReckoned] = useState<Reckoned>({ result: stored, problem: undefined });
   const asked = useRef(0);
-  const text = JSON.stringify(batch);
+  const text = JSON.stringify(build);
   const first = useRef(text);
   useEffect(() => {
     if (first.current === text && asked.current === 0) return;
     const mine = ++asked.current;
     const timer = setTimeout(() => {
-      ask(api.POST("/api/reckon", { body: JSON.parse(text) as Schemas["Batch"] })).then(
+      const params = { path: { trial_id: trialId } };
+      const body = JSON.parse(text) as Schemas["Build"];
+      ask(api.POST("/api/trials/{trial_id}/reckon", { params, body })).then(
         (result) => {
           if (mine === asked.current) setReckoned({ result, problem: undefined });
         },
@@ -30,6 +36,6 @@ export function useReckoned(batch: Schemas["Batch"], stored: Schemas["Result"]):
       );
     }, 40);
     return () => clearTimeout(timer);
-  }, [text]);
+  }, [text, trialId]);
   return reckoned;
 }

@@ -119,7 +119,8 @@ function rawOrCooked(card: Schemas["Card"]): string {
   const { cooked_g: cooked, mixture_g: mixture } = card.batch;
   if (cooked != null) return `of ${weighed(cooked)} g cooked`;
   if (mixture != null) return `of ${weighed(mixture)} g mixture`;
-  return `of ${weighed(card.result.weight_g)} g of lines`;
+  const { weight_g: lines } = card.result;
+  return lines == null ? "of a weight that is not known" : `of ${weighed(lines)} g of lines`;
 }
 
 function Batches({ trial, card }: Pick<CardProps, "trial" | "card">) {

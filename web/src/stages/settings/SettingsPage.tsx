@@ -72,6 +72,35 @@ function SettingsForm({ stored }: { stored: Settings }) {
         ]}
       />
       <Choice
+        label="Cups and spoons in recipes are"
+        value={edit.household ?? "us"}
+        onChange={(household) => change({ household })}
+        options={[
+          { value: "us", label: "US: cup 236.6 ml, tablespoon 14.8 ml" },
+          { value: "us_label", label: "US label: cup 240 ml, tablespoon 15 ml" },
+          { value: "metric", label: "metric: cup 250 ml, tablespoon 15 ml" },
+          { value: "uk", label: "UK: tablespoon 15 ml, pint 568 ml" },
+          { value: "au", label: "Australian: cup 250 ml, tablespoon 20 ml" },
+        ]}
+      />
+      <Choice
+        label="Allergens are named"
+        value={edit.allergens ?? "eu"}
+        onChange={(allergens) => change({ allergens })}
+        options={[
+          { value: "eu", label: "by the fourteen of the EU" },
+          { value: "us", label: "by the nine of the US" },
+        ]}
+      />
+      <TextField
+        label="Currency"
+        value={edit.currency ?? "€"}
+        maxLength={4}
+        onChange={(currency) => change({ currency })}
+        error={problem?.at("currency")}
+        className="max-w-24"
+      />
+      <Choice
         label="What stays in the bowl after weighed portions"
         value={edit.residue ?? "counted"}
         onChange={(residue) => change({ residue })}

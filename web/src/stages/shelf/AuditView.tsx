@@ -2,6 +2,7 @@ import type { Schemas } from "../../api/client";
 import { SaysWho } from "../../drawing/Tolerance";
 import { DASH, fixed } from "../../lib/format";
 import { EnergyLine } from "./EnergyLine";
+import { fieldName } from "./panels";
 
 const HIDDEN: Record<string, string> = {
   kcal: "kcal",
@@ -27,6 +28,9 @@ export function AuditView({ audit }: { audit: Schemas["Audit"] | null }) {
           {good ? "✓ " : audit.verdict === "off" ? "! " : ""}
           {audit.says}
         </p>
+        {audit.causes.map((cause) => (
+          <p key={cause}>{cause}</p>
+        ))}
       </div>
       <EnergyLine audit={audit} />
       <table className="border-collapse text-left">
@@ -88,11 +92,55 @@ export function AuditView({ audit }: { audit: Schemas["Audit"] | null }) {
           </p>
         </div>
       )}
+      <ToleratedTable audit={audit} />
       <div className="text-sm">
-        <SaysWho keys={["us-rounding", "us-energy", "eu-rounding", "eu-energy"]} />
+        <SaysWho
+          keys={[
+            "us-rounding",
+            "us-energy",
+            "us-tolerance",
+            "eu-rounding",
+            "eu-energy",
+            "eu-tolerance",
+          ]}
+        />
       </div>
     </section>
   );
+}
+
+/** What the law lets the food itself be, apart from rounding; never part of a margin. */
+function ToleratedTable({ audit }: { audit: Schemas["Audit"] }) {
+  if (audit.tolerated.length === 0) return null;
+  return (
+    <details>
+      <summary className="min-h-11 cursor-pointer content-center text-pencil">
+        What the law tolerates
+      </summary>
+      <p className="text-sm text-soft">
+        The food may lawfully hold this much; most labels are far better. It is shown apart and
+        never mixed into a margin.
+      </p>
+      <table className="mt-1 border-collapse">
+        <tbody>
+          {audit.tolerated.map((one) => (
+            <tr key={one.field} className="border-b border-rule">
+              <th className="py-0.5 pr-4 text-left font-normal">{fieldName(one.field)}</th>
+              <td className="pr-4 text-right">{one.printed}</td>
+              <td className="text-right">{toleratedText(one)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
+  );
+}
+
+function toleratedText({ least, most }: Schemas["Tolerated"]): string {
+  const text = (value: number) => fixed(value, value < 10 ? 1 : 0);
+  if (least == null && most != null) return `up to ${text(most)}`;
+  if (most == null && least != null) return `${text(least)} or more`;
+  return least != null && most != null ? `${text(least)} ${DASH} ${text(most)}` : "";
 }
 
 interface RowProps {

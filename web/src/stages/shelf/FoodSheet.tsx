@@ -1,67 +1,28 @@
 import { useState } from "react";
+import { Link, useNavigate } from "react-router";
 
 import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
 import { keys, useRefresh } from "../../api/queries";
 import { day } from "../../lib/format";
+import { Button } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
+import { FactsEditor } from "./FactsEditor";
 import { LabelEditor } from "./LabelEditor";
-import { emptyLabel } from "./panels";
+import { type Edited, emptyLabel } from "./panels";
+import { Versions } from "./Versions";
 
 type ShelfLabel = Schemas["ShelfLabel"];
+type Chosen = number | "new" | "facts";
 
-/** One food: its labels, one of them open in the editor. */
+/** One food: its labels, one of them open in the editor, and what is known whatever the package. */
 export function FoodSheet({ food }: { food: Schemas["ShelfFood"] }) {
-  const [chosen, setChosen] = useState<number | "new">(food.labels[0]?.id ?? "new");
-  const [conflict, setConflict] = useState<ProblemError>();
+  const [chosen, setChosen] = useState<Chosen>(food.labels[0]?.id ?? "new");
   const refresh = useRefresh();
-  const say = useNotice();
   const open = food.labels.find((one) => one.id === chosen);
-
-  const put = async (label: ShelfLabel, panel: Schemas["Label"], version: number) =>
-    ask(
-      api.PUT("/api/labels/{label_id}", {
-        params: { path: { label_id: label.id } },
-        body: { version, label: panel },
-      }),
-    );
-  const save = async (panel: Schemas["Label"]) => {
-    if (!open) {
-      const stored = await ask(
-        api.POST("/api/foods/{food_id}/labels", {
-          params: { path: { food_id: food.id } },
-          body: panel,
-        }),
-      );
-      refresh(keys.foods);
-      setChosen(stored.labels.at(-1)?.id ?? "new");
-      say({ text: "The label is on the shelf." });
-      return;
-    }
-    try {
-      const stored = await put(open, panel, open.version);
-      const now = stored.labels.find((one) => one.id === open.id);
-      refresh(keys.foods, ["trial"], keys.kitchen);
-      setConflict(undefined);
-      say({
-        text: "The label is saved. Past batches keep theirs.",
-        undo: () =>
-          void put(open, open.label, now?.version ?? open.version + 1).then(
-            () => refresh(keys.foods, ["trial"], keys.kitchen),
-            (error: unknown) => say({ text: sentence(error), bad: true }),
-          ),
-      });
-    } catch (error) {
-      if (error instanceof ProblemError && error.status === 409) {
-        setConflict(error);
-        refresh(keys.foods);
-      }
-      throw error;
-    }
-  };
-
+  const { save, conflict } = useSaveLabel(food, open, setChosen);
   return (
     <div>
-      <h1 className="text-2xl font-bold">{food.name}</h1>
+      <FoodHead food={food} />
       <div
         role="tablist"
         aria-label={`Labels of ${food.name}`}
@@ -75,25 +36,199 @@ export function FoodSheet({ food }: { food: Schemas["ShelfFood"] }) {
         <Tab on={chosen === "new"} onChoose={() => setChosen("new")}>
           + another label
         </Tab>
+        <Tab on={chosen === "facts"} onChoose={() => setChosen("facts")}>
+          Names and measures
+        </Tab>
       </div>
-      {open && (
-        <p className="mb-3 text-sm text-soft">
-          As printed since {day(open.since)}
-          {open.revisions > 1 &&
-            `, changed ${open.revisions - 1} times; batches keep the one they were weighed with`}
-        </p>
+      {chosen === "facts" ? (
+        <FactsEditor key={food.version} food={food} />
+      ) : (
+        <>
+          {open && (
+            <LabelHead
+              label={open}
+              alone={food.labels.length === 1}
+              onRemoved={() => {
+                refresh(keys.foods);
+                setChosen(food.labels.find((one) => one.id !== open.id)?.id ?? "new");
+              }}
+            />
+          )}
+          {conflict && (
+            <p role="alert" className="mb-3 text-mark">
+              {conflict.message} Saving again stores yours.
+            </p>
+          )}
+          <LabelEditor
+            key={open ? `${open.id}/${open.version}` : "new"}
+            stored={
+              open
+                ? { label: open.label, package: open.package }
+                : { label: emptyLabel(""), package: {} }
+            }
+            {...(open && { labelId: open.id })}
+            onSave={save}
+          />
+          {open && <Versions labelId={open.id} />}
+        </>
       )}
-      {conflict && (
-        <p role="alert" className="mb-3 text-mark">
-          {conflict.message} Saving again stores yours.
-        </p>
+    </div>
+  );
+}
+
+/** Store a new label, or a changed one as a new version; a change can be undone. */
+function useSaveLabel(
+  food: Schemas["ShelfFood"],
+  open: ShelfLabel | undefined,
+  setChosen: (chosen: Chosen) => void,
+) {
+  const [conflict, setConflict] = useState<ProblemError>();
+  const refresh = useRefresh();
+  const say = useNotice();
+  const stale = [keys.foods, ["trial"], keys.kitchen] as const;
+  const put = (label: ShelfLabel, edited: Edited, version: number) =>
+    ask(
+      api.PUT("/api/labels/{label_id}", {
+        params: { path: { label_id: label.id } },
+        body: { version, ...edited },
+      }),
+    );
+  const add = async (edited: Edited) => {
+    const known = new Set(food.labels.map((one) => one.id));
+    const stored = await ask(
+      api.POST("/api/foods/{food_id}/labels", {
+        params: { path: { food_id: food.id } },
+        body: edited,
+      }),
+    );
+    refresh(keys.foods);
+    setChosen(stored.labels.find((one) => !known.has(one.id))?.id ?? "new");
+    say({ text: "The label is on the shelf." });
+  };
+  const save = async (edited: Edited) => {
+    if (!open) return add(edited);
+    try {
+      const stored = await put(open, edited, open.version);
+      const now = stored.labels.find((one) => one.id === open.id);
+      refresh(...stale);
+      setConflict(undefined);
+      say({
+        text: "The label is saved. Past batches keep theirs.",
+        undo: () =>
+          void put(
+            open,
+            { label: open.label, package: open.package },
+            now?.version ?? open.version + 1,
+          ).then(
+            () => refresh(...stale),
+            (error: unknown) => say({ text: sentence(error), bad: true }),
+          ),
+      });
+    } catch (error) {
+      if (error instanceof ProblemError && error.status === 409) {
+        setConflict(error);
+        refresh(keys.foods);
+      }
+      throw error;
+    }
+  };
+  return { save, conflict };
+}
+
+function FoodHead({ food }: { food: Schemas["ShelfFood"] }) {
+  const refresh = useRefresh();
+  const navigate = useNavigate();
+  const say = useNotice();
+  const put = async (on_shelf: boolean) => {
+    try {
+      await ask(
+        api.PUT("/api/foods/{food_id}/on-shelf", {
+          params: { path: { food_id: food.id } },
+          body: { on_shelf },
+        }),
+      );
+      refresh(keys.foods);
+      if (on_shelf) return;
+      void navigate("/shelf");
+      say({ text: `${food.name} is off the shelf. Builds keep it.`, undo: () => void put(true) });
+    } catch (error) {
+      say({ text: sentence(error), bad: true });
+    }
+  };
+  const aliases = food.facts.aliases ?? [];
+  const several = food.labels.slice(0, 5).map((one) => one.id);
+  return (
+    <header className="flex flex-wrap items-start justify-between gap-x-4">
+      <div className="min-w-0">
+        <h1 className="text-2xl font-bold">{food.name}</h1>
+        {aliases.length > 0 && <p className="text-soft">also {aliases.join(", ")}</p>}
+        {food.facts.buy_rule && <p className="font-semibold">In the shop: {food.facts.buy_rule}</p>}
+      </div>
+      <div className="flex flex-wrap">
+        {several.length > 1 && (
+          <Link
+            to={`/shelf/compare?labels=${several.join(",")}`}
+            className="inline-flex min-h-11 items-center px-3.5 font-semibold text-pencil hover:bg-wash"
+          >
+            Compare its labels
+          </Link>
+        )}
+        <Button look="quiet" onClick={() => void put(!food.removed ? false : true)}>
+          {food.removed ? "Put it back" : "Take it off the shelf"}
+        </Button>
+      </div>
+    </header>
+  );
+}
+
+interface LabelHeadProps {
+  label: ShelfLabel;
+  alone: boolean;
+  onRemoved: () => void;
+}
+
+function LabelHead({ label, alone, onRemoved }: LabelHeadProps) {
+  const say = useNotice();
+  const refresh = useRefresh();
+  const put = (on_shelf: boolean) =>
+    ask(
+      api.PUT("/api/labels/{label_id}/on-shelf", {
+        params: { path: { label_id: label.id } },
+        body: { on_shelf },
+      }),
+    );
+  const remove = async () => {
+    try {
+      await put(false);
+      onRemoved();
+      say({
+        text: `${label.label.name ?? "The label"} is off the shelf. Builds keep it.`,
+        undo: () => void put(true).then(() => refresh(keys.foods)),
+      });
+    } catch (error) {
+      say({ text: sentence(error), bad: true });
+    }
+  };
+  return (
+    <div className="mb-3 flex flex-wrap items-center justify-between gap-x-4 text-sm text-soft">
+      <p>
+        {label.label.style === "table" ? (
+          <b className="text-ink">Typical values, not a package’s label. </b>
+        ) : (
+          `As printed since ${day(label.since)}`
+        )}
+        {label.revisions > 1 &&
+          `, version ${label.revisions}; batches keep the one they were weighed with`}
+      </p>
+      {!alone && (
+        <button
+          type="button"
+          onClick={() => void remove()}
+          className="min-h-11 text-pencil hover:underline"
+        >
+          Take this label off
+        </button>
       )}
-      <LabelEditor
-        key={open ? `${open.id}/${open.label.style}/${String(chosen)}` : "new"}
-        stored={open?.label ?? emptyLabel(food.name)}
-        isNew={!open}
-        onSave={save}
-      />
     </div>
   );
 }

@@ -1,34 +1,41 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
 
-import { api, ask, type Schemas } from "../../api/client";
+import { api, ask } from "../../api/client";
 import { keys, useRefresh } from "../../api/queries";
 import { TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
 import { LabelEditor } from "./LabelEditor";
-import { emptyLabel } from "./panels";
+import { type Edited, emptyLabel } from "./panels";
+
+interface NewFoodProps {
+  /** What the line that asked for it calls the food. */
+  called?: string;
+  /** Instead of opening it on the shelf. */
+  onAdded?: () => void;
+}
 
 /** A food with its first label. */
-export function NewFood() {
-  const [name, setName] = useState("");
+export function NewFood({ called = "", onAdded }: NewFoodProps) {
+  const [name, setName] = useState(called);
   const [error, setError] = useState<string>();
   const navigate = useNavigate();
   const refresh = useRefresh();
   const say = useNotice();
-  const save = async (label: Schemas["Label"]) => {
+  const save = async (edited: Edited) => {
     if (name.trim() === "") {
       setError("Give the food a name, like Quark.");
       return;
     }
-    const named = label.name?.trim() ? label : { ...label, name: name.trim() };
-    const food = await ask(api.POST("/api/foods", { body: { name, label: named } }));
+    const food = await ask(api.POST("/api/foods", { body: { name, ...edited } }));
     refresh(keys.foods);
     say({ text: `${food.name} is on the shelf.` });
-    void navigate(`/shelf/${food.id}`);
+    if (onAdded) onAdded();
+    else void navigate(`/shelf/${food.id}`);
   };
   return (
     <div>
-      <h1 className="mb-3 text-2xl font-bold">A food for the shelf</h1>
+      {!onAdded && <h1 className="mb-3 text-2xl font-bold">A food for the shelf</h1>}
       <div className="mb-4 max-w-md">
         <TextField
           label="What the food is called in the kitchen"
@@ -43,7 +50,7 @@ export function NewFood() {
           }}
         />
       </div>
-      <LabelEditor stored={emptyLabel("")} isNew onSave={save} />
+      <LabelEditor stored={{ label: emptyLabel(""), package: {} }} onSave={save} />
     </div>
   );
 }

@@ -1,69 +1,32 @@
-import { useRef, useState } from "react";
+import { useDeferredValue, useRef, useState } from "react";
 import { Link, useParams } from "react-router";
 
-import type { Schemas } from "../../api/client";
-import { useFoods } from "../../api/queries";
+import { api, ask, type Schemas, sentence } from "../../api/client";
+import { keys, useFood, useFoods, useRefresh } from "../../api/queries";
 import { useKeys } from "../../app/useKeys";
-import { count } from "../../lib/format";
+import { figure } from "../../lib/format";
+import { Button } from "../../ui/Button";
+import { useNotice } from "../../ui/notices";
 import { Sheet } from "../../ui/Sheet";
 import { Failed, Loading } from "../../ui/States";
 import { FoodSheet } from "./FoodSheet";
 import { NewFood } from "./NewFood";
 
-const SHOWN_AT_MOST = 200;
+const AT_FIRST = 60;
+const MOST = 200;
 
 /** Foods and their labels. */
 export default function ShelfPage() {
   const { foodId } = useParams();
-  const { data: foods, error, isPending, refetch } = useFoods();
-  const [search, setSearch] = useState("");
-  const box = useRef<HTMLInputElement>(null);
-  useKeys([{ keys: "f", says: "Find a food", run: () => box.current?.focus() }]);
-  if (isPending) return <Loading />;
-  if (error) return <Failed error={error} retry={() => void refetch()} />;
-  const found = matching(foods, search);
   const Heading = foodId ? "h2" : "h1";
-  const food = foods.find((one) => String(one.id) === foodId);
   return (
-    <Sheet className="lg:grid lg:grid-cols-[19rem_1fr]">
+    <Sheet className="lg:grid lg:grid-cols-[21rem_1fr]">
       <section
         aria-label="Foods"
         className={`border-r border-ink p-4 max-lg:border-r-0 ${foodId ? "max-lg:hidden" : ""}`}
       >
         <Heading className="text-2xl font-bold">Shelf</Heading>
-        <input
-          ref={box}
-          type="search"
-          aria-label="Find a food"
-          placeholder="Find a food or a package   f"
-          maxLength={200}
-          value={search}
-          onChange={(event) => setSearch(event.target.value)}
-          className="mt-3 min-h-11 w-full border border-soft bg-sheet px-2.5 placeholder:text-soft"
-        />
-        <Link
-          to="/shelf/new"
-          className="mt-3 flex min-h-11 items-center justify-center border border-ink font-semibold hover:bg-wash"
-        >
-          Add a food
-        </Link>
-        <ul className="mt-3 border-t border-rule">
-          {found.slice(0, SHOWN_AT_MOST).map((one) => (
-            <FoodItem key={one.id} food={one} here={one.id === food?.id} />
-          ))}
-        </ul>
-        {found.length > SHOWN_AT_MOST && (
-          <p className="mt-2 text-sm text-soft">
-            and {found.length - SHOWN_AT_MOST} more: type a part of the name
-          </p>
-        )}
-        {found.length === 0 && (
-          <p className="mt-3 text-soft">
-            {foods.length === 0
-              ? "The shelf is empty. A food has a name, like Quark, and the label of at least one package."
-              : `Nothing on the shelf is called “${search}”.`}
-          </p>
-        )}
+        <FoodList here={foodId} />
       </section>
       <div className={`min-w-0 p-5 max-sm:p-4 ${foodId ? "" : "max-lg:hidden"}`}>
         {foodId && (
@@ -76,42 +39,175 @@ export default function ShelfPage() {
         )}
         {foodId === "new" ? (
           <NewFood />
-        ) : food ? (
-          <FoodSheet key={food.id} food={food} />
         ) : foodId ? (
-          <p className="text-mark">That food is not on the shelf.</p>
+          <OpenFood key={foodId} id={Number(foodId)} />
         ) : (
-          <p className="max-w-prose text-soft">
-            Choose a food to see its labels, or add one. A batch keeps the label that it was weighed
-            with: editing one here never changes a past batch.
-          </p>
+          <Welcome />
         )}
       </div>
     </Sheet>
   );
 }
 
-function matching(foods: readonly Schemas["ShelfFood"][], search: string) {
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  return foods.filter((food) => {
-    const all = [food.name, ...food.labels.map((one) => one.label.name ?? "")]
-      .join(" ")
-      .toLowerCase();
-    return words.every((word) => all.includes(word));
-  });
+function Welcome() {
+  return (
+    <div className="grid max-w-prose gap-3">
+      <p className="text-soft">
+        Choose a food to see its labels, or add one. A batch keeps the label that it was weighed
+        with: editing one here never changes a past batch.
+      </p>
+      <p>
+        <Link to="/claims" className="text-pencil underline">
+          Check somebody’s figures
+        </Link>
+        : do the kcal, the macros, the servings and the whole pan agree?
+      </p>
+    </div>
+  );
 }
 
-function FoodItem({ food, here }: { food: Schemas["ShelfFood"]; here: boolean }) {
+function OpenFood({ id }: { id: number }) {
+  const { data: food, error, isPending, refetch } = useFood(Number.isInteger(id) ? id : undefined);
+  if (food) return <FoodSheet food={food} />;
+  if (error && "status" in error && error.status !== 404) {
+    return <Failed error={error} retry={() => void refetch()} />;
+  }
+  if (isPending && Number.isInteger(id)) return <Loading />;
+  return <p className="text-mark">That food is not on the shelf.</p>;
+}
+
+function FoodList({ here }: { here: string | undefined }) {
+  const [search, setSearch] = useState("");
+  const [limit, setLimit] = useState(AT_FIRST);
+  const words = useDeferredValue(search);
+  const { data, error, isPending, refetch } = useFoods(words, limit);
+  const box = useRef<HTMLInputElement>(null);
+  useKeys([{ keys: "f", says: "Find a food", run: () => box.current?.focus() }]);
+  return (
+    <>
+      <input
+        ref={box}
+        type="search"
+        aria-label="Find a food"
+        placeholder="Find a food or a package   f"
+        maxLength={200}
+        value={search}
+        onChange={(event) => {
+          setSearch(event.target.value);
+          setLimit(AT_FIRST);
+        }}
+        className="mt-3 min-h-11 w-full border border-soft bg-sheet px-2.5 placeholder:text-soft"
+      />
+      <div className="mt-3 grid grid-cols-3 gap-2 text-center text-[15px] font-semibold">
+        <ShelfLink to="/shelf/new">Add a food</ShelfLink>
+        <ShelfLink to="/shelf/compare">Compare</ShelfLink>
+        <ShelfLink to="/shelf/files">Files</ShelfLink>
+      </div>
+      {isPending ? (
+        <Loading />
+      ) : error ? (
+        <Failed error={error} retry={() => void refetch()} />
+      ) : (
+        <>
+          <p className="mt-3 flex justify-between text-sm text-soft">
+            <span role="status">{listSays(data, search)}</span>
+            {data.total > 0 && <span>per 100 g</span>}
+          </p>
+          <ul className="mt-1 border-t border-rule">
+            {data.foods.map((one) => (
+              <FoodRow key={one.id} food={one} here={String(one.id) === here} />
+            ))}
+          </ul>
+          {data.total > data.foods.length &&
+            (limit < MOST ? (
+              <Button look="quiet" className="mt-1" onClick={() => setLimit(MOST)}>
+                Show more of {data.total}
+              </Button>
+            ) : (
+              <p className="mt-2 text-sm text-soft">
+                and {data.total - data.foods.length} more: type a part of the name
+              </p>
+            ))}
+          {data.total === 0 && search === "" && <StockIt />}
+        </>
+      )}
+    </>
+  );
+}
+
+function ShelfLink({ to, children }: { to: string; children: string }) {
+  return (
+    <Link to={to} className="grid min-h-11 place-items-center border border-ink hover:bg-wash">
+      {children}
+    </Link>
+  );
+}
+
+function listSays(page: Schemas["FoodPage"], search: string): string {
+  if (page.total === 0) return search ? `Nothing on the shelf is called “${search}”.` : "";
+  if (search === "")
+    return page.foods.some((one) => one.recent) ? "Lately used first" : "All foods";
+  return {
+    words: `${page.total} found`,
+    spelling: "Closest in spelling",
+    "some words": "With some of the words",
+  }[page.how];
+}
+
+/** An empty shelf: begin with generic foods, or with a package. */
+function StockIt() {
+  const refresh = useRefresh();
+  const say = useNotice();
+  const stock = async () => {
+    try {
+      const { foods } = await ask(api.POST("/api/shelf/reference"));
+      refresh(keys.foods);
+      say({ text: `${foods} generic foods are on the shelf, with typical values.` });
+    } catch (error) {
+      say({ text: sentence(error), bad: true });
+    }
+  };
+  return (
+    <div className="mt-3 grid gap-2">
+      <p className="text-soft">
+        The shelf is empty. A food has a name, like Quark, and the label of at least one package.
+      </p>
+      <Button onClick={() => void stock()}>Begin with generic foods</Button>
+      <p className="text-sm text-soft">
+        Typical values, from memory: a start, to be replaced by your own labels.
+      </p>
+    </div>
+  );
+}
+
+function FoodRow({ food, here }: { food: Schemas["FoodItem"]; here: boolean }) {
+  const first = food.labels[0];
+  const soft = here ? "" : "text-soft";
   return (
     <li className="border-b border-rule">
       <Link
         to={`/shelf/${food.id}`}
         aria-current={here ? "page" : undefined}
-        className={`flex min-h-11 items-center justify-between gap-3 px-2 ${here ? "bg-ink text-sheet" : "hover:bg-wash"}`}
+        className={`grid min-h-12 grid-cols-[1fr_auto] items-center gap-x-3 px-2 py-1 leading-tight ${here ? "bg-ink text-sheet" : "hover:bg-wash"}`}
       >
-        <span>{food.name}</span>
-        <span className={`text-sm ${here ? "" : "text-soft"}`}>
-          {count(food.labels.length, "label")}
+        <span>
+          {food.name}
+          <span className={`block text-sm ${soft}`}>
+            {food.typical
+              ? "typical values"
+              : food.labels
+                  .map((one) => one.name)
+                  .slice(0, 3)
+                  .join(", ")}
+          </span>
+        </span>
+        <span className={`text-right text-sm ${soft}`}>
+          {first?.kcal_per_100g == null ? "" : `${figure(first.kcal_per_100g, "kcal")} kcal`}
+          <span className="block">
+            {first?.protein_per_100g == null
+              ? ""
+              : `${figure(first.protein_per_100g, "g")} g protein`}
+          </span>
         </span>
       </Link>
     </li>

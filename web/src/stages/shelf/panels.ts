@@ -1,14 +1,30 @@
 import type { Schemas } from "../../api/client";
 
 export type Label = Schemas["Label"];
+export type Package = Schemas["Package"];
+/** A package as it is edited: its panel and the rest of it. */
+export type Edited = Schemas["NewLabel"];
 
 /** A panel with nothing on it yet. */
 export const emptyLabel = (name: string): Label => ({ name, style: "eu", basis_g: 100 });
 
-export type FigureField = Exclude<
-  keyof Schemas["Label"],
-  "name" | "style" | "basis_g" | "spread" | "polyol"
->;
+export type FigureField =
+  | "kcal"
+  | "kj"
+  | "protein_g"
+  | "carbohydrate_g"
+  | "fat_g"
+  | "fibre_g"
+  | "soluble_fibre_g"
+  | "sugars_g"
+  | "added_sugars_g"
+  | "saturated_g"
+  | "sodium_mg"
+  | "salt_g"
+  | "polyols_g"
+  | "allulose_g"
+  | "alcohol_g"
+  | "organic_acids_g";
 
 export interface PanelFigure {
   field: FigureField;
@@ -50,8 +66,116 @@ const EU: readonly PanelFigure[] = [
 ];
 
 /** The rows of a panel, in the order in which it is printed. */
-export const PANELS: Record<Schemas["Label"]["style"], readonly PanelFigure[]> = {
+export const PANELS: Record<Label["style"], readonly PanelFigure[]> = {
   us: US,
   eu: EU,
-  table: US,
+  table: [...US, { field: "organic_acids_g", name: "Organic acids", unit: "g" }],
 };
+
+const FIGURE_NAMES = new Map(
+  [...US, ...EU].map((one) => [one.field as string, `${one.name.toLowerCase()}, ${one.unit}`]),
+);
+const FIELD_NAMES: Record<string, string> = {
+  name: "package",
+  style: "kind of panel",
+  basis_g: "serving weight, g",
+  basis_ml: "serving, ml",
+  basis_pieces: "pieces",
+  piece: "word for a piece",
+  density_g_per_ml: "grams per ml",
+  spread: "spread",
+  polyol: "which polyol",
+  below: "printed as less than",
+  pack_g: "pack, g",
+  pack_ml: "pack, ml",
+  pack_pieces: "pieces in the pack",
+  drained_g: "drained weight, g",
+  price: "price",
+  state: "state",
+  allergens: "contains",
+  may_contain: "may contain",
+  does: "what it does",
+  sweetness: "sweetness",
+  flags: "cautions",
+  note: "note",
+};
+
+/** A field of a label in a cook's words. */
+export const fieldName = (field: string): string =>
+  FIGURE_NAMES.get(field) ?? FIELD_NAMES[field] ?? field;
+
+export const POLYOLS = [
+  "erythritol",
+  "xylitol",
+  "maltitol",
+  "sorbitol",
+  "mannitol",
+  "isomalt",
+  "lactitol",
+  "hsh",
+] as const;
+
+type AllergenKey = NonNullable<Package["allergens"]>[number];
+
+export const ALLERGEN_NAMES: Record<AllergenKey, string> = {
+  milk: "milk",
+  egg: "egg",
+  fish: "fish",
+  crustaceans: "crustaceans",
+  tree_nuts: "tree nuts",
+  peanut: "peanut",
+  wheat: "wheat",
+  soy: "soy",
+  sesame: "sesame",
+  gluten: "cereals with gluten",
+  celery: "celery",
+  mustard: "mustard",
+  sulphites: "sulphites",
+  lupin: "lupin",
+  molluscs: "molluscs",
+};
+
+const US_NINE: readonly AllergenKey[] = [
+  "milk",
+  "egg",
+  "fish",
+  "crustaceans",
+  "tree_nuts",
+  "peanut",
+  "wheat",
+  "soy",
+  "sesame",
+];
+
+/** What a cook may tick: the school's list; wheat stays a choice of its own beside gluten. */
+export const ALLERGEN_CHOICES: Record<"us" | "eu", readonly AllergenKey[]> = {
+  us: US_NINE,
+  eu: [...US_NINE, "gluten", "celery", "mustard", "sulphites", "lupin", "molluscs"],
+};
+
+export const STATES = [
+  { value: "unsaid", label: "not said" },
+  { value: "raw", label: "raw" },
+  { value: "cooked", label: "cooked" },
+  { value: "dry", label: "dry" },
+  { value: "frozen", label: "frozen" },
+  { value: "drained", label: "drained" },
+  { value: "as_prepared", label: "as prepared" },
+] as const;
+
+export const DOES = {
+  thickens: "thickens",
+  dries: "dries",
+  sweetens: "sweetens",
+  flavours: "flavours",
+} as const;
+
+export const FLAGS = {
+  raw_egg: "raw egg",
+  raw_flour: "raw flour",
+  raw_poultry: "raw poultry",
+  raw_ground_meat: "raw ground meat",
+  raw_fish: "raw fish",
+  aspartame: "contains aspartame",
+  xylitol: "contains xylitol",
+} as const;

@@ -1,0 +1,124 @@
+import { useState } from "react";
+import { useSearchParams } from "react-router";
+
+import { useKitchen } from "../../api/queries";
+import { known } from "../../lib/figures";
+import { Button } from "../../ui/Button";
+import { Choice } from "../../ui/Field";
+import { Sheet } from "../../ui/Sheet";
+import { ClaimForm } from "./ClaimForm";
+import { ClaimVerdict } from "./ClaimVerdict";
+import {
+  addressOf,
+  type Claim,
+  EMPTY,
+  isEmpty,
+  MOST_CLAIMS,
+  type Relation,
+  sheetOf,
+} from "./claims";
+import { PasteClaim } from "./PasteClaim";
+import { useClaimCheck } from "./useClaimCheck";
+
+/** Somebody's figures: do they agree with each other? No dish needed; the address carries it all. */
+export default function ClaimPage() {
+  const [params, setParams] = useSearchParams();
+  const [sheet, setSheet] = useState(() => sheetOf(params.get("c")));
+  const checked = useClaimCheck(sheet);
+  const put = (claims: readonly Claim[], relation: Relation = sheet.relation ?? "apart") => {
+    const next = { claims: claims.length > 0 ? [...claims] : [EMPTY], relation };
+    setSheet(next);
+    setParams(next.claims.every(isEmpty) ? {} : { c: addressOf(next) }, { replace: true });
+  };
+  const { claims } = sheet;
+  const add = (claim: Claim) => put(isEmpty(claims[0] ?? EMPTY) ? [claim] : [...claims, claim]);
+  return (
+    <Sheet className="grid gap-6 p-5 max-sm:p-4 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)]">
+      <div className="grid min-w-0 content-start gap-4">
+        <header>
+          <h1 className="text-2xl font-bold">Claim check</h1>
+          <p className="text-soft">
+            Somebody’s kcal and macros: do they agree with each other, with the servings, with the
+            whole pan?
+          </p>
+        </header>
+        <PasteClaim onRead={(found) => put(found)} />
+        {claims.map((claim, i) => (
+          <ClaimForm
+            key={i}
+            claim={claim}
+            number={i + 1}
+            several={claims.length > 1}
+            at={(path) => checked.problem?.at(`claims[${i}].${path}`)}
+            onChange={(next) => put(claims.map((one, j) => (j === i ? next : one)))}
+            onRemove={() => put(claims.filter((_, j) => j !== i))}
+          />
+        ))}
+        <div className="flex flex-wrap items-end gap-3">
+          {claims.length < MOST_CLAIMS && (
+            <>
+              <Button onClick={() => put([...claims, EMPTY])}>Another claim beside it</Button>
+              <OneOfMine onChoose={add} />
+            </>
+          )}
+        </div>
+        {claims.length > 1 && (
+          <div className="max-w-md">
+            <Choice
+              label="How the claims hang together"
+              value={sheet.relation ?? "apart"}
+              options={[
+                { value: "apart", label: "they do not: theirs and mine" },
+                { value: "same_pan", label: "two ways of cutting the same pan" },
+                { value: "same_base", label: "one base with different finishes" },
+              ]}
+              onChange={(relation) => put(claims, relation)}
+            />
+          </div>
+        )}
+      </div>
+      <ClaimVerdict checked={checked} claims={claims} />
+    </Sheet>
+  );
+}
+
+/** A serving of a dish in this kitchen, beside theirs. */
+function OneOfMine({ onChoose }: { onChoose: (claim: Claim) => void }) {
+  const { data: kitchen } = useKitchen();
+  const dishes = kitchen?.dishes ?? [];
+  if (dishes.length === 0) return null;
+  const choose = (id: string) => {
+    const dish = dishes.find((one) => String(one.id) === id);
+    if (!dish) return;
+    const value = (figure: Parameters<typeof known>[0]) => {
+      const found = known(figure);
+      return found ? Math.round(found.value) : null;
+    };
+    onChoose({
+      name: `${dish.name} ${dish.trial}`,
+      serving: {
+        kcal: value(dish.serving.kcal),
+        protein_g: value(dish.serving.protein_g),
+        carbohydrate_g: value(dish.serving.carbohydrate_g),
+        fat_g: value(dish.serving.fat_g),
+        fibre_g: value(dish.serving.fibre_g),
+        polyols_g: value(dish.serving.polyols_g),
+        grams: dish.serving.grams ? Math.round(dish.serving.grams) : null,
+      },
+      batch: {},
+    });
+  };
+  return (
+    <div className="min-w-52">
+      <Choice
+        label="One of mine beside it"
+        value=""
+        options={[
+          { value: "", label: "choose a dish" },
+          ...dishes.map((dish) => ({ value: String(dish.id), label: dish.name })),
+        ]}
+        onChange={choose}
+      />
+    </div>
+  );
+}

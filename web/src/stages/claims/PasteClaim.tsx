@@ -1,0 +1,48 @@
+import { useState } from "react";
+
+import { api, ask, ProblemError, sentence } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { Field } from "../../ui/Field";
+import type { Claim } from "./claims";
+
+/** Figures out of pasted words. */
+export function PasteClaim({ onRead }: { onRead: (claims: readonly Claim[]) => void }) {
+  const [text, setText] = useState("");
+  const [error, setError] = useState<string>();
+  const read = async () => {
+    try {
+      onRead(await ask(api.POST("/api/claims/read", { body: { text } })));
+      setError(undefined);
+    } catch (caught) {
+      setError((caught instanceof ProblemError && caught.at("text")) || sentence(caught));
+    }
+  };
+  return (
+    <form
+      className="grid gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void read();
+      }}
+    >
+      <Field label="Paste or type what is claimed" error={error}>
+        {({ id, describedBy, invalid }) => (
+          <textarea
+            id={id}
+            rows={3}
+            maxLength={4000}
+            value={text}
+            placeholder={"552 kcal, 55 P / 40 C / 24 F, makes 8\nWhole pan: 3,256 kcal"}
+            aria-describedby={describedBy}
+            aria-invalid={invalid || undefined}
+            onChange={(event) => setText(event.target.value)}
+            className="w-full border border-soft bg-sheet p-2.5 placeholder:text-soft"
+          />
+        )}
+      </Field>
+      <Button type="submit" className="justify-self-start">
+        Read the figures
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,50 @@
+import type { Schemas } from "../../api/client";
+
+export type Claim = Schemas["Claim"];
+export type Figures = Schemas["Figures"];
+export type Sheet = Schemas["ClaimSheet"];
+export type Relation = NonNullable<Sheet["relation"]>;
+
+export const FIGURES = [
+  { key: "kcal", name: "kcal", unit: "kcal" },
+  { key: "protein_g", name: "Protein", unit: "g" },
+  { key: "carbohydrate_g", name: "Carbohydrate", unit: "g" },
+  { key: "fat_g", name: "Fat", unit: "g" },
+  { key: "fibre_g", name: "Fibre", unit: "g" },
+  { key: "grams", name: "Weight", unit: "g" },
+] as const satisfies readonly { key: keyof Figures; name: string; unit: string }[];
+
+export const MOST_CLAIMS = 5;
+export const EMPTY: Claim = { name: "", serving: {}, batch: {} };
+
+/** The sheet that an address speaks of; a new one when it speaks of none. */
+export function sheetOf(text: string | null): Sheet {
+  try {
+    const found = JSON.parse(text ?? "") as Sheet;
+    if (Array.isArray(found.claims) && found.claims.length > 0) {
+      return { ...found, claims: found.claims.slice(0, MOST_CLAIMS) };
+    }
+  } catch {
+    // an address without claims, or one that somebody changed by hand
+  }
+  return { claims: [EMPTY], relation: "apart" };
+}
+
+/** The sheet as an address carries it: without what nobody has filled in. */
+export function addressOf(sheet: Sheet): string {
+  const claims = sheet.claims.map((claim) => ({
+    ...(claim.name && { name: claim.name }),
+    ...(claim.servings != null && { servings: claim.servings }),
+    serving: filled(claim.serving),
+    ...(Object.keys(filled(claim.batch)).length > 0 && { batch: filled(claim.batch) }),
+  }));
+  return JSON.stringify({ claims, relation: sheet.relation });
+}
+
+function filled(figures: Figures | undefined): Figures {
+  const entries = Object.entries(figures ?? {}).filter(([, value]) => value != null);
+  return Object.fromEntries(entries);
+}
+
+export const isEmpty = (claim: Claim) =>
+  Object.keys(filled(claim.serving)).length + Object.keys(filled(claim.batch)).length === 0;

@@ -1,0 +1,168 @@
+import { useState } from "react";
+import { Link, useSearchParams } from "react-router";
+
+import type { Schemas } from "../../api/client";
+import { useComparison, useFoods, useKitchen } from "../../api/queries";
+import { Choice } from "../../ui/Field";
+import { Options } from "../../ui/Options";
+import { Sheet } from "../../ui/Sheet";
+import { Failed, Loading } from "../../ui/States";
+import { CompareTable } from "./CompareTable";
+import { InTrialTable } from "./InTrialTable";
+
+const MOST = 5;
+
+/** Two to five packages side by side; the choice is in the address, so that it can be sent. */
+export default function ComparePage() {
+  const [params, setParams] = useSearchParams();
+  const labels = idsOf(params.get("labels"));
+  const trial = Number(params.get("trial")) || undefined;
+  const { data, error, isPending, refetch } = useComparison(labels, trial);
+  const put = (nextLabels: readonly number[], nextTrial: number | undefined) =>
+    setParams(
+      {
+        ...(nextLabels.length > 0 && { labels: nextLabels.join(",") }),
+        ...(nextTrial && { trial: String(nextTrial) }),
+      },
+      { replace: true },
+    );
+  const found = data?.labels.filter((one) => labels.includes(one.shelf_label.id)) ?? [];
+  return (
+    <Sheet className="p-5 max-sm:p-4">
+      <header className="mb-4 flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
+        <div>
+          <h1 className="text-2xl font-bold">Packages side by side</h1>
+          <p className="text-soft">
+            Each figure with the margin that its panel’s rounding leaves. Where the bars overlap,
+            the packages may be the same.
+          </p>
+        </div>
+        {labels.length < MOST && (
+          <AddPackage chosen={labels} onAdd={(id) => put([...labels, id], trial)} />
+        )}
+      </header>
+      {labels.length < 2 ? (
+        <StartHere labels={labels} onRemove={() => put([], trial)} />
+      ) : error ? (
+        <Failed error={error} retry={() => void refetch()} />
+      ) : isPending ? (
+        <Loading />
+      ) : (
+        <>
+          <CompareTable
+            labels={found}
+            currency={data.currency}
+            onRemove={(id) =>
+              put(
+                labels.filter((one) => one !== id),
+                trial,
+              )
+            }
+          />
+          <section aria-label="Inside a trial" className="mt-6 border-t border-ink pt-3">
+            <TrialChoice trial={trial} onChoose={(id) => put(labels, id)} />
+            {trial && <InTrialTable comparison={data} />}
+          </section>
+        </>
+      )}
+    </Sheet>
+  );
+}
+
+function idsOf(text: string | null): number[] {
+  const ids = (text ?? "").split(",").map(Number);
+  return [...new Set(ids.filter((id) => Number.isInteger(id) && id > 0))].slice(0, MOST);
+}
+
+function StartHere({ labels, onRemove }: { labels: readonly number[]; onRemove: () => void }) {
+  return (
+    <div className="grid max-w-prose gap-2">
+      <p>
+        {labels.length === 1
+          ? "One package is chosen: add the one to set beside it."
+          : "Add two to five packages: two tubs of quark, or quark and skyr."}
+      </p>
+      {labels.length === 1 && (
+        <button
+          type="button"
+          onClick={onRemove}
+          className="min-h-11 justify-self-start text-pencil underline"
+        >
+          Start over
+        </button>
+      )}
+      <p className="text-soft">
+        Or open a food with several labels on the{" "}
+        <Link to="/shelf" className="text-pencil underline">
+          shelf
+        </Link>{" "}
+        and compare those.
+      </p>
+    </div>
+  );
+}
+
+interface Candidate {
+  id: number;
+  name: string;
+  food: string;
+}
+
+function AddPackage({ chosen, onAdd }: { chosen: readonly number[]; onAdd: (id: number) => void }) {
+  const [text, setText] = useState("");
+  const { data } = useFoods(text, 8);
+  const candidates: Candidate[] = (data?.foods ?? [])
+    .flatMap((food) =>
+      food.labels.map((label) => ({ id: label.id, name: label.name, food: food.name })),
+    )
+    .filter((one) => !chosen.includes(one.id))
+    .slice(0, 8);
+  return (
+    <Options
+      className="w-80 max-w-full"
+      label="Add a package to compare"
+      placeholder="Add a package: skyr"
+      text={text}
+      onText={setText}
+      options={candidates}
+      optionKey={(one) => String(one.id)}
+      option={(one) => (
+        <span className="grid">
+          {one.name}
+          <span className="text-sm text-soft">{one.food}</span>
+        </span>
+      )}
+      onChoose={(one) => {
+        setText("");
+        onAdd(one.id);
+      }}
+      none={<p className="mt-1 text-sm">Nothing on the shelf is called that.</p>}
+    />
+  );
+}
+
+interface TrialChoiceProps {
+  trial: number | undefined;
+  onChoose: (id: number | undefined) => void;
+}
+
+function TrialChoice({ trial, onChoose }: TrialChoiceProps) {
+  const { data: kitchen } = useKitchen();
+  const dishes: readonly Schemas["DishCard"][] = kitchen?.dishes ?? [];
+  return (
+    <div className="max-w-sm">
+      <Choice
+        label="What each would make of a serving of"
+        value={trial ? String(trial) : "none"}
+        options={[
+          { value: "none", label: "no trial chosen" },
+          ...dishes.map((dish) => ({
+            value: String(dish.trial_id),
+            label: `${dish.name}, trial ${dish.trial}`,
+          })),
+        ]}
+        onChange={(value) => onChoose(value === "none" ? undefined : Number(value))}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,56 @@
+import type { Schemas } from "../../api/client";
+import { fixed, signed, type Unit } from "../../lib/format";
+
+const SHOWN: readonly { key: string; name: string; unit: Unit }[] = [
+  { key: "kcal", name: "kcal", unit: "kcal" },
+  { key: "protein_g", name: "protein", unit: "g" },
+  { key: "carbohydrate_g", name: "carbohydrate", unit: "g" },
+  { key: "fat_g", name: "fat", unit: "g" },
+];
+
+/** One serving of the trial with each package in its lines, less the trial as it stands. */
+export function InTrialTable({ comparison }: { comparison: Schemas["Comparison"] }) {
+  if (comparison.trial_says) return <p className="mt-2 text-soft">{comparison.trial_says}</p>;
+  return (
+    <table className="mt-3 w-full max-w-3xl border-collapse">
+      <thead>
+        <tr className="border-b-2 border-ink text-left text-sm text-soft">
+          <td />
+          {SHOWN.map((one) => (
+            <th key={one.key} className="px-2 text-right font-normal">
+              {one.name}
+            </th>
+          ))}
+          <th className="px-2 text-right font-normal">{comparison.currency}</th>
+        </tr>
+      </thead>
+      <tbody>
+        {comparison.labels.map((one) => (
+          <tr key={one.shelf_label.id} className="border-b border-rule">
+            <th className="py-1.5 text-left font-normal">
+              {one.shelf_label.label.name}
+              {one.in_trial?.uses_it && <span className="text-soft"> (in it now)</span>}
+            </th>
+            {SHOWN.map((shown) => (
+              <td key={shown.key} className="px-2 text-right font-bold">
+                {moved(one.in_trial?.difference[shown.key], shown.unit)}
+              </td>
+            ))}
+            <td className="px-2 text-right">{cost(one.in_trial?.cost_difference)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function moved(value: number | null | undefined, unit: Unit): string {
+  if (value == null) return "unknown";
+  return Math.abs(value) < 0.05 ? "as it is" : `${signed(value, unit)}${unit === "g" ? " g" : ""}`;
+}
+
+function cost(value: number | null | undefined): string {
+  if (value == null) return "no price";
+  if (Math.abs(value) < 0.005) return "as it is";
+  return (value > 0 ? "+" : "") + fixed(value, 2);
+}
