@@ -10,14 +10,15 @@ from typer.main import get_command
 from gasket.api.publish import main as publish
 from gasket.cli import app
 from gasket.core.audit import LAWFUL
-from gasket.core.batch import Batch
+from gasket.core.batch import Batch, Line
 from gasket.core.findings import CHECKS
-from gasket.core.labels import FIGURES
+from gasket.core.labels import FIGURES, Label
 from gasket.core.reckon import Result, reckon
 from gasket.core.rounding import LADDERS
 from gasket.core.says_who import says_who
 from gasket.core.sources import SOURCES
 from gasket.formats.batch_json import parse_batch
+from gasket.formats.shelf_csv import COLUMNS
 from gasket.scale.line_format import parse_line
 from gasket.scale.simulator import _ACTS
 from tests.batches import batch, codes, result
@@ -25,6 +26,7 @@ from tests.batches import batch, codes, result
 ROOT = Path(__file__).parents[1]
 README = (ROOT / "README.md").read_text(encoding="utf-8")
 BATCH = (ROOT / "docs/formats/batch.md").read_text(encoding="utf-8")
+SHELF = (ROOT / "docs/formats/shelf.md").read_text(encoding="utf-8")
 LINE = (ROOT / "docs/formats/scale-line.md").read_text(encoding="utf-8")
 RUN = (ROOT / "run").read_text(encoding="utf-8")
 
@@ -63,6 +65,16 @@ def test_every_key_of_a_batch_is_documented(name):
     assert f'"{name}"' in BATCH or f"`{name}`" in BATCH
 
 
+@pytest.mark.parametrize("name", [*Label.model_fields, *Line.model_fields])
+def test_every_key_of_a_label_and_a_line_is_documented_or_a_figure(name):
+    assert f'"{name}"' in BATCH or f"`{name}`" in BATCH or name in FIGURES or name == "polyol"
+
+
+@pytest.mark.parametrize("name", COLUMNS)
+def test_every_column_of_a_shelf_file_is_documented(name):
+    assert f"`{name}`" in SHELF
+
+
 @pytest.mark.parametrize("name", Result.model_fields)
 def test_every_key_of_the_answer_is_documented(name):
     assert f"`{name}`" in BATCH
@@ -75,7 +87,7 @@ def test_the_published_documents_are_current():
 def test_every_label_figure_has_a_rounding_rule_or_is_known_to_have_none():
     without = {"salt_g", "sodium_mg", "kj", "alcohol_g", "organic_acids_g"}
     for style in ("us", "eu"):
-        for field in set(FIGURES) - without - {"basis_g"}:
+        for field in set(FIGURES) - without:
             assert field in LADDERS[style], (style, field)
     assert set(LAWFUL) == {"us", "eu", "table"}
 

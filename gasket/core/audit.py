@@ -141,7 +141,7 @@ def _judge(
     off = kcal.value - nearest
     says = (
         f"Printed {kcal.value:.0f} kcal, its macros make {nearest:.0f}: "
-        f"off by {abs(off):.0f} kcal ({abs(off) / max(nearest, 1):.0%})."
+        f"off by {abs(off):.0f} kcal ({abs(off) / max(kcal.value, 1):.0%})."
     )
     return Verdict.OFF, says + _repair(label, off), off
 

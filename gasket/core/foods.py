@@ -35,7 +35,8 @@ class Measure(Value):
     @field_validator("name")
     @classmethod
     def _spelled(cls, name: str) -> str:
-        return " ".join(name.lower().split())
+        base, bracket, qualifier = " ".join(name.split()).partition(" (")
+        return base.lower() + bracket + qualifier
 
     @property
     def base(self) -> str:

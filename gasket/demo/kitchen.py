@@ -5,9 +5,10 @@ from datetime import datetime, timedelta
 
 from sqlmodel import Session
 
-from gasket.core.labels import Label
+from gasket.core.foods import FoodFacts
 from gasket.core.trial import Build, BuildComponent, BuildLine
 from gasket.core.weighing import Capture, Kind, Origin
+from gasket.demo.packages import FACTS, MORE_FOODS, PACKAGES
 from gasket.demo.shelf import CARROT_LOAF, DEMO_FOODS, MIXTURE_G, ORIGINAL, WEIGHED
 from gasket.kitchen import build, dishes, shelf, weigh
 from gasket.kitchen.build import BuildEdit
@@ -31,13 +32,20 @@ def seed(session: Session, now: datetime) -> None:
 
 def _fill_shelf(session: Session, now: datetime) -> dict[str, ShelfFood]:
     foods: dict[str, ShelfFood] = {}
-    for name, panels in DEMO_FOODS.items():
-        labels = [Label.model_validate(panel) for panel in panels]
-        food = shelf.add_food(session, NewFood(name=name, label=labels[0]), now)
-        for label in labels[1:]:
-            food = shelf.add_label(session, food.id, NewLabel(label=label), now)
+    for name, panels in {**DEMO_FOODS, **MORE_FOODS}.items():
+        first, *others = [_package(panel) for panel in panels]
+        facts = FoodFacts.model_validate(FACTS.get(name, {}))
+        new = NewFood(name=name, facts=facts, label=first.label, package=first.package)
+        food = shelf.add_food(session, new, now)
+        for other in others:
+            food = shelf.add_label(session, food.id, other, now)
         foods[name] = food
     return foods
+
+
+def _package(panel: dict[str, object]) -> NewLabel:
+    found = {"label": panel, "package": PACKAGES.get(str(panel["name"]), {})}
+    return NewLabel.model_validate(found)
 
 
 def _start_loaf(session: Session, foods: dict[str, ShelfFood], now: datetime) -> int:

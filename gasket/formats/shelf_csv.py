@@ -45,6 +45,7 @@ _LISTS: Final = ("aliases", "allergens", "may_contain", "does", "flags")
 _TEXTS: Final = (
     *("food", "package", "style", "piece", "polyol", "density_origin", "buy_rule", "state", "note"),
 )
+_KEYS: Final = ("style", "polyol", "density_origin", "state")
 _RENAMED: Final = {"package": "name", "label_density_g_per_ml": "density_g_per_ml"}
 _DANGEROUS: Final = ("=", "+", "-", "@", "\t", "\r", "'")
 
@@ -212,10 +213,13 @@ def parse_row(cells: dict[str, str]) -> ShelfRow:
 
 def _value(name: str, cell: str, below: list[str]) -> Any:
     text = cell[1:] if cell.startswith("'") and cell[1:].startswith(_DANGEROUS) else cell
+    if name in _KEYS:
+        return _key(text)
     if name in _TEXTS:
         return text
     if name in _LISTS:
-        return tuple(part.strip() for part in text.split(";") if part.strip())
+        parts = [part.strip() for part in text.split(";") if part.strip()]
+        return tuple(parts if name == "aliases" else map(_key, parts))
     if name == "measures":
         return tuple(_read_measure(part) for part in text.split(";") if part.strip())
     if text.startswith("<") and name in FIGURES:
@@ -227,6 +231,11 @@ def _value(name: str, cell: str, below: list[str]) -> Any:
     if "e" in text.lower():
         return float(text)
     return parse_number(text)
+
+
+def _key(text: str) -> str:
+    """ "As prepared" and "Tree nuts" are as good as their keys."""
+    return re.sub(r"[\s-]+", "_", text.strip().lower())
 
 
 def _read_measure(text: str) -> dict[str, Any]:

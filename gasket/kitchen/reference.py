@@ -1,19 +1,21 @@
 """The reference shelf: generic foods with typical values, from memory. A start, never a label.
 
 It ships as a shelf file and comes in as one, so that a cook can read and replace every row. Rows of
-foods that the shelf already knows by name are left alone.
+foods that the shelf already knows by a name or another are left alone.
 """
 
 from datetime import datetime
 from pathlib import Path
 from typing import Final
 
-from sqlmodel import Session
+from sqlmodel import Session, col, select
 
+from gasket.core.foods import FoodFacts
 from gasket.core.numbers import Answer
 from gasket.formats.shelf_csv import Table
 from gasket.kitchen import shelf_rows
 from gasket.store import rows
+from gasket.store.tables import FoodRow
 
 FILE: Final = Path(__file__).resolve().parents[1] / "data" / "reference_shelf.csv"
 _KEY: Final = "reference_shelf"
@@ -28,11 +30,26 @@ class Stocked(Answer):
 def stock(session: Session, now: datetime) -> Stocked:
     """Put every generic food that is not there yet on the shelf."""
     found = shelf_rows.plan(session, Table(FILE.read_bytes()), lambda _: None)
-    found.work = [(fate, row) for fate, row in found.work if fate.fate == "new food"]
+    named = _names(session)
+    found.work = [
+        (fate, row)
+        for fate, row in found.work
+        if fate.fate == "new food" and not named & {row.food.casefold(), *_folded(row.facts)}
+    ]
     shelf_rows.write(session, found, now, lambda _: None)
     rows.write_setting(session, _KEY, True)
     session.commit()
     return Stocked(foods=len(found.work))
+
+
+def _names(session: Session) -> set[str]:
+    """Every name and other name that the shelf knows."""
+    found = session.exec(select(FoodRow).where(col(FoodRow.removed_at).is_(None)))
+    return {name for row in found for name in (row.name.casefold(), *_folded(rows.facts_of(row)))}
+
+
+def _folded(facts: FoodFacts) -> set[str]:
+    return {alias.casefold() for alias in facts.aliases}
 
 
 def stock_once(session: Session, now: datetime) -> None:

@@ -110,7 +110,8 @@ def _food(row: FoodRow, labels: list[ShelfLabel], cup_ml: float) -> ShelfFood:
 
 def shelf_labels(session: Session, label_ids: Iterable[int]) -> dict[int, ShelfLabel]:
     """The named labels as they stand now, removed ones too. Unknown ids are left out."""
-    query = select(LabelRow).where(col(LabelRow.id).in_(list(label_ids)))
+    ids = [key for key in label_ids if 0 < key <= rows.MOST_ID]
+    query = select(LabelRow).where(col(LabelRow.id).in_(ids))
     return {label.id: label for label in _shelf_labels(session, list(session.exec(query)))}
 
 

@@ -119,7 +119,8 @@ def test_only_a_scale_can_be_set_as_scale(client, scale):
 
 
 def test_a_real_scale_has_no_simulator_panel(client):
-    assert client.get("/api/scale").json() == {"connected": False, "simulated": False}
+    nothing = {"connected": False, "simulated": False, "reading": None}
+    assert client.get("/api/scale").json() == nothing
     assert client.post("/api/scale/simulator", json={"act": "pour", "amount": 5}).status_code == 409
 
 

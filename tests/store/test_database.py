@@ -17,7 +17,7 @@ from gasket.core.trial import Build
 from gasket.core.weighing import Capture
 from gasket.demo.kitchen import seed
 from gasket.formats.batch_json import to_batch
-from gasket.kitchen import build, dishes, files, quick, reference, shelf, weigh
+from gasket.kitchen import build, dishes, files, finding, quick, reference, shelf, weigh
 from gasket.kitchen.build import BuildEdit
 from gasket.kitchen.dishes import NewDish, OriginalEdit
 from gasket.kitchen.quick import Told
@@ -36,6 +36,29 @@ def test_readings_are_on_the_disk_before_they_are_acknowledged(house):
             for name in ("journal_mode", "synchronous", "foreign_keys")
         }
     assert pragma == {"journal_mode": "wal", "synchronous": 2, "foreign_keys": 1}
+
+
+def test_a_kitchen_of_the_first_schema_keeps_its_foods_and_can_find_them(tmp_path):
+    engine = create_engine(f"sqlite:///{tmp_path / 'old.sqlite3'}")
+    migrate(engine, "0001")
+    at = "2026-01-05 18:00:00.000000"
+    with engine.begin() as connection:
+        for statement in (
+            f"INSERT INTO food (id, name, created_at) VALUES (7, 'Quark', '{at}')",
+            f"INSERT INTO label (id, food_id, version, created_at) VALUES (3, 7, 2, '{at}')",
+            "INSERT INTO label_revision (label_id, number, panel, created_at) VALUES (3, 1,"
+            f' \'{{"name": "Old tub", "style": "eu", "basis_g": 100, "kcal": 70}}\', \'{at}\')',
+            "INSERT INTO label_revision (label_id, number, panel, created_at) VALUES (3, 2,"
+            f' \'{{"name": "New tub", "style": "eu", "basis_g": 100, "kcal": 67}}\', \'{at}\')',
+        ):
+            connection.exec_driver_sql(statement)
+    migrate(engine)
+    with Session(engine) as session:
+        food = shelf.food(session, 7)
+        found = finding.page(session, "new tub").foods[0]
+    assert (found.name, [one.label.kcal for one in food.labels]) == ("Quark", [67])
+    assert (food.facts, food.version, food.removed) == (FoodFacts(), 1, False)
+    engine.dispose()
 
 
 def _is_ours(name, kind, _parents):

@@ -29,6 +29,7 @@ from gasket.core.claim_check.figures import (
     Repair,
     Verdict,
     name_of,
+    shown,
 )
 from gasket.core.claim_check.repairs import repairs_of
 from gasket.core.rounding import Interval
@@ -81,26 +82,27 @@ def _says(
 ) -> str:
     name, unit = NAME[one.figure], "" if one.figure == "kcal" else " g"
     off = stated - reckoned
-    apart = "" if agrees else f", off by {abs(off):.4g}{unit} ({abs(off) / max(reckoned, 1):.0%})"
+    apart = "" if agrees else f", off by {shown(abs(off))}{unit} ({abs(off) / max(stated, 1):.0%})"
+    claimed, made = shown(stated), shown(reckoned)
     match one.kind:
         case "energy":
             of = "the batch's macros" if one.part == "batch" else "its macros"
-            return f"{stated:.5g} kcal is claimed, {of} make {reckoned:.5g}{apart}."
+            return f"{claimed} kcal is claimed, {of} make {made}{apart}."
         case "servings":
             each, count = values[one.places[1]], values[one.places[2]]
             return (
-                f"{count:g} × {each:g}{unit} {name} = {reckoned:.5g}{unit}, the batch is said to "
-                f"hold {stated:.5g}{unit}{apart}."
+                f"{count:g} × {shown(each)}{unit} {name} = {made}{unit}, the batch is said "
+                f"to hold {claimed}{unit}{apart}."
             )
         case "same_pan":
             ours, other, n, m = (values[place] for place in one.places)
             return (
-                f"{name}: {n:g} × {ours:g} = {stated:.5g}, {m:g} × {other:g} = {reckoned:.5g}"
+                f"{name}: {n:g} × {shown(ours)} = {claimed}, {m:g} × {shown(other)} = {made}"
                 f"{apart or ', the same pan'}."
             )
         case "finish":
             what = name_of(sheet, one.claims[1])
-            return f"What {what} adds: {stated:.4g} kcal claimed, {reckoned:.4g} by macros{apart}."
+            return f"What {what} adds: {claimed} kcal claimed, {made} by macros{apart}."
 
 
 def _fibre_would_do(
@@ -167,7 +169,8 @@ def _questions(failing: list[Equation]) -> Iterator[str]:
 
 def _ratios(sheet: ClaimSheet) -> Iterator[Ratio]:
     theirs = sheet.claims[0]
-    for j, mine in enumerate(sheet.claims[1:], start=1):
+    others = sheet.claims[1:] if sheet.relation == "apart" else ()
+    for j, mine in enumerate(others, start=1):
         figures: tuple[Figure, ...] = ("kcal", "grams", "protein_g")
         for figure in figures:
             one, other = getattr(theirs.serving, figure), getattr(mine.serving, figure)

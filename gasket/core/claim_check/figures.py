@@ -117,3 +117,9 @@ class ClaimReport(Answer):
 
 def name_of(sheet: ClaimSheet, i: int) -> str:
     return sheet.claims[i].name or f"claim {i + 1}"
+
+
+def shown(value: float) -> str:
+    """A figure in words: one decimal below 100 where it has one, thousands set apart thinly."""
+    whole = value >= 100 or abs(value - round(value)) < 0.05
+    return f"{value:,.{0 if whole else 1}f}".replace(",", "\u202f")

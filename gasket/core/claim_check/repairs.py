@@ -4,7 +4,14 @@ from collections.abc import Iterator
 from typing import Final
 
 from gasket.core.claim_check.equations import Equation, Values
-from gasket.core.claim_check.figures import NAME, ClaimSheet, Place, Repair, name_of
+from gasket.core.claim_check.figures import (
+    NAME,
+    ClaimSheet,
+    Place,
+    Repair,
+    name_of,
+    shown,
+)
 from gasket.core.numbers import half_last_digit
 from gasket.core.rounding import Interval
 
@@ -91,13 +98,4 @@ def _repair_says(place: Place, stated: float, should_be: float, sheet: ClaimShee
     of = "" if len(sheet.claims) == 1 else f" of {name_of(sheet, place.claim)}"
     part = " of the batch" if place.part == "batch" else ""
     unit = "" if place.figure in ("kcal", "servings") else " g"
-    shown = (
-        f"{should_be:.0f}"
-        if should_be >= 100 or should_be == round(should_be)
-        else f"{should_be:.1f}"
-    )
-    return f"{_headed(NAME[place.figure])}{part}{of}: {shown}{unit}, not {stated:g}{unit}"
-
-
-def _headed(name: str) -> str:
-    return name if name == "kcal" else name.capitalize()
+    return f"{NAME[place.figure]}{part}{of}: {shown(should_be)}{unit}, not {shown(stated)}{unit}"

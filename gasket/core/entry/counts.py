@@ -21,15 +21,13 @@ def measures_of(unit: str, known: Known) -> list[Measure]:
     label = known.label
     if label is not None and label.piece_g is not None and _same_piece(unit, label.piece):
         found.append(Measure(name=label.piece or "piece", grams=label.piece_g, origin="label"))
-    order = {"weighed": 0, "label": 1, "typical": 2}
+    return sorted(found, key=lambda one: _trust(one, known))
+
+
+def _trust(one: Measure, known: Known) -> tuple[int, bool]:
     ours = "US" if known.system in (HouseholdSystem.US, HouseholdSystem.US_LABEL) else "UK"
-    return sorted(
-        found,
-        key=lambda one: (
-            order[one.origin],
-            bool(one.qualifier) and ours not in one.qualifier.upper(),
-        ),
-    )
+    foreign = bool(one.qualifier) and ours not in one.qualifier.upper()
+    return {"weighed": 0, "label": 1, "typical": 2}[one.origin], foreign
 
 
 def _same_piece(unit: str, piece: str) -> bool:
@@ -52,16 +50,9 @@ def counted(entry: Entry, one: Quantity, known: Known) -> Found:
     named = measures_of(one.unit, known)
     if named:
         return Found(tuple(_pieces(one, measure) for measure in named), _which(named))
-    if one.unit == "piece":
-        sizes = [
-            measure
-            for size in ("medium", "large", "small", "extra large")
-            for measure in measures_of(size, known)
-        ]
-        if sizes:
-            sizes = _usual_first(sizes)
-            question = "Which size?" if len(sizes) > 1 else ""
-            return Found(tuple(_pieces(one, measure) for measure in sizes), question)
+    if one.unit == "piece" and (sizes := _sizes(known)):
+        question = "Which size?" if len(sizes) > 1 else ""
+        return Found(tuple(_pieces(one, measure) for measure in sizes), question)
     if one.unit == "scoop":
         return Found(
             (needs("scoop", "what does one level scoop weigh? Brands run from 25 to 40 g"),)
@@ -73,9 +64,11 @@ def _piece_word(unit: str) -> str:
     return f"{unit} one" if unit in SIZES else unit
 
 
-def _usual_first(sizes: list[Measure]) -> list[Measure]:
-    """Most things are meant medium; what is sold by size without a medium, as it is listed."""
-    return sorted(sizes, key=lambda one: one.origin != "weighed")
+def _sizes(known: Known) -> list[Measure]:
+    """Small, medium, large: weighed ones first, the house's own, then as they are listed."""
+    listed = [one.base for one in known.facts.measures if one.base in SIZES]
+    found = [measure for size in dict.fromkeys(listed) for measure in measures_of(size, known)]
+    return sorted(found, key=lambda one: _trust(one, known))
 
 
 def _which(named: list[Measure]) -> str:

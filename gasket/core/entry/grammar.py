@@ -16,7 +16,17 @@ import re
 from fractions import Fraction
 from typing import Final, Literal
 
-from gasket.core.entry.words import FILLS, NUMBER_WORDS, PACKS, SIZES, STATES, UNIT_OF, VULGAR, Fill
+from gasket.core.entry.words import (
+    FILLS,
+    NUMBER_WORDS,
+    PACKS,
+    PIECES,
+    SIZES,
+    STATES,
+    UNIT_OF,
+    VULGAR,
+    Fill,
+)
 from gasket.core.errors import FaultyInput
 from gasket.core.numbers import MOST_G, Answer
 
@@ -139,6 +149,7 @@ class _Line:
         food, behind = self._amount_behind(food)
         states, food, note = _take_states(food, note)
         food, part = _take_part(food)
+        food = self._piece_behind(food)
         part = self.part or _juiced(note) or part
         if part and not self.quantities:
             self.quantities = [Quantity(low=1, high=1)]
@@ -277,6 +288,8 @@ class _Line:
         fill: Fill = ""
         unit = ""
         found = _UNIT.match(self.rest, end)
+        if not found and re.match(r"[a-z]", self.rest[end:], re.IGNORECASE):
+            return None  # a name that begins with a number
         if found and _stands_alone(self.rest, found, end):
             unit, end = _unit_of(found["unit"]), found.end()
             fill = FILLS[found["fill"].lower()] if found["fill"] else ""
@@ -359,6 +372,15 @@ class _Line:
             self.quantities[-1], behind = last.model_copy(update={"fill": "packed"}), ""
         notes = [part.strip(" ,;") for part in [behind, *self.notes]]
         return food.strip(" ,;.-"), ", ".join(part for part in notes if part)
+
+    def _piece_behind(self, food: str) -> str:
+        """ "2 garlic cloves": the piece stands behind the food."""
+        first, _, last = food.rpartition(" ")
+        unit = UNIT_OF.get(last.lower())
+        if first and unit in PIECES and self.quantities and self.quantities[-1].unit == "":
+            self.quantities[-1] = self.quantities[-1].model_copy(update={"unit": unit})
+            return first
+        return food
 
     def _amount_behind(self, food: str) -> tuple[str, list[Quantity]]:
         """ "flour 200 g", "cottage cheese: 180 g", "eggs x 2", "cooking spray, 2 s"."""
@@ -449,7 +471,12 @@ def written(entry: Entry) -> str:
 
 
 def _digits(value: float) -> str:
-    return f"{value:.10g}" if value < MOST_G else f"{value:.0f}"
+    """As few digits as say exactly this number; thirds and sixths as fractions."""
+    fraction = Fraction(value).limit_denominator(9)
+    if fraction.denominator in (3, 6, 7, 9) and float(fraction) == value:
+        whole, part = divmod(fraction, 1)
+        return f"{whole} {part}" if whole else str(part)
+    return repr(value).removesuffix(".0") if 1e-4 <= value < 1e16 or value == 0 else f"{value:f}"
 
 
 def _spelled(quantity: Quantity) -> str:

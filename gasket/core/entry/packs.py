@@ -1,11 +1,15 @@
 """Packs and cans into grams: the size on the line, or on the label; with liquid or drained."""
 
+from typing import Final
+
 from gasket.core.entry.counts import counted, needs, times
 from gasket.core.entry.grammar import Entry, Quantity
 from gasket.core.entry.readings import AmountReading, Found, Known, Need, estimated, or_else
 from gasket.core.entry.volumes import mass, volume
 from gasket.core.packages import pack_weight_g
 from gasket.core.units import kind_of
+
+DRAINED_OR_NOT: Final = "With its liquid, or drained?"
 
 
 def packs_of_a_size(entry: Entry, one: Quantity, size: Quantity, known: Known) -> Found:
@@ -27,38 +31,30 @@ def _multiplied(reading: AmountReading, one: Quantity) -> AmountReading:
 
 
 def packs(entry: Entry, one: Quantity, known: Known) -> Found:
-    whole = known.package.pack_g
-    if whole is None and known.label is not None:
-        whole = pack_weight_g(known.package, known.label)
-    if "drained" in entry.states and known.package.drained_g is not None:
-        how = f"{one.middle:.4g} × {known.package.drained_g:g} g drained, from its label"
-        return Found(
-            (
-                estimated(
-                    one.middle * known.package.drained_g, *_span(one, known.package.drained_g), how
-                ),
-            )
-        )
-    if whole is not None:
-        how = f"{one.middle:.4g} × {whole:.4g} g, the pack on its label"
-        found = Found((estimated(one.middle * whole, *_span(one, whole), how),))
-    else:
-        found = counted(entry, one, known)
+    """So many packs or cans, by the weight on the label; drained where either says so."""
+    package = known.package
+    net = package.pack_g
+    if net is None and known.label is not None:
+        net = pack_weight_g(package, known.label)
+    by_label = [] if net is None else [_of_weight(one, net, "the pack on its label")]
+    if package.drained_g is not None:
+        drained = _of_weight(one, package.drained_g, "drained, from its label")
+        if "drained" in entry.states:
+            return Found((drained,))
+        if package.state == "drained":
+            return Found((drained, *by_label), DRAINED_OR_NOT if by_label else "")
+        return Found((*by_label, drained), DRAINED_OR_NOT if by_label else "")
+    found = Found(tuple(by_label)) if by_label else counted(entry, one, known)
     return _drained(entry, known, found)
 
 
-def _span(one: Quantity, grams: float) -> tuple[float, float]:
-    return one.low * grams, one.high * grams
+def _of_weight(one: Quantity, grams: float, says: str) -> AmountReading:
+    how = f"{one.middle:.4g} × {grams:.4g} g, {says}"
+    return estimated(one.middle * grams, one.low * grams, one.high * grams, how)
 
 
 def _drained(entry: Entry, known: Known, found: Found) -> Found:
     """A net weight into what is left without the liquid, where that makes a difference."""
-    if (
-        known.package.state == "drained"
-        and "drained" not in entry.states
-        and known.package.drained_g
-    ):
-        return found
     share = known.facts.drained_share
     if "drained" in entry.states:
         if share is None:
@@ -71,9 +67,7 @@ def _drained(entry: Entry, known: Known, found: Found) -> Found:
     if share is None or found.readings[0].grams is None:
         return found
     first = found.readings[0]
-    return Found(
-        (first, _shared(first, share), *found.readings[1:]), "With its liquid, or drained?"
-    )
+    return Found((first, _shared(first, share), *found.readings[1:]), DRAINED_OR_NOT)
 
 
 def _shared(reading: AmountReading, share: float) -> AmountReading:

@@ -59,7 +59,7 @@ UNITS: Final[dict[str, tuple[str, ...]]] = {
 }
 PACKS: Final = ("can", "jar", "bottle", "pack")
 SIZES: Final = ("small", "medium", "large", "extra large")
-UNMEASURED: Final = ("pinch", "dash", "drop", "handful", "knob")
+PIECES: Final = ("clove", "slice", "stalk", "leaf", "sprig", "fillet", "stick", "cube")
 UNIT_OF: Final = {word: unit for unit, words in UNITS.items() for word in words}
 UNIT_NAMES: Final = tuple(UNITS)
 

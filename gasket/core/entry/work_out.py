@@ -35,6 +35,7 @@ UNMEASURED_G: Final[dict[str, tuple[float, float, float]]] = {
 }
 BARE_GRAMS_FROM: Final = 15
 """A bare number from here on is grams; below, of a thing that is counted, pieces."""
+TAKEN_AS_GRAMS: Final = "taken as grams"
 SAID_TWICE: Final = 0.15
 """Relative difference from which two amounts on one line contradict each other."""
 PROTEIN_FOOD: Final = 0.4
@@ -118,7 +119,7 @@ def _quantity(entry: Entry, one: Quantity, known: Known) -> Found:
 
 def _bare(entry: Entry, one: Quantity, known: Known) -> Found:
     """ "180 carrot" is grams, "2 eggs" are pieces; between them both are offered."""
-    as_grams = estimated(one.middle, one.low, one.high, "a bare number from 15 on is grams")
+    as_grams = estimated(one.middle, one.low, one.high, TAKEN_AS_GRAMS)
     pieces = counted(entry, one.model_copy(update={"unit": "piece"}), known)
     countable = pieces.readings[0].needs is None
     if not countable and entry.part == "":

@@ -84,6 +84,8 @@ interface NumberFieldProps {
   hint?: ReactNode;
   inline?: boolean;
   bare?: boolean;
+  /** As wide as its place, for a row of many. */
+  fill?: boolean;
   /** Empty is a good answer: the figure is unknown. */
   optional?: boolean;
   most?: number;
@@ -112,7 +114,7 @@ export function NumberField(p: NumberFieldProps) {
       hint={p.hint}
     >
       {({ id, describedBy, invalid }) => (
-        <span className="inline-flex items-center gap-1.5">
+        <span className={p.fill ? "flex" : "inline-flex items-center gap-1.5"}>
           <input
             id={id}
             inputMode="decimal"
@@ -124,7 +126,7 @@ export function NumberField(p: NumberFieldProps) {
             aria-invalid={invalid || undefined}
             onChange={(event) => change(event.target.value)}
             onFocus={(event) => event.target.select()}
-            className={`${BOX} w-24 border-soft text-right`}
+            className={`${BOX} ${p.fill ? "w-full min-w-0" : "w-24"} border-soft text-right`}
           />
           {p.unit && <span className="w-9 text-sm text-soft">{p.unit}</span>}
         </span>

@@ -70,4 +70,4 @@ export function lineOf(choice: Choice): BuildLine {
   };
 }
 
-const isBare = (way: Way) => way.how.startsWith("a bare number");
+const isBare = (way: Way) => way.how === "taken as grams";

@@ -10,7 +10,12 @@ interface ClaimFormProps {
   onRemove: () => void;
 }
 
-/** One claim: a serving beside the whole batch, figure by figure; empty is not claimed. */
+const PARTS = [
+  { part: "serving", name: "One serving" },
+  { part: "batch", name: "The whole batch" },
+] as const;
+
+/** One claim: a serving and the whole batch, figure by figure; empty is not claimed. */
 export function ClaimForm({ claim, number, several, at, onChange, onRemove }: ClaimFormProps) {
   return (
     <fieldset className="min-w-0 border-2 border-ink px-3 pb-3">
@@ -46,37 +51,26 @@ export function ClaimForm({ claim, number, several, at, onChange, onRemove }: Cl
           </button>
         )}
       </div>
-      <table className="mt-2">
-        <thead className="text-sm text-soft">
-          <tr>
-            <td />
-            <th className="pr-12 text-right font-normal">one serving</th>
-            <th className="pr-12 text-right font-normal">whole batch</th>
-          </tr>
-        </thead>
-        <tbody>
-          {FIGURES.map((row) => (
-            <tr key={row.key}>
-              <th className="pr-3 text-left font-normal">{row.name}</th>
-              {(["serving", "batch"] as const).map((part) => (
-                <td key={part} className="py-0.5">
-                  <NumberField
-                    bare
-                    optional
-                    label={`${row.name}, ${part === "serving" ? "one serving" : "whole batch"}`}
-                    unit={row.unit}
-                    value={claim[part]?.[row.key]}
-                    onChange={(value) =>
-                      onChange({ ...claim, [part]: { ...claim[part], [row.key]: value } })
-                    }
-                    error={at(`${part}.${row.key}`)}
-                  />
-                </td>
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      {PARTS.map(({ part, name }) => (
+        <div key={part} role="group" aria-label={name} className="mt-2">
+          <p className="text-sm font-semibold">{name}</p>
+          <div className="grid grid-cols-3 gap-x-2 gap-y-1 sm:grid-cols-6">
+            {FIGURES.map((row) => (
+              <NumberField
+                key={row.key}
+                fill
+                optional
+                label={row.name}
+                value={claim[part]?.[row.key]}
+                onChange={(value) =>
+                  onChange({ ...claim, [part]: { ...claim[part], [row.key]: value } })
+                }
+                error={at(`${part}.${row.key}`)}
+              />
+            ))}
+          </div>
+        </div>
+      ))}
     </fieldset>
   );
 }

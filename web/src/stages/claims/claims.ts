@@ -6,13 +6,13 @@ export type Sheet = Schemas["ClaimSheet"];
 export type Relation = NonNullable<Sheet["relation"]>;
 
 export const FIGURES = [
-  { key: "kcal", name: "kcal", unit: "kcal" },
-  { key: "protein_g", name: "Protein", unit: "g" },
-  { key: "carbohydrate_g", name: "Carbohydrate", unit: "g" },
-  { key: "fat_g", name: "Fat", unit: "g" },
-  { key: "fibre_g", name: "Fibre", unit: "g" },
-  { key: "grams", name: "Weight", unit: "g" },
-] as const satisfies readonly { key: keyof Figures; name: string; unit: string }[];
+  { key: "kcal", name: "kcal" },
+  { key: "protein_g", name: "protein g" },
+  { key: "carbohydrate_g", name: "carb. g" },
+  { key: "fat_g", name: "fat g" },
+  { key: "fibre_g", name: "fibre g" },
+  { key: "grams", name: "weight g" },
+] as const satisfies readonly { key: keyof Figures; name: string }[];
 
 export const MOST_CLAIMS = 5;
 export const EMPTY: Claim = { name: "", serving: {}, batch: {} };

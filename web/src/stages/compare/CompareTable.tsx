@@ -45,7 +45,10 @@ export function CompareTable({ labels, currency, onRemove }: CompareTableProps) 
         ))}
       </div>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Comparison">
-        <table className="w-full border-collapse">
+        <table
+          className="w-full border-collapse"
+          style={{ maxWidth: `${10 + 17 * labels.length}rem` }}
+        >
           <thead>
             <tr className="border-b-2 border-ink align-bottom">
               <td className="w-36 max-sm:w-24" />
@@ -55,14 +58,16 @@ export function CompareTable({ labels, currency, onRemove }: CompareTableProps) 
             </tr>
           </thead>
           <tbody>
-            <PlainRow
-              title="that is"
-              labels={labels}
-              text={(one) => {
-                const grams = one.compared[base]?.grams;
-                return grams == null ? unknownWhy(one, base) : `${weighed(grams)} g`;
-              }}
-            />
+            {base !== "per_100g" && (
+              <PlainRow
+                title="that is"
+                labels={labels}
+                text={(one) => {
+                  const grams = one.compared[base]?.grams;
+                  return grams == null ? unknownWhy(one, base) : `${weighed(grams)} g`;
+                }}
+              />
+            )}
             <PlainRow
               title="costs"
               labels={labels}

@@ -12,7 +12,7 @@ export function BasisFields({ label, change, at }: BasisFieldsProps) {
   const needsDensity = label.basis_ml != null && label.basis_g == null;
   const onlyPieces = label.basis_pieces != null && label.basis_g == null && !needsDensity;
   return (
-    <div className="border-b-4 border-ink px-3 py-2">
+    <div className="grid gap-1 border-b-4 border-ink px-3 py-2">
       <NumberField
         inline
         optional
@@ -49,7 +49,7 @@ export function BasisFields({ label, change, at }: BasisFieldsProps) {
         />
       )}
       <div className="grid grid-cols-[1fr_auto] items-center gap-x-3">
-        <label className="flex items-center gap-2">
+        <label className="flex items-center gap-2 whitespace-nowrap">
           or per
           <input
             aria-label="Word for a piece"

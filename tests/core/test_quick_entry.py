@@ -1,0 +1,115 @@
+"""Lines of recipes, read and spelled again: a table of shapes, and what is written reads back."""
+
+from pathlib import Path
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from gasket.core.entry.grammar import Entry, Quantity, parse_entry, written
+from gasket.core.entry.words import PACKS, UNIT_NAMES
+from gasket.core.errors import FaultyInput
+
+TABLE = Path(__file__).with_name("recipe_lines.txt").read_text(encoding="utf-8")
+LINES = [line.split(" => ") for line in TABLE.splitlines() if not line.startswith("#")]
+
+
+def spelled(quantity):
+    low, high = quantity.low, quantity.high
+    number = f"{low:g}" if low == high else f"{low:g}-{high:g}"
+    return " ".join(word for word in (number, quantity.fill, quantity.unit) if word)
+
+
+def brief(entry):
+    amount = " + ".join(map(spelled, entry.quantities)) or "-"
+    if entry.each:
+        amount += f" of {spelled(entry.each)}" + (" protein" if entry.protein_said else "")
+    if entry.also:
+        amount += f" ({spelled(entry.also)})"
+    said = [entry.part, *entry.states, entry.bought]
+    said += ["to taste" if entry.to_taste else "", "optional" if entry.optional else ""]
+    said += [f"“{entry.note}”" if entry.note else ""]
+    marks = ", ".join(word for word in said if word)
+    return " | ".join([amount, entry.food, *([marks] if marks else [])])
+
+
+def test_the_table_is_as_long_as_the_trade_is_various():
+    assert len(LINES) >= 150
+    assert len({line for line, _ in LINES}) == len(LINES)
+
+
+@pytest.mark.parametrize(("line", "meant"), LINES)
+def test_a_line_is_read_as_a_cook_means_it(line, meant):
+    entry = parse_entry(line)
+    assert brief(entry) == meant
+    assert parse_entry(written(entry)) == entry, "its canonical spelling reads back the same"
+
+
+numbers = st.one_of(
+    st.integers(1, 9999).map(float),
+    st.integers(1, 99_999).map(lambda n: n / 100),
+    st.sampled_from([1 / 3, 2 / 3, 8 / 3, 1 / 6, 1 / 7, 0.125]),
+)
+FOODS = ["cottage cheese", "oats", "dark chocolate", "rice", "pea protein", "quark 0.2 % fat"]
+
+
+@st.composite
+def quantities(draw):
+    low = draw(numbers)
+    high = draw(st.one_of(st.just(low), numbers.filter(lambda n: n > low)))
+    unit = draw(st.sampled_from(["", *UNIT_NAMES]))
+    fill = draw(st.sampled_from(["", "level", "heaped", "scant"])) if unit else ""
+    return Quantity(low=low, high=high, unit=unit, fill=fill)
+
+
+@st.composite
+def entries(draw):
+    one = draw(quantities())
+    more = {}
+    if draw(st.booleans()) and one.unit in PACKS:
+        size = Quantity(low=draw(numbers), high=0, unit=draw(st.sampled_from(["g", "oz", "ml"])))
+        one = one.model_copy(update={"high": one.low, "fill": ""})
+        more["each"] = size.model_copy(update={"high": size.low})
+    elif one.unit and one.unit not in PACKS and draw(st.booleans()):
+        said = draw(numbers)
+        more["also"] = Quantity(low=said, high=said, unit="g")
+    if draw(st.booleans()):
+        more["part"] = draw(st.sampled_from(["juice", "zest", "juice and zest"]))
+    more["states"] = tuple(draw(st.lists(st.sampled_from(["cooked", "raw"]), max_size=1)))
+    more["to_taste"] = draw(st.booleans())
+    more["optional"] = draw(st.booleans())
+    more["note"] = draw(st.sampled_from(["", "chopped", "at room temperature"]))
+    return Entry(food=draw(st.sampled_from(FOODS)), quantities=(one,), **more)
+
+
+@given(entries())
+def test_what_is_written_reads_back(entry):
+    assert parse_entry(written(entry)) == entry
+
+
+@given(st.text(max_size=80))
+def test_any_text_is_read_or_refused_with_a_sentence(text):
+    refused = None
+    try:
+        entry = parse_entry(text)
+    except FaultyInput as error:
+        refused = error.faults[0]
+    if refused is None:
+        assert entry.food or entry.quantities
+    else:
+        assert (refused.path, refused.message[-1]) == ("text", ".")
+
+
+@pytest.mark.parametrize(
+    ("text", "says"),
+    [
+        ("", "Type an amount"),
+        ("   ", "Type an amount"),
+        ("1/0 cup milk", "below the line"),
+        ("99999999999 g salt", "absurdly much"),
+        ("x" * 400, "at most 300"),
+    ],
+)
+def test_what_cannot_be_a_line_is_refused(text, says):
+    with pytest.raises(FaultyInput, match=says):
+        parse_entry(text)
