@@ -3,6 +3,7 @@
 import tempfile
 from collections.abc import Callable
 from pathlib import Path
+from urllib.parse import quote
 
 from playwright.sync_api import Page, expect, sync_playwright
 
@@ -61,6 +62,31 @@ def portions(page: Page) -> None:
     fill_two(page)
 
 
+def type_a_line(page: Page) -> None:
+    box = page.get_by_role("combobox", name="Add a line to Loaf")
+    box.fill("2 large eggs")
+    expect(page.get_by_role("option").first).to_contain_text("100 g")
+    box.evaluate("element => window.scrollTo(0, element.getBoundingClientRect().top - 260)")
+
+
+def show_files(page: Page) -> None:
+    rows = (
+        "Quark,Northlight skim quark,eu,100,63,11\nQuark,Fell quark,eu,100,70,12\n"
+        "Labneh,Moor labneh,eu,100,145,8\nSkyr,Fell skyr,eu,,62,11\n"
+    )
+    content = f"food,package,style,basis_g,kcal,protein_g\n{rows}".encode()
+    page.get_by_label("A CSV file").set_input_files(
+        {"name": "from-the-spreadsheet.csv", "mimeType": "text/csv", "buffer": content}
+    )
+    expect(page.get_by_role("region", name="Rows")).to_be_visible()
+
+
+CLAIMS = (
+    '{"claims":[{"name":"Theirs, in 8","servings":8,"serving":{"kcal":407,"protein_g":37}},'
+    '{"name":"in 6","servings":6,"serving":{"kcal":543,"protein_g":52}}],"relation":"same_pan"}'
+)
+
+
 def nothing(_: Page) -> None:
     return
 
@@ -74,6 +100,10 @@ VIEWS: tuple[tuple[str, str, dict[str, int], str, Callable[[Page], None]], ...] 
     ("card-phone", "/dishes/1/card?batch=1", PHONE, "dark", nothing),
     ("shelf", "/shelf/13", DESKTOP, "light", nothing),
     ("shelf-phone", "/shelf/4", PHONE, "light", nothing),
+    ("quick-entry", "/dishes/1/build", DESKTOP, "light", type_a_line),
+    ("compare", "/shelf/compare?labels=3,4&trial=1", DESKTOP, "light", nothing),
+    ("claims", f"/claims?c={quote(CLAIMS)}", DESKTOP, "dark", nothing),
+    ("files", "/shelf/files", DESKTOP, "light", show_files),
     ("settings", "/settings", DESKTOP, "light", nothing),
     ("portion", "/dishes/1/portion?batch=1", DESKTOP, "light", portions),
     ("weigh", "/dishes/1/weigh?batch=2", DESKTOP, "dark", weigh_two_and_a_half),

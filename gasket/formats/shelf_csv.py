@@ -146,6 +146,7 @@ class Table:
             given for name, given in zip(header, lines[0][1], strict=True) if name not in COLUMNS
         )
         self._header, self._lines = header, lines[1:]
+        self.columns = frozenset(name for name in header if name in COLUMNS)
         if len(self._lines) > MOST_ROWS:
             raise FaultyInput.at("file", f"A shelf file has at most {MOST_ROWS:,} rows.")
 
@@ -258,6 +259,24 @@ def _nested(values: dict[str, Any], below: list[str]) -> dict[str, Any]:
         label["below"] = tuple(below)
     row = {"facts": facts, "label": label, "package": package}
     return {**row, "food": values["food"]} if "food" in values else row
+
+
+def laid_over(row: ShelfRow, label: Label, package: Package, columns: frozenset[str]) -> ShelfRow:
+    """The row on top of a package that is there: a column that the file lacks changes nothing,
+    an empty cell of one that it has makes unknown. Raises `FaultyInput` when that does not fit."""
+    fields = {_RENAMED.get(name, name) for name in columns - {*PACKAGE_COLUMNS, *FACT_COLUMNS}}
+    panel = _over(label, row.label, fields & set(Label.model_fields) - {"name"})
+    kept = tuple(name for name in label.below if name not in columns)
+    panel["below"] = (*kept, *row.label.below)
+    rest = _over(package, row.package, columns & set(PACKAGE_COLUMNS))
+    try:
+        return ShelfRow(food=row.food, facts=row.facts, label=panel, package=rest)
+    except ValidationError as error:
+        raise FaultyInput(*map(_at_its_column, faults_of(error.errors()))) from None
+
+
+def _over(stored: Value, given: Value, fields: set[str] | frozenset[str]) -> dict[str, Any]:
+    return {**stored.model_dump(), **{name: getattr(given, name) for name in fields}}
 
 
 def _at_its_column(fault: Fault) -> Fault:

@@ -13,7 +13,7 @@ from gasket.core.foods import FoodFacts
 from gasket.core.labels import Label
 from gasket.core.numbers import Answer
 from gasket.core.packages import Package
-from gasket.formats.shelf_csv import ShelfRow, Table, parse_row
+from gasket.formats.shelf_csv import ShelfRow, Table, laid_over, parse_row
 from gasket.kitchen import shelf
 from gasket.kitchen.shelf import NewLabel
 from gasket.store import rows
@@ -76,7 +76,7 @@ def plan(session: Session, table: Table, progress: Progress) -> Plan:
     work: list[tuple[RowFate, ShelfRow]] = []
     for done, (line, cells) in enumerate(table.records()):
         try:
-            row = parse_row(cells)
+            row = _laid_over(parse_row(cells), known, table.columns)
             fate = _fate(line, row, known, first_line)
         except FaultyInput as error:
             fate = RowFate(
@@ -92,6 +92,12 @@ def plan(session: Session, table: Table, progress: Progress) -> Plan:
         if done % AT_ONCE == 0:
             progress(done)
     return Plan(stands, fates, work)
+
+
+def _laid_over(row: ShelfRow, known: dict[str, _Known], columns: frozenset[str]) -> ShelfRow:
+    food = known.get(row.food.strip().casefold())
+    there = food.labels.get(row.label.name.casefold()) if food else None
+    return row if there is None else laid_over(row, there[1], there[2], columns)
 
 
 def _shelf_by_name(session: Session) -> dict[str, _Known]:

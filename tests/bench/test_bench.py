@@ -1,6 +1,7 @@
 """Measured, not gated: `./run bench` prints each figure beside what is wanted of it."""
 
 import gzip
+import itertools
 import json
 import re
 import statistics
@@ -10,10 +11,17 @@ from pathlib import Path
 import httpx
 import pytest
 from playwright.sync_api import sync_playwright
+from sqlmodel import Session
 
 from gasket.core.reckon import reckon
 from gasket.formats.batch_json import to_batch
+from gasket.kitchen import finding
+from gasket.kitchen.house import House
+from gasket.store import search
+from gasket.store.database import open_database
+from gasket.store.tables import FoodRow
 from tests.browser.conftest import QUIET
+from tests.conftest import START
 from tests.server import Server
 
 DIST = Path(__file__).parents[2] / "web" / "dist"
@@ -108,6 +116,50 @@ def test_a_scale_reading_reaches_the_page(benchmark, server):
     typical, worst = statistics.median(late), max(late)
     say("scale reading to page", f"{typical:.1f} ms, median; {worst:.1f} ms at most", "≤ 100 ms")
     assert len(late) == 79
+
+
+def test_searching_ten_thousand_foods(benchmark, tmp_path):
+    engine = open_database(tmp_path / "kitchen.sqlite3")
+    with Session(engine) as session:
+        fill(session, 10_000)
+        words = itertools.cycle(["quark", "c1234berry", "c1234bery", "pack 42 food", "fod 77"])
+        benchmark(lambda: finding.page(session, next(words), 8))
+    slowest = benchmark.stats.stats.max * 1000
+    typical = benchmark.stats.stats.median * 1000
+    say("search, 10,000 foods", f"{typical:.0f} ms, median; {slowest:.0f} ms at most", "≤ 50 ms")
+    engine.dispose()
+
+
+def fill(session, foods):
+    made = [
+        search.Words(i, f"food {i} {'abcdefgh'[i % 8]}{i}berry", (), (f"pack {i % 97}",))
+        for i in range(1, foods + 1)
+    ]
+    session.add_all(FoodRow(id=one.food_id, name=one.name, created_at=START) for one in made)
+    session.flush()
+    search.index(session, made)
+    session.commit()
+
+
+def test_importing_20_000_rows(benchmark, tmp_path):
+    header = "food,package,style,basis_g,kcal,protein_g,carbohydrate_g,fat_g,measures\n"
+    rows = "".join(
+        f"food {i},pack {i},eu,100,67,12,4,0.2,cup = {200 + i % 40}\n" for i in range(20_000)
+    )
+    house = House(open_database(tmp_path / "kitchen.sqlite3"))
+
+    def bring():
+        key = house.imports.start("shelf.csv", (header + rows).encode()).id
+        while house.imports.state(key).stage == "reading":
+            time.sleep(0.02)
+        house.imports.commit(key, leave_out_refused=False)
+        while house.imports.state(key).stage == "writing":
+            time.sleep(0.02)
+        assert house.imports.state(key).stage == "done"
+
+    benchmark.pedantic(bring, rounds=1)
+    say("import of 20,000 rows", f"{benchmark.stats.stats.max:.0f} s", "< 60 s")
+    house.engine.dispose()
 
 
 def test_the_script_of_the_first_load(benchmark):

@@ -309,7 +309,10 @@ def test_every_row_of_a_file_has_its_fate_before_anything_is_written(stocked, ho
     wait(house.imports, key, "done")
     stocked.expire_all()
     quark = finding.foods(stocked, "quark", 1)[0]
-    assert {one.label.name: one.revisions for one in quark.labels}["Northlight skim quark"] == 2
+    northlight = next(one for one in quark.labels if one.label.name == "Northlight skim quark")
+    assert (northlight.revisions, northlight.label.kcal) == (2, 63)
+    assert northlight.label.fat_g == 0, "a column that the file lacks stays as it was"
+    assert northlight.package.price == 1.79
     assert weigh.sheet(stocked, 1).result.serving.kcal.value == pytest.approx(262, abs=8)
 
 

@@ -1,6 +1,7 @@
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 
+import { api, ask } from "../api/client";
 import { useFoods, useKitchen } from "../api/queries";
 import { Options } from "../ui/Options";
 import { useKeys } from "./useKeys";
@@ -17,6 +18,24 @@ export function JumpBox() {
   const navigate = useNavigate();
   const box = useRef<HTMLInputElement>(null);
   const [text, setText] = useState("");
+  const { targets, stale } = useTargets(text);
+  const go = ({ to }: { to: string }) => {
+    setText("");
+    box.current?.blur();
+    void navigate(to);
+  };
+  /** Enter before the foods are found: what is here already, or the first food. */
+  const early = async () => {
+    const first = targets[0];
+    if (first) {
+      go(first);
+      return;
+    }
+    const query = { search: text, limit: 1 };
+    const found = await ask(api.GET("/api/foods", { params: { query } })).catch(() => undefined);
+    const food = found?.foods[0];
+    if (food) go({ to: `/shelf/${food.id}` });
+  };
   const focus = () => box.current?.focus();
   useKeys([
     { keys: "/", says: "Go to a dish, a food or a page", run: focus },
@@ -32,7 +51,7 @@ export function JumpBox() {
       placeholder="Go to a dish or a food   /"
       text={text}
       onText={setText}
-      options={useTargets(text)}
+      options={targets}
       optionKey={(target) => target.key}
       option={(target) => (
         <span className="flex justify-between gap-3">
@@ -40,22 +59,20 @@ export function JumpBox() {
           <span className="text-soft">{target.kind}</span>
         </span>
       )}
-      onChoose={(target) => {
-        setText("");
-        box.current?.blur();
-        void navigate(target.to);
-      }}
+      onChoose={go}
+      stale={stale}
+      onEarly={() => void early()}
     />
   );
 }
 
 const STAGES = ["original", "build", "weigh", "portion", "card"];
 
-function useTargets(text: string): Target[] {
+function useTargets(text: string): { targets: Target[]; stale: boolean } {
   const { data: kitchen } = useKitchen();
-  const { data: found } = useFoods(text, 8);
+  const { data: found, isPlaceholderData } = useFoods(text, 8);
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-  if (words.length === 0) return [];
+  if (words.length === 0) return { targets: [], stale: false };
   const all: Target[] = [
     ...(kitchen?.dishes ?? []).flatMap((dish) => [
       { key: `d${dish.id}`, text: dish.name, kind: "dish", to: `/dishes/${dish.id}` },
@@ -75,11 +92,15 @@ function useTargets(text: string): Target[] {
   const own = all.filter((target) =>
     words.every((word) => target.text.toLowerCase().includes(word)),
   );
-  const foods = (found?.foods ?? []).map((food) => ({
+  const fresh = !isPlaceholderData && found?.how === "words" ? found.foods : [];
+  const foods = fresh.map((food) => ({
     key: `f${food.id}`,
     text: food.name,
     kind: food.typical ? "food, typical values" : "food",
     to: `/shelf/${food.id}`,
   }));
-  return [...own, ...foods].slice(0, 8);
+  return {
+    targets: [...own, ...foods].slice(0, 8),
+    stale: isPlaceholderData || found === undefined,
+  };
 }

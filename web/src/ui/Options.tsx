@@ -18,6 +18,9 @@ interface OptionsProps<T> {
   none?: ReactNode;
   /** Shown over the options: what the choice is about. */
   note?: ReactNode;
+  /** The options are not yet those of the text: Enter waits for them with `onEarly`. */
+  stale?: boolean;
+  onEarly?: () => void;
 }
 
 /** A text box with a list of options under it: ↑ ↓ to move, Enter to choose, Esc to leave. */
@@ -35,6 +38,8 @@ export function Options<T>({
   error,
   none,
   note,
+  stale = false,
+  onEarly,
   dense = false,
 }: OptionsProps<T>) {
   const id = useId();
@@ -55,9 +60,10 @@ export function Options<T>({
       setAt(
         Math.max(0, Math.min(options.length - 1, index + (event.key === "ArrowDown" ? 1 : -1))),
       );
-    } else if (event.key === "Enter" && shown && options.length > 0) {
+    } else if (event.key === "Enter" && shown) {
       event.preventDefault();
-      choose(options[index]);
+      if (stale && onEarly) onEarly();
+      else choose(options[index]);
     } else if (event.key === "Escape") {
       setOpen(false);
       onText("");

@@ -1,6 +1,6 @@
 import { useRef, useState } from "react";
 
-import { api, ask, sentence } from "../../api/client";
+import { api, ask, type Schemas, sentence } from "../../api/client";
 import { keys, useRefresh } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Modal } from "../../ui/Modal";
@@ -30,8 +30,9 @@ export function AddLine({ at, draft, trialId }: AddLineProps) {
   const refresh = useRefresh();
   const say = useNotice();
   const food = quick.answer?.entry.food ?? "";
-  const made = madeHere(food, quick.answer, at, draft);
-  const choices = quick.answer ? [...choicesOf(quick.answer), ...made] : [];
+  const choices = quick.answer
+    ? [...choicesOf(quick.answer), ...madeHere(quick.answer, at, draft)]
+    : [];
   const again = () => requestAnimationFrame(() => box.current?.focus());
   const choose = (choice: Choice) => {
     if (choice.way?.needs) {
@@ -41,6 +42,17 @@ export function AddLine({ at, draft, trialId }: AddLineProps) {
     draft.change((build) => addLine(build, at, lineOf(choice)), choice.label);
     setText("");
     again();
+  };
+  const settled = quick.text === text.trim();
+  /** Enter before the answer: ask once more and take what stands first. */
+  const early = async () => {
+    try {
+      const answer = await ask(api.POST("/api/quick-entry", { body: { text: text.trim() } }));
+      const first = [...choicesOf(answer), ...madeHere(answer, at, draft)][0];
+      if (first) choose(first);
+    } catch {
+      // the answer that is on its way says what is wrong with the line
+    }
   };
   const keep = async () => {
     try {
@@ -54,7 +66,6 @@ export function AddLine({ at, draft, trialId }: AddLineProps) {
       say({ text: sentence(error), bad: true });
     }
   };
-  const settled = quick.text === text.trim();
   return (
     <div data-add-line className="mt-1">
       <Options
@@ -72,6 +83,8 @@ export function AddLine({ at, draft, trialId }: AddLineProps) {
         note={questionOf(quick.answer) || undefined}
         option={(choice) => <ChoiceRow choice={choice} />}
         onChoose={choose}
+        stale={!settled}
+        onEarly={() => void early()}
         none={
           settled &&
           quick.answer &&
@@ -141,14 +154,9 @@ function ChoiceRow({ choice }: { choice: Choice }) {
 }
 
 /** Components of this trial go in by weight, like a food. */
-function madeHere(
-  food: string,
-  answer: ReturnType<typeof useQuickEntry>["answer"],
-  at: number,
-  draft: Draft,
-): Choice[] {
-  const words = food.toLowerCase().split(/\s+/).filter(Boolean);
-  const amount = answer?.entry.quantities?.[0];
+function madeHere(answer: Schemas["QuickAnswer"], at: number, draft: Draft): Choice[] {
+  const words = answer.entry.food.toLowerCase().split(/\s+/).filter(Boolean);
+  const amount = answer.entry.quantities?.[0];
   const inGrams = amount && (amount.unit === "g" || !amount.unit) ? amount.low : 0;
   const way = { grams: inGrams, how: "as written" };
   return (draft.build.components ?? [])

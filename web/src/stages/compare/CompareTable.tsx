@@ -51,7 +51,7 @@ export function CompareTable({ labels, currency, onRemove }: CompareTableProps) 
         >
           <thead>
             <tr className="border-b-2 border-ink align-bottom">
-              <td className="w-36 max-sm:w-24" />
+              <td className="w-36 max-sm:w-20" />
               {labels.map((one) => (
                 <PackageHead key={one.shelf_label.id} one={one} onRemove={onRemove} />
               ))}
@@ -94,7 +94,7 @@ function unknownWhy({ shelf_label: { label } }: ComparedLabel, base: Base): stri
 function PackageHead({ one, onRemove }: { one: ComparedLabel; onRemove: (id: number) => void }) {
   const name = one.shelf_label.label.name ?? "";
   return (
-    <th className="min-w-36 px-2 pb-2 text-left font-normal">
+    <th className="min-w-30 px-2 pb-2 text-left font-normal max-sm:px-1">
       <span className="flex items-start justify-between gap-2">
         <span>
           <Link

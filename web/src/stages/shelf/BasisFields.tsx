@@ -9,6 +9,7 @@ interface BasisFieldsProps {
 
 /** What the figures are for: grams, millilitres, pieces, or two of them at once. */
 export function BasisFields({ label, change, at }: BasisFieldsProps) {
+  const served = label.style === "us";
   const needsDensity = label.basis_ml != null && label.basis_g == null;
   const onlyPieces = label.basis_pieces != null && label.basis_g == null && !needsDensity;
   return (
@@ -16,7 +17,7 @@ export function BasisFields({ label, change, at }: BasisFieldsProps) {
       <NumberField
         inline
         optional
-        label={label.style === "us" ? "Serving weighs" : "Figures are per"}
+        label={served ? "Serving weighs" : "Figures are per"}
         unit="g"
         value={label.basis_g}
         onChange={(basis_g) => change({ basis_g })}
@@ -25,7 +26,7 @@ export function BasisFields({ label, change, at }: BasisFieldsProps) {
       <NumberField
         inline
         optional
-        label="or per"
+        label={served ? "in volume" : "or per"}
         unit="ml"
         value={label.basis_ml}
         onChange={(basis_ml) => change({ basis_ml })}
@@ -50,7 +51,7 @@ export function BasisFields({ label, change, at }: BasisFieldsProps) {
       )}
       <div className="grid grid-cols-[1fr_auto] items-center gap-x-3">
         <label className="flex items-center gap-2 whitespace-nowrap">
-          or per
+          {served ? "in pieces" : "or per"}
           <input
             aria-label="Word for a piece"
             value={label.piece ?? ""}

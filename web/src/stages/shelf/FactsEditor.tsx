@@ -53,6 +53,7 @@ export function FactsEditor({ food }: { food: Schemas["ShelfFood"] }) {
       say({ text: "Names and measures are saved." });
     } catch (error) {
       setProblem(error instanceof ProblemError ? error : new ProblemError(0, sentence(error)));
+      if (error instanceof ProblemError && error.status === 409) refresh(keys.foods);
     }
   };
   const faulty = problem?.faults.find((one) => one.path.startsWith("facts"))?.message;

@@ -41,7 +41,7 @@ export function FoodSheet({ food }: { food: Schemas["ShelfFood"] }) {
         </Tab>
       </div>
       {chosen === "facts" ? (
-        <FactsEditor key={food.version} food={food} />
+        <FactsEditor food={food} />
       ) : (
         <>
           {open && (
@@ -60,7 +60,7 @@ export function FoodSheet({ food }: { food: Schemas["ShelfFood"] }) {
             </p>
           )}
           <LabelEditor
-            key={open ? `${open.id}/${open.version}` : "new"}
+            key={open?.id ?? "new"}
             stored={
               open
                 ? { label: open.label, package: open.package }
@@ -164,7 +164,7 @@ function FoodHead({ food }: { food: Schemas["ShelfFood"] }) {
         {aliases.length > 0 && <p className="text-soft">also {aliases.join(", ")}</p>}
         {food.facts.buy_rule && <p className="font-semibold">In the shop: {food.facts.buy_rule}</p>}
       </div>
-      <div className="flex flex-wrap">
+      <div className="-mx-3.5 flex flex-wrap">
         {several.length > 1 && (
           <Link
             to={`/shelf/compare?labels=${several.join(",")}`}

@@ -27,6 +27,12 @@ const STYLES = [
 /** The panel as it is in the cook's hand, top to bottom, its audit live beside it. */
 export function LabelEditor({ stored, labelId, onSave }: LabelEditorProps) {
   const [edited, setEdited] = useState(stored);
+  const [base, setBase] = useState(stored);
+  if (!equal(stored, base)) {
+    // Stored anew, by this page or elsewhere: what is being typed stays.
+    setBase(stored);
+    if (equal(edited, base)) setEdited(stored);
+  }
   const [problem, setProblem] = useState<ProblemError>();
   const [saving, setSaving] = useState(false);
   const { label } = edited;
@@ -36,7 +42,7 @@ export function LabelEditor({ stored, labelId, onSave }: LabelEditorProps) {
   const changePackage = (part: Partial<Package>) =>
     setEdited((all) => ({ ...all, package: { ...all.package, ...part } }));
   const isNew = labelId === undefined;
-  const dirty = isNew || JSON.stringify(edited) !== JSON.stringify(stored);
+  const dirty = isNew || !equal(edited, stored);
   const at = (field: string) =>
     problem?.at(`label.${field}`) ?? problem?.at(field) ?? auditProblem?.at(field);
   const save = async (event: SyntheticEvent) => {
@@ -111,6 +117,8 @@ export function LabelEditor({ stored, labelId, onSave }: LabelEditorProps) {
     </div>
   );
 }
+
+const equal = (one: Edited, other: Edited) => JSON.stringify(one) === JSON.stringify(other);
 
 const hasMore = (value: Package | undefined) =>
   Object.values(value ?? {}).some((one) =>

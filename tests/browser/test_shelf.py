@@ -1,0 +1,202 @@
+"""The shelf like a cook: typing a panel, quick entry while building, comparing, claims, files."""
+
+import re
+
+import pytest
+from playwright.sync_api import Page, expect
+
+
+def line_box(page: Page, component: str = "Loaf"):
+    return page.get_by_role("combobox", name=f"Add a line to {component}")
+
+
+def options(page: Page):
+    return page.get_by_role("option")
+
+
+def test_a_panel_is_typed_top_to_bottom_with_its_audit_beside_it(page: Page, accessible):
+    page.goto("/shelf")
+    expect(page.get_by_text("Lately used first")).to_be_visible()
+    page.keyboard.press("f")
+    page.keyboard.type("northligt quark")
+    expect(page.get_by_role("status").filter(has_text="Closest in spelling")).to_be_visible()
+    accessible()
+    page.get_by_role("link", name="Add a food").click()
+    page.keyboard.type("Labneh")
+    page.get_by_role("textbox", name="Package").fill("Moor labneh")
+    page.get_by_role("combobox", name="Panel").select_option("us")
+
+    # Down the panel as it is printed, with Tab alone.
+    page.get_by_role("textbox", name="Serving weighs").focus()
+    for typed in ("30", "", "", "", "60", "4 1/2", "3", "110", "2", "<1", "", "2", "", "", "", "2"):
+        page.keyboard.press("Control+a")
+        page.keyboard.type(typed) if typed else page.keyboard.press("Delete")
+        page.keyboard.press("Tab")
+    expect(page.get_by_role("textbox", name="Dietary fibre")).to_have_value("<1")
+    expect(page.get_by_role("textbox", name="Total fat")).to_have_value("4 1/2")
+    expect(page.get_by_role("textbox", name="Protein")).to_have_value("2")
+    expect(page.get_by_test_id("verdict")).to_contain_text("Agrees")
+    accessible()
+    page.get_by_role("textbox", name="Calories").fill("160")
+    expect(page.get_by_test_id("verdict")).to_contain_text("off by")
+    page.get_by_role("textbox", name="Calories").fill("lots")
+    expect(page.get_by_role("alert")).to_contain_text("Type a number")
+    page.get_by_role("textbox", name="Calories").fill("60")
+    page.get_by_text("Pack, price, allergens").click()
+    page.get_by_role("group", name="Contains").get_by_label("milk").check()
+    page.get_by_role("textbox", name="Price").fill("1,80")
+    page.get_by_role("button", name="Put it on the shelf").click()
+    expect(page.get_by_role("heading", name="Labneh")).to_be_visible()
+
+    # A changed package is a new version; what it would move is said before it is saved.
+    page.goto("/shelf/4")
+    page.get_by_role("textbox", name="Protein").fill("11")
+    expect(page.get_by_role("region", name="What it would move")).to_contain_text("Carrot loaf A")
+    page.get_by_role("button", name="Save the label").click()
+    versions = page.get_by_role("region", name="Versions")
+    expect(versions).to_contain_text("protein, g: 12 → 11")
+    expect(versions).to_contain_text("Batches keep the label")
+    accessible()
+
+    # Names and measures; off the shelf, and back.
+    page.get_by_role("tab", name="Names and measures").click()
+    page.get_by_label("Other names").fill("curd, white cheese")
+    page.get_by_label("A level cup weighs").fill("230")
+    page.get_by_label("One", exact=True).fill("tub")
+    page.get_by_label("weighs, g").fill("500")
+    page.get_by_role("button", name="Add it").click()
+    accessible()
+    page.get_by_role("button", name="Save names and measures").click()
+    expect(page.get_by_text("also curd, white cheese")).to_be_visible()
+    page.get_by_role("button", name="Take it off the shelf").click()
+    notice = page.get_by_role("listitem").filter(has_text="Quark is off the shelf. Builds keep it.")
+    notice.get_by_role("button", name="Undo").click()
+    page.keyboard.press("f")
+    page.keyboard.type("white cheese")
+    expect(page.get_by_role("link", name=re.compile("^Quark"))).to_be_visible()
+
+
+def test_lines_are_typed_as_recipes_say_them(page: Page, accessible):
+    page.goto("/dishes/1/build")
+    box = line_box(page)
+    box.fill("2 large eggs")
+    expect(options(page).first).to_contain_text("100 g")
+    expect(page.get_by_text("Which one?")).to_be_visible()
+    accessible()
+    box.press("Enter")
+    eggs = page.get_by_role("textbox", name="Egg, large, shelled, target grams").last
+    expect(eggs).to_have_value("100")
+    expect(page.get_by_text("2 × large (US) 50 g, typical, from memory")).to_be_visible()
+
+    # A weight that nobody knows is asked for once.
+    box.fill("1 scoop chocolate whey")
+    expect(options(page).first).to_contain_text("what does one level scoop weigh?")
+    box.press("Enter")
+    asking = page.get_by_role("form", name=re.compile("What one scoop"))
+    asking.get_by_label(re.compile("^One level scoop")).fill("32")
+    accessible()
+    asking.get_by_role("button", name="Keep it").click()
+    expect(options(page).first).to_contain_text("32 g")
+    box.press("Enter")
+    whey = page.get_by_role("textbox", name="Tidewater whey, chocolate, target grams")
+    expect(whey).to_have_value("32")
+
+    # Pieces without grams stay counted and are reckoned all the same.
+    box.fill("2 slices crew loaf")
+    expect(options(page).first).to_contain_text("2 pieces")
+    box.press("Enter")
+    expect(page.get_by_text("2 × slice, not weighed")).to_be_visible()
+    expect(page.get_by_text("no slice has been weighed")).to_be_visible()
+
+    # An unknown food: the line is not lost.
+    box.fill("2 tbsp wattleseed")
+    page.get_by_role("button", name="Keep the line for later").click()
+    kept = page.get_by_role("region", name="Kept for later")
+    expect(kept).to_contain_text("2 tbsp wattleseed")
+
+    # A whole list, line by line.
+    page.get_by_role("button", name="Paste an ingredient list").click()
+    page.get_by_role("textbox").fill(
+        "For the glaze:\n1/2 cup skim milk\n1 tin chickpeas\n2 sprigs saltbush\n1/0 g x"
+    )
+    page.get_by_role("button", name="Read the lines").click()
+    lines = page.get_by_role("list", name="The lines as read")
+    expect(lines).to_contain_text("With its liquid, or drained?")
+    expect(lines).to_contain_text("kept for later")
+    expect(lines).to_contain_text("0 below the line")
+    accessible()
+    page.get_by_role("button", name="Add 2 lines").click()
+    glaze = page.get_by_role("region", name="Glaze")
+    expect(glaze).to_contain_text("Northlight skim milk")
+    expect(glaze.get_by_role("textbox", name=re.compile("chickpeas"))).to_have_value("240")
+    expect(kept).to_contain_text("2 sprigs saltbush")
+    page.get_by_role("button", name="Undo").first.click()
+    expect(glaze).to_have_count(0)
+    expect(page.get_by_text("Saved", exact=True)).to_be_visible()
+
+
+def test_claims_comparison_and_files(page: Page, accessible):
+    page.goto("/claims")
+    page.get_by_label("Paste or type what is claimed").fill("Theirs: 552 kcal, 55/40/24, makes 8")
+    page.get_by_role("button", name="Read the figures").click()
+    verdict = page.get_by_test_id("claim-verdict")
+    expect(verdict).to_contain_text("kcal: 596, not 552")
+    expect(page.get_by_text("protein: 44 g, not 55 g")).to_be_visible()
+    accessible()
+    page.reload()
+    expect(verdict).to_contain_text("596, not 552")
+    page.get_by_label("One of mine beside it").select_option(label="Carrot loaf")
+    expect(page.get_by_text(re.compile(r"of Carrot loaf A by kcal"))).to_be_visible()
+    batch = page.get_by_role("group", name="The whole batch").first
+    batch.get_by_label("protein g").fill("-5")
+    expect(page.get_by_role("alert")).to_contain_text("less than 0")
+
+    page.goto("/shelf/compare")
+    for name in ("northlight skim quark", "half-fat"):
+        page.get_by_role("combobox", name="Add a package to compare").fill(name)
+        options(page).first.click()
+    page.get_by_role("tab", name="per 30 g protein").click()
+    expect(page.get_by_role("row", name=re.compile("^that is"))).to_contain_text("250 g")
+    page.get_by_label("What each would make of a serving of").select_option("1")
+    expect(page.get_by_role("row", name=re.compile("^Eastgate half-fat quark"))).to_contain_text(
+        "+22"
+    )
+    accessible()
+
+    page.goto("/shelf/files")
+    rows = "Quark,Northlight skim quark,eu,100,63\nSkyr,Fell skyr,eu,100,62\nOops,,eu,,1\n"
+    page.get_by_label(re.compile("A CSV file")).set_input_files(
+        {
+            "name": "shelf.csv",
+            "mimeType": "text/csv",
+            "buffer": f"food,package,style,basis_g,kcal\n{rows}".encode(),
+        }
+    )
+    preview = page.get_by_role("region", name="Import")
+    expect(preview).to_contain_text("energy, kcal: 67 → 63")
+    expect(preview).to_contain_text("basis_g: Say what the figures are for")
+    accessible()
+    page.get_by_role("button", name="Write 2, leave out the 1 refused").click()
+    expect(preview).to_contain_text("2 rows are on the shelf")
+    page.get_by_role("link", name="Look at the shelf").click()
+    with page.expect_download() as download:
+        page.goto("/shelf/files")
+        page.get_by_role("link", name="Everything").click()
+    assert "Fell skyr" in download.value.path().read_text(encoding="utf-8")
+
+
+@pytest.mark.phone
+def test_in_front_of_the_cupboard_with_a_phone(page: Page, accessible):
+    page.goto("/shelf")
+    page.get_by_role("searchbox", name="Find a food").fill("cotage cheese")
+    page.get_by_role("link", name=re.compile("^Cottage cheese")).tap()
+    expect(page.get_by_text("In the shop: at most 6 g carbohydrate per 125 g")).to_be_visible()
+    accessible()
+    page.get_by_role("link", name="Compare its labels").tap()
+    expect(page.get_by_role("columnheader", name=re.compile("Saltmarsh"))).to_be_visible()
+    accessible()
+    for path in ("/claims", "/shelf/files", "/shelf/new"):
+        page.goto(path)
+        expect(page.get_by_role("heading", level=1)).to_be_visible()
+        assert page.evaluate("document.documentElement.scrollWidth") <= 390, path
+        accessible()
