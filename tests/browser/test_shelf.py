@@ -44,6 +44,8 @@ def test_a_panel_is_typed_top_to_bottom_with_its_audit_beside_it(page: Page, acc
     page.get_by_role("textbox", name="Calories").fill("60")
     page.get_by_text("Pack, price, allergens").click()
     page.get_by_role("group", name="Contains").get_by_label("milk").check()
+    page.get_by_role("group", name="Asks for care").get_by_label("contains xylitol").check()
+    expect(page.get_by_text("Dangerous for dogs")).to_be_visible()
     page.get_by_role("textbox", name="Price").fill("1,80")
     page.get_by_role("button", name="Put it on the shelf").click()
     expect(page.get_by_role("heading", name="Labneh")).to_be_visible()
@@ -161,6 +163,7 @@ def test_claims_comparison_and_files(page: Page, accessible):
     expect(page.get_by_role("row", name=re.compile("^Eastgate half-fat quark"))).to_contain_text(
         "+22"
     )
+    expect(page.get_by_text("adds 22 kcal and loses 0.6 g protein per serving")).to_be_visible()
     accessible()
 
     page.goto("/shelf/files")

@@ -1,5 +1,5 @@
 import type { Schemas } from "../../api/client";
-import { fixed, signed, type Unit } from "../../lib/format";
+import { figure, fixed, signed, type Unit } from "../../lib/format";
 
 const SHOWN: readonly { key: string; name: string; unit: Unit }[] = [
   { key: "kcal", name: "kcal", unit: "kcal" },
@@ -30,6 +30,7 @@ export function InTrialTable({ comparison }: { comparison: Schemas["Comparison"]
             <th className="py-1.5 text-left font-normal">
               {one.shelf_label.label.name}
               {one.in_trial?.uses_it && <span className="text-soft"> (in it now)</span>}
+              <span className="block text-sm text-soft">{inWords(one)}</span>
             </th>
             {SHOWN.map((shown) => (
               <td key={shown.key} className="px-2 text-right font-bold">
@@ -42,6 +43,20 @@ export function InTrialTable({ comparison }: { comparison: Schemas["Comparison"]
       </tbody>
     </table>
   );
+}
+
+/** "saves 41 kcal and loses 2 g protein", where there is something to say. */
+function inWords(one: Schemas["ComparedLabel"]): string {
+  const { kcal, protein_g: protein } = one.in_trial?.difference ?? {};
+  if (kcal == null || protein == null) return "";
+  const parts = [
+    Math.abs(kcal) >= 0.5 &&
+      `${kcal < 0 ? "saves" : "adds"} ${figure(Math.abs(kcal), "kcal")} kcal`,
+    Math.abs(protein) >= 0.05 &&
+      `${protein < 0 ? "loses" : "gains"} ${figure(Math.abs(protein), "g")} g protein`,
+  ];
+  const said = parts.filter(Boolean).join(" and ");
+  return said && `${said} per serving`;
 }
 
 function moved(value: number | null | undefined, unit: Unit): string {

@@ -3,6 +3,7 @@ import { Choice, NumberField } from "../../ui/Field";
 import {
   ALLERGEN_CHOICES,
   ALLERGEN_NAMES,
+  CAUTIONS,
   DOES,
   FLAGS,
   type Label,
@@ -107,6 +108,14 @@ export function PackageFields({ label, value, change, at }: PackageFieldsProps) 
           onChange={(flags) => change({ flags })}
           hint="Nothing ticked is not said, not safe: read the package."
         />
+        {(value.flags ?? []).length > 0 && (
+          <ul className="grid gap-1 border-l-4 border-mark pl-3 text-sm">
+            {(value.flags ?? []).map((flag) => (
+              <li key={flag}>{CAUTIONS[flag]}</li>
+            ))}
+            <li className="text-soft">Local food-safety rules and your doctor go first.</li>
+          </ul>
+        )}
       </fieldset>
       <fieldset className="grid gap-3 border-t border-ink pt-2">
         <legend className="pr-2 font-bold">What you found out</legend>

@@ -170,6 +170,17 @@ export const DOES = {
   flavours: "flavours",
 } as const;
 
+/** What a flag asks for, in plain words; local rules and professionals have the last one. */
+export const CAUTIONS: Record<NonNullable<Package["flags"]>[number], string> = {
+  raw_egg: "Do not taste the batter: raw egg can carry salmonella.",
+  raw_flour: "Do not taste the batter: raw flour is not ready to eat.",
+  raw_poultry: "Cook it through: 74 °C inside by the USDA chart, 70 °C for 2 minutes by the FSA.",
+  raw_ground_meat: "Cook it through: 71 °C inside by the USDA chart, 74 °C if it is poultry.",
+  raw_fish: "63 °C inside by the USDA chart.",
+  aspartame: "Contains a source of phenylalanine: not for people with phenylketonuria.",
+  xylitol: "Dangerous for dogs and other pets, even a little; laxative in quantity.",
+};
+
 export const FLAGS = {
   raw_egg: "raw egg",
   raw_flour: "raw flour",
