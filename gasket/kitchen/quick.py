@@ -8,7 +8,8 @@ from typing import Annotated, Final, Literal
 from pydantic import Field
 from sqlmodel import Session, col, select
 
-from gasket.core.entry.grammar import MOST_TEXT, Entry, parse_entry
+from gasket.core.entry.grammar import parse_entry
+from gasket.core.entry.model import MOST_TEXT, Entry
 from gasket.core.entry.readings import Known, NeedKind
 from gasket.core.entry.work_out import Worked, work_out
 from gasket.core.errors import FaultyInput

@@ -6,7 +6,9 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from gasket.core.entry.grammar import Entry, Quantity, parse_entry, written
+from gasket.core.entry.grammar import parse_entry
+from gasket.core.entry.model import Entry, Quantity
+from gasket.core.entry.spelling import written
 from gasket.core.entry.words import PACKS, UNIT_NAMES
 from gasket.core.errors import FaultyInput
 

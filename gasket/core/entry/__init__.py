@@ -1,5 +1,5 @@
 """Quick entry: one line of a recipe → food, grams, and how they were worked out.
 
-words → grammar (text to `Entry`) → volumes, counts, packs (an amount to `AmountReading`s)
+words → amounts → grammar (text to `Entry`) → volumes, counts, packs (an amount to `AmountReading`s)
 → work_out.
 """

@@ -1,6 +1,6 @@
 """Pieces, scoops, servings, juice and zest into grams: through what one of them weighs."""
 
-from gasket.core.entry.grammar import Entry, Quantity
+from gasket.core.entry.model import Entry, Quantity
 from gasket.core.entry.readings import (
     CONFLICT,
     FILL_FACTOR,

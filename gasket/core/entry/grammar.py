@@ -9,77 +9,26 @@ This is the grammar only; `gasket.core.entry.work_out` makes grams of it. It kno
 It does not know prose ("the rest of the milk"), two foods on one line ("salt and pepper" is one
 food of that name) or amounts behind the food without a colon or a unit.
 
-`written` spells an entry in the canonical way; reading that again gives the same entry.
+`gasket.core.entry.spelling` spells an entry again; reading that gives the same entry.
 """
 
 import re
-from fractions import Fraction
-from typing import Final, Literal
+from typing import Final
 
-from gasket.core.entry.words import (
-    FILLS,
-    NUMBER_WORDS,
-    PACKS,
-    PIECES,
-    SIZES,
-    STATES,
-    UNIT_OF,
-    VULGAR,
-    Fill,
+from gasket.core.entry.amounts import (
+    NUMBER,
+    UNIT,
+    Amounts,
+    exactly,
+    number_of,
+    stands_alone,
+    unit_of,
+    whole_quantity,
 )
+from gasket.core.entry.model import MOST_TEXT, Entry, Part, Quantity
+from gasket.core.entry.words import FILLS, PACKS, PIECES, SIZES, STATES, UNIT_OF, VULGAR, Fill
 from gasket.core.errors import FaultyInput
-from gasket.core.numbers import MOST_G, Answer
 
-Part = Literal["", "juice", "zest", "juice and zest"]
-Said = Literal["", "as bought", "edible"]
-
-MOST_TEXT: Final = 300
-
-
-class Quantity(Answer):
-    """So many of a unit; `high` is above `low` for a range. Unit "" is a bare number."""
-
-    low: float
-    high: float
-    unit: str = ""
-    fill: Fill = ""
-
-    @property
-    def middle(self) -> float:
-        return (self.low + self.high) / 2
-
-
-class Entry(Answer):
-    """What a line says. Several quantities add up; `each` is the size of one pack or piece;
-    `also` is the same amount said another way in brackets."""
-
-    food: str
-    quantities: tuple[Quantity, ...] = ()
-    each: Quantity | None = None
-    also: Quantity | None = None
-    part: Part = ""
-    states: tuple[str, ...] = ()
-    bought: Said = ""
-    to_taste: bool = False
-    optional: bool = False
-    protein_said: bool = False
-    note: str = ""
-
-
-_NUMBER = r"(?:\d+[ ]\d+/\d+|\d+/\d+|\d{1,3}(?:[ ,]\d{3})+(?!\d)|\d*[.,]\d+|\d+)"
-_AMOUNT = re.compile(rf"(?P<low>{_NUMBER})(?:\s*(?:-|to|or)\s*(?P<high>{_NUMBER}))?")
-_WORD = re.compile(r"[^\s,;:()]+")
-
-
-def _longest_first() -> str:
-    words = sorted(UNIT_OF, key=len, reverse=True)
-    return "|".join(re.escape(word).replace(r"\ ", r"\s+") for word in words)
-
-
-_UNIT = re.compile(
-    rf"[-\s]*(?:(?P<fill>{'|'.join(FILLS)})\s+)?(?P<unit>{_longest_first()}|(?-i:[Tt]))\b\.?",
-    re.IGNORECASE,
-)
 _ALONE: Final = (*("pinch", "dash", "drop", "handful", "knob"), *("cup", "tbsp", "tsp", "scoop"))
 """Units that mean one of them when no number stands before: "pinch salt"."""
 
@@ -109,27 +58,11 @@ def _plain(text: str) -> str:
     return " ".join(text.split())
 
 
-def _number(text: str) -> float:
-    text = text.strip()
-    if re.fullmatch(r"\d{1,3}(?:[ ,]\d{3})+", text):  # 1,200 and 1 200 are thousands
-        return float(re.sub(r"[ ,]", "", text))
-    try:
-        return float(sum(Fraction(part) for part in text.replace(",", ".").split()))
-    except ZeroDivisionError:
-        raise FaultyInput.at("text", "A fraction cannot have 0 below the line.") from None
-
-
-def _unit_of(word: str) -> str:
-    if word in ("T", "t"):
-        return "tbsp" if word == "T" else "tsp"
-    return UNIT_OF[" ".join(word.lower().split())]
-
-
-class _Line:
+class _Line(Amounts):
     """Reads a line from the left; what has been understood is taken away."""
 
     def __init__(self, text: str) -> None:
-        self.rest = text
+        super().__init__(text)
         self.quantities: list[Quantity] = []
         self.each: Quantity | None = None
         self.also: Quantity | None = None
@@ -199,17 +132,17 @@ class _Line:
             before = self.rest[: found.start()].strip()
             self.rest = " ".join((before + " " + self.rest[found.end() :]).split())
             self.rest = re.sub(r"\s+([,;:])", r"\1", self.rest)
-            said = _whole_quantity(inside)
+            said = whole_quantity(inside)
             if said is None:
                 protein = re.fullmatch(
-                    rf"({_NUMBER})\s*g(?:rams)?\s+(?:of\s+)?protein(?:\s+each)?", inside, re.I
+                    rf"({NUMBER})\s*g(?:rams)?\s+(?:of\s+)?protein(?:\s+each)?", inside, re.I
                 )
                 if protein:
-                    said, self.protein_said = _exactly(_number(protein[1]), "g"), True
+                    said, self.protein_said = exactly(number_of(protein[1]), "g"), True
             if said is None:
                 self.notes.append(inside)
             elif (
-                re.fullmatch(_NUMBER, before)
+                re.fullmatch(NUMBER, before)
                 or re.search(r"\beach$", inside, re.I)
                 or self.protein_said
             ):
@@ -230,113 +163,59 @@ class _Line:
             self.rest = self.rest[found.end() :]
 
     def _amounts(self) -> None:
-        first = self._amount() or self._one_of_a_unit()
+        first = self.amount() or self._one_of_a_unit()
         if first is None:
             return
         if first.unit == "" and (pack := re.match(r"\s*x\s+(?=\d)", self.rest, re.I)):
             self.rest = self.rest[pack.end() :]
-            size = self._amount()
+            size = self.amount()
             if size is not None:
                 self.each = size
-                first = first.model_copy(update={"unit": self._bare_unit() or "piece"})
-        elif first.unit == "" and re.match(r"\d", self.rest) and (size := self._amount()):
+                first = first.model_copy(update={"unit": self.bare_unit() or "piece"})
+        elif first.unit == "" and re.match(r"\d", self.rest) and (size := self.amount()):
             # "2 4.5-oz packs": the second amount is the size of one.
             self.each = size
-            first = first.model_copy(update={"unit": self._bare_unit() or "piece"})
+            first = first.model_copy(update={"unit": self.bare_unit() or "piece"})
         elif first.unit and first.unit not in PACKS and (unit := self._pack_behind()):
             # "a 400 g tin of": one pack of that size
-            self.each, first = first, _exactly(1, unit)
+            self.each, first = first, exactly(1, unit)
         self.quantities.append(first)
         while plus := re.match(
             r"\s*(?:\+|plus|and|&)\s+(?=[\d.]|an?\b|one\b|half\b)", self.rest, re.I
         ):
             kept, self.rest = self.rest, self.rest[plus.end() :]
-            more = self._amount()
+            more = self.amount()
             if more is None or not more.unit:
                 self.rest = kept
                 return
             self.quantities.append(more)
-        if self._compound_follows(first) and (more := self._amount()) is not None:
+        if self._compound_follows(first) and (more := self.amount()) is not None:
             self.quantities.append(more)
 
     def _one_of_a_unit(self) -> Quantity | None:
         """ "pinch salt", "heaped tbsp cocoa": one, where the food follows."""
-        found = _UNIT.match(self.rest)
-        if not found or _unit_of(found["unit"]) not in _ALONE or len(found["unit"]) == 1:
+        found = UNIT.match(self.rest)
+        if not found or unit_of(found["unit"]) not in _ALONE or len(found["unit"]) == 1:
             return None
         if not self.rest[found.end() :].strip():
             return None
         self.rest = self.rest[found.end() :].lstrip()
         fill: Fill = FILLS[found["fill"].lower()] if found["fill"] else ""
-        return Quantity(low=1, high=1, unit=_unit_of(found["unit"]), fill=fill)
+        return Quantity(low=1, high=1, unit=unit_of(found["unit"]), fill=fill)
 
     def _compound_follows(self, first: Quantity) -> bool:
         """ "1 lb 4 oz": the smaller unit of the same pair follows at once."""
         smaller = {"lb": "oz", "kg": "g", "cup": "tbsp", "l": "ml"}.get(first.unit)
-        found = re.match(rf"\s*{_NUMBER}", self.rest)
+        found = re.match(rf"\s*{NUMBER}", self.rest)
         if not smaller or not found:
             return False
-        unit = _UNIT.match(self.rest, found.end())
-        return bool(unit) and _unit_of(unit["unit"]) == smaller if unit else False
-
-    def _amount(self) -> Quantity | None:
-        low, high, end = self._numbers()
-        if low is None or high is None:
-            return None
-        if max(low, high) > MOST_G:
-            raise FaultyInput.at("text", "This is absurdly much: check the number and the unit.")
-        fill: Fill = ""
-        unit = ""
-        found = _UNIT.match(self.rest, end)
-        if not found and re.match(r"[a-z]", self.rest[end:], re.IGNORECASE):
-            return None  # a name that begins with a number
-        if found and _stands_alone(self.rest, found, end):
-            unit, end = _unit_of(found["unit"]), found.end()
-            fill = FILLS[found["fill"].lower()] if found["fill"] else ""
-        self.rest = self.rest[end:].lstrip()
-        if packed := re.match(r",?\s*(firmly |lightly )?packed\b\s*", self.rest, re.I):
-            fill, self.rest = "packed", self.rest[packed.end() :]
-        return Quantity(low=min(low, high), high=max(low, high), unit=unit, fill=fill)
-
-    def _numbers(self) -> tuple[float | None, float | None, int]:
-        found = _AMOUNT.match(self.rest)
-        if found:
-            low = _number(found["low"])
-            high = _number(found["high"]) if found["high"] else low
-            if high < low and "-" in found[0] and "/" in found[0]:  # "1-1/2" is one and a half
-                return low + high, low + high, found.end()
-            return low, high, found.end()
-        return self._spelled_number()
-
-    def _spelled_number(self) -> tuple[float | None, float | None, int]:
-        total, end = None, 0
-        for found in _WORD.finditer(self.rest):
-            word = found[0].lower()
-            if word == "couple":
-                total = 2.0
-            elif word == "few":
-                return 2.0, 4.0, found.end()
-            elif word in NUMBER_WORDS:
-                value = NUMBER_WORDS[word]
-                total = value if total is None else total * value
-            elif word == "of" and total is not None and total != 1.0:
-                continue
-            else:
-                break
-            end = found.end()
-        return total, total, end
-
-    def _bare_unit(self) -> str:
-        found = _UNIT.match(self.rest)
-        if not found or not _stands_alone(self.rest, found, 0):
-            return ""
-        self.rest = self.rest[found.end() :].lstrip()
-        return _unit_of(found["unit"])
+        unit = UNIT.match(self.rest, found.end())
+        return bool(unit) and unit_of(unit["unit"]) == smaller if unit else False
 
     def _pack_behind(self) -> str:
-        found = _UNIT.match(self.rest)
-        if found and _unit_of(found["unit"]) in PACKS and _stands_alone(self.rest, found, 0):
-            return self._bare_unit()
+        found = UNIT.match(self.rest)
+        if found and unit_of(found["unit"]) in PACKS and stands_alone(self.rest, found, 0):
+            return self.bare_unit()
         return ""
 
     def _of(self) -> None:
@@ -344,7 +223,7 @@ class _Line:
             if sized := re.match(r"(?:-?size[d]?\s+)", self.rest, re.I):
                 self.rest = self.rest[sized.end() :]
             last = self.quantities[-1]
-            if last.unit in SIZES and (unit := self._bare_unit()):
+            if last.unit in SIZES and (unit := self.bare_unit()):
                 # "3 large slices": the size tells of the slices
                 self.quantities[-1] = last.model_copy(update={"unit": unit})
                 self.notes.append(last.unit)
@@ -357,7 +236,7 @@ class _Line:
 
     def _piece_of_a_size(self) -> None:
         """ "half of a large onion": a size may follow the of."""
-        if unit := self._bare_unit():
+        if unit := self.bare_unit():
             last = self.quantities[-1]
             self.quantities[-1] = last.model_copy(update={"unit": unit})
 
@@ -365,7 +244,7 @@ class _Line:
         food, _, behind = self.rest.partition(",")
         if not food.strip():  # "1 can, drained chickpeas"
             food, behind = behind, ""
-        if not self.quantities and (said := _whole_quantity(behind.strip())) is not None:
+        if not self.quantities and (said := whole_quantity(behind.strip())) is not None:
             self.quantities, behind = [said], ""
         if self.quantities and re.fullmatch(r"\s*packed", behind, re.I):
             last = self.quantities[-1]
@@ -390,34 +269,11 @@ class _Line:
             brackets, self.also = self.also, None
             return food, [brackets]
         found = re.search(
-            rf"^(?P<food>.*?[^\s:])(?:\s*:\s*|\s+x\s+|\s+)(?P<amount>{_NUMBER}.*)$", food, re.I
+            rf"^(?P<food>.*?[^\s:])(?:\s*:\s*|\s+x\s+|\s+)(?P<amount>{NUMBER}.*)$", food, re.I
         )
-        if found and (said := _whole_quantity(found["amount"])) is not None:
+        if found and (said := whole_quantity(found["amount"])) is not None:
             return found["food"].strip(), [said]
         return food.rstrip(":").strip(), []
-
-
-def _exactly(amount: float, unit: str) -> Quantity:
-    return Quantity(low=amount, high=amount, unit=unit)
-
-
-def _stands_alone(text: str, unit: re.Match[str], start: int) -> bool:
-    """A letter for a unit must not be the start of the food: "2 c flour", but "2 carrots"."""
-    word = unit["unit"]
-    between = text[start : unit.start("unit")]
-    if start and not between and not text[start - 1].isdigit():
-        return False
-    return word.lower() != "whole" or bool(text[unit.end("unit") :].strip())
-
-
-def _whole_quantity(text: str) -> Quantity | None:
-    """A text that is an amount and nothing else ("120 g", "about 1 1/2 cups", "15-ounce")."""
-    line = _Line(re.sub(r"^(?:about|approx\.?|ca\.?|~|or)\s*", "", text, flags=re.I))
-    if not re.match(r"[\d.]|an?\b|half\b", line.rest):
-        return None
-    found = line._amount()
-    rest = re.sub(r"^(?:each|total|in total|spray|per scoop)\b", "", line.rest.strip(), flags=re.I)
-    return found if found is not None and not rest.strip() else None
 
 
 def _take_states(food: str, note: str) -> tuple[tuple[str, ...], str, str]:
@@ -447,40 +303,3 @@ def _juiced(note: str) -> Part:
     if juiced and zested:
         return "juice and zest"
     return "juice" if juiced else "zest" if zested else ""
-
-
-def written(entry: Entry) -> str:
-    """The entry in its canonical spelling."""
-    amount = " plus ".join(_spelled(one) for one in entry.quantities)
-    if entry.each is not None and entry.quantities:
-        first = entry.quantities[0]
-        size = _spelled(entry.each)
-        size = f"({size} protein)" if entry.protein_said else f"({size})"
-        amount = f"{_digits(first.low)} {size} {first.unit}"
-    elif entry.also is not None:
-        amount += f" ({_spelled(entry.also)})"
-    words = [f"{entry.part} of" if entry.part else "", amount, entry.food]
-    text = " ".join(word for word in words if word)
-    behind = [*(state.replace("_", " ") for state in entry.states), entry.note]
-    behind += [
-        entry.bought,
-        "to taste" if entry.to_taste else "",
-        "optional" if entry.optional else "",
-    ]
-    return ", ".join([text, *(word for word in behind if word)])
-
-
-def _digits(value: float) -> str:
-    """As few digits as say exactly this number; thirds and sixths as fractions."""
-    fraction = Fraction(value).limit_denominator(9)
-    if fraction.denominator in (3, 6, 7, 9) and float(fraction) == value:
-        whole, part = divmod(fraction, 1)
-        return f"{whole} {part}" if whole else str(part)
-    return repr(value).removesuffix(".0") if 1e-4 <= value < 1e16 or value == 0 else f"{value:f}"
-
-
-def _spelled(quantity: Quantity) -> str:
-    number = _digits(quantity.low)
-    if quantity.high > quantity.low:
-        number += f"-{_digits(quantity.high)}"
-    return " ".join(word for word in (number, quantity.fill, quantity.unit) if word)

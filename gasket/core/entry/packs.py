@@ -3,7 +3,7 @@
 from typing import Final
 
 from gasket.core.entry.counts import counted, needs, times
-from gasket.core.entry.grammar import Entry, Quantity
+from gasket.core.entry.model import Entry, Quantity
 from gasket.core.entry.readings import AmountReading, Found, Known, Need, estimated, or_else
 from gasket.core.entry.volumes import mass, volume
 from gasket.core.packages import pack_weight_g

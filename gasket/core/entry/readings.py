@@ -3,7 +3,7 @@
 from dataclasses import dataclass, field
 from typing import Final, Literal
 
-from gasket.core.entry.grammar import Quantity
+from gasket.core.entry.model import Quantity
 from gasket.core.foods import FoodFacts
 from gasket.core.labels import Label
 from gasket.core.numbers import Answer

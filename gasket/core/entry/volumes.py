@@ -3,7 +3,7 @@
 from collections.abc import Iterator
 from typing import Final
 
-from gasket.core.entry.grammar import Quantity
+from gasket.core.entry.model import Quantity
 from gasket.core.entry.readings import (
     CONFLICT,
     FILL_FACTOR,

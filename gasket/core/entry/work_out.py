@@ -10,7 +10,7 @@ from collections.abc import Iterator
 from typing import Final
 
 from gasket.core.entry.counts import counted, measures_of
-from gasket.core.entry.grammar import Entry, Quantity
+from gasket.core.entry.model import Entry, Quantity
 from gasket.core.entry.packs import by_protein, packs, packs_of_a_size, protein_per_g
 from gasket.core.entry.readings import (
     AmountReading,

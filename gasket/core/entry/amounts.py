@@ -1,0 +1,124 @@
+"""Amounts at the head of a text: numbers, ranges, fractions, and the unit behind them."""
+
+import re
+from fractions import Fraction
+
+from gasket.core.entry.model import Quantity
+from gasket.core.entry.words import FILLS, NUMBER_WORDS, UNIT_OF, Fill
+from gasket.core.errors import FaultyInput
+from gasket.core.numbers import MOST_G
+
+NUMBER = r"(?:\d+[ ]\d+/\d+|\d+/\d+|\d{1,3}(?:[ ,]\d{3})+(?!\d)|\d*[.,]\d+|\d+)"
+AMOUNT = re.compile(rf"(?P<low>{NUMBER})(?:\s*(?:-|to|or)\s*(?P<high>{NUMBER}))?")
+WORD = re.compile(r"[^\s,;:()]+")
+
+
+def _longest_first() -> str:
+    words = sorted(UNIT_OF, key=len, reverse=True)
+    return "|".join(re.escape(word).replace(r"\ ", r"\s+") for word in words)
+
+
+UNIT = re.compile(
+    rf"[-\s]*(?:(?P<fill>{'|'.join(FILLS)})\s+)?(?P<unit>{_longest_first()}|(?-i:[Tt]))\b\.?",
+    re.IGNORECASE,
+)
+
+
+def number_of(text: str) -> float:
+    text = text.strip()
+    if re.fullmatch(r"\d{1,3}(?:[ ,]\d{3})+", text):  # 1,200 and 1 200 are thousands
+        return float(re.sub(r"[ ,]", "", text))
+    try:
+        return float(sum(Fraction(part) for part in text.replace(",", ".").split()))
+    except ZeroDivisionError:
+        raise FaultyInput.at("text", "A fraction cannot have 0 below the line.") from None
+
+
+def unit_of(word: str) -> str:
+    if word in ("T", "t"):
+        return "tbsp" if word == "T" else "tsp"
+    return UNIT_OF[" ".join(word.lower().split())]
+
+
+class Amounts:
+    """Takes amounts off the head of `rest`."""
+
+    def __init__(self, text: str) -> None:
+        self.rest = text
+
+    def amount(self) -> Quantity | None:
+        low, high, end = self._numbers()
+        if low is None or high is None:
+            return None
+        if max(low, high) > MOST_G:
+            raise FaultyInput.at("text", "This is absurdly much: check the number and the unit.")
+        fill: Fill = ""
+        unit = ""
+        found = UNIT.match(self.rest, end)
+        if not found and re.match(r"[a-z]", self.rest[end:], re.IGNORECASE):
+            return None  # a name that begins with a number
+        if found and stands_alone(self.rest, found, end):
+            unit, end = unit_of(found["unit"]), found.end()
+            fill = FILLS[found["fill"].lower()] if found["fill"] else ""
+        self.rest = self.rest[end:].lstrip()
+        if packed := re.match(r",?\s*(firmly |lightly )?packed\b\s*", self.rest, re.I):
+            fill, self.rest = "packed", self.rest[packed.end() :]
+        return Quantity(low=min(low, high), high=max(low, high), unit=unit, fill=fill)
+
+    def _numbers(self) -> tuple[float | None, float | None, int]:
+        found = AMOUNT.match(self.rest)
+        if found:
+            low = number_of(found["low"])
+            high = number_of(found["high"]) if found["high"] else low
+            if high < low and "-" in found[0] and "/" in found[0]:  # "1-1/2" is one and a half
+                return low + high, low + high, found.end()
+            return low, high, found.end()
+        return self._spelled_number()
+
+    def _spelled_number(self) -> tuple[float | None, float | None, int]:
+        total, end = None, 0
+        for found in WORD.finditer(self.rest):
+            word = found[0].lower()
+            if word == "couple":
+                total = 2.0
+            elif word == "few":
+                return 2.0, 4.0, found.end()
+            elif word in NUMBER_WORDS:
+                value = NUMBER_WORDS[word]
+                total = value if total is None else total * value
+            elif word == "of" and total is not None and total != 1.0:
+                continue
+            else:
+                break
+            end = found.end()
+        return total, total, end
+
+    def bare_unit(self) -> str:
+        found = UNIT.match(self.rest)
+        if not found or not stands_alone(self.rest, found, 0):
+            return ""
+        self.rest = self.rest[found.end() :].lstrip()
+        return unit_of(found["unit"])
+
+
+def exactly(amount: float, unit: str) -> Quantity:
+    return Quantity(low=amount, high=amount, unit=unit)
+
+
+def stands_alone(text: str, unit: re.Match[str], start: int) -> bool:
+    """A letter for a unit must not be the start of the food: "2 c flour", but "2 carrots"."""
+    word = unit["unit"]
+    between = text[start : unit.start("unit")]
+    if start and not between and not text[start - 1].isdigit():
+        return False
+    return word.lower() != "whole" or bool(text[unit.end("unit") :].strip())
+
+
+def whole_quantity(text: str) -> Quantity | None:
+    """A text that is an amount and nothing else ("120 g", "about 1 1/2 cups", "15-ounce")."""
+    line = Amounts(re.sub(r"^(?:about|approx\.?|ca\.?|~|or)\s*", "", text, flags=re.I))
+    if not re.match(r"[\d.]|an?\b|half\b", line.rest):
+        return None
+    found = line.amount()
+    rest = re.sub(r"^(?:each|total|in total|spray|per scoop)\b", "", line.rest.strip(), flags=re.I)
+    return found if found is not None and not rest.strip() else None

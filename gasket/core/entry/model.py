@@ -1,0 +1,41 @@
+"""What a line of a recipe says, as values."""
+
+from typing import Final, Literal
+
+from gasket.core.entry.words import Fill
+from gasket.core.numbers import Answer
+
+Part = Literal["", "juice", "zest", "juice and zest"]
+Said = Literal["", "as bought", "edible"]
+
+MOST_TEXT: Final = 300
+
+
+class Quantity(Answer):
+    """So many of a unit; `high` is above `low` for a range. Unit "" is a bare number."""
+
+    low: float
+    high: float
+    unit: str = ""
+    fill: Fill = ""
+
+    @property
+    def middle(self) -> float:
+        return (self.low + self.high) / 2
+
+
+class Entry(Answer):
+    """What a line says. Several quantities add up; `each` is the size of one pack or piece;
+    `also` is the same amount said another way in brackets."""
+
+    food: str
+    quantities: tuple[Quantity, ...] = ()
+    each: Quantity | None = None
+    also: Quantity | None = None
+    part: Part = ""
+    states: tuple[str, ...] = ()
+    bought: Said = ""
+    to_taste: bool = False
+    optional: bool = False
+    protein_said: bool = False
+    note: str = ""
