@@ -1,6 +1,8 @@
 """Kitchens to test in: each with a database, a clock and a scale of its own."""
 
+import sqlite3
 from collections.abc import Iterator
+from contextlib import closing
 from datetime import UTC, datetime, timedelta
 from pathlib import Path
 
@@ -10,6 +12,7 @@ from fastapi.testclient import TestClient
 
 from gasket.api.app import create_app
 from gasket.demo.kitchen import seed
+from gasket.kitchen import reference
 from gasket.kitchen.house import House
 from gasket.store.database import open_database
 
@@ -34,20 +37,50 @@ class Clock:
         return self.time.timestamp()
 
 
+@pytest.fixture(scope="session")
+def first_day(tmp_path_factory: pytest.TempPathFactory) -> "dict[str, Path]":
+    """Databases to copy from: empty, the demo kitchen, and it with the reference shelf."""
+    folder = tmp_path_factory.mktemp("first-day")
+    files = {name: folder / f"{name}.sqlite3" for name in ("empty", "demo", "stocked")}
+    engine = open_database(files["empty"])
+    _copy(files["empty"], files["demo"])
+    demo = House(open_database(files["demo"]), now=Clock())
+    with demo.session() as session:
+        seed(session, demo.now())
+        _copy(files["demo"], files["stocked"])
+    stocked = House(open_database(files["stocked"]), now=Clock())
+    with stocked.session() as session:
+        reference.stock(session, stocked.now())
+    for kitchen in (engine, demo.engine, stocked.engine):
+        kitchen.dispose()
+    return files
+
+
+def _copy(source: Path, target: Path) -> None:
+    with closing(sqlite3.connect(source)) as one, closing(sqlite3.connect(target)) as other:
+        one.backup(other)
+
+
 @pytest.fixture
-def house(tmp_path: Path) -> Iterator[House]:
+def house(first_day: dict[str, Path], tmp_path: Path) -> Iterator[House]:
     """An empty kitchen without a scale."""
+    _copy(first_day["empty"], tmp_path / "kitchen.sqlite3")
     clock = Clock()
     kitchen = House(open_database(tmp_path / "kitchen.sqlite3"), now=clock, clock=clock.seconds)
     yield kitchen
     kitchen.engine.dispose()
 
 
+def become(house: House, file: Path) -> None:
+    """Put a prepared database in the place of the house's own."""
+    house.engine.dispose()
+    _copy(file, Path(str(house.engine.url.database)))
+
+
 @pytest.fixture
-def client(house: House) -> Iterator[TestClient]:
+def client(house: House, first_day: dict[str, Path]) -> Iterator[TestClient]:
     """The demo kitchen's API, without a scale."""
-    with house.session() as session:
-        seed(session, house.now())
+    become(house, first_day["demo"])
     with TestClient(create_app(house), base_url="http://127.0.0.1") as client:
         yield client
 

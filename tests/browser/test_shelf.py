@@ -22,7 +22,7 @@ def test_a_panel_is_typed_top_to_bottom_with_its_audit_beside_it(page: Page, acc
     expect(page.get_by_role("status").filter(has_text="Closest in spelling")).to_be_visible()
     accessible()
     page.get_by_role("link", name="Add a food").click()
-    page.keyboard.type("Labneh")
+    page.get_by_label("What the food is called").fill("Labneh")
     page.get_by_role("textbox", name="Package").fill("Moor labneh")
     page.get_by_role("combobox", name="Panel").select_option("us")
 

@@ -8,14 +8,13 @@ from gasket.core.errors import FaultyInput, Refused, Unknown
 from gasket.core.foods import FoodFacts
 from gasket.core.labels import Label
 from gasket.core.packages import Package
-from gasket.demo.kitchen import seed
 from gasket.formats.shelf_csv import dump_shelf
 from gasket.kitchen import comparing, finding, quick, reference, shelf, shelf_files, versions, weigh
 from gasket.kitchen.quick import Told
 from gasket.kitchen.shelf import FoodEdit, LabelEdit, NewFood, NewLabel
 from gasket.store import search
 from tests.batches import FLAT
-from tests.conftest import START
+from tests.conftest import START, become
 
 
 def label(name="", **changes):
@@ -35,10 +34,11 @@ def session(house):
 
 
 @pytest.fixture
-def stocked(session):
-    seed(session, START)
-    reference.stock(session, START)
-    return session
+def stocked(house, first_day):
+    """The demo kitchen with the reference shelf."""
+    become(house, first_day["stocked"])
+    with house.session() as session:
+        yield session
 
 
 # Finding
