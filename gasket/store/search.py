@@ -19,7 +19,9 @@ from sqlmodel import Session
 How = Literal["words", "spelling", "some words"]
 
 _INDEX: Final = "food_search"
-_VOCABULARY: Final = text("SELECT term FROM food_search_words")
+_VOCABULARY: Final = text(
+    "SELECT term FROM food_search_words WHERE length(term) BETWEEN :shortest AND :longest"
+)
 _SHORTEST_MISSPELT: Final = 4
 _MOST_SPELLINGS: Final = 8
 _MOST_WORDS: Final = 12
@@ -77,8 +79,7 @@ def find(session: Session, words: str, limit: int, offset: int = 0) -> Found:
     found = _matching(session, words, _all_of(forms), limit, offset, "words")
     if found.total:
         return found
-    terms = list(session.execute(_VOCABULARY).scalars())
-    spelt = [[*own, *_spellings(token, terms)] for token, own in zip(tokens, forms, strict=True)]
+    spelt = [[*own, *_spellings(session, one)] for one, own in zip(tokens, forms, strict=True)]
     found = _matching(session, words, _all_of(spelt), limit, offset, "spelling")
     if found.total or len(tokens) == 1:
         return found
@@ -99,10 +100,13 @@ def _forms(token: str) -> list[str]:
     return [f'"{token}"*', *(f'"{one}"' for one in singulars)]
 
 
-def _spellings(token: str, terms: list[str]) -> list[str]:
+def _spellings(session: Session, token: str) -> list[str]:
+    """Words of the shelf that are one or two letters away."""
     if len(token) < _SHORTEST_MISSPELT:
         return []
     wrong = 1 if len(token) < 8 else 2
+    lengths = {"shortest": len(token) - wrong, "longest": len(token) + wrong}
+    terms = list(session.execute(_VOCABULARY, lengths).scalars())
     near = process.extract(
         token, terms, scorer=OSA.distance, score_cutoff=wrong, limit=_MOST_SPELLINGS
     )
