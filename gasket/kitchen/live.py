@@ -176,7 +176,7 @@ class Live:
         if not ready or watch.storing or watch.steady_since is None:
             return
         line = next((line for line in sheet.lines if line.id == sheet.current), None)
-        if line is None or line.status != "open":
+        if line is None or line.status != "open" or line.only_counted:
             return
         pour = judge(reading, line.target_g, tare_for(sheet, reading.mode))
         if captures_itself(pour, reading, now - watch.steady_since):

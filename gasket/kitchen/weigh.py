@@ -46,6 +46,11 @@ class BatchLine(Answer):
     record_id: str | None
     finer_scale: bool
 
+    @property
+    def only_counted(self) -> bool:
+        """Pieces of which nobody knows the weight: there is no target to pour to."""
+        return bool(self.count) and self.target_g == 0
+
 
 class Piece(Answer):
     piece: int

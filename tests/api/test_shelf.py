@@ -104,6 +104,11 @@ def test_a_line_with_a_counted_piece_is_built_weighed_and_reckoned(client):
     ).json()
     assert weighed["result"]["serving"]["kcal"]["value"] == 120, "the count stays what is reckoned"
     assert weighed["result"]["serving"]["grams"] == 57
+    again = {**weighing, "id": "second-capture", "net_g": 0}
+    counted = client.post(f"/api/batches/{batch['id']}/weighings", json=again).json()
+    assert counted["result"]["serving"]["kcal"]["value"] == 120
+    assert counted["result"]["serving"]["grams"] is None, "left at the count, its weight is unknown"
+    assert client.post(f"/api/batches/{batch['id']}/close").status_code == 200
 
 
 def test_an_unsaved_build_with_a_label_that_is_not_there_is_refused(client):

@@ -5,9 +5,11 @@ from concurrent.futures import ThreadPoolExecutor
 
 import pytest
 
+from gasket.core.trial import Build, BuildComponent, BuildLine
 from gasket.core.weighing import HOLD_S, Capture, Reading
 from gasket.demo.kitchen import seed
-from gasket.kitchen import weigh
+from gasket.kitchen import build, quick, weigh
+from gasket.kitchen.build import BuildEdit
 from gasket.kitchen.live import MOST_WAITING, Aim, LiveReading, LiveSheet, Page
 
 
@@ -83,6 +85,31 @@ def test_a_steady_pour_within_tolerance_is_taken_once_and_the_next_line_begins(b
     run(scene())
     assert bench.weighed() == [281, 170]
     assert {line.origin for line in bench.sheet.lines if line.net_g} == {"automatic"}
+
+
+def test_pieces_without_a_weight_have_no_target_to_be_taken_at(bench):
+    with bench.house.session() as session:
+        bench.now, bench.batch_id = 1.0, begin_toast(session, bench.house.now())
+    bench.record("tare", gross_g=412.0)
+
+    async def scene():
+        await bench.open()
+        await bench.show(500, stable=False)
+        await bench.hold(413)
+        await bench.hold(470)
+
+    run(scene())
+    assert [line.only_counted for line in bench.sheet.lines] == [True]
+    assert bench.weighed() == []
+
+
+def begin_toast(session, now):
+    """Two slices of a loaf whose label prints no grams."""
+    loaf = quick.quick(session, "2 slices crew loaf").options[0].label.id
+    line = BuildLine(id="a", label_id=loaf, target_g=0, count=2)
+    toast = Build(components=(BuildComponent(name="Toast", lines=(line,)),))
+    build.save(session, 1, BuildEdit(version=2, build=toast), now)
+    return weigh.begin(session, 1, now).id
 
 
 @pytest.mark.parametrize("grams", [412, 600, 720, 0])

@@ -1,5 +1,6 @@
 import type { BatchSheet } from "../../api/live";
 import { weighed } from "../../lib/format";
+import { onlyCounted } from "./lines";
 
 interface LineListProps {
   sheet: BatchSheet;
@@ -60,6 +61,7 @@ function Mark({ line, current }: { line: Line; current: boolean }) {
 
 function amount(line: Line): string {
   if (line.status === "skipped") return "skipped";
+  if (onlyCounted(line) && !line.net_g) return `${weighed(line.count ?? 0)} ×`;
   if (line.net_g == null) return `${weighed(line.target_g)} g`;
   const about = line.low_g == null ? "" : "≈ ";
   return `${about}${weighed(line.net_g)} g`;

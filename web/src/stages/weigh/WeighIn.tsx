@@ -15,6 +15,7 @@ import { Empty, Loading } from "../../ui/States";
 import type { StageProps } from "../dish/DishPage";
 import { ByHand } from "./ByHand";
 import { LineList } from "./LineList";
+import { onlyCounted } from "./lines";
 import { PourLine } from "./PourLine";
 import { Readout } from "./Readout";
 import { ScaleButtons } from "./ScaleButtons";
@@ -80,6 +81,9 @@ function Open({ dish, live, sheet, captures }: OpenProps) {
     );
   };
   const take = () => line && fromScale("line");
+  const counted = line !== undefined && onlyCounted(line);
+  const countOnly = () =>
+    line && captures.capture({ kind: "line", line: line.id, net_g: 0, origin: "hand" });
   const skip = () => line && captures.capture({ kind: "skip", line: line.id, origin: "hand" });
   const turn = (id: number) => captures.capture({ kind: "turn", line: id, origin: "hand" });
   const undo = () => {
@@ -162,20 +166,27 @@ function Open({ dish, live, sheet, captures }: OpenProps) {
               {line.status === "skipped" ? " · skipped, a reading takes it back in" : ""}
             </p>
             <div className="flex items-end justify-between gap-6">
-              <Readout reading={reading} />
+              <Readout reading={reading} plain={counted} />
               <div className="max-w-64 pb-12 text-right max-lg:hidden">
                 <SoFar sheet={sheet} />
                 {next && (
                   <p className="mt-4 text-sm text-soft">
                     then
                     <span className="block text-base text-ink">
-                      {next.name}, {weighed(next.target_g)} g
+                      {next.name},{" "}
+                      {onlyCounted(next)
+                        ? `${weighed(next.count ?? 0)} ×`
+                        : `${weighed(next.target_g)} g`}
                     </span>
                   </p>
                 )}
               </div>
             </div>
-            <PourLine reading={reading} target={line.target_g} />
+            {counted ? (
+              <CountedLine count={line.count ?? 0} onCountOnly={countOnly} />
+            ) : (
+              <PourLine reading={reading} target={line.target_g} />
+            )}
             <ScaleButtons
               ready={raw !== undefined}
               taking={waiting === "line"}
@@ -213,6 +224,25 @@ function Open({ dish, live, sheet, captures }: OpenProps) {
           }
         />
       )}
+    </div>
+  );
+}
+
+interface CountedLineProps {
+  count: number;
+  onCountOnly: () => void;
+}
+
+/** Pieces that nobody has weighed: the count is what is reckoned, a weight is welcome. */
+function CountedLine({ count, onCountOnly }: CountedLineProps) {
+  return (
+    <div className="my-4 flex flex-wrap items-center gap-x-6 gap-y-2 border-y border-rule py-3">
+      <p className="text-xl font-bold">{weighed(count)} pieces, by count</p>
+      <p className="max-w-prose text-soft">
+        Put them on and take the reading, so that the batch’s weight is known. Or leave it at the
+        count.
+      </p>
+      <Button onClick={onCountOnly}>Only counted</Button>
     </div>
   );
 }
