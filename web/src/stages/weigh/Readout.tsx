@@ -34,15 +34,21 @@ export function Readout({
         </output>
         <span className="font-mono text-5xl text-soft max-sm:text-3xl">g</span>
       </div>
-      <p className={`mt-1 min-h-9 text-2xl max-sm:text-xl ${tone(reading)}`} data-testid="left">
+      <p
+        className={`mt-1 min-h-9 text-2xl max-sm:text-xl ${plain && !troubled(reading) ? "text-soft" : tone(reading)}`}
+        data-testid="left"
+      >
         {reading && !plain ? says(reading, decimals) : reading ? plainly(reading) : "no reading"}
       </p>
     </div>
   );
 }
 
+const troubled = (reading: LiveReading | null) =>
+  reading?.state === "bowl_off" || reading?.state === "overload";
+
 function plainly(reading: LiveReading): string {
-  if (reading.state === "bowl_off" || reading.state === "overload") return SAYS[reading.state];
+  if (troubled(reading)) return SAYS[reading.state];
   return reading.reading.stable ? "steady" : "settling…";
 }
 
