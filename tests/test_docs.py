@@ -9,8 +9,8 @@ from typer.main import get_command
 
 from gasket.api.publish import main as publish
 from gasket.cli import app
-from gasket.core.audit import LAWFUL
 from gasket.core.batch import Batch, Line
+from gasket.core.energy_check import LAWFUL
 from gasket.core.findings import CHECKS
 from gasket.core.labels import FIGURES, Label
 from gasket.core.reckon import Result, reckon

@@ -10,22 +10,13 @@ from enum import StrEnum
 from functools import lru_cache
 from typing import Final
 
-from gasket.core.energy import EnergyMethod, Sum, add_up, energy_terms
-from gasket.core.labels import KJ_PER_KCAL, Label, Printed, printed
+from gasket.core.causes import likely_causes
+from gasket.core.energy import EnergyMethod, add_up, energy_terms
+from gasket.core.energy_check import LAWFUL, Reckoned, meet, reckoned_by
+from gasket.core.labels import Label, Printed, printed
 from gasket.core.numbers import Answer
 from gasket.core.tolerance import Tolerated, tolerated
 
-LAWFUL: Final[dict[str, tuple[EnergyMethod, ...]]] = {
-    "us": ("us", "us_449"),
-    "eu": ("eu",),
-    "table": ("us", "us_449", "eu"),
-}
-METHOD_NAME: Final[dict[EnergyMethod, str]] = {
-    "labelled": "as printed",
-    "us": "US, digestible carbohydrate",
-    "us_449": "US, 4-4-9 on total carbohydrate",
-    "eu": "EU, Annex XIV",
-}
 MOST_UNSAID_FIBRE: Final = 0.15
 """An EU panel may leave fibre out; more than 15 g per 100 g unsaid is odd (common practice)."""
 
@@ -35,18 +26,6 @@ class Verdict(StrEnum):
     AGREES_WITH_UNSAID = "agrees only with fibre or polyols counted"
     OFF = "off"
     CANNOT_TELL = "cannot tell"
-
-
-class Reckoned(Answer):
-    """kcal per label basis by one method, with the interval that rounding leaves open."""
-
-    method: EnergyMethod
-    name: str
-    lawful: bool
-    kcal: float | None
-    lo: float | None
-    hi: float | None
-    agrees: bool | None
 
 
 class HiddenByZero(Answer):
@@ -81,7 +60,7 @@ def audit(label: Label, erythritol_kcal_per_g: float = 0.0) -> Audit:
     """Audit one label."""
     kcal = printed(label, "kcal")
     methods: tuple[EnergyMethod, ...] = ("us", "us_449", "eu")
-    reckoned = tuple(_reckon(label, method, kcal, erythritol_kcal_per_g) for method in methods)
+    reckoned = tuple(reckoned_by(label, method, kcal, erythritol_kcal_per_g) for method in methods)
     verdict, says, off = _judge(label, kcal, reckoned)
     return Audit(
         verdict=verdict,
@@ -93,29 +72,9 @@ def audit(label: Label, erythritol_kcal_per_g: float = 0.0) -> Audit:
         reckoned=reckoned,
         hidden=tuple(hidden_by_zero(label)),
         impossible=impossible(label),
-        causes=tuple(likely_causes(label, kcal, verdict, reckoned)),
+        causes=tuple(likely_causes(label, kcal, verdict is Verdict.OFF, reckoned)),
         tolerated=tolerated(label),
     )
-
-
-def _reckon(
-    label: Label, method: EnergyMethod, kcal: Printed | None, erythritol: float
-) -> Reckoned:
-    found = add_up(label, energy_terms(label, method, erythritol))
-    return Reckoned(
-        method=method,
-        name=METHOD_NAME[method],
-        lawful=method in LAWFUL[label.style],
-        kcal=found.value if found else None,
-        lo=found.lo if found else None,
-        hi=found.hi if found else None,
-        agrees=_meet(found, kcal) if found and kcal else None,
-    )
-
-
-def _meet(one: Sum, other: Printed) -> bool:
-    slack = 1e-9 * other.hi
-    return one.lo <= other.hi + slack and other.lo <= one.hi + slack
 
 
 def _judge(
@@ -168,91 +127,10 @@ def _unsaid_fibre_g(label: Label, kcal: Printed) -> float | None:
     found = add_up(bare, energy_terms(bare, "eu", 0.0))
     if found is None:
         return None
-    if _meet(found, kcal):
+    if meet(found, kcal):
         return 0.0
     missing = (kcal.value - found.value) / 2
     return missing if missing > 0 else float("inf")
-
-
-def likely_causes(
-    label: Label, kcal: Printed | None, verdict: Verdict, reckoned: tuple[Reckoned, ...]
-) -> Iterator[str]:
-    """What a careful reader would suspect, where the panel agrees only one way or not at all."""
-    if kcal is None:
-        return
-    agreeing = {one.method for one in reckoned if one.agrees}
-    if verdict is Verdict.AGREES and agreeing & {"us", "us_449"} == {"us_449"}:
-        yield "4-4-9 on total carbohydrate, fibre and polyols counted in full: lawful in the US."
-        if says := _erythritol_counted(label, kcal):
-            yield says
-    if verdict is Verdict.OFF:
-        found = (says for cause in _CAUSES if (says := cause(label, kcal)))
-        yield from (says for says in (next(found, None),) if says)
-
-
-def _erythritol_counted(label: Label, kcal: Printed) -> str | None:
-    if label.polyol != "erythritol" or not label.polyols_g:
-        return None
-    counted = label.model_copy(update={"polyol": None, "polyols_g": 0.0})
-    if _agrees_by_some(counted, kcal):
-        return "Erythritol seems to be counted at 4 kcal/g, like sugar; the rules say 0."
-    as_polyol = label.model_copy(update={"polyol": "xylitol"})
-    if _agrees_by_some(as_polyol, kcal):
-        return "Erythritol seems to be counted at 2.4 kcal/g, like any polyol; the rules say 0."
-    return None
-
-
-def _kilojoules(label: Label, kcal: Printed) -> str | None:
-    if kcal.value < LEAST_LIKELY_KJ:
-        return None
-    as_kj = label.model_copy(update={"kcal": kcal.value / KJ_PER_KCAL, "kj": None})
-    stands = printed(as_kj, "kcal")
-    if stands and _agrees_by_some(label, stands):
-        return "The energy looks like kJ in the place of kcal."
-    return None
-
-
-def _other_convention(label: Label, kcal: Printed) -> str | None:
-    if label.style == "us" and _agrees_by_some(label.model_copy(update={"style": "eu"}), kcal):
-        return "It agrees if the carbohydrate leaves fibre out, as on an EU panel."
-    if label.style == "eu" and _agrees_by_some(label.model_copy(update={"style": "us"}), kcal):
-        return "It agrees if the carbohydrate holds the fibre, as on a US panel."
-    return None
-
-
-def _as_prepared(label: Label, kcal: Printed) -> str | None:
-    """Half again and more energy than the macros, of a dry food: milk or fat was added to it."""
-    found = [one.kcal for one in _each_lawful(label, kcal) if one.kcal]
-    if found and kcal.value > AS_PREPARED * max(found):
-        return "Figures for the food as prepared may stand beside those of the dry food."
-    return None
-
-
-def _no_alcohol(label: Label, kcal: Printed) -> str | None:
-    found = [one.kcal for one in _each_lawful(label, kcal) if one.kcal is not None]
-    if label.alcohol_g is None and found and max(found) < 0.2 * kcal.value:
-        grams = (kcal.value - max(found)) / 7
-        return f"Alcohol would explain it: about {grams:.0f} g that the panel does not print."
-    return None
-
-
-_CAUSES: Final = (
-    _erythritol_counted,
-    _kilojoules,
-    _other_convention,
-    _no_alcohol,
-    _as_prepared,
-)
-AS_PREPARED: Final = 1.5
-LEAST_LIKELY_KJ: Final = 100.0
-
-
-def _each_lawful(label: Label, kcal: Printed) -> list[Reckoned]:
-    return [_reckon(label, method, kcal, 0.0) for method in LAWFUL[label.style]]
-
-
-def _agrees_by_some(label: Label, kcal: Printed) -> bool:
-    return any(one.agrees for one in _each_lawful(label, kcal))
 
 
 def _repair(label: Label, off: float) -> str:

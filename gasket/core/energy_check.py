@@ -1,0 +1,51 @@
+"""Energy reckoned from a panel against the energy printed on it, as intervals."""
+
+from typing import Final
+
+from gasket.core.energy import EnergyMethod, Sum, add_up, energy_terms
+from gasket.core.labels import Label, Printed
+from gasket.core.numbers import Answer
+
+LAWFUL: Final[dict[str, tuple[EnergyMethod, ...]]] = {
+    "us": ("us", "us_449"),
+    "eu": ("eu",),
+    "table": ("us", "us_449", "eu"),
+}
+METHOD_NAME: Final[dict[EnergyMethod, str]] = {
+    "labelled": "as printed",
+    "us": "US, digestible carbohydrate",
+    "us_449": "US, 4-4-9 on total carbohydrate",
+    "eu": "EU, Annex XIV",
+}
+
+
+class Reckoned(Answer):
+    """kcal per label basis by one method, with the interval that rounding leaves open."""
+
+    method: EnergyMethod
+    name: str
+    lawful: bool
+    kcal: float | None
+    lo: float | None
+    hi: float | None
+    agrees: bool | None
+
+
+def reckoned_by(
+    label: Label, method: EnergyMethod, kcal: Printed | None, erythritol: float
+) -> Reckoned:
+    found = add_up(label, energy_terms(label, method, erythritol))
+    return Reckoned(
+        method=method,
+        name=METHOD_NAME[method],
+        lawful=method in LAWFUL[label.style],
+        kcal=found.value if found else None,
+        lo=found.lo if found else None,
+        hi=found.hi if found else None,
+        agrees=meet(found, kcal) if found and kcal else None,
+    )
+
+
+def meet(one: Sum, other: Printed) -> bool:
+    slack = 1e-9 * other.hi
+    return one.lo <= other.hi + slack and other.lo <= one.hi + slack
