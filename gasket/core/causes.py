@@ -13,8 +13,8 @@ def likely_causes(
     """Causes, likeliest first. `off`: the panel agrees by no lawful method."""
     if kcal is None:
         return
-    agreeing = {one.method for one in reckoned if one.agrees}
-    if not off and agreeing & {"us", "us_449"} == {"us_449"}:
+    agreeing = {one.method for one in reckoned if one.lawful and one.agrees}
+    if agreeing == {"us_449"}:
         yield "4-4-9 on total carbohydrate, fibre and polyols counted in full: lawful in the US."
         if says := _erythritol_counted(label, kcal):
             yield says
