@@ -3,13 +3,13 @@
 from typing import Annotated
 
 from fastapi import APIRouter, Query, Request
+from fastapi.concurrency import run_in_threadpool
 from fastapi.responses import StreamingResponse
 
 from gasket.api.doors import HouseDoor, SessionDoor
 from gasket.api.shelf import Limit, Offset
-from gasket.core.errors import FaultyInput
 from gasket.core.numbers import Value
-from gasket.formats.shelf_csv import MEDIA_TYPE, MOST_BYTES, dump_shelf
+from gasket.formats.shelf_csv import MEDIA_TYPE, dump_shelf
 from gasket.kitchen import shelf_files
 from gasket.kitchen.shelf_files import ImportRows, ImportState
 from gasket.kitchen.shelf_rows import Fate
@@ -47,12 +47,7 @@ async def start_import(
     request: Request, house: HouseDoor, file: Annotated[str, Query(max_length=200)] = "shelf.csv"
 ) -> ImportState:
     """Read a file in the background. Nothing is written before it is committed."""
-    content = bytearray()
-    async for chunk in request.stream():
-        content += chunk
-        if len(content) > MOST_BYTES:
-            raise FaultyInput.at("file", f"A shelf file is at most {MOST_BYTES // 1_000_000} MB.")
-    return house.imports.start(file, bytes(content))
+    return await run_in_threadpool(house.imports.start, file, await request.body())
 
 
 @router.get("/shelf/imports/{key}")

@@ -200,3 +200,8 @@ class Batch(Value):
     portions: Portions
     finish: Annotated[tuple[FinishLine, ...], _absent_as(())] = ()
     original: Original | None = None
+
+    def with_panel(self, keys: set[str], panel: Label) -> "Batch":
+        """The same batch with `panel` in the place of the labels named by `keys`."""
+        labels = {key: panel if key in keys else label for key, label in self.labels.items()}
+        return self.model_copy(update={"labels": labels})

@@ -78,6 +78,13 @@ def parse_number(text: str) -> float:
     return float(whole)
 
 
+def parse_grouped(text: str, separators: str = ",") -> float:
+    """`parse_number`, and thousands set apart: `"1,200"` is 1200. Raises ValueError."""
+    if re.fullmatch(rf"\d{{1,3}}(?:[{separators}]\d{{3}})+(?:\.\d+)?", text.strip()):
+        return float(re.sub(f"[{separators}]", "", text.strip()))
+    return parse_number(text)
+
+
 def parse_grams(text: str, path: str = "grams") -> float:
     """Grams meant by what a cook types: `"120"`, `"0,5"`, `"4 oz"`, `"1/2 lb"`.
 

@@ -38,7 +38,7 @@ def kind_of(unit: str) -> Kind | None:
     return "volume" if unit in VOLUME_UNITS else None
 
 
-def _millilitres_per(system: HouseholdSystem) -> dict[str, float]:
+def millilitres_per(system: HouseholdSystem) -> dict[str, float]:
     """The system's measures; what it lacks comes from the metric set (cups) or the US set."""
     lent = {**MILLILITRES_PER[HouseholdSystem.US], **MILLILITRES_PER[HouseholdSystem.METRIC]}
     found = {**lent, **MILLILITRES_PER[system]}
@@ -57,7 +57,7 @@ def _registry(system: HouseholdSystem) -> "pint.UnitRegistry[Any]":
     for name, grams in GRAMS_PER.items():
         if name != "g":
             registry.define(f"{name} = {grams!r} * gram")
-    for name, ml in _millilitres_per(system).items():
+    for name, ml in millilitres_per(system).items():
         if name != "ml":
             registry.define(f"{name.replace(' ', '_')} = {ml!r} * millilitre")
     return registry

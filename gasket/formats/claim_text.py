@@ -10,7 +10,7 @@ from typing import Any, Final
 
 from gasket.core.claim_check.figures import MOST_CLAIMS, Claim
 from gasket.core.errors import FaultyInput
-from gasket.core.quantities import parse_number
+from gasket.core.quantities import parse_grouped
 
 MOST_TEXT: Final = 4000
 _NUMBER: Final = r"\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:[.,]\d+)?"
@@ -75,7 +75,7 @@ def _claim(lines: list[str]) -> Claim | None:
             line = line[heading.end() :]
         for piece in re.split(r"[;\n]", line):
             if count := _SERVINGS.search(piece):
-                values.setdefault("servings", _read(count["a"] or count["b"]))
+                values.setdefault("servings", parse_grouped(count["a"] or count["b"]))
                 piece = piece[: count.start()] + " " + piece[count.end() :]
             _read_figures(piece, values["batch" if _WHOLE.search(piece) else "serving"])
     found = values["serving"] or values["batch"]
@@ -87,7 +87,7 @@ def _read_figures(text: str, figures: dict[str, float]) -> None:
         for name, number in zip(
             ("protein_g", "carbohydrate_g", "fat_g"), triple.groups(), strict=True
         ):
-            figures.setdefault(name, _read(number))
+            figures.setdefault(name, parse_grouped(number))
         text = text[: triple.start()] + " " + text[triple.end() :]
     for name, words in _NAMES.items():
         before = re.search(
@@ -100,11 +100,11 @@ def _read_figures(text: str, figures: dict[str, float]) -> None:
         if found is None and name == "kcal":
             found = before
         if found is not None:
-            figures.setdefault(name, _read(found["n"]))
+            figures.setdefault(name, parse_grouped(found["n"]))
     if "grams" not in figures and (
         weight := re.search(rf"(?P<n>{_NUMBER})\s*g\s*(?:each|a piece|per serving)", text, re.I)
     ):
-        figures["grams"] = _read(weight["n"])
+        figures["grams"] = parse_grouped(weight["n"])
 
 
 def _nearer(
@@ -117,9 +117,3 @@ def _nearer(
         r"\W*[a-z]", re.sub(rf"({_NUMBER})\s*(?:kcals?|cal\w*)", "", text.strip(), flags=re.I), re.I
     )
     return before if names_first else behind
-
-
-def _read(number: str) -> float:
-    if re.fullmatch(r"\d{1,3}(?:,\d{3})+(?:\.\d+)?", number):
-        return float(number.replace(",", ""))
-    return parse_number(number)

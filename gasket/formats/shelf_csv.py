@@ -18,7 +18,7 @@ from gasket.core.foods import FoodFacts, Measure
 from gasket.core.labels import FIGURES, Label
 from gasket.core.numbers import Value
 from gasket.core.packages import Package
-from gasket.core.quantities import parse_number
+from gasket.core.quantities import parse_grouped, parse_number
 from gasket.core.trial import ShortName
 from gasket.formats.batch_json import faults_of
 
@@ -227,11 +227,7 @@ def _value(name: str, cell: str, below: list[str]) -> Any:
         below.append(name)
         text = text[1:]
     text = re.sub(r"\s*(?:g|mg|ml|kcal|kj)$", "", text.strip(), flags=re.IGNORECASE)
-    if re.fullmatch(r"\d{1,3}(,\d{3})+(\.\d+)?", text):
-        text = text.replace(",", "")
-    if "e" in text.lower():
-        return float(text)
-    return parse_number(text)
+    return float(text) if "e" in text.lower() else parse_grouped(text)
 
 
 def _key(text: str) -> str:

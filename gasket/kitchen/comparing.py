@@ -8,11 +8,10 @@ from sqlmodel import Session
 from gasket.core.batch import Batch
 from gasket.core.compare import Compared, compare
 from gasket.core.errors import FaultyInput, Unknown
-from gasket.core.labels import Label
 from gasket.core.margin import Figure, Portion
 from gasket.core.numbers import Answer
 from gasket.core.packages import price_per_g
-from gasket.core.reckon import reckon
+from gasket.core.reckon import Result, reckon
 from gasket.kitchen import build, settings, shelf
 from gasket.kitchen.shelf import ShelfLabel
 from gasket.store import rows
@@ -84,21 +83,17 @@ def _in_trial(
     used = [key for key in labels if str(key) in planned.labels]
     if not used:
         return {}, "This trial uses none of these packages, so nothing would change."
-    now = reckon(planned).serving
+    now = reckon(planned)
+    weights = [*_grams(planned, now, used)]
     found: dict[int, InTrial] = {}
     for key, one in labels.items():
-        other = reckon(_with(planned, {str(old) for old in used}, one.label)).serving
+        other = reckon(planned.with_panel({str(old) for old in used}, one.label)).serving
         found[key] = InTrial(
             uses_it=key in used,
-            difference={name: _difference(now, other, name) for name in MOVED},
-            cost_difference=_cost(planned, one, labels, used),
+            difference={name: _difference(now.serving, other, name) for name in MOVED},
+            cost_difference=_cost(weights, one, labels),
         )
     return found, ""
-
-
-def _with(planned: Batch, keys: set[str], panel: Label) -> Batch:
-    labels = {key: panel if key in keys else label for key, label in planned.labels.items()}
-    return planned.model_copy(update={"labels": labels})
 
 
 def _difference(now: Portion, other: Portion, name: str) -> float | None:
@@ -109,14 +104,14 @@ def _difference(now: Portion, other: Portion, name: str) -> float | None:
 
 
 def _cost(
-    planned: Batch, one: ShelfLabel, labels: dict[int, ShelfLabel], used: list[int]
+    weights: list[tuple[float, int]], one: ShelfLabel, labels: dict[int, ShelfLabel]
 ) -> float | None:
     """Cost of a serving with `one` less the cost as it stands; None while a price is unknown."""
     price = price_per_g(one.package, one.label)
     if price is None:
         return None
     total = 0.0
-    for grams, old in _grams(planned, used):
+    for grams, old in weights:
         before = price_per_g(labels[old].package, labels[old].label)
         if before is None:
             return None
@@ -124,10 +119,10 @@ def _cost(
     return total
 
 
-def _grams(planned: Batch, used: list[int]) -> Iterator[tuple[float, int]]:
+def _grams(planned: Batch, now: Result, used: list[int]) -> Iterator[tuple[float, int]]:
     """Grams per serving of each line that uses one of the packages."""
     by_key = {str(key): key for key in used}
-    for line in reckon(planned).lines:
+    for line in now.lines:
         part, _, at = line.where.partition(".lines[")
         component = planned.components[int(part.removeprefix("components[").rstrip("]"))]
         label = component.lines[int(at.rstrip("]"))].label

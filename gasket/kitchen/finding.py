@@ -53,9 +53,10 @@ def page(session: Session, words: str = "", limit: int = 50, offset: int = 0) ->
     )
 
 
-def foods(session: Session, words: str, limit: int) -> list[ShelfFood]:
-    """The whole foods for `words`, best first."""
-    return [food for food, _ in _found(session, words, limit, 0)[0]]
+def foods(session: Session, words: str, limit: int) -> tuple[list[ShelfFood], How]:
+    """The whole foods for `words`, best first, and how loosely they were found."""
+    found, _, how = _found(session, words, limit, 0)
+    return [food for food, _ in found], how
 
 
 def _found(

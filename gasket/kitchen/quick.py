@@ -19,7 +19,7 @@ from gasket.core.quantities import HouseholdSystem
 from gasket.core.units import convert
 from gasket.kitchen import finding, settings, shelf
 from gasket.kitchen.shelf import ShelfFood, ShelfLabel
-from gasket.store import rows, search
+from gasket.store import rows
 from gasket.store.search import How
 from gasket.store.tables import FoodRow, PendingLineRow, TrialRow
 
@@ -115,11 +115,10 @@ def _foods(session: Session, entry: Entry) -> tuple[list[ShelfFood], How]:
         wanted.insert(0, f"{entry.food} {entry.part}")
     wanted = [*(f"{entry.food} {state}" for state in entry.states), *wanted]
     for words in wanted[:-1]:
-        hit = search.find(session, words, MOST_FOODS)
-        if hit.total and hit.how == "words":
-            return finding.foods(session, words, MOST_FOODS), hit.how
-    hit = search.find(session, entry.food, MOST_FOODS)
-    return finding.foods(session, entry.food, MOST_FOODS), hit.how
+        foods, how = finding.foods(session, words, MOST_FOODS)
+        if foods and how == "words":
+            return foods, how
+    return finding.foods(session, wanted[-1], MOST_FOODS)
 
 
 def _known(food: ShelfFood, label: ShelfLabel, system: HouseholdSystem) -> Known:

@@ -13,7 +13,7 @@ from gasket.core.labels import Label
 from gasket.core.numbers import Answer, Value
 from gasket.core.packages import Package
 from gasket.core.trial import ShortName
-from gasket.core.units import convert
+from gasket.core.units import millilitres_per
 from gasket.kitchen import settings
 from gasket.store import rows, search
 from gasket.store.tables import FoodRow, LabelRevisionRow, LabelRow
@@ -88,7 +88,7 @@ def shelf_foods(session: Session, found: list[FoodRow]) -> list[ShelfFood]:
     by_food: dict[int, list[ShelfLabel]] = {}
     for label in _shelf_labels(session, list(session.exec(query))):
         by_food.setdefault(label.food_id, []).append(label)
-    cup_ml = convert(1, "cup", settings.read(session).household)
+    cup_ml = millilitres_per(settings.read(session).household)["cup"]
     return [_food(row, by_food.get(key, []), cup_ml) for row, key in zip(found, ids, strict=True)]
 
 

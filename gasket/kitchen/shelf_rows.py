@@ -42,7 +42,6 @@ class _Known:
     id: int | None
     facts: FoodFacts
     labels: dict[str, tuple[int, Label, Package]] = field(default_factory=dict)
-    rows: list[ShelfRow] = field(default_factory=list)
 
 
 @dataclass
@@ -52,6 +51,7 @@ class Plan:
     fingerprint: tuple[int, ...]
     fates: list[RowFate]
     work: list[tuple[RowFate, ShelfRow]]
+    known: dict[str, _Known]
 
 
 def fingerprint(session: Session) -> tuple[int, ...]:
@@ -91,7 +91,7 @@ def plan(session: Session, table: Table, progress: Progress) -> Plan:
         fates.append(fate)
         if done % AT_ONCE == 0:
             progress(done)
-    return Plan(stands, fates, work)
+    return Plan(stands, fates, work, known)
 
 
 def _laid_over(row: ShelfRow, known: dict[str, _Known], columns: frozenset[str]) -> ShelfRow:
@@ -169,10 +169,9 @@ def write(session: Session, done: Plan, now: datetime, progress: Progress) -> No
             by_food.setdefault(row.food.strip().casefold(), []).append((fate, row))
     groups = list(by_food.items())
     written = 0
-    known = _shelf_by_name(session)
     for start in range(0, len(groups), AT_ONCE):
         chunk = groups[start : start + AT_ONCE]
-        _write_foods(session, chunk, known, now)
+        _write_foods(session, chunk, done.known, now)
         written += sum(len(rows_of_food) for _, rows_of_food in chunk)
         progress(written)
 

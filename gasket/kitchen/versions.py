@@ -134,11 +134,10 @@ def _moved(
     made: BatchRow | None,
 ) -> Moved | None:
     """None when the panel changes nothing."""
-    labels = {key: panel if key in keys else label for key, label in batch.labels.items()}
-    if labels == batch.labels:
+    changed = batch.with_panel(keys, panel)
+    if changed == batch:
         return None
-    before = reckon(batch).serving
-    after = reckon(batch.model_copy(update={"labels": labels})).serving
+    before, after = reckon(batch).serving, reckon(changed).serving
     dish = rows.fetch(session, DishRow, trial.dish_id)
     return Moved(
         dish_id=trial.dish_id,

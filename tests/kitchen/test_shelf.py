@@ -41,6 +41,10 @@ def stocked(house, first_day):
         yield session
 
 
+def first_food(session, words):
+    return finding.foods(session, words, 1)[0][0]
+
+
 # Finding
 
 
@@ -119,7 +123,7 @@ def test_aliases_are_found_as_soon_as_they_are_told(session):
 
 
 def test_the_reference_shelf_never_stands_in_for_a_label(stocked):
-    banana = finding.foods(stocked, "banana", 1)[0]
+    banana = first_food(stocked, "banana")
     assert banana.typical
     assert all(one.label.style == "table" for one in banana.labels)
     own = NewLabel(label=label("Market banana", style="eu"))
@@ -130,7 +134,7 @@ def test_the_reference_shelf_never_stands_in_for_a_label(stocked):
 
 def test_stocking_twice_adds_nothing_and_what_was_removed_stays_away(stocked):
     assert reference.stock(stocked, START).foods == 0
-    banana = finding.foods(stocked, "banana", 1)[0]
+    banana = first_food(stocked, "banana")
     shelf.remove_food(stocked, banana.id, True, START)
     reference.stock_once(stocked, START)
     assert finding.page(stocked, "banana").total == 0
@@ -191,7 +195,7 @@ def test_a_pasted_list_keeps_what_it_cannot_match(stocked):
 
 
 def test_versions_say_what_changed_and_what_they_would_move(stocked):
-    quark = finding.foods(stocked, "quark", 1)[0].labels[0]
+    quark = first_food(stocked, "quark").labels[0]
     changed = quark.label.model_copy(update={"protein_g": 11.0, "kcal": 63.0})
     would = versions.moved(stocked, quark.id, changed)
     assert [(one.letter, one.batch_id) for one in would] == [("A", None), ("A", 1)]
@@ -210,7 +214,7 @@ def test_versions_say_what_changed_and_what_they_would_move(stocked):
 
 
 def test_a_label_that_nothing_uses_moves_nothing(stocked):
-    skyr = finding.foods(stocked, "tarn skyr", 1)[0].labels[0]
+    skyr = first_food(stocked, "tarn skyr").labels[0]
     assert versions.moved(stocked, skyr.id, skyr.label.model_copy(update={"kcal": 1.0})) == []
 
 
@@ -218,7 +222,7 @@ def test_a_label_that_nothing_uses_moves_nothing(stocked):
 
 
 def test_packages_compare_inside_a_trial(stocked):
-    quarks = [one.id for one in finding.foods(stocked, "quark", 1)[0].labels]
+    quarks = [one.id for one in first_food(stocked, "quark").labels]
     found = comparing.comparison(stocked, quarks, 1)
     now, other = (one.in_trial for one in found.labels)
     assert now.uses_it
@@ -308,7 +312,7 @@ def test_every_row_of_a_file_has_its_fate_before_anything_is_written(stocked, ho
     house.imports.commit(key, leave_out_refused=True)
     wait(house.imports, key, "done")
     stocked.expire_all()
-    quark = finding.foods(stocked, "quark", 1)[0]
+    quark = first_food(stocked, "quark")
     northlight = next(one for one in quark.labels if one.label.name == "Northlight skim quark")
     assert (northlight.revisions, northlight.label.kcal) == (2, 63)
     assert northlight.label.fat_g == 0, "a column that the file lacks stays as it was"

@@ -1,12 +1,12 @@
 """Amounts at the head of a text: numbers, ranges, fractions, and the unit behind them."""
 
 import re
-from fractions import Fraction
 
 from gasket.core.entry.model import Quantity
 from gasket.core.entry.words import FILLS, NUMBER_WORDS, UNIT_OF, Fill
 from gasket.core.errors import FaultyInput
 from gasket.core.numbers import MOST_G
+from gasket.core.quantities import parse_grouped
 
 NUMBER = r"(?:\d+[ ]\d+/\d+|\d+/\d+|\d{1,3}(?:[ ,]\d{3})+(?!\d)|\d*[.,]\d+|\d+)"
 AMOUNT = re.compile(rf"(?P<low>{NUMBER})(?:\s*(?:-|to|or)\s*(?P<high>{NUMBER}))?")
@@ -25,11 +25,8 @@ UNIT = re.compile(
 
 
 def number_of(text: str) -> float:
-    text = text.strip()
-    if re.fullmatch(r"\d{1,3}(?:[ ,]\d{3})+", text):  # 1,200 and 1 200 are thousands
-        return float(re.sub(r"[ ,]", "", text))
     try:
-        return float(sum(Fraction(part) for part in text.replace(",", ".").split()))
+        return parse_grouped(text, separators=" ,")
     except ZeroDivisionError:
         raise FaultyInput.at("text", "A fraction cannot have 0 below the line.") from None
 

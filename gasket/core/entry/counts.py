@@ -5,6 +5,7 @@ from gasket.core.entry.readings import (
     CONFLICT,
     FILL_FACTOR,
     HEAPED_SPREAD,
+    ORIGIN_SAYS,
     AmountReading,
     Found,
     Known,
@@ -83,13 +84,8 @@ def needs(measure: str, says: str) -> AmountReading:
 
 
 def _pieces(one: Quantity, measure: Measure) -> AmountReading:
-    origin = {
-        "weighed": "weighed by you",
-        "label": "from its label",
-        "typical": "typical, from memory",
-    }
     name = "" if measure.name == "piece" else f" {measure.name}"
-    how = f"{one.middle:.4g} ×{name} {measure.grams:.4g} g, {origin[measure.origin]}"
+    how = f"{one.middle:.4g} ×{name} {measure.grams:.4g} g, {ORIGIN_SAYS[measure.origin]}"
     return times(one, measure.grams, measure.origin, how)
 
 

@@ -4,8 +4,8 @@ from typing import Final
 
 from gasket.core.entry.counts import counted, needs, times
 from gasket.core.entry.model import Entry, Quantity
-from gasket.core.entry.readings import AmountReading, Found, Known, Need, estimated, or_else
-from gasket.core.entry.volumes import mass, volume
+from gasket.core.entry.readings import AmountReading, Found, Known, Need, estimated, scaled
+from gasket.core.entry.volumes import measured
 from gasket.core.packages import pack_weight_g
 from gasket.core.units import kind_of
 
@@ -17,17 +17,15 @@ def packs_of_a_size(entry: Entry, one: Quantity, size: Quantity, known: Known) -
         return Found((by_protein(one, size.middle, known),))
     if kind_of(size.unit) is None:
         return Found((needs(size.unit or "pack", "what does one of these weigh?"),))
-    of_one = mass(size, known) if kind_of(size.unit) == "mass" else volume(size, known)
+    of_one = measured(size, known)
     readings = [_multiplied(reading, one) for reading in of_one.readings]
     return _drained(entry, known, Found(tuple(readings), of_one.question))
 
 
 def _multiplied(reading: AmountReading, one: Quantity) -> AmountReading:
-    if reading.grams is None:
-        return reading
-    how = f"{one.middle:.4g} × {reading.grams:.4g} g"
-    low, high = or_else(reading.low_g, reading.grams), or_else(reading.high_g, reading.grams)
-    return estimated(one.middle * reading.grams, one.low * low, one.high * high, how)
+    how = "" if reading.grams is None else f"{one.middle:.4g} × {reading.grams:.4g} g"
+    ends = (one.low / one.middle, one.high / one.middle) if one.middle else (1.0, 1.0)
+    return scaled(reading, one.middle, how, *ends)
 
 
 def packs(entry: Entry, one: Quantity, known: Known) -> Found:
@@ -71,11 +69,8 @@ def _drained(entry: Entry, known: Known, found: Found) -> Found:
 
 
 def _shared(reading: AmountReading, share: float) -> AmountReading:
-    if reading.grams is None:
-        return reading
-    low, high = or_else(reading.low_g, reading.grams), or_else(reading.high_g, reading.grams)
     how = f"{reading.how}; drained, about {share:.0%} of it"
-    return estimated(reading.grams * share, low * share * 0.95, high * share * 1.05, how)
+    return scaled(reading, share, how, 0.95, 1.05)
 
 
 def by_protein(one: Quantity, protein_g: float, known: Known) -> AmountReading:

@@ -4,7 +4,7 @@ from dataclasses import dataclass, field
 from typing import Final, Literal
 
 from gasket.core.entry.model import Quantity
-from gasket.core.foods import FoodFacts
+from gasket.core.foods import FoodFacts, MeasureOrigin
 from gasket.core.labels import Label
 from gasket.core.numbers import Answer
 from gasket.core.packages import Package
@@ -63,6 +63,23 @@ class Found:
 
     readings: tuple[AmountReading, ...]
     question: str = ""
+
+
+ORIGIN_SAYS: Final[dict[MeasureOrigin, str]] = {
+    "weighed": "weighed by you",
+    "label": "from its label",
+    "typical": "typical, from memory",
+}
+
+
+def scaled(
+    reading: AmountReading, factor: float, how: str, low: float = 1.0, high: float = 1.0
+) -> AmountReading:
+    """`factor` times the reading; its ends `low` and `high` times that. Unknown stays unknown."""
+    if reading.grams is None:
+        return reading
+    least, most = or_else(reading.low_g, reading.grams), or_else(reading.high_g, reading.grams)
+    return estimated(reading.grams * factor, least * factor * low, most * factor * high, how)
 
 
 def or_else(value: float | None, other: float | None) -> float:

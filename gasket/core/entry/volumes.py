@@ -9,6 +9,7 @@ from gasket.core.entry.readings import (
     FILL_FACTOR,
     HEAPED_SPREAD,
     LEVEL_SPREAD,
+    ORIGIN_SAYS,
     AmountReading,
     Found,
     Known,
@@ -18,7 +19,7 @@ from gasket.core.entry.readings import (
 )
 from gasket.core.foods import MeasureOrigin
 from gasket.core.quantities import HouseholdSystem
-from gasket.core.units import convert, has_measure
+from gasket.core.units import convert, has_measure, kind_of
 
 
 def mass(one: Quantity, known: Known) -> Found:
@@ -31,15 +32,20 @@ def mass(one: Quantity, known: Known) -> Found:
     return Found((by_weight, *by_volume.readings[:1]), "Ounces by weight, or fluid ounces?")
 
 
-def _densities(known: Known) -> Iterator[tuple[float, str, MeasureOrigin]]:
+def measured(one: Quantity, known: Known) -> Found:
+    """A mass or a volume."""
+    return mass(one, known) if kind_of(one.unit) == "mass" else volume(one, known)
+
+
+def _densities(known: Known) -> Iterator[tuple[float, MeasureOrigin]]:
     """Densities in the order of trust: weighed by the cook, on the label, typical."""
     facts = known.facts
     if facts.density_g_per_ml is not None and facts.density_origin == "weighed":
-        yield facts.density_g_per_ml, "weighed by you", "weighed"
+        yield facts.density_g_per_ml, "weighed"
     if known.label is not None and known.label.density is not None:
-        yield known.label.density, "from its label", "label"
+        yield known.label.density, "label"
     if facts.density_g_per_ml is not None and facts.density_origin != "weighed":
-        yield facts.density_g_per_ml, "typical, from memory", "typical"
+        yield facts.density_g_per_ml, "typical"
 
 
 def volume(one: Quantity, known: Known) -> Found:
@@ -73,16 +79,17 @@ def _other_systems(one: Quantity, system: HouseholdSystem) -> Iterator[Household
 
 
 def _poured(
-    one: Quantity, system: HouseholdSystem, density: tuple[float, str, MeasureOrigin]
+    one: Quantity, system: HouseholdSystem, density: tuple[float, MeasureOrigin]
 ) -> AmountReading:
-    per_ml, says, _ = density
+    per_ml, origin = density
     filled = FILL_FACTOR[one.fill]
     spread = HEAPED_SPREAD if one.fill in ("heaped", "rounded") else LEVEL_SPREAD
     ml_low = convert(one.low, one.unit, system) * filled
     ml_high = convert(one.high, one.unit, system) * filled
     grams = (ml_low + ml_high) / 2 * per_ml
     name = _SYSTEM_NAME[system] if one.unit not in ("ml", "cl", "dl", "l") else ""
-    how = f"{spelled(one)} ({name}{(ml_low + ml_high) / 2:.4g} ml) at {per_ml:.3g} g/ml, {says}"
+    how = f"{spelled(one)} ({name}{(ml_low + ml_high) / 2:.4g} ml) at {per_ml:.3g} g/ml"
+    how += f", {ORIGIN_SAYS[origin]}"
     return estimated(grams, ml_low * per_ml * (1 - spread), ml_high * per_ml * (1 + spread), how)
 
 

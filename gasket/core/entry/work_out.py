@@ -19,11 +19,13 @@ from gasket.core.entry.readings import (
     Need,
     estimated,
     or_else,
+    scaled,
     spelled,
 )
-from gasket.core.entry.volumes import mass, volume
+from gasket.core.entry.volumes import measured
 from gasket.core.entry.words import PACKS
 from gasket.core.numbers import Answer
+from gasket.core.quantities import edible_g
 from gasket.core.units import kind_of
 
 UNMEASURED_G: Final[dict[str, tuple[float, float, float]]] = {
@@ -102,11 +104,8 @@ def _quantity(entry: Entry, one: Quantity, known: Known) -> Found:
         return packs_of_a_size(entry, one, entry.each, known)
     if one.unit == "":
         return _bare(entry, one, known)
-    kind = kind_of(one.unit)
-    if kind == "mass":
-        return mass(one, known)
-    if kind == "volume":
-        return volume(one, known)
+    if kind_of(one.unit) is not None:
+        return measured(one, known)
     if one.unit in UNMEASURED_G and not measures_of(one.unit, known):
         typical, low, high = UNMEASURED_G[one.unit]
         how = f"{spelled(one)} of about {typical:g} g, common practice"
@@ -140,10 +139,7 @@ def _said_twice(
     """An amount said again in brackets: a weight there wins over a measure."""
     if entry.also is None or kind_of(entry.also.unit) is None:
         return readings, question
-    other = (
-        mass(entry.also, known) if kind_of(entry.also.unit) == "mass" else volume(entry.also, known)
-    )
-    said = other.readings[0]
+    said = measured(entry.also, known).readings[0]
     if said.grams is None:
         return readings, question
     again = said.model_copy(update={"how": f"{spelled(entry.also)}, as said in brackets"})
@@ -183,12 +179,8 @@ def _edible(
 
 
 def _trimmed(reading: AmountReading, refuse: float) -> AmountReading:
-    if reading.grams is None:
-        return reading
-    low, high = or_else(reading.low_g, reading.grams), or_else(reading.high_g, reading.grams)
-    kept = 1 - refuse
-    how = f"{reading.grams:.4g} g as bought, {refuse:.0%} of it thrown away"
-    return estimated(reading.grams * kept, low * kept * 0.95, high * kept * 1.05, how)
+    how = f"{reading.grams or 0:.4g} g as bought, {refuse:.0%} of it thrown away"
+    return scaled(reading, edible_g(1, refuse), how, 0.95, 1.05)
 
 
 def _state_caution(entry: Entry, known: Known) -> str:
