@@ -50,6 +50,16 @@ export async function ask<T>(request: Promise<Answer<T>>): Promise<T> {
   );
 }
 
+/** Whatever was thrown, as a problem that a form can show. */
+export function problemOf(error: unknown): ProblemError {
+  return error instanceof ProblemError ? error : new ProblemError(0, sentence(error));
+}
+
+/** The first fault's sentence, or that of the whole refusal. */
+export function firstFault(error: unknown): string {
+  return problemOf(error).faults[0]?.message ?? sentence(error);
+}
+
 export function sentence(error: unknown): string {
   return error instanceof Error ? error.message : "Something went wrong.";
 }

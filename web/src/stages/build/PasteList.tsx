@@ -1,6 +1,6 @@
 import { type SyntheticEvent, useState } from "react";
 
-import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
+import { api, ask, firstFault, type Schemas, sentence } from "../../api/client";
 import { keys, useRefresh } from "../../api/queries";
 import { count } from "../../lib/format";
 import { Button } from "../../ui/Button";
@@ -59,7 +59,7 @@ function Reader({ draft, trialId, pending, onDone }: ReaderProps) {
       );
       setError(found.length === 0 ? "Paste at least one line." : undefined);
     } catch (caught) {
-      setError((caught instanceof ProblemError && caught.faults[0]?.message) || sentence(caught));
+      setError(firstFault(caught));
     }
   };
   const ready = (lines ?? []).filter((line, i) => choiceAt(line, chosen[i])?.way?.needs == null);

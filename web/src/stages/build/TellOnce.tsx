@@ -1,6 +1,6 @@
 import { type SyntheticEvent, useState } from "react";
 
-import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
+import { api, ask, firstFault, type Schemas, sentence } from "../../api/client";
 import { keys, useRefresh } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { NumberField } from "../../ui/Field";
@@ -36,8 +36,7 @@ export function TellOnce({ foodId, food, needs, onTold, onLeave }: TellOnceProps
       refresh(keys.foods);
       onTold();
     } catch (caught) {
-      const named = caught instanceof ProblemError ? caught.faults[0]?.message : undefined;
-      setError(named ?? sentence(caught));
+      setError(firstFault(caught));
     }
   };
   const fromScale = async () => {

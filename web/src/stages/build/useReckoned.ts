@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 
-import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
+import { api, ask, type ProblemError, problemOf, type Schemas } from "../../api/client";
 
 export interface Reckoned {
   result: Schemas["Result"];
@@ -29,8 +29,7 @@ export function useReckoned(
         },
         (error: unknown) => {
           if (mine !== asked.current) return;
-          const problem =
-            error instanceof ProblemError ? error : new ProblemError(0, sentence(error));
+          const problem = problemOf(error);
           setReckoned((last) => ({ ...last, problem }));
         },
       );

@@ -1,6 +1,6 @@
 import { useState } from "react";
 
-import { api, ask, ProblemError, sentence } from "../../api/client";
+import { api, ask, firstFault } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Field } from "../../ui/Field";
 import type { Claim } from "./claims";
@@ -14,7 +14,7 @@ export function PasteClaim({ onRead }: { onRead: (claims: readonly Claim[]) => v
       onRead(await ask(api.POST("/api/claims/read", { body: { text } })));
       setError(undefined);
     } catch (caught) {
-      setError((caught instanceof ProblemError && caught.at("text")) || sentence(caught));
+      setError(firstFault(caught));
     }
   };
   return (

@@ -5,6 +5,7 @@ import type { Schemas } from "../../api/client";
 import { Deviation } from "../../drawing/Tolerance";
 import { type AnyFigure, known, type Known, unknownText, valueText } from "../../lib/figures";
 import { fixed, weighed } from "../../lib/format";
+import { Toggle } from "../../ui/Toggle";
 import { type NutrientRow, NUTRIENTS } from "../../lib/nutrients";
 
 type ComparedLabel = Schemas["ComparedLabel"];
@@ -32,16 +33,9 @@ export function CompareTable({ labels, currency, onRemove }: CompareTableProps) 
     <>
       <div role="tablist" aria-label="Compared" className="mb-3 flex flex-wrap gap-2">
         {BASES.map((one) => (
-          <button
-            key={one.base}
-            type="button"
-            role="tab"
-            aria-selected={one.base === base}
-            onClick={() => setBase(one.base)}
-            className={`min-h-11 border px-3 ${one.base === base ? "border-ink bg-ink text-sheet" : "border-rule hover:bg-wash"}`}
-          >
+          <Toggle tab key={one.base} on={one.base === base} onChoose={() => setBase(one.base)}>
             {name(one)}
-          </button>
+          </Toggle>
         ))}
       </div>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Comparison">

@@ -3,6 +3,7 @@ import { useNavigate } from "react-router";
 
 import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
 import { keys, useRefresh } from "../../api/queries";
+import { FileField } from "../../ui/FileField";
 
 const MOST_BYTES = 2_000_000;
 
@@ -40,19 +41,13 @@ export function ImportBatch() {
   return (
     <section className="grid content-start gap-2">
       <h2 className="text-lg font-bold">Take in a batch file</h2>
-      <label className="grid gap-1 text-sm text-soft">
+      <FileField
+        accept=".json,application/json"
+        onFile={(file) => void read(file)}
+        className="text-sm"
+      >
         A batch in the open format (.gasket.json), from another kitchen or a script
-        <input
-          type="file"
-          accept=".json,application/json"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = "";
-            if (file) void read(file);
-          }}
-          className="min-h-11 text-ink file:mr-3 file:min-h-11 file:border file:border-ink file:bg-sheet file:px-3.5 file:font-semibold"
-        />
-      </label>
+      </FileField>
       {faults.length > 0 && (
         <ul role="alert" className="grid gap-1 text-sm text-mark">
           {faults.slice(0, 8).map((fault) => (

@@ -1,6 +1,6 @@
 import { type SyntheticEvent, useState } from "react";
 
-import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
+import { api, ask, type ProblemError, problemOf, type Schemas } from "../../api/client";
 import { useRefresh, useScale, useSettings } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Choice, NumberField, TextField } from "../../ui/Field";
@@ -37,7 +37,7 @@ function SettingsForm({ stored }: { stored: Settings }) {
       refresh([]);
       say({ text: "The settings are saved." });
     } catch (error) {
-      setProblem(error instanceof ProblemError ? error : new ProblemError(0, sentence(error)));
+      setProblem(problemOf(error));
     }
   };
   return (

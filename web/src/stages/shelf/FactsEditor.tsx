@@ -1,6 +1,6 @@
 import { type SyntheticEvent, useState } from "react";
 
-import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
+import { api, ask, ProblemError, problemOf, type Schemas } from "../../api/client";
 import { keys, useRefresh } from "../../api/queries";
 import { parseNumber } from "../../lib/format";
 import { Button } from "../../ui/Button";
@@ -52,7 +52,7 @@ export function FactsEditor({ food }: { food: Schemas["ShelfFood"] }) {
       refresh(keys.foods);
       say({ text: "Names and measures are saved." });
     } catch (error) {
-      setProblem(error instanceof ProblemError ? error : new ProblemError(0, sentence(error)));
+      setProblem(problemOf(error));
       if (error instanceof ProblemError && error.status === 409) refresh(keys.foods);
     }
   };

@@ -6,6 +6,7 @@ import { keys, useRefresh } from "../../api/queries";
 import { day } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
+import { Toggle } from "../../ui/Toggle";
 import { FactsEditor } from "./FactsEditor";
 import { LabelEditor } from "./LabelEditor";
 import { type Edited, emptyLabel } from "./panels";
@@ -29,16 +30,16 @@ export function FoodSheet({ food }: { food: Schemas["ShelfFood"] }) {
         className="mt-2 mb-4 flex flex-wrap gap-2"
       >
         {food.labels.map((label) => (
-          <Tab key={label.id} on={label.id === chosen} onChoose={() => setChosen(label.id)}>
+          <Toggle tab key={label.id} on={label.id === chosen} onChoose={() => setChosen(label.id)}>
             {label.label.name || "without a name"}
-          </Tab>
+          </Toggle>
         ))}
-        <Tab on={chosen === "new"} onChoose={() => setChosen("new")}>
+        <Toggle tab on={chosen === "new"} onChoose={() => setChosen("new")}>
           + another label
-        </Tab>
-        <Tab on={chosen === "facts"} onChoose={() => setChosen("facts")}>
+        </Toggle>
+        <Toggle tab on={chosen === "facts"} onChoose={() => setChosen("facts")}>
           Names and measures
-        </Tab>
+        </Toggle>
       </div>
       {chosen === "facts" ? (
         <FactsEditor food={food} />
@@ -230,19 +231,5 @@ function LabelHead({ label, alone, onRemoved }: LabelHeadProps) {
         </button>
       )}
     </div>
-  );
-}
-
-function Tab({ on, onChoose, children }: { on: boolean; onChoose: () => void; children: string }) {
-  return (
-    <button
-      type="button"
-      role="tab"
-      aria-selected={on}
-      onClick={onChoose}
-      className={`min-h-11 border px-3 ${on ? "border-ink bg-ink text-sheet" : "border-rule hover:bg-wash"}`}
-    >
-      {children}
-    </button>
   );
 }

@@ -1,6 +1,6 @@
 import { type SyntheticEvent, useState } from "react";
 
-import { ProblemError, sentence } from "../../api/client";
+import { type ProblemError, problemOf } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice, NumberField, TextField } from "../../ui/Field";
 import { AuditView } from "./AuditView";
@@ -53,7 +53,7 @@ export function LabelEditor({ stored, labelId, onSave }: LabelEditorProps) {
       await onSave(edited);
       setProblem(undefined);
     } catch (error) {
-      setProblem(error instanceof ProblemError ? error : new ProblemError(0, sentence(error)));
+      setProblem(problemOf(error));
     } finally {
       setSaving(false);
     }

@@ -1,7 +1,7 @@
-import { useEffect, useRef, useState } from "react";
 import { Link } from "react-router";
 
-import { api, ask, type Schemas } from "../../api/client";
+import { api, type Schemas } from "../../api/client";
+import { useAnswer } from "../../api/useAnswer";
 import { day, signed } from "../../lib/format";
 import type { Label } from "./panels";
 
@@ -15,24 +15,16 @@ interface MovedByProps {
 
 /** Which trials and batches the label's change would move, and by how much a serving. */
 export function MovedBy({ labelId, candidate }: MovedByProps) {
-  const [found, setFound] = useState<readonly Moved[]>([]);
-  const asked = useRef(0);
-  const text = JSON.stringify(candidate ?? null);
-  useEffect(() => {
-    const mine = ++asked.current;
-    const timer = setTimeout(() => {
-      ask(
-        api.POST("/api/labels/{label_id}/moved", {
-          params: { path: { label_id: labelId } },
-          body: { label: JSON.parse(text) as Label | null },
-        }),
-      ).then(
-        (moved) => mine === asked.current && setFound(moved),
-        () => undefined, // a panel that is not whole yet: its own fields say so
-      );
-    }, 150);
-    return () => clearTimeout(timer);
-  }, [labelId, text]);
+  // A panel that is not whole yet is refused, and its own fields say so: what was found stays.
+  const { answer: found = [] } = useAnswer(
+    JSON.stringify({ labelId, label: candidate ?? null }),
+    (text) => {
+      const { label } = JSON.parse(text) as { label: Label | null };
+      const params = { path: { label_id: labelId } };
+      return api.POST("/api/labels/{label_id}/moved", { params, body: { label } });
+    },
+    150,
+  );
   if (found.length === 0) return null;
   const trials = found.filter((one) => one.batch_id == null);
   const batches = found.filter((one) => one.batch_id != null);

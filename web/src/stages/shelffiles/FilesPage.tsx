@@ -1,5 +1,6 @@
 import { useState } from "react";
 
+import { FileField } from "../../ui/FileField";
 import { Sheet } from "../../ui/Sheet";
 import { ImportPreview } from "./ImportPreview";
 import { useImport } from "./useImport";
@@ -36,20 +37,10 @@ export default function FilesPage() {
         </section>
         <section className="grid content-start gap-2">
           <h2 className="text-lg font-bold">In</h2>
-          <label className="grid gap-1 text-soft">
+          <FileField accept=".csv,text/csv,text/plain" onFile={(file) => void choose(file)}>
             A CSV file whose first line names the columns; “food”, “style” and a basis are enough.
             Nothing is written before you have seen what every row would do.
-            <input
-              type="file"
-              accept=".csv,text/csv,text/plain"
-              onChange={(event) => {
-                const file = event.target.files?.[0];
-                event.target.value = "";
-                if (file) void choose(file);
-              }}
-              className="min-h-11 text-ink file:mr-3 file:min-h-11 file:border file:border-ink file:bg-sheet file:px-3.5 file:font-semibold"
-            />
-          </label>
+          </FileField>
           {error && (
             <p role="alert" className="text-mark">
               {error}

@@ -5,6 +5,7 @@ import { Link } from "react-router";
 import { api, ask, type Schemas } from "../../api/client";
 import { count } from "../../lib/format";
 import { Button } from "../../ui/Button";
+import { Toggle } from "../../ui/Toggle";
 import { fieldName } from "../shelf/panels";
 import type { ImportState, useImport } from "./useImport";
 
@@ -99,13 +100,13 @@ function Ready({ state, commit, drop }: ImportPreviewProps) {
         </p>
       )}
       <div role="group" aria-label="Rows by what they do" className="mt-3 flex flex-wrap gap-2">
-        <FateButton on={fate === undefined} onChoose={() => choose(undefined)}>
+        <Toggle on={fate === undefined} onChoose={() => choose(undefined)}>
           {`all ${state.total}`}
-        </FateButton>
+        </Toggle>
         {FATES.filter((one) => state.counts[one]).map((one) => (
-          <FateButton key={one} on={fate === one} onChoose={() => choose(one)}>
+          <Toggle key={one} on={fate === one} onChoose={() => choose(one)}>
             {`${one} ${state.counts[one] ?? 0}`}
-          </FateButton>
+          </Toggle>
         ))}
       </div>
       <Rows id={state.id} fate={fate} page={page} onPage={setPage} />
@@ -131,25 +132,6 @@ function Ready({ state, commit, drop }: ImportPreviewProps) {
         )}
       </div>
     </>
-  );
-}
-
-interface FateButtonProps {
-  on: boolean;
-  onChoose: () => void;
-  children: string;
-}
-
-function FateButton({ on, onChoose, children }: FateButtonProps) {
-  return (
-    <button
-      type="button"
-      aria-pressed={on}
-      onClick={onChoose}
-      className={`min-h-11 border px-3 ${on ? "border-ink bg-ink text-sheet" : "border-rule hover:bg-wash"}`}
-    >
-      {children}
-    </button>
   );
 }
 

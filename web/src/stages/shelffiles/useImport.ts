@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState } from "react";
 
-import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
+import { api, ask, firstFault, type Schemas, sentence } from "../../api/client";
 import { keys, useRefresh } from "../../api/queries";
 
 export type ImportState = Schemas["ImportState"];
@@ -42,7 +42,7 @@ export function useImport() {
       );
       return undefined;
     } catch (error) {
-      return (error instanceof ProblemError && error.faults[0]?.message) || sentence(error);
+      return firstFault(error);
     }
   }, []);
 
