@@ -15,7 +15,17 @@ from starlette.staticfiles import StaticFiles
 from starlette.types import Scope
 
 from gasket import __version__
-from gasket.api import batches, dishes, entry, house, problems, reckoning, shelf, shelf_files
+from gasket.api import (
+    batches,
+    dishes,
+    entry,
+    house,
+    problems,
+    rebuilding,
+    reckoning,
+    shelf,
+    shelf_files,
+)
 from gasket.api.guard import Guard
 from gasket.kitchen.house import House
 from gasket.kitchen.live import Aim, LiveLink, LiveReading, LiveSheet
@@ -57,7 +67,7 @@ def create_app(kitchen: House, pages: Path = PAGES) -> FastAPI:
         responses=problems.RESPONSES,
     )
     app.state.house = kitchen
-    for stage in (house, dishes, batches, shelf, shelf_files, entry, reckoning):
+    for stage in (house, dishes, rebuilding, batches, shelf, shelf_files, entry, reckoning):
         app.include_router(stage.router, prefix="/api")
     problems.install(app)
     _describe_live_channel(app)

@@ -3,10 +3,9 @@
 from fastapi import APIRouter
 
 from gasket.api.doors import HouseDoor, Key, SessionDoor
-from gasket.core.reckon import Result
 from gasket.core.trial import Build
 from gasket.kitchen import build, dishes
-from gasket.kitchen.build import BuildEdit, TrialSheet
+from gasket.kitchen.build import BuildEdit, BuildReport, TrialSheet
 from gasket.kitchen.dishes import DishSheet, KitchenView, NewDish, OriginalEdit
 
 router = APIRouter(tags=["dishes"])
@@ -41,9 +40,9 @@ def trial(trial_id: Key, session: SessionDoor) -> TrialSheet:
 
 
 @router.post("/trials/{trial_id}/reckon")
-def reckon_build(trial_id: Key, edited: Build, session: SessionDoor) -> Result:
-    """What an unsaved build comes to. Stores nothing."""
-    return build.reckon_edit(session, trial_id, edited)
+def reckon_build(trial_id: Key, edited: Build, session: SessionDoor) -> BuildReport:
+    """All that can be said of an unsaved build. Stores nothing."""
+    return build.report_edit(session, trial_id, edited)
 
 
 @router.put("/trials/{trial_id}/build")

@@ -9,6 +9,7 @@ from typing import Annotated, Final, Literal, Self
 from pydantic import Field, field_validator, model_validator
 from pydantic_core import PydanticCustomError
 
+from gasket.core.kinds import FoodKind
 from gasket.core.labels import Density
 from gasket.core.numbers import Number, Positive, Value
 
@@ -57,6 +58,8 @@ class FoodFacts(Value):
     refuse_share: Annotated[Number, Field(ge=0, lt=1)] | None = None
     drained_share: Annotated[Number, Field(gt=0, le=1)] | None = None
     buy_rule: Annotated[str, Field(max_length=300)] = ""
+    kind: FoodKind | None = None
+    """What it is in a build, where its names do not say."""
 
     @model_validator(mode="after")
     def _one_weight_each(self) -> Self:

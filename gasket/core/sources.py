@@ -119,6 +119,59 @@ SOURCES: Final[dict[str, Source]] = {
             "a stated spread (10 % unless better is known).",
         ),
         Source(
+            key="swaps",
+            standing=Standing.PRACTICE,
+            title="Common practice",
+            says="Swaps, their ratios and what to watch are habits of the trade; your own trials "
+            "count for more.",
+        ),
+        Source(
+            key="own",
+            standing=Standing.PRACTICE,
+            title="Your own swap",
+            says="Written down by you.",
+        ),
+        Source(
+            key="build-checks",
+            standing=Standing.PRACTICE,
+            title="Common practice",
+            says="Bands of water, rise, fat and salt by family of dish. They are wide, and your "
+            "own bakes count for more.",
+        ),
+        Source(
+            key="sweetness",
+            standing=Standing.MEMORY,
+            title="Relative sweetness, common food-science tables, from memory",
+            says="Sucrose is 1, erythritol 0.65, xylitol 1, allulose 0.7, blends 1.",
+        ),
+        _published(
+            "us-claims",
+            "US 21 CFR 101.54, 101.56, 101.60, 101.62; reference amounts 101.12",
+            "High protein is 20 % of 50 g per reference amount, corrected for quality; low calorie "
+            "40 kcal per reference amount; reduced 25 % less; light a third fewer kcal or half the "
+            "fat; low fat 3 g.",
+        ),
+        _published(
+            "eu-claims",
+            "Regulation (EC) 1924/2006, Annex",
+            "High protein is 20 % of the energy, a source 12 %; low energy 40 kcal per 100 g; "
+            "reduced and light 30 % less; low fat 3 g, low sugars 5 g per 100 g; source of fibre "
+            "3 g, high 6 g per 100 g.",
+        ),
+        Source(
+            key="protein-quality",
+            standing=Standing.MEMORY,
+            title="Protein quality (PDCAAS), from memory",
+            says="Milk, egg and soy about 1, wheat 0.4, plant blends 0.7 to 0.9, collagen and "
+            "gelatine 0.",
+        ),
+        _published(
+            "polyols",
+            "Regulation (EU) 1169/2011, Annex III",
+            "Food with more than 10 % polyols says: excessive consumption may produce laxative "
+            "effects.",
+        ),
+        Source(
             key="net-carbohydrate",
             standing=Standing.PRACTICE,
             title="Common practice",

@@ -1,31 +1,47 @@
-"""A trial's build: components and lines with target grams, and the batch that it plans."""
+"""A trial's build: components and lines with target grams, its terms, and the batch it plans."""
 
-from typing import Annotated, Final
+from collections.abc import Iterator, Mapping
+from typing import Annotated, Final, Literal
 
 from pydantic import Field
 
 from gasket.core.batch import Batch, Component, Line, Name, Original, Portions, Settings
+from gasket.core.families import Family
+from gasket.core.goals import Goal
 from gasket.core.labels import Label
-from gasket.core.numbers import Amount, Value
+from gasket.core.numbers import Amount, Number, Value
 
 MOST_LINES: Final = 500
 ShortName = Annotated[str, Field(min_length=1, max_length=120)]
+LineId = Annotated[str, Field(min_length=1, max_length=64)]
+Remark = Annotated[str, Field(max_length=300)]
+
+Need = Literal["vegan", "no_protein_powder", "gluten_free", "nut_free"]
+"""What a variant must do without."""
 
 
 class BuildLine(Value):
     """Target grams of a label from the shelf, or of another component by its name.
 
-    `id` is made by whoever adds the line and stays with it when it moves. `count` pieces stand
-    beside the grams, and alone where no piece has been weighed; `how` tells where the grams are
-    from.
+    `id` is made by whoever adds the line and stays with it when it moves and when the trial is
+    copied. `count` pieces stand beside the grams, and alone where no piece has been weighed; `how`
+    tells where the grams are from. A line that is `off` stays in the list and counts nothing; a
+    `locked` one is worth what it costs and is not the solver's to move; `stands_for` names lines
+    of the original that it replaces.
     """
 
-    id: Annotated[str, Field(min_length=1, max_length=64)]
+    id: LineId
     label_id: int | None = None
     component: Name | None = None
     target_g: Amount
     count: Amount | None = None
-    how: Annotated[str, Field(max_length=300)] = ""
+    how: Remark = ""
+    off: bool = False
+    locked: bool = False
+    least_g: Amount | None = None
+    most_g: Amount | None = None
+    why: Remark = ""
+    stands_for: Annotated[tuple[LineId, ...], Field(max_length=50)] = ()
 
 
 class BuildComponent(Value):
@@ -35,18 +51,82 @@ class BuildComponent(Value):
     lines: Annotated[tuple[BuildLine, ...], Field(max_length=MOST_LINES)] = ()
 
 
+class Dismissed(Value):
+    """A build check that the cook knows better about: quiet until it is further out than this."""
+
+    code: Annotated[str, Field(min_length=1, max_length=40)]
+    component: Annotated[str, Field(max_length=120)] = ""
+    value: Annotated[Number, Field(ge=0, le=1e9)] | None = None
+    note: Remark = ""
+
+
+class Terms(Value):
+    """What the build is meant to be: its goal, its family, what it must do without."""
+
+    goal: Goal = Goal()
+    family: Family | None = None
+    fat_school: Literal["keep", "none"] = "keep"
+    sweetness_least: Annotated[Number, Field(ge=0, le=2)] = 0.7
+    """Of the original's sweetness: below this it reads as less sweet (common practice)."""
+    needs: Annotated[tuple[Need, ...], Field(max_length=10)] = ()
+    dismissed: Annotated[tuple[Dismissed, ...], Field(max_length=100)] = ()
+
+
 class Build(Value):
     """The whole build, in working order."""
 
     components: Annotated[tuple[BuildComponent, ...], Field(max_length=50)] = ()
     portions: Annotated[int, Field(ge=1, le=10_000)] = 1
+    terms: Terms = Terms()
+
+    def placed(self) -> Iterator[tuple[int, int, BuildLine]]:
+        """Every line with the place of its component and its place in it."""
+        for i, part in enumerate(self.components):
+            for j, line in enumerate(part.lines):
+                yield i, j, line
+
+    def lines(self) -> Iterator[BuildLine]:
+        return (line for _, _, line in self.placed())
+
+    def find(self, line_id: str) -> BuildLine | None:
+        return next((line for line in self.lines() if line.id == line_id), None)
+
+
+def where(component: int, line: int) -> str:
+    """The path by which the reckoning names a line."""
+    return f"components[{component}].lines[{line}]"
+
+
+class BuildChange(Value):
+    """Lines that stand in the place of a line, by its id: none takes it out.
+
+    A swap, a proposal of the solver and a new size of the trial are all changes of this form.
+    """
+
+    lines: dict[LineId, tuple[BuildLine, ...]] = Field(default_factory=dict)
+    portions: Annotated[int, Field(ge=1, le=10_000)] | None = None
+
+    def applied(self, build: Build) -> Build:
+        """`build` with this change made."""
+        parts = tuple(
+            part.model_copy(
+                update={
+                    "lines": tuple(
+                        new for line in part.lines for new in self.lines.get(line.id, (line,))
+                    )
+                }
+            )
+            for part in build.components
+        )
+        portions = build.portions if self.portions is None else self.portions
+        return build.model_copy(update={"components": parts, "portions": portions})
 
 
 def plan(
-    build: Build, labels: dict[int, Label], settings: Settings, original: Original | None
+    build: Build, labels: Mapping[int, Label], settings: Settings, original: Original | None
 ) -> Batch:
     """The batch that `build` plans. Targets count as read on a 1 g scale."""
-    used = {line.label_id for part in build.components for line in part.lines}
+    used = {line.label_id for line in build.lines()}
     return Batch(
         format="gasket-batch",
         version=1,
@@ -63,12 +143,19 @@ def plan(
     )
 
 
-def planned_line(line: BuildLine, labels: dict[int, Label]) -> Line:
+def planned_line(line: BuildLine, labels: Mapping[int, Label]) -> Line:
     """The line as it would be weighed: pieces as grams as soon as one of them has been weighed."""
     panel = None if line.label_id is None else labels.get(line.label_id)
-    grams = line.target_g
-    if grams == 0 and line.count and panel is not None and panel.piece_g is not None:
-        grams = line.count * panel.piece_g
-    counted = line.count if panel is not None and panel.by_piece else None
     key = None if line.label_id is None else str(line.label_id)
-    return Line(label=key, component=line.component, grams=grams, count=counted)
+    counted = line.count if panel is not None and panel.by_piece else None
+    if line.off:
+        nothing = 0.0 if counted else None
+        return Line(label=key, component=line.component, grams=0, division_g=0, count=nothing)
+    return Line(label=key, component=line.component, grams=planned_g(line, panel), count=counted)
+
+
+def planned_g(line: BuildLine, panel: Label | None) -> float:
+    """Target grams, by the count where only that is known and a piece has been weighed."""
+    if line.target_g == 0 and line.count and panel is not None and panel.piece_g is not None:
+        return line.count * panel.piece_g
+    return line.target_g

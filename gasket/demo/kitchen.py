@@ -6,18 +6,35 @@ from datetime import datetime, timedelta
 from sqlmodel import Session
 
 from gasket.core.foods import FoodFacts
-from gasket.core.trial import Build, BuildComponent, BuildLine
+from gasket.core.trial import Build, BuildChange, BuildComponent, BuildLine, Terms
 from gasket.core.weighing import Capture, Kind, Origin
+from gasket.demo.dishes import (
+    CARROT_GOAL,
+    CARROT_ORIGINAL,
+    CARROT_PORTIONS,
+    CARROT_STANDS_FOR,
+    CARROT_WHY,
+    DISH_FACTS,
+    DISH_FOODS,
+    DISH_PACKAGES,
+    DISHES,
+    DemoDish,
+    Original,
+    Rebuilt,
+)
 from gasket.demo.packages import FACTS, MORE_FOODS, PACKAGES
 from gasket.demo.shelf import CARROT_LOAF, DEMO_FOODS, MIXTURE_G, ORIGINAL, WEIGHED
-from gasket.kitchen import build, dishes, shelf, weigh
+from gasket.kitchen import build, dishes, shelf, trials, weigh
 from gasket.kitchen.build import BuildEdit
 from gasket.kitchen.dishes import NewDish, OriginalEdit
 from gasket.kitchen.shelf import NewFood, NewLabel, ShelfFood
+from gasket.kitchen.trials import NewTrial
 from gasket.kitchen.weigh import BatchSheet
 
 PORTIONS = 8
 BAKED_DAYS_AGO = 2
+LESS_SWEET = 0.5
+"""The crew takes half of the bakery's sweetness for enough."""
 
 
 def seed(session: Session, now: datetime) -> None:
@@ -28,13 +45,28 @@ def seed(session: Session, now: datetime) -> None:
     baked = now - timedelta(days=BAKED_DAYS_AGO)
     trial_id = _start_loaf(session, foods, baked - timedelta(days=1))
     _weigh_first_batch(session, trial_id, baked)
+    for dish in DISHES:
+        first = _rebuild(session, foods, dish, now - timedelta(days=1))
+        if dish.family == "burger":
+            _begin_weighing(session, first, now - timedelta(minutes=6))
+
+
+def _begin_weighing(session: Session, trial_id: int, now: datetime) -> None:
+    """A weigh-in in progress: the first two lines are in the bowl."""
+    batch = weigh.begin(session, trial_id, now)
+    gross, tare = 385.0, _record(session, batch, now, kind=Kind.TARE, gross_g=385.0)
+    for line in batch.lines[:2]:
+        gross += line.target_g + 1
+        fields = {"line": line.id, "gross_g": gross, "tare_record": tare.tare_record}
+        tare = _record(session, batch, now, kind=Kind.LINE, **fields)
 
 
 def _fill_shelf(session: Session, now: datetime) -> dict[str, ShelfFood]:
     foods: dict[str, ShelfFood] = {}
-    for name, panels in {**DEMO_FOODS, **MORE_FOODS}.items():
+    known = {**FACTS, **DISH_FACTS}
+    for name, panels in {**DEMO_FOODS, **MORE_FOODS, **DISH_FOODS}.items():
         first, *others = [_package(panel) for panel in panels]
-        facts = FoodFacts.model_validate(FACTS.get(name, {}))
+        facts = FoodFacts.model_validate(known.get(name, {}))
         new = NewFood(name=name, facts=facts, label=first.label, package=first.package)
         food = shelf.add_food(session, new, now)
         for other in others:
@@ -44,33 +76,127 @@ def _fill_shelf(session: Session, now: datetime) -> dict[str, ShelfFood]:
 
 
 def _package(panel: dict[str, object]) -> NewLabel:
-    found = {"label": panel, "package": PACKAGES.get(str(panel["name"]), {})}
-    return NewLabel.model_validate(found)
+    packages = {**PACKAGES, **DISH_PACKAGES}
+    return NewLabel.model_validate(
+        {"label": panel, "package": packages.get(str(panel["name"]), {})}
+    )
 
 
 def _start_loaf(session: Session, foods: dict[str, ShelfFood], now: datetime) -> int:
     dish = dishes.add(session, NewDish(name="Carrot loaf"), now)
-    dishes.edit_original(session, dish.id, OriginalEdit(version=dish.version, **ORIGINAL))
+    _enter_original(session, foods, dish.id, CARROT_PORTIONS, CARROT_ORIGINAL, now)
+    edit = OriginalEdit.model_validate(
+        {"version": dish.version, "original_from": "lines", "reference": "heavy_cake", **ORIGINAL}
+    )
+    dishes.edit_original(session, dish.id, edit)
     planned = Build(
         portions=PORTIONS,
+        terms=_terms("cake", CARROT_GOAL, sweetness_least=LESS_SWEET),
         components=tuple(
             BuildComponent(
-                name=component,
+                name=part,
                 lines=tuple(
                     BuildLine(
                         id=str(uuid.uuid4()),
                         label_id=foods[food].labels[package].id,
                         target_g=float(grams),
+                        stands_for=CARROT_STANDS_FOR.get((part, food), ()),
+                        why=CARROT_WHY.get((part, food), ""),
                     )
                     for food, package, grams in lines
                 ),
             )
-            for component, lines in CARROT_LOAF.items()
+            for part, lines in CARROT_LOAF.items()
         ),
     )
     trial_id = dish.trials[0].id
     build.save(session, trial_id, BuildEdit(version=1, build=planned), now)
     return trial_id
+
+
+def _terms(family: str, goal: dict[str, dict[str, float]], **more: float) -> Terms:
+    return Terms.model_validate({"family": family, "goal": goal, **more})
+
+
+def _enter_original(
+    session: Session,
+    foods: dict[str, ShelfFood],
+    dish_id: int,
+    portions: int,
+    components: dict[str, list[Original]],
+    now: datetime,
+) -> None:
+    """The original's ingredients; its lines are known by their keys."""
+    entered = Build(
+        portions=portions,
+        components=tuple(
+            BuildComponent(
+                name=name,
+                lines=tuple(
+                    BuildLine(
+                        id=line.key, label_id=foods[line.food].labels[0].id, target_g=line.grams
+                    )
+                    for line in lines
+                ),
+            )
+            for name, lines in components.items()
+        ),
+    )
+    begun = trials.start_original(session, dish_id, now)
+    build.save(session, begun.id, BuildEdit(version=begun.version, build=entered), now)
+
+
+def _rebuild(session: Session, foods: dict[str, ShelfFood], demo: DemoDish, now: datetime) -> int:
+    """A dish with its original, trial A with its goal, and a copy with an intent."""
+    dish = dishes.add(session, NewDish(name=demo.name), now)
+    _enter_original(session, foods, dish.id, demo.original_portions, demo.original, now)
+    original = {
+        "version": dish.version,
+        "name": demo.original_name,
+        "serving_g": demo.serving_g,
+        "source_note": demo.source_note,
+        "original_from": "lines",
+        "reference": demo.reference,
+    }
+    dishes.edit_original(session, dish.id, OriginalEdit.model_validate(original))
+    planned = Build(
+        portions=demo.portions,
+        terms=_terms(demo.family, demo.goal),
+        components=tuple(
+            BuildComponent(name=part, lines=tuple(_rebuilt(foods, part, line) for line in lines))
+            for part, lines in demo.rebuild.items()
+        ),
+    )
+    first = dish.trials[0].id
+    build.save(session, first, BuildEdit(version=1, build=planned), now)
+    if demo.next_intent:
+        _next_trial(session, dish.id, first, demo, now)
+    return first
+
+
+def _rebuilt(foods: dict[str, ShelfFood], part: str, line: Rebuilt) -> BuildLine:
+    return BuildLine(
+        id=f"{part}/{line.food}",
+        label_id=foods[line.food].labels[line.package].id,
+        target_g=line.grams,
+        stands_for=line.stands_for,
+        why=line.why,
+    )
+
+
+def _next_trial(session: Session, dish_id: int, first: int, demo: DemoDish, now: datetime) -> None:
+    new = NewTrial(copy_of=first, intent=demo.next_intent)
+    made = trials.copy(session, dish_id, new, now + timedelta(hours=2))
+    grams = dict(demo.next_changes)
+    change = BuildChange(
+        lines={
+            line.id: (line.model_copy(update={"target_g": grams[line.id]}),)
+            for line in made.build.lines()
+            if line.id in grams
+        }
+    )
+    edit = BuildEdit(version=made.version, build=change.applied(made.build))
+    build.save(session, made.id, edit, now + timedelta(hours=2))
 
 
 def _weigh_first_batch(session: Session, trial_id: int, now: datetime) -> None:

@@ -8,7 +8,7 @@ from typing import Any, Final
 from gasket.core.quantities import density_from_cup
 
 
-def _us(
+def us(
     name: str,
     basis_g: float | None,
     kcal: float,
@@ -30,7 +30,7 @@ def _us(
     }
 
 
-def _eu(
+def eu(
     name: str,
     kcal: float,
     fat: float,
@@ -52,131 +52,131 @@ def _eu(
     }
 
 
-def _facts(cup_g: float | None, *measures: tuple[str, float], **more: Any) -> dict[str, Any]:
+def known(cup_g: float | None, *measures: tuple[str, float], **more: Any) -> dict[str, Any]:
     """What a US cup and one of some pieces weigh."""
     found = [{"name": name, "grams": grams} for name, grams in measures]
     density = None if cup_g is None else round(density_from_cup(cup_g), 3)
     return {"density_g_per_ml": density, "measures": found, **more}
 
 
-def _pack(pack_g: float | None, price: float, *allergens: str, **more: Any) -> dict[str, Any]:
+def pack(pack_g: float | None, price: float | None, *allergens: str, **more: Any) -> dict[str, Any]:
     return {"pack_g": pack_g, "price": price, "allergens": allergens, **more}
 
 
 MORE_FOODS: Final[dict[str, list[dict[str, Any]]]] = {
     "Cottage cheese": [
-        _us("Saltmarsh cottage cheese 2 %", 113, 90, 2.5, 5, 12, sat=1.5, sodium=350, ml=118),
-        _eu("Northlight cottage cheese light", 64, 0.9, 2.4, 11.8, sat=0.6, salt=0.7, sugars=2.4),
+        us("Saltmarsh cottage cheese 2 %", 113, 90, 2.5, 5, 12, sat=1.5, sodium=350, ml=118),
+        eu("Northlight cottage cheese light", 64, 0.9, 2.4, 11.8, sat=0.6, salt=0.7, sugars=2.4),
     ],
-    "Skyr": [_eu("Tarn skyr, plain", 62, 0.2, 3.8, 11, salt=0.1, sugars=3.8)],
+    "Skyr": [eu("Tarn skyr, plain", 62, 0.2, 3.8, 11, salt=0.1, sugars=3.8)],
     "Greek yogurt, 2 %": [
-        _us("Eastgate strained yogurt 2 %", 170, 120, 3.5, 6, 17, sat=2, sugars=6)
+        us("Eastgate strained yogurt 2 %", 170, 120, 3.5, 6, 17, sat=2, sugars=6)
     ],
-    "Skim milk": [_eu("Northlight skim milk", 35, 0.1, 5, 3.4, salt=0.1, sugars=5, per_ml=True)],
-    "Oat drink": [_eu("Millrace oat drink", 46, 1.5, 6.6, 1, fibre=0.8, salt=0.1, per_ml=True)],
-    "Egg white, carton": [_us("Henhouse egg whites", 46, 25, 0, 1, 5, sodium=75, ml=44)],
+    "Skim milk": [eu("Northlight skim milk", 35, 0.1, 5, 3.4, salt=0.1, sugars=5, per_ml=True)],
+    "Oat drink": [eu("Millrace oat drink", 46, 1.5, 6.6, 1, fibre=0.8, salt=0.1, per_ml=True)],
+    "Egg white, carton": [us("Henhouse egg whites", 46, 25, 0, 1, 5, sodium=75, ml=44)],
     "Whey powder, chocolate": [
-        _us("Tidewater whey, chocolate", 32, 120, 1.5, 4, 24, sat=1, sodium=130, fibre=1),
-        _us("Slipway whey, cocoa", 30, 110, 1, 3, 23, sat=0.5, sodium=110, fibre=0),
+        us("Tidewater whey, chocolate", 32, 120, 1.5, 4, 24, sat=1, sodium=130, fibre=1),
+        us("Slipway whey, cocoa", 30, 110, 1, 3, 23, sat=0.5, sodium=110, fibre=0),
     ],
     "Defatted peanut powder": [
-        _us("Copperleaf peanut powder", 13, 60, 1.5, 5, 6, fibre=1, sodium=90)
+        us("Copperleaf peanut powder", 13, 60, 1.5, 5, 6, fibre=1, sodium=90)
     ],
-    "Protein wrap": [_us("Boathouse protein wrap", 48, 110, 3, 18, 9, fibre=8, sodium=320)],
+    "Protein wrap": [us("Boathouse protein wrap", 48, 110, 3, 18, 9, fibre=8, sodium=320)],
     "Crew sandwich loaf": [
         {
-            **_us("Millrace crew loaf, thin sliced", None, 60, 1, 11, 3, fibre=1, sodium=115),
+            **us("Millrace crew loaf, thin sliced", None, 60, 1, 11, 3, fibre=1, sodium=115),
             "basis_pieces": 1,
             "piece": "slice",
         }
     ],
     "Cheddar, light": [
-        _us("Harbour light cheddar", 28, 80, 6, 0, 8, sat=3.5, sodium=200),
-        _eu("Eastgate mature lighter", 309, 21.8, 0.1, 28, sat=13.8, salt=1.8),
+        us("Harbour light cheddar", 28, 80, 6, 0, 8, sat=3.5, sodium=200),
+        eu("Eastgate mature lighter", 309, 21.8, 0.1, 28, sat=13.8, salt=1.8),
     ],
-    "Chicken breast fillet": [_eu("Ridgeway chicken breast fillets", 106, 1.1, 0, 24, salt=0.18)],
-    "Turkey breast mince": [_eu("Ridgeway turkey breast mince, 2 %", 113, 2, 0, 24, sat=0.7)],
+    "Chicken breast fillet": [eu("Ridgeway chicken breast fillets", 106, 1.1, 0, 24, salt=0.18)],
+    "Turkey breast mince": [eu("Ridgeway turkey breast mince, 2 %", 113, 2, 0, 24, sat=0.7)],
     "Pudding powder, sugar-free": [
-        _us("Larkspur vanilla pudding, sugar-free", 8, 25, 0, 6, 0, fibre=0, sodium=310)
+        us("Larkspur vanilla pudding, sugar-free", 8, 25, 0, 6, 0, fibre=0, sodium=310)
     ],
-    "Pumpkin purée, canned": [_us("Allotment plain pumpkin", 122, 45, 0.5, 10, 1, fibre=4, ml=120)],
+    "Pumpkin purée, canned": [us("Allotment plain pumpkin", 122, 45, 0.5, 10, 1, fibre=4, ml=120)],
     "Chickpeas, canned": [
-        _eu("Allotment chickpeas in water", 121, 2.1, 16, 6.6, fibre=6, salt=0.02)
+        eu("Allotment chickpeas in water", 121, 2.1, 16, 6.6, fibre=6, salt=0.02)
     ],
-    "Oats": [_eu("Millrace rolled oats", 377, 7, 60, 13.5, fibre=10, sat=1.3, salt=0.01)],
-    "Cocoa": [_us("Larkspur cocoa", 5, 10, 0.5, 3, 1, fibre=2, sodium=0)],
-    "Protein jelly pots": [_us("Boathouse jelly pot", 90, 10, 0, 1, 1, fibre=0, sodium=45)],
-    "Rum": [{**_eu("Quayside dark rum", 231, 0, 0, 0, per_ml=True), "alcohol_g": 33}],
+    "Oats": [eu("Millrace rolled oats", 377, 7, 60, 13.5, fibre=10, sat=1.3, salt=0.01)],
+    "Cocoa": [us("Larkspur cocoa", 5, 10, 0.5, 3, 1, fibre=2, sodium=0)],
+    "Protein jelly pots": [us("Boathouse jelly pot", 90, 10, 0, 1, 1, fibre=0, sodium=45)],
+    "Rum": [{**eu("Quayside dark rum", 231, 0, 0, 0, per_ml=True), "alcohol_g": 33}],
 }
 
 FACTS: Final[dict[str, dict[str, Any]]] = {
-    "Carrot": _facts(110, ("medium", 61), ("small", 50), ("large", 72), refuse_share=0.11),
-    "Wheat flour": _facts(122, aliases=("plain flour", "all-purpose flour")),
-    "Milk-protein blend, vanilla": _facts(
+    "Carrot": known(110, ("medium", 61), ("small", 50), ("large", 72), refuse_share=0.11),
+    "Wheat flour": known(122, aliases=("plain flour", "all-purpose flour")),
+    "Milk-protein blend, vanilla": known(
         105,
         ("scoop", 31),
         aliases=("whey-casein blend", "vanilla protein powder"),
         buy_rule="casein first on the list: it bakes moister than whey alone",
     ),
-    "Quark": _facts(225, buy_rule="at most 5 g carbohydrate per 100 g, no starch on the list"),
-    "Egg": _facts(
+    "Quark": known(225, buy_rule="at most 5 g carbohydrate per 100 g, no starch on the list"),
+    "Egg": known(
         243,
         *(("large (US)", 50), ("medium (US)", 44), ("medium (UK)", 50), ("large (UK)", 58)),
         aliases=("whole egg",),
     ),
-    "Rapeseed oil": _facts(218, aliases=("canola oil", "vegetable oil")),
-    "Erythritol blend": _facts(195, aliases=("granulated sweetener", "1:1 sweetener")),
-    "Light cream cheese": _facts(232),
-    "Baking powder": _facts(220),
-    "Cinnamon": _facts(125),
-    "Salt": _facts(288),
-    "Cooking spray": _facts(218, aliases=("oil spray", "pan spray")),
-    "Cottage cheese": _facts(226, buy_rule="at most 6 g carbohydrate per 125 g"),
-    "Skyr": _facts(230),
-    "Skim milk": _facts(245, aliases=("fat-free milk",)),
-    "Egg white, carton": _facts(243, ("large", 33), aliases=("egg whites", "liquid egg white")),
-    "Whey powder, chocolate": _facts(None, aliases=("chocolate whey",)),
-    "Oats": _facts(85, aliases=("rolled oats", "porridge oats")),
-    "Cocoa": _facts(82, aliases=("cocoa powder",)),
-    "Pumpkin purée, canned": _facts(
+    "Rapeseed oil": known(218, aliases=("canola oil", "vegetable oil")),
+    "Erythritol blend": known(195, aliases=("granulated sweetener", "1:1 sweetener")),
+    "Light cream cheese": known(232),
+    "Baking powder": known(220),
+    "Cinnamon": known(125),
+    "Salt": known(288),
+    "Cooking spray": known(218, aliases=("oil spray", "pan spray")),
+    "Cottage cheese": known(226, buy_rule="at most 6 g carbohydrate per 125 g"),
+    "Skyr": known(230),
+    "Skim milk": known(245, aliases=("fat-free milk",)),
+    "Egg white, carton": known(243, ("large", 33), aliases=("egg whites", "liquid egg white")),
+    "Whey powder, chocolate": known(None, aliases=("chocolate whey",)),
+    "Oats": known(85, aliases=("rolled oats", "porridge oats")),
+    "Cocoa": known(82, aliases=("cocoa powder",)),
+    "Pumpkin purée, canned": known(
         245, buy_rule="plain purée, not sweetened pie filling", aliases=("canned pumpkin",)
     ),
-    "Chickpeas, canned": _facts(152, ("can", 400), drained_share=0.6),
-    "Chicken breast fillet": _facts(None, ("piece", 170), aliases=("chicken breast",)),
+    "Chickpeas, canned": known(152, ("can", 400), drained_share=0.6),
+    "Chicken breast fillet": known(None, ("piece", 170), aliases=("chicken breast",)),
 }
 
 PACKAGES: Final[dict[str, dict[str, Any]]] = {
-    "Millrace plain flour": _pack(1500, 1.35, "wheat", "gluten", state="dry", flags=("raw_flour",)),
-    "Tidewater milk protein, vanilla": _pack(
+    "Millrace plain flour": pack(1500, 1.35, "wheat", "gluten", state="dry", flags=("raw_flour",)),
+    "Tidewater milk protein, vanilla": pack(
         900, 27.9, "milk", does=("thickens", "sweetens"), sweetness=0.4
     ),
-    "Slipway protein blend, vanilla": _pack(
+    "Slipway protein blend, vanilla": pack(
         1000, 24.5, "milk", does=("dries", "sweetens"), sweetness=0.4
     ),
-    "Northlight skim quark": _pack(500, 1.79, "milk"),
-    "Eastgate half-fat quark": _pack(250, 1.29, "milk"),
-    "Egg, large, shelled": _pack(600, 3.6, "egg", state="raw", flags=("raw_egg",)),
-    "Fieldhouse rapeseed oil": _pack(920, 3.2),
-    "Brightwater 1:1 sweetener": _pack(454, 8.9, sweetness=1.0),
-    "Brightwater powdered sweetener": _pack(400, 7.8, sweetness=1.0),
-    "Harbour light cream cheese": _pack(226, 2.4, "milk"),
-    "Saltmarsh cottage cheese 2 %": _pack(680, 4.1, "milk"),
-    "Northlight cottage cheese light": _pack(300, 1.6, "milk"),
-    "Tarn skyr, plain": _pack(450, 2.2, "milk"),
-    "Tidewater whey, chocolate": _pack(900, 24.9, "milk", "soy", does=("dries", "sweetens")),
-    "Slipway whey, cocoa": _pack(750, 19.9, "milk", does=("dries", "sweetens")),
-    "Copperleaf peanut powder": _pack(184, 5.2, "peanut"),
-    "Millrace crew loaf, thin sliced": _pack(None, 1.95, "wheat", "gluten", pack_pieces=20),
-    "Harbour light cheddar": _pack(226, 3.9, "milk"),
-    "Eastgate mature lighter": _pack(350, 4.2, "milk"),
-    "Ridgeway chicken breast fillets": _pack(500, 6.9, state="raw", flags=("raw_poultry",)),
-    "Ridgeway turkey breast mince, 2 %": _pack(
+    "Northlight skim quark": pack(500, 1.79, "milk"),
+    "Eastgate half-fat quark": pack(250, 1.29, "milk"),
+    "Egg, large, shelled": pack(600, 3.6, "egg", state="raw", flags=("raw_egg",)),
+    "Fieldhouse rapeseed oil": pack(920, 3.2),
+    "Brightwater 1:1 sweetener": pack(454, 8.9, sweetness=1.0),
+    "Brightwater powdered sweetener": pack(400, 7.8, sweetness=1.0),
+    "Harbour light cream cheese": pack(226, 2.4, "milk"),
+    "Saltmarsh cottage cheese 2 %": pack(680, 4.1, "milk"),
+    "Northlight cottage cheese light": pack(300, 1.6, "milk"),
+    "Tarn skyr, plain": pack(450, 2.2, "milk"),
+    "Tidewater whey, chocolate": pack(900, 24.9, "milk", "soy", does=("dries", "sweetens")),
+    "Slipway whey, cocoa": pack(750, 19.9, "milk", does=("dries", "sweetens")),
+    "Copperleaf peanut powder": pack(184, 5.2, "peanut"),
+    "Millrace crew loaf, thin sliced": pack(None, 1.95, "wheat", "gluten", pack_pieces=20),
+    "Harbour light cheddar": pack(226, 3.9, "milk"),
+    "Eastgate mature lighter": pack(350, 4.2, "milk"),
+    "Ridgeway chicken breast fillets": pack(500, 6.9, state="raw", flags=("raw_poultry",)),
+    "Ridgeway turkey breast mince, 2 %": pack(
         400, 5.1, state="raw", flags=("raw_poultry", "raw_ground_meat")
     ),
-    "Larkspur vanilla pudding, sugar-free": _pack(
+    "Larkspur vanilla pudding, sugar-free": pack(
         32, 1.4, does=("thickens", "sweetens"), flags=("aspartame",)
     ),
-    "Allotment plain pumpkin": _pack(425, 2.3),
-    "Allotment chickpeas in water": _pack(400, 0.95, state="drained", drained_g=240.0),
-    "Millrace rolled oats": _pack(1000, 1.6, "gluten", state="dry"),
+    "Allotment plain pumpkin": pack(425, 2.3),
+    "Allotment chickpeas in water": pack(400, 0.95, state="drained", drained_g=240.0),
+    "Millrace rolled oats": pack(1000, 1.6, "gluten", state="dry"),
 }

@@ -1,34 +1,66 @@
-"""The build of a trial: its components and lines, what it plans, saving it."""
+"""The build of a trial: its components and lines, all that can be said of it, saving it."""
 
+from dataclasses import dataclass
 from datetime import datetime
 from typing import Annotated
 
 from pydantic import Field
 from sqlmodel import Session
 
-from gasket.core.batch import Batch
+from gasket.core.batch import Batch, Original
+from gasket.core.build_checks.bench import Bench, BuildCheck
+from gasket.core.build_checks.checks import check_build
+from gasket.core.claims import NutritionClaim, claims
 from gasket.core.errors import Conflict, Fault, FaultyInput
+from gasket.core.families import Family, guess_family
+from gasket.core.goals import GoalKey, GoalState, goal_states
+from gasket.core.needs import Contains, InTheWay, contains, in_the_way
 from gasket.core.numbers import Answer, Value
 from gasket.core.reckon import Result, reckon
+from gasket.core.reference_amounts import REFERENCE_AMOUNTS, ReferenceAmount, ReferenceKey
+from gasket.core.scaling import OutOfStep, out_of_step
+from gasket.core.section import Column, Section, column, column_of_figures, links, scaled
 from gasket.core.trial import Build, plan
-from gasket.kitchen import settings, shelf
+from gasket.core.workpiece import Workpiece
+from gasket.kitchen import bench, originals, settings, shelf
+from gasket.kitchen.originals import OriginalBuild
 from gasket.kitchen.shelf import ShelfLabel
 from gasket.store import rows
 from gasket.store.tables import DishRow, TrialRow
 
 
+class BuildReport(Answer):
+    """All that can be said of a build: its figures, section, goals, checks, claims, contents.
+
+    `family` is the dish's family, chosen or guessed from its name; `cost` is of one serving.
+    """
+
+    result: Result
+    section: Section
+    goals: tuple[GoalState, ...]
+    checks: tuple[BuildCheck, ...]
+    claims: tuple[NutritionClaim, ...]
+    contains: Contains
+    in_the_way: tuple[InTheWay, ...]
+    out_of_step: tuple[OutOfStep, ...]
+    family: Family | None
+    cost: float | None
+
+
 class TrialSheet(Answer):
-    """A trial as stored: its build, the shelf labels it uses, what it plans and its reckoning."""
+    """A trial as stored: its build, the shelf labels it uses, what it plans, and its report."""
 
     id: int
     dish_id: int
     letter: str
     intent: str
+    is_original: bool
+    copied_from: int | None
     version: int
     build: Build
     labels: dict[int, ShelfLabel]
     planned: Batch
-    result: Result
+    report: BuildReport
 
 
 class BuildEdit(Value):
@@ -38,53 +70,140 @@ class BuildEdit(Value):
     build: Build
 
 
-def sheet(session: Session, trial_id: int) -> TrialSheet:
+@dataclass(frozen=True)
+class Draft:
+    """An edited build of a trial on the bench, with the original that it is measured against."""
+
+    trial: TrialRow
+    dish: DishRow
+    build: Build
+    labels: dict[int, ShelfLabel]
+    planned: Batch
+    piece: Workpiece
+    original: Original | None
+    original_build: OriginalBuild | None
+
+    def bench(self, result: Result) -> Bench:
+        """What the checks and the solver look at."""
+        return Bench(
+            piece=self.piece,
+            original=self.original_build.piece if self.original_build else None,
+            original_serving_g=self.original.serving_g if self.original else None,
+            serving_g=result.serving.grams,
+        )
+
+    @property
+    def reference(self) -> ReferenceAmount | None:
+        key = reference_of(self.dish)
+        return None if key is None else REFERENCE_AMOUNTS[key]
+
+
+def reference_of(dish: DishRow) -> ReferenceKey | None:
+    return next((key for key in REFERENCE_AMOUNTS if key == dish.reference), None)
+
+
+def draft(session: Session, trial_id: int, edited: Build | None = None) -> Draft:
+    """A trial's build, or the edited one in its place. Raises `FaultyInput` for a faulty one."""
     trial = rows.fetch(session, TrialRow, trial_id)
-    build = rows.build_of(session, trial)
-    labels = _labels(session, build)
-    planned = _plan(session, trial, build, labels)
+    dish = rows.fetch(session, DishRow, trial.dish_id)
+    build = rows.build_of(session, trial) if edited is None else edited
+    labels = shelf.shelf_labels(session, bench.label_ids(build))
+    if edited is not None:
+        _refuse_faulty(edited, labels)
+    made = None if trial.is_original else originals.build_of(session, dish)
+    original = None if trial.is_original else originals.of(session, dish, made)
+    reckoning = settings.read(session).reckoning
+    planned = plan(build, {key: one.label for key, one in labels.items()}, reckoning, original)
+    guessed = build.terms.family or guess_family(dish.name)
+    terms = build.terms.model_copy(update={"family": guessed})
+    piece = Workpiece.of(
+        build.model_copy(update={"terms": terms}),
+        bench.ingredients(session, labels, reckoning),
+        planned,
+    )
+    return Draft(trial, dish, build, labels, planned, piece, original, made)
+
+
+def sheet(session: Session, trial_id: int) -> TrialSheet:
+    found = draft(session, trial_id)
+    trial = found.trial
     return TrialSheet(
         id=trial_id,
         dish_id=trial.dish_id,
         letter=trial.letter,
         intent=trial.intent,
+        is_original=trial.is_original,
+        copied_from=trial.copied_from,
         version=trial.version,
-        build=build,
-        labels=labels,
-        planned=planned,
-        result=reckon(planned),
+        build=found.build,
+        labels=found.labels,
+        planned=found.planned,
+        report=_report(session, found),
     )
 
 
-def _labels(session: Session, build: Build) -> dict[int, ShelfLabel]:
-    return shelf.shelf_labels(session, _label_ids(build))
+def report_edit(session: Session, trial_id: int, edited: Build) -> BuildReport:
+    """All that can be said of an unsaved build. Raises `FaultyInput` for a faulty one."""
+    return _report(session, draft(session, trial_id, edited))
 
 
-def _label_ids(build: Build) -> set[int]:
-    lines = (line for part in build.components for line in part.lines)
-    return {line.label_id for line in lines if line.label_id}
+def _report(session: Session, found: Draft) -> BuildReport:
+    result = reckon(found.planned)
+    cost = found.piece.serving("cost")
+    parent = found.trial.copied_from
+    before = (
+        None if parent is None else rows.build_of(session, rows.fetch(session, TrialRow, parent))
+    )
+    others: dict[GoalKey, float | None] = {
+        "cost": cost,
+        "bowls": float(sum(1 for part in found.build.components if part.lines)),
+    }
+    is_original = found.trial.is_original
+    return BuildReport(
+        result=result,
+        section=_section(found, result),
+        goals=goal_states(found.build.terms.goal, result.serving, others),
+        checks=() if is_original else check_build(found.bench(result)),
+        claims=()
+        if is_original
+        else claims(result.serving, found.original, found.reference, found.piece),
+        contains=contains(found.piece),
+        in_the_way=tuple(in_the_way(found.piece)),
+        out_of_step=() if before is None else out_of_step(found.build, before),
+        family=found.piece.build.terms.family,
+        cost=cost,
+    )
 
 
-def _plan(session: Session, trial: TrialRow, build: Build, labels: dict[int, ShelfLabel]) -> Batch:
-    dish = rows.fetch(session, DishRow, trial.dish_id)
-    panels = {key: one.label for key, one in labels.items()}
-    reckoning = settings.read(session).reckoning
-    return plan(build, panels, reckoning, rows.original_of(dish))
+def _section(found: Draft, result: Result) -> Section:
+    ours = column(f"Trial {found.trial.letter}", found.piece, result)
+    original = found.original
+    grams = original.serving_g if original else None
+    return Section(
+        original=original_column(original, found.original_build, result),
+        rebuild=ours,
+        rebuild_at_equal_weight=scaled(ours, grams) if grams else None,
+        links=links(found.original_build.build, found.build) if found.original_build else (),
+    )
 
 
-def reckon_edit(session: Session, trial_id: int, edited: Build) -> Result:
-    """What an unsaved build comes to. Raises `FaultyInput` for what cannot be reckoned."""
-    trial = rows.fetch(session, TrialRow, trial_id)
-    labels = _labels(session, edited)
-    _refuse_faulty(edited, labels)
-    return reckon(_plan(session, trial, edited, labels))
+def original_column(
+    original: Original | None, made: OriginalBuild | None, compared: Result
+) -> Column | None:
+    """The original as a column: its ingredients where they are known, else its macronutrients."""
+    if original is None:
+        return None
+    if made is not None:
+        found = column(original.name, made.piece, made.result)
+        return found.model_copy(update={"grams": original.serving_g})
+    energy = compared.original.energy_from if compared.original else None
+    return column_of_figures(original, energy)
 
 
 def planned(session: Session, trial: TrialRow) -> tuple[Result, tuple[str, ...]]:
     """What the trial plans, and the names of its lines in the order of `Result.lines`."""
-    build = rows.build_of(session, trial)
-    batch = _plan(session, trial, build, _labels(session, build))
-    return reckon(batch), line_names(batch)
+    found = draft(session, trial.id or 0)
+    return reckon(found.planned), line_names(found.planned)
 
 
 def line_names(batch: Batch) -> tuple[str, ...]:
@@ -99,11 +218,9 @@ def save(session: Session, trial_id: int, edit: BuildEdit, now: datetime) -> Tri
     trial = rows.fetch(session, TrialRow, trial_id)
     if trial.version != edit.version:
         raise Conflict("build", sheet(session, trial_id))
-    labels = _labels(session, edit.build)
-    _refuse_faulty(edit.build, labels)
-    reckon(_plan(session, trial, edit.build, labels))
+    reckon(draft(session, trial_id, edit.build).planned)
     before = rows.build_of(session, trial)
-    shelf.touch(session, _label_ids(edit.build) - _label_ids(before), now)
+    shelf.touch(session, bench.label_ids(edit.build) - bench.label_ids(before), now)
     rows.write_build(session, trial, edit.build)
     trial.version += 1
     session.add(trial)
@@ -117,11 +234,10 @@ def _refuse_faulty(build: Build, labels: dict[int, ShelfLabel]) -> None:
             path=f"components[{i}].lines[{j}].label_id",
             message="That label is not on the shelf.",
         )
-        for i, part in enumerate(build.components)
-        for j, line in enumerate(part.lines)
+        for i, j, line in build.placed()
         if line.label_id is not None and line.label_id not in labels
     ]
-    keys = [line.id for part in build.components for line in part.lines]
+    keys = [line.id for line in build.lines()]
     if len(set(keys)) < len(keys):
         faults.append(Fault(path="components", message="Two lines carry the same id."))
     if faults:

@@ -8,11 +8,15 @@ from sqlmodel import Session, col, select
 
 from gasket.core.batch import Original
 from gasket.core.errors import Conflict, FaultyInput
+from gasket.core.goals import GoalState, goal_states
 from gasket.core.margin import Portion
 from gasket.core.numbers import Amount, Answer, Positive, Value
 from gasket.core.reckon import ComparedOriginal, LineShare
+from gasket.core.reference_amounts import ReferenceKey
+from gasket.core.section import Column
 from gasket.core.trial import ShortName
-from gasket.kitchen import build, weigh, weighed
+from gasket.kitchen import build, originals, trials, weigh, weighed
+from gasket.kitchen.originals import OriginalFrom
 from gasket.store import rows
 from gasket.store.tables import BatchRow, DishRow, TrialRow
 
@@ -27,6 +31,8 @@ class OriginalEdit(Value):
     protein_g: Amount | None = None
     carbohydrate_g: Amount | None = None
     fat_g: Amount | None = None
+    original_from: OriginalFrom = "figures"
+    reference: ReferenceKey | None = None
     source_note: Annotated[str, Field(max_length=2000)] = ""
 
 
@@ -45,16 +51,25 @@ class TrialSummary(Answer):
     id: int
     letter: str
     intent: str
+    copied_from: int | None
     batches: tuple[BatchSummary, ...]
 
 
 class DishSheet(Answer):
-    """A dish with its original and its trials, newest last."""
+    """A dish with its original and its trials, newest last.
+
+    `original` is one serving as it is compared with; `typed` are the figures that were typed, and
+    `original_trial` holds its ingredients.
+    """
 
     id: int
     name: str
     version: int
     original: Original
+    typed: Original
+    original_from: OriginalFrom
+    original_trial: int | None
+    reference: ReferenceKey | None
     source_note: str
     trials: tuple[TrialSummary, ...]
 
@@ -69,6 +84,8 @@ class DishCard(Answer):
     weighed: bool
     serving: Portion
     original: ComparedOriginal | None
+    original_column: Column | None
+    goals: tuple[GoalState, ...]
     lines: tuple[LineShare, ...]
     names: tuple[str, ...]
 
@@ -88,11 +105,6 @@ class KitchenView(Answer):
     open_weigh_ins: tuple[OpenWeighIn, ...]
 
 
-def _trials(session: Session, dish_id: int) -> list[TrialRow]:
-    query = select(TrialRow).where(TrialRow.dish_id == dish_id)
-    return list(session.exec(query.order_by(col(TrialRow.id))))
-
-
 def _batches(session: Session, trial_id: int) -> list[BatchRow]:
     query = select(BatchRow).where(BatchRow.trial_id == trial_id)
     return list(session.exec(query.order_by(col(BatchRow.id))))
@@ -100,13 +112,18 @@ def _batches(session: Session, trial_id: int) -> list[BatchRow]:
 
 def sheet(session: Session, dish_id: int) -> DishSheet:
     dish = rows.fetch(session, DishRow, dish_id)
+    ingredients = originals.row_of(session, dish_id)
     return DishSheet(
         id=dish_id,
         name=dish.name,
         version=dish.version,
-        original=rows.original_of(dish),
+        original=originals.of(session, dish),
+        typed=rows.original_of(dish),
+        original_from=originals.from_of(dish),
+        original_trial=None if ingredients is None else ingredients.id,
+        reference=build.reference_of(dish),
         source_note=dish.source_note,
-        trials=tuple(_trial(session, trial) for trial in _trials(session, dish_id)),
+        trials=tuple(_trial(session, trial) for trial in trials.of_dish(session, dish_id)),
     )
 
 
@@ -116,6 +133,7 @@ def _trial(session: Session, trial: TrialRow) -> TrialSummary:
         id=rows.key_of(trial),
         letter=trial.letter,
         intent=trial.intent,
+        copied_from=trial.copied_from,
         batches=tuple(
             BatchSummary(
                 id=rows.key_of(batch),
@@ -159,10 +177,10 @@ def kitchen(session: Session) -> KitchenView:
     cards: list[DishCard] = []
     open_weigh_ins: list[OpenWeighIn] = []
     for dish in dishes:
-        trials = _trials(session, rows.key_of(dish))
-        if trials:
-            cards.append(_card(session, dish, trials[-1]))
-        for trial in trials:
+        attempts = trials.of_dish(session, rows.key_of(dish))
+        if attempts:
+            cards.append(_card(session, dish, attempts[-1]))
+        for trial in attempts:
             open_weigh_ins.extend(_open_weigh_ins(session, dish, trial))
     return KitchenView(dishes=tuple(cards), open_weigh_ins=tuple(open_weigh_ins))
 
@@ -171,6 +189,7 @@ def _card(session: Session, dish: DishRow, trial: TrialRow) -> DishCard:
     batches = [
         batch for batch in _batches(session, rows.key_of(trial)) if batch.closed_at is not None
     ]
+    ingredients = originals.build_of(session, dish)
     if batches:
         made = weighed.read(session, rows.key_of(batches[-1]))
         result, names = made.result, build.line_names(made.batch)
@@ -184,6 +203,10 @@ def _card(session: Session, dish: DishRow, trial: TrialRow) -> DishCard:
         weighed=bool(batches),
         serving=result.serving,
         original=result.original,
+        original_column=build.original_column(
+            originals.of(session, dish, ingredients), ingredients, result
+        ),
+        goals=goal_states(rows.terms_of(trial).goal, result.serving, {}),
         lines=result.lines,
         names=names,
     )

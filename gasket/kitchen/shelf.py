@@ -9,6 +9,7 @@ from sqlmodel import Session, col, select
 
 from gasket.core.errors import Conflict, FaultyInput
 from gasket.core.foods import FoodFacts
+from gasket.core.ingredients import kind_of
 from gasket.core.labels import Label
 from gasket.core.numbers import Answer, Value
 from gasket.core.packages import Package
@@ -254,6 +255,8 @@ def reindex(session: Session, changed: list[FoodRow]) -> None:
     words: list[search.Words] = []
     for row, whole in zip(changed, shelf_foods(session, changed), strict=True):
         row.typical = all(one.label.style == "table" for one in whole.labels)
+        first = whole.labels[0].label.name if whole.labels else ""
+        row.kind = kind_of(whole.facts.kind, row.name, whole.facts.aliases, first)
         session.add(row)
         if row.removed_at is None:
             packages = [one.label.name for one in whole.labels]

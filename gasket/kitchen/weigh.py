@@ -102,7 +102,11 @@ def begin(session: Session, trial_id: int, now: datetime) -> BatchSheet:
     """Begin a weigh-in of the trial: its lines and their labels are kept as they are now."""
     trial = rows.fetch(session, TrialRow, trial_id)
     planned = rows.build_of(session, trial)
-    lines = [(part.name, line) for part in planned.components for line in part.lines]
+    lines = [
+        (part.name, line) for part in planned.components for line in part.lines if not line.off
+    ]
+    if trial.is_original:
+        raise Refused("The original is what is compared with: weigh a trial.")
     if not lines:
         raise Refused("There is nothing to weigh yet: add a line to the build.")
     revisions = rows.newest_revisions(

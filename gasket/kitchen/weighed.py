@@ -11,7 +11,7 @@ from gasket.core.formula import flatten
 from gasket.core.labels import Label
 from gasket.core.reckon import Result, reckon
 from gasket.core.weighing import LineState, LineStatus, Record, WeighIn, replay
-from gasket.kitchen import settings
+from gasket.kitchen import originals, settings
 from gasket.store import rows
 from gasket.store.tables import BatchLineRow, BatchRow, DishRow, LabelRevisionRow, TrialRow
 
@@ -48,7 +48,7 @@ def read(session: Session, batch_id: int) -> Weighed:
     state = replay(rows.records_of(session, batch_id), [rows.key_of(line) for line in lines])
     panels = _panels(session, lines)
     base = _from_file(row) if row.imported else _from_lines(session, row, state, lines, panels)
-    batch = _divided(base, state, row).model_copy(update={"original": rows.original_of(dish)})
+    batch = _divided(base, state, row).model_copy(update={"original": originals.of(session, dish)})
     result = _with_open_lines(reckon(batch), state)
     return Weighed(row, trial, dish, lines, state, panels, batch, result)
 

@@ -10,7 +10,8 @@ from gasket.core.errors import Unknown
 from gasket.core.foods import FoodFacts
 from gasket.core.labels import Label
 from gasket.core.packages import Package
-from gasket.core.trial import Build, BuildComponent, BuildLine
+from gasket.core.swaps.model import Swap
+from gasket.core.trial import Build, BuildComponent, BuildLine, Terms
 from gasket.core.weighing import Record
 from gasket.store.tables import (
     BatchLineRow,
@@ -35,6 +36,7 @@ WORD = {
     BatchRow: "batch",
 }
 MOST_ID = 2**63 - 1
+LINE_TERMS = ("off", "locked", "least_g", "most_g", "why", "stands_for")
 R = TypeVar("R", DishRow, FoodRow, LabelRow, TrialRow, BatchRow)
 
 
@@ -79,7 +81,7 @@ def facts_of(food: FoodRow) -> FoodFacts:
     return FoodFacts.model_validate(food.facts)
 
 
-def plain(value: Package | FoodFacts) -> dict[str, object]:
+def plain(value: Package | FoodFacts | Terms | Swap) -> dict[str, object]:
     """A value as a row keeps it: without what is at its default."""
     return value.model_dump(mode="json", exclude_none=True, exclude_defaults=True)
 
@@ -104,9 +106,14 @@ def lines_of(session: Session, component: ComponentRow) -> list[LineRow]:
     return list(session.exec(query.order_by(col(LineRow.position))))
 
 
+def terms_of(trial: TrialRow) -> Terms:
+    return Terms.model_validate(trial.terms)
+
+
 def build_of(session: Session, trial: TrialRow) -> Build:
     return Build(
         portions=trial.portions,
+        terms=terms_of(trial),
         components=tuple(
             BuildComponent(
                 name=component.name,
@@ -118,6 +125,7 @@ def build_of(session: Session, trial: TrialRow) -> Build:
                         target_g=line.target_g,
                         count=line.count,
                         how=line.how,
+                        **line.terms,
                     )
                     for line in lines_of(session, component)
                 ),
@@ -136,6 +144,7 @@ def write_build(session: Session, trial: TrialRow, build: Build) -> None:
         session.delete(component)
     session.flush()
     trial.portions = build.portions
+    trial.terms = plain(build.terms)
     for i, part in enumerate(build.components):
         made = ComponentRow(trial_id=key_of(trial), position=i, name=part.name)
         session.add(made)
@@ -150,6 +159,9 @@ def write_build(session: Session, trial: TrialRow, build: Build) -> None:
                 target_g=planned.target_g,
                 count=planned.count,
                 how=planned.how,
+                terms=planned.model_dump(
+                    mode="json", include=set(LINE_TERMS), exclude_defaults=True
+                ),
             )
             for j, planned in enumerate(part.lines)
         )

@@ -30,7 +30,11 @@ def _json() -> Any:
 
 
 class DishRow(SQLModel, table=True):
-    """A dish with one serving of its original."""
+    """A dish with one serving of its original.
+
+    `original_from` says whether its figures were typed or come from its ingredients, the trial
+    that `is_original`; `reference` names the reference amount that it is eaten as.
+    """
 
     __tablename__ = "dish"
 
@@ -43,12 +47,17 @@ class DishRow(SQLModel, table=True):
     protein_g: float | None = None
     carbohydrate_g: float | None = None
     fat_g: float | None = None
+    original_from: str = "figures"
+    reference: str | None = None
     version: int = 1
     created_at: datetime = _time()
 
 
 class FoodRow(SQLModel, table=True):
-    """A named ingredient on the shelf. `facts` is a `gasket.core.foods.FoodFacts`."""
+    """A named ingredient on the shelf. `facts` is a `gasket.core.foods.FoodFacts`.
+
+    `kind` is what it is in a build, stated or guessed, kept for finding foods of a kind.
+    """
 
     __tablename__ = "food"
 
@@ -56,6 +65,7 @@ class FoodRow(SQLModel, table=True):
     name: str = Field(index=True)
     facts: dict[str, Any] = Field(default_factory=dict, sa_column=_json())
     typical: bool = False
+    kind: str = Field(default="other", index=True)
     version: int = 1
     used_at: datetime | None = _time(nullable=True)
     removed_at: datetime | None = _time(nullable=True)
@@ -92,7 +102,10 @@ class LabelRevisionRow(SQLModel, table=True):
 
 
 class TrialRow(SQLModel, table=True):
-    """One attempt at a dish: A, B, C …"""
+    """One attempt at a dish: A, B, C …, or the original entered as ingredients.
+
+    `terms` is a `gasket.core.trial.Terms`; `copied_from` is the trial that it began as.
+    """
 
     __tablename__ = "trial"
     __table_args__ = (UniqueConstraint("dish_id", "letter"),)
@@ -102,6 +115,9 @@ class TrialRow(SQLModel, table=True):
     letter: str
     intent: str = ""
     portions: int = 1
+    terms: dict[str, Any] = Field(default_factory=dict, sa_column=_json())
+    is_original: bool = False
+    copied_from: int | None = Field(default=None, foreign_key="trial.id")
     version: int = 1
     created_at: datetime = _time()
 
@@ -116,7 +132,10 @@ class ComponentRow(SQLModel, table=True):
 
 
 class LineRow(SQLModel, table=True):
-    """Target grams of a label, or of another component of the trial."""
+    """Target grams of a label, or of another component of the trial.
+
+    `terms` holds what the cook says of it: off, locked, bounds, why, what it stands for.
+    """
 
     __tablename__ = "line"
 
@@ -129,6 +148,30 @@ class LineRow(SQLModel, table=True):
     target_g: float
     count: float | None = None
     how: str = ""
+    terms: dict[str, Any] = Field(default_factory=dict, sa_column=_json())
+
+
+class RejectedSwapRow(SQLModel, table=True):
+    """A swap that the cook does not want in a dish, and why."""
+
+    __tablename__ = "rejected_swap"
+    __table_args__ = (UniqueConstraint("dish_id", "swap"),)
+
+    id: int | None = Field(default=None, primary_key=True)
+    dish_id: int = Field(foreign_key="dish.id", index=True)
+    swap: str
+    reason: str = ""
+    created_at: datetime = _time()
+
+
+class OwnSwapRow(SQLModel, table=True):
+    """A swap of the cook's own. `swap` is a `gasket.core.swaps.model.Swap` without its key."""
+
+    __tablename__ = "own_swap"
+
+    id: int | None = Field(default=None, primary_key=True)
+    swap: dict[str, Any] = Field(sa_column=_json())
+    created_at: datetime = _time()
 
 
 class PendingLineRow(SQLModel, table=True):

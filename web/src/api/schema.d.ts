@@ -281,6 +281,87 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dishes/{dish_id}/original/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Start Original
+         * @description The original as ingredients: begun now unless it is there.
+         */
+        post: operations["start_original"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{dish_id}/rejected": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Rejected
+         * @description Swaps that are not wanted in this dish, and why.
+         */
+        get: operations["rejected"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{dish_id}/rejected/{swap}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Reject */
+        put: operations["reject"];
+        post?: never;
+        /**
+         * Allow
+         * @description Propose it again.
+         */
+        delete: operations["allow"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{dish_id}/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Copy Trial
+         * @description The next trial, as a copy with an intent.
+         */
+        post: operations["copy_trial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/foods": {
         parameters: {
             query?: never;
@@ -574,6 +655,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reference-amounts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Reference Amounts
+         * @description What rules take one eating of a food to weigh.
+         */
+        get: operations["reference_amounts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/scale": {
         parameters: {
             query?: never;
@@ -770,6 +871,47 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/swaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Swaps
+         * @description Every swap that is known, the cook's own first.
+         */
+        get: operations["swaps"];
+        put?: never;
+        /**
+         * Add Swap
+         * @description Keep a swap of the cook's own.
+         */
+        post: operations["add_swap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/swaps/{swap}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Remove Swap */
+        delete: operations["remove_swap"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trials/{trial_id}": {
         parameters: {
             query?: never;
@@ -784,6 +926,26 @@ export interface paths {
         get: operations["trial"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/allowance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Allowance
+         * @description What fits on top of a serving for so many kcal.
+         */
+        post: operations["allowance"];
         delete?: never;
         options?: never;
         head?: never;
@@ -820,6 +982,63 @@ export interface paths {
         get?: never;
         /** Save Build */
         put: operations["save_build"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/difference": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Difference
+         * @description What this trial changed against the trial `to`.
+         */
+        get: operations["difference"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/from-original": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * From Original
+         * @description The original's ingredients as a build to begin this trial with. Stores nothing.
+         */
+        get: operations["from_original"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/intent": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Edit Intent */
+        put: operations["edit_intent"];
         post?: never;
         delete?: never;
         options?: never;
@@ -865,6 +1084,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trials/{trial_id}/presets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Presets
+         * @description Starting points for a goal.
+         */
+        get: operations["presets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/reach": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Reach
+         * @description Up to three ways to the goal; else what collides and the closest build.
+         */
+        post: operations["reach"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trials/{trial_id}/reckon": {
         parameters: {
             query?: never;
@@ -876,9 +1135,49 @@ export interface paths {
         put?: never;
         /**
          * Reckon Build
-         * @description What an unsaved build comes to. Stores nothing.
+         * @description All that can be said of an unsaved build. Stores nothing.
          */
         post: operations["reckon_build"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Scale Build
+         * @description An unsaved build made larger or smaller. Stores nothing.
+         */
+        post: operations["scale_build"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/swaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Swaps For Line
+         * @description What may stand in for a line of an unsaved build, and what each would do to a serving.
+         */
+        post: operations["swaps_for_line"];
         delete?: never;
         options?: never;
         head?: never;
@@ -904,6 +1203,40 @@ export interface components {
              * @default null
              */
             piece?: number | null;
+        };
+        /**
+         * Allowance
+         * @description What fits into the kcal that are left, most protein first.
+         */
+        Allowance: {
+            /** Kcal */
+            kcal: number | null;
+            /** Toppings */
+            toppings: components["schemas"]["Topping"][];
+        };
+        /**
+         * AllowanceWanted
+         * @description kcal of one serving that may be spent on a topping; None takes what the goal leaves.
+         */
+        AllowanceWanted: {
+            build: components["schemas"]["Build"];
+            /** Kcal */
+            kcal?: number | null;
+        };
+        /**
+         * Also
+         * @description What else moves in a compound swap: lines of a kind, by a factor.
+         */
+        Also: {
+            /** Factor */
+            factor: number;
+            /** Food Id */
+            food_id?: number | null;
+            /**
+             * Kinds
+             * @default []
+             */
+            kinds?: ("flour" | "oat_flour" | "oats" | "nut_flour" | "coconut_flour" | "starch" | "self_raising_flour" | "cocoa" | "whey_powder" | "protein_blend" | "plant_protein" | "collagen" | "sugar" | "brown_sugar" | "powdered_sugar" | "syrup" | "jam" | "sweetener" | "brown_sweetener" | "powdered_sweetener" | "intense_sweetener" | "butter" | "spread" | "oil" | "oil_spray" | "mayonnaise" | "nut_butter" | "peanut_powder" | "nuts" | "seeds" | "chocolate" | "egg" | "egg_white" | "egg_yolk" | "egg_replacer" | "cream_cheese" | "cream" | "thick_yogurt" | "cottage_cheese" | "cheese" | "milk" | "plant_milk" | "mince" | "poultry_mince" | "poultry" | "cured_meat" | "meat" | "fish" | "tofu" | "legumes" | "bread" | "wrap" | "pasta" | "rice" | "crumbs" | "fruit" | "dried_fruit" | "puree" | "vegetable" | "baking_powder" | "baking_soda" | "yeast" | "gum" | "gelatine" | "pudding_mix" | "whipped_topping" | "salt" | "spice" | "flavouring" | "coffee" | "acid" | "sauce" | "stock" | "alcohol" | "water" | "other")[];
         };
         /**
          * AmountReading
@@ -1133,6 +1466,83 @@ export interface components {
              * @default 1
              */
             portions?: number;
+            /**
+             * @default {
+             *       "dismissed": [],
+             *       "fat_school": "keep",
+             *       "goal": {
+             *         "bowls": {},
+             *         "carbohydrate_g": {},
+             *         "carbohydrate_per_protein": {},
+             *         "cost": {},
+             *         "fat_energy": {},
+             *         "fat_g": {},
+             *         "fibre_g": {},
+             *         "hands_on_min": {},
+             *         "kcal": {},
+             *         "net_carbohydrate_g": {},
+             *         "protein_energy": {},
+             *         "protein_g": {},
+             *         "ratio_means": "total",
+             *         "serving_g": {}
+             *       },
+             *       "needs": [],
+             *       "sweetness_least": 0.7
+             *     }
+             */
+            terms?: components["schemas"]["Terms"];
+        };
+        /**
+         * BuildChange
+         * @description Lines that stand in the place of a line, by its id: none takes it out.
+         *
+         *     A swap, a proposal of the solver and a new size of the trial are all changes of this form.
+         */
+        BuildChange: {
+            /** Lines */
+            lines?: {
+                [key: string]: components["schemas"]["BuildLine"][];
+            };
+            /** Portions */
+            portions?: number | null;
+        };
+        /**
+         * BuildCheck
+         * @description One check: its value beside the usual band, and what that means for this dish.
+         *
+         *     `speaks` is false while the value is within the band or the cook has dismissed it (`note`).
+         */
+        BuildCheck: {
+            /** Code */
+            code: string;
+            /** Component */
+            component: string;
+            /** Least */
+            least: number | null;
+            /** Most */
+            most: number | null;
+            /** Name */
+            name: string;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** Says */
+            says: string;
+            /** Source */
+            source: string;
+            /** Speaks */
+            speaks: boolean;
+            /** Unit */
+            unit: string;
+            /** Value */
+            value: number;
+            /**
+             * Verdict
+             * @enum {string}
+             */
+            verdict: "within" | "below" | "above";
         };
         /**
          * BuildComponent
@@ -1160,9 +1570,11 @@ export interface components {
          * BuildLine
          * @description Target grams of a label from the shelf, or of another component by its name.
          *
-         *     `id` is made by whoever adds the line and stays with it when it moves. `count` pieces stand
-         *     beside the grams, and alone where no piece has been weighed; `how` tells where the grams are
-         *     from.
+         *     `id` is made by whoever adds the line and stays with it when it moves and when the trial is
+         *     copied. `count` pieces stand beside the grams, and alone where no piece has been weighed; `how`
+         *     tells where the grams are from. A line that is `off` stays in the list and counts nothing; a
+         *     `locked` one is worth what it costs and is not the solver's to move; `stands_for` names lines
+         *     of the original that it replaces.
          */
         BuildLine: {
             /** Component */
@@ -1178,8 +1590,57 @@ export interface components {
             id: string;
             /** Label Id */
             label_id?: number | null;
+            /** Least G */
+            least_g?: number | null;
+            /**
+             * Locked
+             * @default false
+             */
+            locked?: boolean;
+            /** Most G */
+            most_g?: number | null;
+            /**
+             * Off
+             * @default false
+             */
+            off?: boolean;
+            /**
+             * Stands For
+             * @default []
+             */
+            stands_for?: string[];
             /** Target G */
             target_g: number;
+            /**
+             * Why
+             * @default
+             */
+            why?: string;
+        };
+        /**
+         * BuildReport
+         * @description All that can be said of a build: its figures, section, goals, checks, claims, contents.
+         *
+         *     `family` is the dish's family, chosen or guessed from its name; `cost` is of one serving.
+         */
+        BuildReport: {
+            /** Checks */
+            checks: components["schemas"]["BuildCheck"][];
+            /** Claims */
+            claims: components["schemas"]["NutritionClaim"][];
+            contains: components["schemas"]["Contains"];
+            /** Cost */
+            cost: number | null;
+            /** Family */
+            family: ("dough" | "cake" | "brownie" | "batter" | "crepe" | "custard" | "tray" | "burger" | "drink" | "frozen" | "no_bake") | null;
+            /** Goals */
+            goals: components["schemas"]["GoalState"][];
+            /** In The Way */
+            in_the_way: components["schemas"]["InTheWay"][];
+            /** Out Of Step */
+            out_of_step: components["schemas"]["OutOfStep"][];
+            result: components["schemas"]["Result"];
+            section: components["schemas"]["Section"];
         };
         /**
          * Candidate
@@ -1392,6 +1853,20 @@ export interface components {
             text: string;
         };
         /**
+         * Column
+         * @description One serving cut open. `of_lines` is false where only the macronutrients are known.
+         */
+        Column: {
+            /** Grams */
+            grams: number | null;
+            /** Layers */
+            layers: components["schemas"]["Layer"][];
+            /** Name */
+            name: string;
+            /** Of Lines */
+            of_lines: boolean;
+        };
+        /**
          * Commit
          * @description Whether refused rows may be left out; otherwise they stop the import.
          */
@@ -1493,10 +1968,26 @@ export interface components {
             removed?: components["schemas"]["FatRemoved"][];
         };
         /**
+         * Contains
+         * @description What the build holds by its labels. `unsaid` are packages that name no allergens at all.
+         */
+        Contains: {
+            /** Allergens */
+            allergens: ("milk" | "egg" | "fish" | "crustaceans" | "tree_nuts" | "peanut" | "wheat" | "soy" | "sesame" | "gluten" | "celery" | "mustard" | "sulphites" | "lupin" | "molluscs")[];
+            /** Flags */
+            flags: string[];
+            /** May Contain */
+            may_contain: ("milk" | "egg" | "fish" | "crustaceans" | "tree_nuts" | "peanut" | "wheat" | "soy" | "sesame" | "gluten" | "celery" | "mustard" | "sulphites" | "lupin" | "molluscs")[];
+            /** Unsaid */
+            unsaid: string[];
+        };
+        /**
          * DishCard
          * @description A dish on the Kitchen screen: its newest trial, as planned or as last weighed.
          */
         DishCard: {
+            /** Goals */
+            goals: components["schemas"]["GoalState"][];
             /** Id */
             id: number;
             /** Lines */
@@ -1506,6 +1997,7 @@ export interface components {
             /** Names */
             names: string[];
             original: components["schemas"]["ComparedOriginal"] | null;
+            original_column: components["schemas"]["Column"] | null;
             serving: components["schemas"]["Portion"];
             /** Trial */
             trial: string;
@@ -1517,6 +2009,9 @@ export interface components {
         /**
          * DishSheet
          * @description A dish with its original and its trials, newest last.
+         *
+         *     `original` is one serving as it is compared with; `typed` are the figures that were typed, and
+         *     `original_trial` holds its ingredients.
          */
         DishSheet: {
             /** Id */
@@ -1524,12 +2019,64 @@ export interface components {
             /** Name */
             name: string;
             original: components["schemas"]["Original"];
+            /**
+             * Original From
+             * @enum {string}
+             */
+            original_from: "figures" | "lines";
+            /** Original Trial */
+            original_trial: number | null;
+            /** Reference */
+            reference: ("muffin" | "pancakes" | "waffle" | "brownie" | "cookie" | "sweet_roll" | "heavy_cake" | "medium_cake" | "pie" | "sandwich" | "pudding" | "ice_cream" | "mixed_dish") | null;
             /** Source Note */
             source_note: string;
             /** Trials */
             trials: components["schemas"]["TrialSummary"][];
+            typed: components["schemas"]["Original"];
             /** Version */
             version: number;
+        };
+        /**
+         * Dismissed
+         * @description A build check that the cook knows better about: quiet until it is further out than this.
+         */
+        Dismissed: {
+            /** Code */
+            code: string;
+            /**
+             * Component
+             * @default
+             */
+            component?: string;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** Value */
+            value?: number | null;
+        };
+        /**
+         * Effect
+         * @description What a change does to one serving; None is unknown.
+         */
+        Effect: {
+            /** Carbohydrate G */
+            carbohydrate_g: number | null;
+            /** Cost */
+            cost: number | null;
+            /** Fat G */
+            fat_g: number | null;
+            /** Fibre G */
+            fibre_g: number | null;
+            /** Kcal */
+            kcal: number | null;
+            /** Protein G */
+            protein_g: number | null;
+            /** Sweetness G */
+            sweetness_g: number | null;
+            /** Water G */
+            water_g: number | null;
         };
         /**
          * Entry
@@ -1643,6 +2190,21 @@ export interface components {
             worst: number[];
         };
         /**
+         * FigureDifference
+         * @description One figure of a serving, before and after; None is unknown.
+         */
+        FigureDifference: {
+            /** After */
+            after: number | null;
+            /** Before */
+            before: number | null;
+            /**
+             * Nutrient
+             * @enum {string}
+             */
+            nutrient: "kcal" | "protein_g" | "carbohydrate_g" | "net_carbohydrate_g" | "fat_g" | "fibre_g" | "sugars_g" | "polyols_g" | "saturated_g" | "sodium_mg";
+        };
+        /**
          * Figures
          * @description What is claimed of one serving or of the whole batch; None is not claimed.
          */
@@ -1740,6 +2302,8 @@ export interface components {
             density_origin?: "weighed" | "label" | "typical";
             /** Drained Share */
             drained_share?: number | null;
+            /** Kind */
+            kind?: ("flour" | "oat_flour" | "oats" | "nut_flour" | "coconut_flour" | "starch" | "self_raising_flour" | "cocoa" | "whey_powder" | "protein_blend" | "plant_protein" | "collagen" | "sugar" | "brown_sugar" | "powdered_sugar" | "syrup" | "jam" | "sweetener" | "brown_sweetener" | "powdered_sweetener" | "intense_sweetener" | "butter" | "spread" | "oil" | "oil_spray" | "mayonnaise" | "nut_butter" | "peanut_powder" | "nuts" | "seeds" | "chocolate" | "egg" | "egg_white" | "egg_yolk" | "egg_replacer" | "cream_cheese" | "cream" | "thick_yogurt" | "cottage_cheese" | "cheese" | "milk" | "plant_milk" | "mince" | "poultry_mince" | "poultry" | "cured_meat" | "meat" | "fish" | "tofu" | "legumes" | "bread" | "wrap" | "pasta" | "rice" | "crumbs" | "fruit" | "dried_fruit" | "puree" | "vegetable" | "baking_powder" | "baking_soda" | "yeast" | "gum" | "gelatine" | "pudding_mix" | "whipped_topping" | "salt" | "spice" | "flavouring" | "coffee" | "acid" | "sauce" | "stock" | "alcohol" | "water" | "other") | null;
             /**
              * Measures
              * @default []
@@ -1777,6 +2341,110 @@ export interface components {
             how: "words" | "spelling" | "some words";
             /** Total */
             total: number;
+        };
+        /**
+         * Goal
+         * @description Limits for one serving. Shares of energy are in percent.
+         *
+         *     `ratio_means` says which carbohydrate the ratio to protein is about.
+         */
+        Goal: {
+            /** @default {} */
+            bowls?: components["schemas"]["Limits"];
+            /** @default {} */
+            carbohydrate_g?: components["schemas"]["Limits"];
+            /** @default {} */
+            carbohydrate_per_protein?: components["schemas"]["Limits"];
+            /** @default {} */
+            cost?: components["schemas"]["Limits"];
+            /**
+             * @description percent
+             * @default {}
+             */
+            fat_energy?: components["schemas"]["Limits"];
+            /** @default {} */
+            fat_g?: components["schemas"]["Limits"];
+            /** @default {} */
+            fibre_g?: components["schemas"]["Limits"];
+            /** @default {} */
+            hands_on_min?: components["schemas"]["Limits"];
+            /** @default {} */
+            kcal?: components["schemas"]["Limits"];
+            /** @default {} */
+            net_carbohydrate_g?: components["schemas"]["Limits"];
+            /**
+             * @description percent
+             * @default {}
+             */
+            protein_energy?: components["schemas"]["Limits"];
+            /** @default {} */
+            protein_g?: components["schemas"]["Limits"];
+            /**
+             * Ratio Means
+             * @default total
+             * @enum {string}
+             */
+            ratio_means?: "total" | "net";
+            /** @default {} */
+            serving_g?: components["schemas"]["Limits"];
+        };
+        /**
+         * GoalReached
+         * @description The solver's answer, its proposals reckoned as builds, and the labels that would come in.
+         */
+        GoalReached: {
+            /** Labels */
+            labels: {
+                [key: string]: components["schemas"]["ShelfLabel"];
+            };
+            /** Proposals */
+            proposals: components["schemas"]["WorkedProposal"][];
+            reached: components["schemas"]["Reached"];
+        };
+        /**
+         * GoalState
+         * @description One goal beside what the trial reckons to.
+         *
+         *     `within_margin` is met by the value while the likely margin crosses the limit. `by` is how far
+         *     the value is outside, 0 when it is inside.
+         */
+        GoalState: {
+            /** By */
+            by: number;
+            /**
+             * Key
+             * @enum {string}
+             */
+            key: "kcal" | "protein_g" | "carbohydrate_g" | "net_carbohydrate_g" | "fat_g" | "fibre_g" | "serving_g" | "carbohydrate_per_protein" | "fat_energy" | "protein_energy" | "cost" | "hands_on_min" | "bowls";
+            /** Least */
+            least: number | null;
+            /** Most */
+            most: number | null;
+            /** Name */
+            name: string;
+            /** Soft */
+            soft: boolean;
+            /** Unit */
+            unit: string;
+            /** Value */
+            value: number | null;
+            /**
+             * Verdict
+             * @enum {string}
+             */
+            verdict: "met" | "within_margin" | "missed" | "unknown";
+        };
+        /**
+         * GoalWanted
+         * @description An unsaved build whose goal is to be reached, with or without swaps.
+         */
+        GoalWanted: {
+            build: components["schemas"]["Build"];
+            /**
+             * Swaps
+             * @default true
+             */
+            swaps?: boolean;
         };
         /** Grams */
         Grams: {
@@ -1895,6 +2563,25 @@ export interface components {
             unknown_columns: string[];
         };
         /**
+         * InTheWay
+         * @description A line that a need rules out, or one whose package does not say enough.
+         */
+        InTheWay: {
+            /** Certain */
+            certain: boolean;
+            /** Line Id */
+            line_id: string;
+            /** Name */
+            name: string;
+            /**
+             * Need
+             * @enum {string}
+             */
+            need: "vegan" | "no_protein_powder" | "gluten_free" | "nut_free";
+            /** Says */
+            says: string;
+        };
+        /**
          * InTrial
          * @description One serving of a trial with this package in its lines, less the trial as it stands.
          */
@@ -1907,6 +2594,11 @@ export interface components {
             };
             /** Uses It */
             uses_it: boolean;
+        };
+        /** IntentEdit */
+        IntentEdit: {
+            /** Intent */
+            intent: string;
         };
         /**
          * ItemLabel
@@ -2029,6 +2721,44 @@ export interface components {
             version: number;
         };
         /**
+         * Layer
+         * @description One ingredient of a serving; None is unknown. `balloon` is its number in the list.
+         */
+        Layer: {
+            /** Balloon */
+            balloon: number | null;
+            /** Carbohydrate G */
+            carbohydrate_g: number | null;
+            /** Cost */
+            cost: number | null;
+            /** Fat G */
+            fat_g: number | null;
+            /** Grams */
+            grams: number | null;
+            /** Kcal */
+            kcal: number | null;
+            /** Key */
+            key: string;
+            /** Line Id */
+            line_id: string;
+            /** Material */
+            material: ("protein" | "carbohydrate" | "fat" | "fibre" | "polyols") | null;
+            /** Name */
+            name: string;
+            /** Protein G */
+            protein_g: number | null;
+        };
+        /**
+         * Limits
+         * @description At least and at most; None is no limit.
+         */
+        Limits: {
+            /** Least */
+            least?: number | null;
+            /** Most */
+            most?: number | null;
+        };
+        /**
          * Line
          * @description So many grams of a label's food, or of another component.
          *
@@ -2051,6 +2781,31 @@ export interface components {
             grams: number;
             /** Label */
             label?: string | null;
+        };
+        /**
+         * LineDifference
+         * @description One line, before and after. Grams are None where the line is not there.
+         */
+        LineDifference: {
+            /** After G */
+            after_g: number | null;
+            /** Before G */
+            before_g: number | null;
+            /** Before Name */
+            before_name: string;
+            /** Component */
+            component: string;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "added" | "removed" | "changed";
+            /** Line Id */
+            line_id: string;
+            /** Name */
+            name: string;
+            /** Says */
+            says: string;
         };
         /**
          * LineShare
@@ -2091,6 +2846,22 @@ export interface components {
          * @enum {string}
          */
         LineStatus: "open" | "weighed" | "skipped";
+        /**
+         * LineSwaps
+         * @description What may stand in for a line, rejected swaps last, with the labels that would come in.
+         */
+        LineSwaps: {
+            /** Labels */
+            labels: {
+                [key: string]: components["schemas"]["ShelfLabel"];
+            };
+            /** Line Id */
+            line_id: string;
+            /** Options */
+            options: components["schemas"]["SwapOption"][];
+            /** Says */
+            says: string;
+        };
         /**
          * LiveLink
          * @description Whether the scale answers.
@@ -2269,6 +3040,87 @@ export interface components {
             package?: components["schemas"]["Package"];
         };
         /**
+         * NewSwap
+         * @description A swap as the cook writes it down.
+         */
+        NewSwap: {
+            /**
+             * Also
+             * @default []
+             */
+            also?: components["schemas"]["OwnSwapAlso"][];
+            /** Gives */
+            gives: components["schemas"]["OwnSwapPart"][];
+            /** Likeness */
+            likeness?: number | null;
+            /**
+             * Most
+             * @default 1
+             */
+            most?: number;
+            /** Name */
+            name: string;
+            /**
+             * Step
+             * @default
+             */
+            step?: string;
+            /** Takes Food Id */
+            takes_food_id: number;
+            /**
+             * Watch
+             * @default
+             */
+            watch?: string;
+        };
+        /**
+         * NewTrial
+         * @description The next trial: a copy of one, with what it is meant to change.
+         */
+        NewTrial: {
+            /** Copy Of */
+            copy_of: number;
+            /**
+             * Intent
+             * @default
+             */
+            intent?: string;
+        };
+        /**
+         * NutritionClaim
+         * @description One word and whether it fits.
+         *
+         *     `value` is the number that decides, in `unit`, beside `least` or `most`; `by` is how far off.
+         */
+        NutritionClaim: {
+            /** By */
+            by: number;
+            /** Key */
+            key: string;
+            /** Least */
+            least: number | null;
+            /** Most */
+            most: number | null;
+            /** Name */
+            name: string;
+            /** Says */
+            says: string;
+            /**
+             * School
+             * @enum {string}
+             */
+            school: "us" | "eu";
+            /** Unit */
+            unit: string;
+            /** Value */
+            value: number | null;
+            /**
+             * Verdict
+             * @enum {string}
+             */
+            verdict: "yes" | "within_margin" | "no" | "cannot_tell";
+        };
+        /**
          * OnShelf
          * @description Whether it is on the shelf: taking it off can be undone.
          */
@@ -2347,8 +3199,16 @@ export interface components {
             kcal?: number | null;
             /** Name */
             name: string;
+            /**
+             * Original From
+             * @default figures
+             * @enum {string}
+             */
+            original_from?: "figures" | "lines";
             /** Protein G */
             protein_g?: number | null;
+            /** Reference */
+            reference?: ("muffin" | "pancakes" | "waffle" | "brownie" | "cookie" | "sweet_roll" | "heavy_cake" | "medium_cake" | "pie" | "sandwich" | "pudding" | "ice_cream" | "mixed_dish") | null;
             /** Serving G */
             serving_g?: number | null;
             /**
@@ -2358,6 +3218,38 @@ export interface components {
             source_note?: string;
             /** Version */
             version: number;
+        };
+        /**
+         * OutOfStep
+         * @description A line that left the common factor, with its own.
+         */
+        OutOfStep: {
+            /** Common */
+            common: number;
+            /** Factor */
+            factor: number;
+            /** Line Id */
+            line_id: string;
+        };
+        /**
+         * OwnSwapAlso
+         * @description Another food of the build that moves by a factor: twice the spice.
+         */
+        OwnSwapAlso: {
+            /** Factor */
+            factor: number;
+            /** Food Id */
+            food_id: number;
+        };
+        /**
+         * OwnSwapPart
+         * @description Grams of a food that go in for every 100 g taken out.
+         */
+        OwnSwapPart: {
+            /** Food Id */
+            food_id: number;
+            /** Per 100 G */
+            per_100_g: number;
         };
         /**
          * Package
@@ -2403,6 +3295,18 @@ export interface components {
             state?: ("raw" | "cooked" | "dry" | "frozen" | "drained" | "as_prepared") | null;
             /** Sweetness */
             sweetness?: number | null;
+        };
+        /**
+         * Pan
+         * @description A pan by its sides, or a round one by its diameter, in centimetres.
+         */
+        Pan: {
+            /** Diameter Cm */
+            diameter_cm?: number | null;
+            /** Length Cm */
+            length_cm?: number | null;
+            /** Width Cm */
+            width_cm?: number | null;
         };
         /**
          * PartlyKnown
@@ -2493,6 +3397,33 @@ export interface components {
          */
         PourState: "waiting" | "pouring" | "within" | "over" | "bowl_off" | "overload";
         /**
+         * Preset
+         * @description A starting point of one school; it fills what the cook has not given.
+         */
+        Preset: {
+            goal: components["schemas"]["Goal"];
+            /** Key */
+            key: string;
+            /** Name */
+            name: string;
+            /** Says */
+            says: string;
+        };
+        /**
+         * Price
+         * @description What one more unit of a binding limit costs, in kcal (in protein for the energy limit).
+         */
+        Price: {
+            /** Key */
+            key: string;
+            /** Name */
+            name: string;
+            /** Per Unit */
+            per_unit: number;
+            /** Says */
+            says: string;
+        };
+        /**
          * Problem
          * @description What went wrong, and where. `current` is what is stored, after a conflict.
          */
@@ -2515,6 +3446,47 @@ export interface components {
              * @default about:blank
              */
             type?: string;
+        };
+        /**
+         * Proposal
+         * @description A way to the goal: lines touched, and what it does to a serving.
+         *
+         *     `proven` when no better one exists; else it is the best that was found in time.
+         */
+        Proposal: {
+            change: components["schemas"]["BuildChange"];
+            /**
+             * Key
+             * @enum {string}
+             */
+            key: "gentlest" | "leanest" | "most_protein" | "closest";
+            /** Lines */
+            lines: components["schemas"]["ProposedLine"][];
+            moved: components["schemas"]["Effect"];
+            /** Name */
+            name: string;
+            /** Objective */
+            objective: number;
+            /** Proven */
+            proven: boolean;
+        };
+        /**
+         * ProposedLine
+         * @description One line of a proposal: grams before and after, and what stands in.
+         */
+        ProposedLine: {
+            /** After G */
+            after_g: number;
+            /** Before G */
+            before_g: number;
+            /** Goes In */
+            goes_in: number[][];
+            /** Line Id */
+            line_id: string;
+            /** Name */
+            name: string;
+            /** Swap */
+            swap: string;
         };
         /**
          * Quantity
@@ -2593,6 +3565,26 @@ export interface components {
             times: number;
         };
         /**
+         * Reached
+         * @description Up to three proposals; when nothing fits, what collides and the closest build.
+         *
+         *     `kept` names the bands that the proposals keep. `free` is how many lines could move.
+         */
+        Reached: {
+            /** Collides */
+            collides: string[];
+            /** Free */
+            free: number;
+            /** Kept */
+            kept: string[];
+            /** Prices */
+            prices: components["schemas"]["Price"][];
+            /** Proposals */
+            proposals: components["schemas"]["Proposal"][];
+            /** Swaps */
+            swaps: number;
+        };
+        /**
          * Reading
          * @description One line from the scale. `division_g` is the unit of the last digit shown.
          */
@@ -2639,6 +3631,43 @@ export interface components {
             method: "labelled" | "us" | "us_449" | "eu";
             /** Name */
             name: string;
+        };
+        /**
+         * ReferenceAmount
+         * @description What a rule takes one eating of it to weigh; `main_dish` has limits of its own.
+         */
+        ReferenceAmount: {
+            /** Grams */
+            grams: number;
+            /**
+             * Key
+             * @enum {string}
+             */
+            key: "muffin" | "pancakes" | "waffle" | "brownie" | "cookie" | "sweet_roll" | "heavy_cake" | "medium_cake" | "pie" | "sandwich" | "pudding" | "ice_cream" | "mixed_dish";
+            /**
+             * Main Dish
+             * @default false
+             */
+            main_dish?: boolean;
+            /** Name */
+            name: string;
+        };
+        /** RejectedSwap */
+        RejectedSwap: {
+            /** Name */
+            name: string;
+            /** Reason */
+            reason: string;
+            /** Swap */
+            swap: string;
+        };
+        /** Rejection */
+        Rejection: {
+            /**
+             * Reason
+             * @default
+             */
+            reason?: string;
         };
         /**
          * Repair
@@ -2744,6 +3773,57 @@ export interface components {
             reading: components["schemas"]["Reading"] | null;
             /** Simulated */
             simulated: boolean;
+        };
+        /**
+         * Scaled
+         * @description The factor, the change that makes it, and what to know about it.
+         */
+        Scaled: {
+            change: components["schemas"]["BuildChange"];
+            /** Factor */
+            factor: number;
+            /** Notes */
+            notes: string[];
+        };
+        /**
+         * Scaling
+         * @description How to scale: by a factor, to portions, from one pan to another, or to use up a pack.
+         */
+        Scaling: {
+            /**
+             * By
+             * @enum {string}
+             */
+            by: "factor" | "portions" | "pan" | "pack";
+            /** Factor */
+            factor?: number | null;
+            /** Line Id */
+            line_id?: string | null;
+            /** Pack G */
+            pack_g?: number | null;
+            pan_from?: components["schemas"]["Pan"] | null;
+            pan_to?: components["schemas"]["Pan"] | null;
+            /** Portions */
+            portions?: number | null;
+        };
+        /**
+         * ScalingWanted
+         * @description An unsaved build and how it is to be scaled.
+         */
+        ScalingWanted: {
+            build: components["schemas"]["Build"];
+            scaling: components["schemas"]["Scaling"];
+        };
+        /**
+         * Section
+         * @description Both columns, ours also as many grams as the original weighs, and the links between.
+         */
+        Section: {
+            /** Links */
+            links: components["schemas"]["SwapLink"][];
+            original: components["schemas"]["Column"] | null;
+            rebuild: components["schemas"]["Column"];
+            rebuild_at_equal_weight: components["schemas"]["Column"] | null;
         };
         /**
          * Settings
@@ -2866,6 +3946,218 @@ export interface components {
             foods: number;
         };
         /**
+         * Swap
+         * @description What for what. `most` is the share of a line that may go; `likeness` is out of 10.
+         */
+        Swap: {
+            /**
+             * Also
+             * @default []
+             */
+            also?: components["schemas"]["Also"][];
+            /**
+             * Families
+             * @default []
+             */
+            families?: ("dough" | "cake" | "brownie" | "batter" | "crepe" | "custard" | "tray" | "burger" | "drink" | "frozen" | "no_bake")[];
+            /** Gives */
+            gives: components["schemas"]["SwapPart"][];
+            /** Key */
+            key: string;
+            /** Likeness */
+            likeness?: number | null;
+            /**
+             * Most
+             * @default 1
+             */
+            most?: number;
+            /** Name */
+            name: string;
+            /**
+             * Rule
+             * @default
+             */
+            rule?: string;
+            /**
+             * Source
+             * @default swaps
+             */
+            source?: string;
+            /**
+             * Step
+             * @default
+             */
+            step?: string;
+            /**
+             * Takes
+             * @default []
+             */
+            takes?: ("flour" | "oat_flour" | "oats" | "nut_flour" | "coconut_flour" | "starch" | "self_raising_flour" | "cocoa" | "whey_powder" | "protein_blend" | "plant_protein" | "collagen" | "sugar" | "brown_sugar" | "powdered_sugar" | "syrup" | "jam" | "sweetener" | "brown_sweetener" | "powdered_sweetener" | "intense_sweetener" | "butter" | "spread" | "oil" | "oil_spray" | "mayonnaise" | "nut_butter" | "peanut_powder" | "nuts" | "seeds" | "chocolate" | "egg" | "egg_white" | "egg_yolk" | "egg_replacer" | "cream_cheese" | "cream" | "thick_yogurt" | "cottage_cheese" | "cheese" | "milk" | "plant_milk" | "mince" | "poultry_mince" | "poultry" | "cured_meat" | "meat" | "fish" | "tofu" | "legumes" | "bread" | "wrap" | "pasta" | "rice" | "crumbs" | "fruit" | "dried_fruit" | "puree" | "vegetable" | "baking_powder" | "baking_soda" | "yeast" | "gum" | "gelatine" | "pudding_mix" | "whipped_topping" | "salt" | "spice" | "flavouring" | "coffee" | "acid" | "sauce" | "stock" | "alcohol" | "water" | "other")[];
+            /** Takes Food Id */
+            takes_food_id?: number | null;
+            /**
+             * Watch
+             * @default
+             */
+            watch?: string;
+        };
+        /**
+         * SwapIn
+         * @description So many grams of a package that go in.
+         */
+        SwapIn: {
+            /** Grams */
+            grams: number;
+            /** Label Id */
+            label_id: number;
+            /** Name */
+            name: string;
+        };
+        /**
+         * SwapLink
+         * @description A layer of the original and the layer of the rebuild that stands for it, by key.
+         */
+        SwapLink: {
+            /** Original */
+            original: string;
+            /** Rebuild */
+            rebuild: string;
+        };
+        /**
+         * SwapOption
+         * @description One swap on one line, ready to be tried: what goes in, what it does, what to watch.
+         *
+         *     `rejected` is the cook's reason for not wanting it; `breaks` names needs that it would break.
+         */
+        SwapOption: {
+            /** Breaks */
+            breaks: ("vegan" | "no_protein_powder" | "gluten_free" | "nut_free")[];
+            change: components["schemas"]["BuildChange"];
+            /** Goes In */
+            goes_in: components["schemas"]["SwapIn"][];
+            /** Key */
+            key: string;
+            /** Likeness */
+            likeness: number | null;
+            /** Most */
+            most: number;
+            moved: components["schemas"]["Effect"];
+            /** Name */
+            name: string;
+            /** Rejected */
+            rejected?: string | null;
+            /** Rule */
+            rule: string;
+            /** Share */
+            share: number;
+            /** Source */
+            source: string;
+            /** Step */
+            step: string;
+            /** Swap */
+            swap: string;
+            /** Watch */
+            watch: string;
+        };
+        /**
+         * SwapPart
+         * @description What goes in: a food of one of these kinds (or one food), so many grams per gram taken out.
+         *
+         *     By sweetness, `ratio` is of sucrose equivalents. `lighter` asks for at most four fifths of the
+         *     energy of what it replaces, `fat_most` for no more fat than this per gram.
+         */
+        SwapPart: {
+            /**
+             * By
+             * @default weight
+             * @enum {string}
+             */
+            by?: "weight" | "sweetness";
+            /** Fat Most */
+            fat_most?: number | null;
+            /** Food Id */
+            food_id?: number | null;
+            /**
+             * Kinds
+             * @default []
+             */
+            kinds?: ("flour" | "oat_flour" | "oats" | "nut_flour" | "coconut_flour" | "starch" | "self_raising_flour" | "cocoa" | "whey_powder" | "protein_blend" | "plant_protein" | "collagen" | "sugar" | "brown_sugar" | "powdered_sugar" | "syrup" | "jam" | "sweetener" | "brown_sweetener" | "powdered_sweetener" | "intense_sweetener" | "butter" | "spread" | "oil" | "oil_spray" | "mayonnaise" | "nut_butter" | "peanut_powder" | "nuts" | "seeds" | "chocolate" | "egg" | "egg_white" | "egg_yolk" | "egg_replacer" | "cream_cheese" | "cream" | "thick_yogurt" | "cottage_cheese" | "cheese" | "milk" | "plant_milk" | "mince" | "poultry_mince" | "poultry" | "cured_meat" | "meat" | "fish" | "tofu" | "legumes" | "bread" | "wrap" | "pasta" | "rice" | "crumbs" | "fruit" | "dried_fruit" | "puree" | "vegetable" | "baking_powder" | "baking_soda" | "yeast" | "gum" | "gelatine" | "pudding_mix" | "whipped_topping" | "salt" | "spice" | "flavouring" | "coffee" | "acid" | "sauce" | "stock" | "alcohol" | "water" | "other")[];
+            /**
+             * Lighter
+             * @default false
+             */
+            lighter?: boolean;
+            /**
+             * Ratio
+             * @default 1
+             */
+            ratio?: number;
+            /**
+             * Words
+             * @default
+             */
+            words?: string;
+        };
+        /**
+         * SwapsWanted
+         * @description A line of an unsaved build, and how much of it may go; None is as much as each allows.
+         */
+        SwapsWanted: {
+            build: components["schemas"]["Build"];
+            /** Line Id */
+            line_id: string;
+            /** Share */
+            share?: number | null;
+        };
+        /**
+         * Terms
+         * @description What the build is meant to be: its goal, its family, what it must do without.
+         */
+        Terms: {
+            /**
+             * Dismissed
+             * @default []
+             */
+            dismissed?: components["schemas"]["Dismissed"][];
+            /** Family */
+            family?: ("dough" | "cake" | "brownie" | "batter" | "crepe" | "custard" | "tray" | "burger" | "drink" | "frozen" | "no_bake") | null;
+            /**
+             * Fat School
+             * @default keep
+             * @enum {string}
+             */
+            fat_school?: "keep" | "none";
+            /**
+             * @default {
+             *       "bowls": {},
+             *       "carbohydrate_g": {},
+             *       "carbohydrate_per_protein": {},
+             *       "cost": {},
+             *       "fat_energy": {},
+             *       "fat_g": {},
+             *       "fibre_g": {},
+             *       "hands_on_min": {},
+             *       "kcal": {},
+             *       "net_carbohydrate_g": {},
+             *       "protein_energy": {},
+             *       "protein_g": {},
+             *       "ratio_means": "total",
+             *       "serving_g": {}
+             *     }
+             */
+            goal?: components["schemas"]["Goal"];
+            /**
+             * Needs
+             * @default []
+             */
+            needs?: ("vegan" | "no_protein_powder" | "gluten_free" | "nut_free")[];
+            /**
+             * Sweetness Least
+             * @default 0.7
+             */
+            sweetness_least?: number;
+        };
+        /**
          * Told
          * @description What the cook says or has weighed once: grams of one measure, or a share.
          */
@@ -2897,17 +4189,57 @@ export interface components {
             printed: number;
         };
         /**
+         * Topping
+         * @description So many grams of a food fit, and bring this.
+         */
+        Topping: {
+            /** Grams */
+            grams: number;
+            /** In Build */
+            in_build: boolean;
+            /** Kcal */
+            kcal: number;
+            /** Label Id */
+            label_id: number;
+            /** Name */
+            name: string;
+            /** Protein G */
+            protein_g: number | null;
+        };
+        /**
+         * TrialDifference
+         * @description Lines that differ, in working order, and all figures.
+         */
+        TrialDifference: {
+            /** Figures */
+            figures: components["schemas"]["FigureDifference"][];
+            /** Grams After */
+            grams_after: number | null;
+            /** Grams Before */
+            grams_before: number | null;
+            /** Lines */
+            lines: components["schemas"]["LineDifference"][];
+            /** Portions After */
+            portions_after: number;
+            /** Portions Before */
+            portions_before: number;
+        };
+        /**
          * TrialSheet
-         * @description A trial as stored: its build, the shelf labels it uses, what it plans and its reckoning.
+         * @description A trial as stored: its build, the shelf labels it uses, what it plans, and its report.
          */
         TrialSheet: {
             build: components["schemas"]["Build"];
+            /** Copied From */
+            copied_from: number | null;
             /** Dish Id */
             dish_id: number;
             /** Id */
             id: number;
             /** Intent */
             intent: string;
+            /** Is Original */
+            is_original: boolean;
             /** Labels */
             labels: {
                 [key: string]: components["schemas"]["ShelfLabel"];
@@ -2915,7 +4247,7 @@ export interface components {
             /** Letter */
             letter: string;
             planned: components["schemas"]["Batch"];
-            result: components["schemas"]["Result"];
+            report: components["schemas"]["BuildReport"];
             /** Version */
             version: number;
         };
@@ -2923,6 +4255,8 @@ export interface components {
         TrialSummary: {
             /** Batches */
             batches: components["schemas"]["BatchSummary"][];
+            /** Copied From */
+            copied_from: number | null;
             /** Id */
             id: number;
             /** Intent */
@@ -2952,6 +4286,16 @@ export interface components {
             question?: string;
             /** Readings */
             readings: components["schemas"]["AmountReading"][];
+        };
+        /**
+         * WorkedProposal
+         * @description A proposal with the serving that it makes and how its goals stand.
+         */
+        WorkedProposal: {
+            /** Goals */
+            goals: components["schemas"]["GoalState"][];
+            proposal: components["schemas"]["Proposal"];
+            serving: components["schemas"]["Portion"];
         };
     };
     responses: never;
@@ -4164,6 +5508,431 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DishSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    start_original: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                dish_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    rejected: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                dish_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RejectedSwap"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    reject: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                dish_id: number;
+                swap: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Rejection"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RejectedSwap"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    allow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                dish_id: number;
+                swap: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RejectedSwap"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    copy_trial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                dish_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTrial"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialSheet"];
                 };
             };
             /** @description The body could not be read. */
@@ -5665,6 +7434,86 @@ export interface operations {
             };
         };
     };
+    reference_amounts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReferenceAmount"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
     scale: {
         parameters: {
             query?: never;
@@ -6653,6 +8502,250 @@ export interface operations {
             };
         };
     };
+    swaps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Swap"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    add_swap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSwap"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Swap"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    remove_swap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                swap: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
     trial: {
         parameters: {
             query?: never;
@@ -6672,6 +8765,93 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TrialSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    allowance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AllowanceWanted"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Allowance"];
                 };
             };
             /** @description The body could not be read. */
@@ -6832,6 +9012,261 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["BuildEdit"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    difference: {
+        parameters: {
+            query: {
+                to: number;
+            };
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialDifference"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    from_original: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Build"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    edit_intent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["IntentEdit"];
             };
         };
         responses: {
@@ -7161,6 +9596,176 @@ export interface operations {
             };
         };
     };
+    presets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Preset"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    reach: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GoalWanted"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GoalReached"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
     reckon_build: {
         parameters: {
             query?: never;
@@ -7183,7 +9788,181 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Result"];
+                    "application/json": components["schemas"]["BuildReport"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    scale_build: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScalingWanted"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scaled"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    swaps_for_line: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SwapsWanted"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineSwaps"];
                 };
             };
             /** @description The body could not be read. */

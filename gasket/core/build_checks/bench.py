@@ -1,0 +1,84 @@
+"""What the checks look at: the batter or mixture with its water, dry base, fat, salt and sweetness.
+
+A build with a frosting is judged by the bowl that holds the flour; one without any dry base is
+judged whole.
+"""
+
+from collections.abc import Iterable
+from dataclasses import dataclass
+from functools import cached_property
+from typing import Literal
+
+from gasket.core.families import HABITS, Habits
+from gasket.core.kinds import FLOURS, POWDERS, FoodKind
+from gasket.core.numbers import Answer
+from gasket.core.trial import Terms
+from gasket.core.workpiece import PlacedLine, Workpiece, dry_base_g
+
+Verdict = Literal["within", "below", "above"]
+
+
+class BuildCheck(Answer):
+    """One check: its value beside the usual band, and what that means for this dish.
+
+    `speaks` is false while the value is within the band or the cook has dismissed it (`note`).
+    """
+
+    code: str
+    name: str
+    component: str
+    value: float
+    unit: str
+    least: float | None
+    most: float | None
+    verdict: Verdict
+    speaks: bool
+    says: str
+    source: str
+    note: str = ""
+
+
+@dataclass(frozen=True)
+class Bench:
+    """A workpiece as the checks see it."""
+
+    piece: Workpiece
+    original: Workpiece | None = None
+    original_serving_g: float | None = None
+    serving_g: float | None = None
+
+    @property
+    def terms(self) -> Terms:
+        return self.piece.build.terms
+
+    @property
+    def habits(self) -> Habits | None:
+        family = self.terms.family
+        return None if family is None else HABITS[family]
+
+    @cached_property
+    def base(self) -> list[PlacedLine]:
+        return [one for one in self.piece.base() if one.amount > 0]
+
+    @property
+    def component(self) -> str:
+        return self.base[0].part if self.base and self.dry_base_g > 0 else ""
+
+    @cached_property
+    def dry_base_g(self) -> float:
+        return sum(dry_base_g(one) for one in self.base)
+
+    @cached_property
+    def base_g(self) -> float:
+        return sum(one.grams for one in self.base)
+
+    @cached_property
+    def flour_and_powder_g(self) -> float:
+        return self.grams_of(FLOURS | POWDERS)
+
+    def grams_of(self, kinds: Iterable[FoodKind]) -> float:
+        wanted = frozenset(kinds)
+        return sum(one.grams for one in self.base if one.kind in wanted)
+
+    def sum_of(self, name: Literal["water_g", "fat_g", "sweetness_g", "polyols_g"]) -> float:
+        return sum(one.brings(name) or 0.0 for one in self.base)

@@ -1,0 +1,128 @@
+"""A shelf label as a build sees it: what kind of thing it is, its water, sweetness and price."""
+
+from dataclasses import dataclass
+from functools import cached_property
+from typing import Final
+
+import numpy as np
+
+from gasket.core.energy import EnergyMethod
+from gasket.core.kinds import FoodKind, guess_kind
+from gasket.core.labels import SALT_PER_SODIUM, Label
+from gasket.core.packages import Package, price_per_g
+from gasket.core.panel import INDEX, Nutrient, Panel, panel_of
+
+ASH: Final = 0.01
+"""Minerals of an ordinary food, g per g (common practice)."""
+
+SWEETNESS_OF: Final[dict[FoodKind, float]] = {
+    # Sucrose = 1, by weight (from memory: common food-science tables).
+    "sugar": 1.0,
+    "brown_sugar": 1.0,
+    "powdered_sugar": 1.0,
+    "syrup": 0.8,
+    "sweetener": 1.0,
+    "brown_sweetener": 1.0,
+    "powdered_sweetener": 1.0,
+    "intense_sweetener": 200.0,
+}
+_BY_WORD: Final = (
+    ("honey", 1.0),
+    ("maple", 0.6),
+    ("xylitol", 1.0),
+    ("maltitol", 0.9),
+    ("sorbitol", 0.6),
+    ("mannitol", 0.6),
+    ("isomalt", 0.5),
+    ("allulose", 0.7),
+    ("blend", 1.0),
+    ("1:1", 1.0),
+    ("2x", 2.0),
+    ("erythritol", 0.65),
+)
+_LACTOSE: Final = 0.2
+_MILKY: Final[frozenset[FoodKind]] = frozenset(
+    {
+        *("thick_yogurt", "cottage_cheese", "cream_cheese", "cream", "milk", "cheese", "butter"),
+        *("whey_powder", "protein_blend"),
+    }
+)
+
+
+@dataclass(frozen=True)
+class Ingredient:
+    """One package of a food with what the build needs to know of it. Figures are per gram."""
+
+    label_id: int
+    food_id: int
+    food: str
+    label: Label
+    package: Package
+    kind: FoodKind
+    method: EnergyMethod = "labelled"
+    erythritol_kcal_per_g: float = 0.0
+
+    @cached_property
+    def panel(self) -> Panel:
+        return panel_of(self.label, self.method, self.erythritol_kcal_per_g)
+
+    @property
+    def by_piece(self) -> bool:
+        return self.label.by_piece
+
+    @property
+    def name(self) -> str:
+        return self.label.name or self.food
+
+    def per_g(self, nutrient: Nutrient) -> float | None:
+        """Of a nutrient, in its unit per gram (per piece when it can only be counted)."""
+        at = INDEX[nutrient]
+        return float(self.panel.rows[0][at]) if self.panel.known[at] else None
+
+    def amount(self, nutrient: Nutrient) -> float:
+        """The same, unknown counted as none: for advice, never for a figure that is shown."""
+        return self.per_g(nutrient) or 0.0
+
+    @cached_property
+    def water(self) -> float:
+        """Water per gram, straight from the label: what is neither macronutrient nor ash."""
+        if self.kind == "water":
+            return 1.0
+        weight = self.label.weight_g
+        if self.by_piece or not weight:
+            return 0.0
+        alcohol = (self.label.alcohol_g or 0.0) / weight
+        carbohydrate = self.per_g("carbohydrate_g")
+        if carbohydrate is None:
+            carbohydrate = self.amount("net_carbohydrate_g")
+        solids = self.amount("protein_g") + carbohydrate + self.amount("fat_g") + alcohol
+        dry = self.kind in ("salt", "baking_powder", "baking_soda", "gum", "oil", "oil_spray")
+        return 0.0 if dry else float(np.clip(1 - solids - ASH, 0.0, 1.0))
+
+    @cached_property
+    def sweetness(self) -> float:
+        """Sucrose equivalents per gram: as the package says, by kind, or by its sugars."""
+        if self.package.sweetness is not None:
+            return self.package.sweetness
+        if self.kind in SWEETNESS_OF:
+            return self._sweetener_strength(SWEETNESS_OF[self.kind])
+        sugars = self.amount("sugars_g")
+        return sugars * (_LACTOSE if self.kind in _MILKY else 1.0)
+
+    def _sweetener_strength(self, usual: float) -> float:
+        text = f"{self.food} {self.label.name}".lower()
+        return next((strength for word, strength in _BY_WORD if word in text), usual)
+
+    @property
+    def price(self) -> float | None:
+        return price_per_g(self.package, self.label)
+
+    @property
+    def salt(self) -> float:
+        """Grams of salt per gram."""
+        return self.amount("sodium_mg") / 1000 * SALT_PER_SODIUM
+
+
+def kind_of(stated: FoodKind | None, food: str, aliases: tuple[str, ...], label: str) -> FoodKind:
+    """What the cook says it is, or else what its names suggest."""
+    return stated or guess_kind((food, *aliases, label)) or "other"

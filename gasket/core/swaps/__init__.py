@@ -1,0 +1,1 @@
+"""Swaps: what may stand in for what, by which rule, and what that does to this very build."""

@@ -1,0 +1,262 @@
+"""Goals and kept bands as limits that are linear in the amounts of the lines.
+
+A share such as "25 % of the energy from fat" becomes 9 fat − 0.25 kcal ≤ 0. A band that the build
+does not keep today is widened to where the build is: the solver never makes it worse, and never
+refuses a build that is already out of the ordinary.
+"""
+
+from collections.abc import Callable, Iterator
+from dataclasses import dataclass
+from typing import Final
+
+from gasket.core.build_checks.bench import Bench
+from gasket.core.build_checks.checks import LEAST_DRY_SHARE, POLYOLS_MOST, SODA_IN_POWDER
+from gasket.core.families import Span
+from gasket.core.goals import GOAL_NAMES, SOFT, Goal, GoalKey, Limits
+from gasket.core.ingredients import Ingredient
+from gasket.core.kinds import DRY_BASE, FLOURS, POWDERS
+from gasket.core.workpiece import Quality, quality
+
+PAN_FILL: Final = Span(0.9, 1.15)
+"""A serving keeps about its weight, unless the goal says otherwise: the pan stays as full."""
+
+
+@dataclass(frozen=True)
+class Spot:
+    """A food in a component: what one gram of it adds to a limit depends on both."""
+
+    food: Ingredient
+    part: str
+    per_serving: float
+
+    def of(self, name: Quality) -> float:
+        """A quality per gram as it counts in one serving; unknown counts as none."""
+        return self.per_serving * (quality(self.food, name) or 0.0)
+
+
+@dataclass(frozen=True)
+class Limit:
+    """low ≤ Σ weigh(spot) × amount ≤ high. `goal` limits may be relaxed, bands are kept."""
+
+    key: str
+    name: str
+    unit: str
+    weigh: Callable[[Spot], float]
+    low: float
+    high: float
+    goal: bool
+
+
+_PLAIN: Final[dict[GoalKey, Quality]] = {
+    "kcal": "kcal",
+    "protein_g": "protein_g",
+    "carbohydrate_g": "carbohydrate_g",
+    "net_carbohydrate_g": "net_carbohydrate_g",
+    "fat_g": "fat_g",
+    "fibre_g": "fibre_g",
+    "serving_g": "grams",
+}
+_INF: Final = float("inf")
+
+
+def limits_of(bench: Bench) -> tuple[Limit, ...]:
+    """Every goal that the solver can work towards, and every band that it keeps."""
+    goal = bench.terms.goal
+    return (*_goals(goal), *_bands(bench), *_pan_fill(bench, goal))
+
+
+def _goals(goal: Goal) -> Iterator[Limit]:
+    for key, limits in goal.given():
+        if key in SOFT:
+            continue
+        if key in _PLAIN:
+            yield _plain(key, limits)
+        elif key == "carbohydrate_per_protein":
+            means: Quality = "net_carbohydrate_g" if goal.ratio_means == "net" else "carbohydrate_g"
+            yield from _ratio(key, limits, means, "protein_g", 1.0)
+        elif key == "fat_energy":
+            yield from _ratio(key, limits, "fat_g", "kcal", 1 / 900)
+        elif key == "protein_energy":
+            yield from _ratio(key, limits, "protein_g", "kcal", 1 / 400)
+
+
+def _plain(key: GoalKey, limits: Limits) -> Limit:
+    name, unit = GOAL_NAMES[key]
+    kind = _PLAIN[key]
+    return Limit(
+        key=key,
+        name=name,
+        unit=unit,
+        weigh=lambda spot: spot.of(kind),
+        low=-_INF if limits.least is None else limits.least,
+        high=_INF if limits.most is None else limits.most,
+        goal=True,
+    )
+
+
+def _ratio(
+    key: GoalKey, limits: Limits, above: Quality, below: Quality, factor: float
+) -> Iterator[Limit]:
+    """above ≤ most × factor × below, and the other way round for least."""
+    name, unit = GOAL_NAMES[key]
+    for bound, low, high in ((limits.most, -_INF, 0.0), (limits.least, 0.0, _INF)):
+        if bound is not None:
+            per = bound * factor
+            yield Limit(
+                key=key,
+                name=name,
+                unit=unit,
+                weigh=lambda spot, per=per: spot.of(above) - per * spot.of(below),  # type: ignore[misc]
+                low=low,
+                high=high,
+                goal=True,
+            )
+
+
+def _pan_fill(bench: Bench, goal: Goal) -> Iterator[Limit]:
+    now = sum(one.grams * one.per_serving for one in bench.piece.lines())
+    if goal.serving_g.given or now <= 0:
+        return
+    yield Limit(
+        key="pan_fill",
+        name="serving weight as it is",
+        unit="g",
+        weigh=lambda spot: spot.of("grams"),
+        low=PAN_FILL.least * now if PAN_FILL.least else -_INF,
+        high=PAN_FILL.most * now if PAN_FILL.most else _INF,
+        goal=False,
+    )
+
+
+# Bands: numerator − bound × denominator, over the bowl that holds the flour.
+
+
+@dataclass(frozen=True)
+class _Band:
+    key: str
+    name: str
+    above: Callable[[Ingredient], float]
+    below: Callable[[Ingredient], float]
+    span: Span
+
+
+def _bands(bench: Bench) -> Iterator[Limit]:
+    for band in _bands_of(bench):
+        yield from _band_limits(bench, band)
+    yield from _whole_bands(bench)
+
+
+def _bands_of(bench: Bench) -> Iterator[_Band]:
+    habits = bench.habits
+    batter = bench.base_g > 0 and bench.dry_base_g >= LEAST_DRY_SHARE * bench.base_g
+    if habits is None or not batter:
+        return
+    if habits.hydration:
+        yield _Band(
+            "hydration",
+            "water to dry base",
+            lambda food: food.water,
+            lambda food: DRY_BASE.get(food.kind, 0.0),
+            habits.hydration,
+        )
+    own_lift = bench.grams_of({"self_raising_flour", "yeast"}) > 0
+    if habits.leavening_per_100 and bench.flour_and_powder_g > 0 and not own_lift:
+        least, most = habits.leavening_per_100
+        span = Span((least or 0) / 100, None if most is None else most / 100)
+        yield _Band("leavening", "raising agent", _lift, _flour_and_powder, span)
+    if habits.powder_share_most is not None and bench.grams_of(FLOURS) > 0:
+        yield _Band(
+            "powder_share",
+            "protein powder in flour and powder",
+            lambda food: float(food.kind in POWDERS),
+            _flour_and_powder,
+            Span(None, habits.powder_share_most),
+        )
+    if habits.fat_share:
+        keep, none = habits.fat_share
+        yield _Band(
+            "fat_floor",
+            "fat in the mixture",
+            lambda food: food.amount("fat_g"),
+            lambda _: 1.0,
+            Span(none if bench.terms.fat_school == "none" else keep, None),
+        )
+
+
+def _lift(food: Ingredient) -> float:
+    return {"baking_powder": 1.0, "baking_soda": SODA_IN_POWDER}.get(food.kind, 0.0)
+
+
+def _flour_and_powder(food: Ingredient) -> float:
+    return float(food.kind in FLOURS or food.kind in POWDERS)
+
+
+def _band_limits(bench: Bench, band: _Band) -> Iterator[Limit]:
+    part = bench.base[0].part
+    below = sum(band.below(one.ingredient) * one.grams for one in bench.base)
+    above = sum(band.above(one.ingredient) * one.grams for one in bench.base)
+    if below <= 0:
+        return
+    now = above / below
+    least, most = band.span
+    for bound, low, high in (
+        (None if most is None else max(most, now), -_INF, 0.0),
+        (None if least is None else min(least, now), 0.0, _INF),
+    ):
+        if bound is not None:
+            yield Limit(
+                key=band.key,
+                name=band.name,
+                unit="",
+                weigh=_in_part(part, band, bound),
+                low=low,
+                high=high,
+                goal=False,
+            )
+
+
+def _in_part(part: str, band: _Band, bound: float) -> Callable[[Spot], float]:
+    def weigh(spot: Spot) -> float:
+        if spot.part != part or spot.food.by_piece:
+            return 0.0
+        return spot.per_serving * (band.above(spot.food) - bound * band.below(spot.food))
+
+    return weigh
+
+
+def _whole_bands(bench: Bench) -> Iterator[Limit]:
+    """Sweetness against the original and the share of polyols, over all of a serving."""
+    now = _held(bench, "grams")
+    if now <= 0:
+        return
+    if (floor := _sweetness_floor(bench, now)) is not None:
+        yield _over_all("sweetness", "sweetness", "sweetness_g", floor, 0.0, _INF)
+    polyols = _held(bench, "polyols_g") / now
+    most = max(POLYOLS_MOST, polyols)
+    yield _over_all("polyols", "share of polyols", "polyols_g", most, -_INF, 0.0)
+
+
+def _sweetness_floor(bench: Bench, now_g: float) -> float | None:
+    """Sucrose equivalents per gram that a serving keeps; None where it does not matter."""
+    habits, original = bench.habits, bench.original
+    if habits is None or not habits.sweet or original is None or not bench.original_serving_g:
+        return None
+    theirs = (original.serving("sweetness_g") or 0.0) / bench.original_serving_g
+    ours = _held(bench, "sweetness_g") / now_g
+    return min(bench.terms.sweetness_least * theirs, ours)
+
+
+def _held(bench: Bench, name: Quality) -> float:
+    return sum((one.brings(name) or 0.0) * one.per_serving for one in bench.piece.lines())
+
+
+def _over_all(key: str, name: str, above: Quality, bound: float, low: float, high: float) -> Limit:
+    return Limit(
+        key=key,
+        name=name,
+        unit="",
+        weigh=lambda spot: spot.of(above) - bound * spot.of("grams"),
+        low=low,
+        high=high,
+        goal=False,
+    )

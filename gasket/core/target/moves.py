@@ -1,0 +1,129 @@
+"""What may move in a build: grams of the free lines, and swaps on them.
+
+A line is fixed when it is locked or off, when it only seasons, raises or sets, and when the dish
+is named for it: a carrot loaf keeps its carrots. Free lines move between half and twice their
+grams unless the cook gave bounds. A line that a need rules out must go.
+"""
+
+import re
+from collections.abc import Sequence
+from dataclasses import dataclass
+from typing import Final
+
+from gasket.core.ingredients import Ingredient
+from gasket.core.kinds import SEASONINGS
+from gasket.core.needs import breaks
+from gasket.core.swaps.model import Swap
+from gasket.core.swaps.options import Ready, Shelf, ready_swaps
+from gasket.core.target.limits import Spot
+from gasket.core.workpiece import PlacedLine, Workpiece
+
+LESS, MORE = 0.5, 2.0
+"""A free line stays between half and twice its grams."""
+MOST_SWAPS: Final = 60
+MOST_SWAPS_A_LINE: Final = 3
+_WHOLE: Final = 0.01
+
+
+@dataclass(frozen=True)
+class SwapMove:
+    """A swap that may be used: `most` of the line's amount may go."""
+
+    swap: Swap
+    most: float
+    foods: tuple[tuple[Ingredient, float], ...]
+
+
+@dataclass(frozen=True)
+class LineMove:
+    """A line that may move: its bounds, its step when it is counted, its swaps."""
+
+    one: PlacedLine
+    least: float
+    most: float
+    step: float | None
+    swaps: tuple[SwapMove, ...]
+
+    @property
+    def now(self) -> float:
+        return self.one.amount
+
+    @property
+    def spot(self) -> Spot:
+        return Spot(self.one.ingredient, self.one.part, self.one.per_serving)
+
+
+def moves_of(
+    bench: Workpiece,
+    shelf: Shelf,
+    swaps: Sequence[Swap],
+    rejected: frozenset[str] = frozenset(),
+    dish: str = "",
+) -> tuple[LineMove, ...]:
+    """Every line that may move. `rejected` are keys of swaps that the cook does not want."""
+    named = frozenset(re.findall(r"[a-z]{4,}", dish.lower()))
+    wanted = [swap for swap in swaps if swap.key not in rejected and not swap.also]
+    found = []
+    left = MOST_SWAPS
+    for one in bench.lines():
+        barred = any(breaks(need, one.ingredient) for need in bench.build.terms.needs)
+        if not _is_free(one, barred, named):
+            continue
+        ready = _swap_moves(bench, one, shelf, wanted, barred)[:left]
+        left -= len(ready)
+        least, most = _bounds(one, barred)
+        found.append(LineMove(one, least, most, _step(one), ready))
+    return tuple(found)
+
+
+def _is_free(one: PlacedLine, barred: bool, named: frozenset[str]) -> bool:
+    line = one.line
+    if line.locked or line.off or one.amount <= 0:
+        return False
+    bounded = line.least_g is not None or line.most_g is not None
+    if barred or bounded:
+        return True
+    gives_the_name = named & set(re.findall(r"[a-z]{4,}", one.ingredient.food.lower()))
+    return one.kind not in SEASONINGS and not gives_the_name
+
+
+def _bounds(one: PlacedLine, barred: bool) -> tuple[float, float]:
+    if barred:
+        return 0.0, 0.0
+    least, most = one.line.least_g, one.line.most_g
+    low = LESS * one.amount if least is None else least
+    high = MORE * one.amount if most is None else most
+    return min(low, high), max(low, high)
+
+
+def _step(one: PlacedLine) -> float | None:
+    """Grams of the whole or half piece that a counted line goes by."""
+    count = one.line.count
+    if not count:
+        return None
+    piece = 1.0 if one.ingredient.by_piece else one.amount / count
+    return piece if abs(count - round(count)) < _WHOLE else piece / 2
+
+
+def _swap_moves(
+    bench: Workpiece, one: PlacedLine, shelf: Shelf, swaps: Sequence[Swap], barred: bool
+) -> tuple[SwapMove, ...]:
+    if one.line.count and not barred:
+        return ()  # half an egg less and 17 g of something else is nobody's wish
+    likeliest: dict[str, SwapMove] = {}
+    for ready in ready_swaps(bench, one, shelf, swaps):
+        if not _breaks_a_need(bench, ready):
+            most = 1.0 if barred else ready.swap.most
+            likeliest.setdefault(ready.swap.key, SwapMove(ready.swap, most, ready.foods))
+    found = sorted(likeliest.values(), key=lambda move: _energy(move, one))
+    return tuple(found[:MOST_SWAPS_A_LINE])
+
+
+def _energy(move: SwapMove, one: PlacedLine) -> float:
+    """What a gram taken costs in kcal, its protein counted in its favour."""
+    new = sum(ratio * (f.amount("kcal") - 4 * f.amount("protein_g")) for f, ratio in move.foods)
+    return new - one.ingredient.amount("kcal") + 4 * one.ingredient.amount("protein_g")
+
+
+def _breaks_a_need(bench: Workpiece, ready: Ready) -> bool:
+    return any(breaks(need, food) for need in bench.build.terms.needs for food, _ in ready.foods)

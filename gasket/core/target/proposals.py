@@ -1,0 +1,142 @@
+"""A solution as a cook reads it: lines before and after, what stands in, what it does."""
+
+from collections.abc import Callable
+from typing import Final, Literal
+
+from gasket.core.ingredients import Ingredient
+from gasket.core.numbers import Answer
+from gasket.core.swaps.options import Effect, moved_by, round_g, stand_in, with_less
+from gasket.core.target.formulation import Task, Variables
+from gasket.core.target.limits import Spot
+from gasket.core.target.moves import LineMove, SwapMove
+from gasket.core.target.programme import Solution, Vector
+from gasket.core.trial import BuildChange, BuildLine
+from gasket.core.workpiece import Workpiece
+
+ProposalKey = Literal["gentlest", "leanest", "most_protein", "closest"]
+NAMES: Final[dict[ProposalKey, str]] = {
+    "gentlest": "Gentlest",
+    "leanest": "Leanest",
+    "most_protein": "Most protein",
+    "closest": "As close as it gets",
+}
+_TOUCHED: Final = 0.5
+_SAME_G: Final = 0.05
+_SLACK: Final = 1e-6
+
+
+class ProposedLine(Answer):
+    """One line of a proposal: grams before and after, and what stands in."""
+
+    line_id: str
+    name: str
+    before_g: float
+    after_g: float
+    goes_in: tuple[tuple[str, float], ...]
+    swap: str
+
+
+class Proposal(Answer):
+    """A way to the goal: lines touched, and what it does to a serving.
+
+    `proven` when no better one exists; else it is the best that was found in time.
+    """
+
+    key: ProposalKey
+    name: str
+    change: BuildChange
+    lines: tuple[ProposedLine, ...]
+    moved: Effect
+    objective: float
+    proven: bool
+
+
+def proposal(task: Task, key: ProposalKey, solution: Solution) -> Proposal:
+    """The solution in grams as a scale shows them: whole ones where the goals still hold."""
+    coarse = _drawn(task, key, solution, round_g)
+    if key == "closest" or _holds(task, coarse.change, _foods(task, solution.x)):
+        return coarse
+    return _drawn(task, key, solution, lambda grams: round(grams, 1))
+
+
+def _foods(task: Task, x: Vector) -> dict[int, Ingredient]:
+    at = task.variables
+    return {
+        food.label_id: food
+        for s, (_, swap) in enumerate(at.swaps)
+        if x[at.used(s)] > _TOUCHED
+        for food, _ in swap.foods
+    }
+
+
+def _holds(task: Task, change: BuildChange, news: dict[int, Ingredient]) -> bool:
+    bench = task.bench
+    after = Workpiece(change.applied(bench.build), {**bench.ingredients, **news}, bench.per_serving)
+    spots = [(Spot(one.ingredient, one.part, one.per_serving), one.amount) for one in after.lines()]
+    sums = [sum(limit.weigh(spot) * amount for spot, amount in spots) for limit in task.limits]
+    return all(
+        limit.low - _SLACK <= found <= limit.high + _SLACK
+        for limit, found in zip(task.limits, sums, strict=True)
+        if limit.goal
+    )
+
+
+def _drawn(
+    task: Task, key: ProposalKey, solution: Solution, rounded: Callable[[float], float]
+) -> Proposal:
+    at, x = task.variables, solution.x
+    lines: dict[str, tuple[BuildLine, ...]] = {}
+    shown: list[ProposedLine] = []
+    for i, move in enumerate(at.moves):
+        swaps = _swaps_used(at, x, i)
+        amount = at.amount(x, i)
+        if not swaps and abs(amount - move.now) < _SAME_G:
+            continue
+        after = amount if move.step is not None else max(0.0, rounded(amount))
+        incoming = [
+            (food, rounded(taken * ratio), taken)
+            for swap, taken in swaps
+            for food, ratio in swap.foods
+        ]
+        line = move.one.line
+        lines[line.id] = _after(line, move, after) + tuple(
+            stand_in(move.one, food, grams, taken) for food, grams, taken in incoming
+        )
+        shown.append(
+            ProposedLine(
+                line_id=line.id,
+                name=move.one.ingredient.name,
+                before_g=move.now,
+                after_g=after,
+                goes_in=tuple((food.name, grams) for food, grams, _ in incoming),
+                swap=", ".join(dict.fromkeys(swap.swap.name for swap, _ in swaps)),
+            )
+        )
+    change = BuildChange(lines=lines)
+    return Proposal(
+        key=key,
+        name=NAMES[key],
+        change=change,
+        lines=tuple(shown),
+        moved=moved_by(task.bench, change, _foods(task, x)),
+        objective=solution.objective,
+        proven=solution.proven,
+    )
+
+
+def _swaps_used(at: Variables, x: Vector, i: int) -> list[tuple[SwapMove, float]]:
+    return [
+        (swap, float(x[at.taken(s)]))
+        for s, (of, swap) in enumerate(at.swaps)
+        if of == i and x[at.used(s)] > _TOUCHED
+    ]
+
+
+def _after(line: BuildLine, move: LineMove, amount: float) -> tuple[BuildLine, ...]:
+    if move.step is None or not line.count:
+        return with_less(line, amount)
+    count = round(line.count * amount / move.now * 2) / 2
+    if count <= 0:
+        return ()
+    grams = line.target_g * count / line.count
+    return (line.model_copy(update={"count": count, "target_g": round(grams, 1)}),)

@@ -1,0 +1,87 @@
+"""Reaching the goal: up to three proposals; else what collides, and the closest build."""
+
+from dataclasses import replace
+from typing import Final
+
+from gasket.core.numbers import Answer
+from gasket.core.target.collision import closest, collision
+from gasket.core.target.formulation import (
+    Task,
+    programme,
+    tightened,
+    touches,
+    towards,
+    with_touches,
+)
+from gasket.core.target.prices import Price, prices_of
+from gasket.core.target.programme import Programme, Solution, Vector, solve, solve_in_time
+from gasket.core.target.proposals import Proposal, ProposalKey, proposal
+
+ONE_MORE: Final = 1
+"""Lines that the leanest and the richest may touch beyond those of the gentlest."""
+
+
+FIRST_S: Final = 0.07
+FURTHER_S: Final = 0.03
+"""An answer comes while the cook looks: after this the best found so far is shown, and said not to
+be proven the best."""
+
+
+class Reached(Answer):
+    """Up to three proposals; when nothing fits, what collides and the closest build.
+
+    `kept` names the bands that the proposals keep. `free` is how many lines could move.
+    """
+
+    proposals: tuple[Proposal, ...]
+    prices: tuple[Price, ...]
+    collides: tuple[str, ...]
+    kept: tuple[str, ...]
+    free: int
+    swaps: int
+
+
+def reach(task: Task) -> Reached:
+    """Up to three ways to satisfy every limit, or the closest build and what collides."""
+    exact = programme(task)
+    whole = programme(tightened(task))
+    gentlest = solve_in_time(whole, FIRST_S)
+    if gentlest is None:
+        whole, gentlest = exact, solve_in_time(exact, FIRST_S)
+    kept = tuple(dict.fromkeys(one.name for one in task.limits if not one.goal))
+    answer = Reached(
+        proposals=(),
+        prices=(),
+        collides=(),
+        kept=kept,
+        free=len(task.moves),
+        swaps=len(task.variables.swaps),
+    )
+    if gentlest is None:
+        nearest = closest(task, exact)
+        found = () if nearest is None else (proposal(task, "closest", nearest),)
+        return answer.model_copy(update={"proposals": found, "collides": collision(task, exact)})
+    costs: dict[ProposalKey, Vector] = {
+        "leanest": towards(task, "kcal", 1.0),
+        "most_protein": towards(task, "protein_g", -1.0),
+    }
+    at = task.variables
+    few = with_touches(whole, at, round(float(touches(at) @ gentlest.x)) + ONE_MORE)
+    solved: dict[ProposalKey, Solution] = {"gentlest": gentlest}
+    for key, cost in costs.items():
+        further = solve_in_time(few.with_cost(cost), FURTHER_S, patient=False)
+        solved[key] = further or _same_lines(few.with_cost(cost), gentlest)
+    proposals = [proposal(task, key, solution) for key, solution in solved.items()]
+    different = {one.change.model_dump_json(): one for one in reversed(proposals)}
+    return answer.model_copy(
+        update={
+            "proposals": tuple(one for one in proposals if one in different.values()),
+            "prices": prices_of(task, exact, gentlest),
+        }
+    )
+
+
+def _same_lines(programme: Programme, gentlest: Solution) -> Solution:
+    """As far as the lines that the gentlest touches go, when there was no time for others."""
+    found = solve(programme.fixed(gentlest.x))
+    return replace(found or gentlest, proven=False)

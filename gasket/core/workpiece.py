@@ -1,0 +1,143 @@
+"""A build on the bench: every line with its ingredient and its way into one serving.
+
+Swaps, build checks, the solver and the price of a line all work on this one view.
+"""
+
+from collections.abc import Iterator, Mapping
+from dataclasses import dataclass
+from typing import Final, Literal
+
+from gasket.core.batch import Batch
+from gasket.core.formula import flatten
+from gasket.core.ingredients import Ingredient
+from gasket.core.kinds import DRY_BASE, FoodKind
+from gasket.core.panel import NUTRIENTS
+from gasket.core.portions import divide
+from gasket.core.trial import Build, BuildLine, planned_g
+
+Quality = Literal[
+    "kcal",
+    "protein_g",
+    "carbohydrate_g",
+    "net_carbohydrate_g",
+    "fat_g",
+    "fibre_g",
+    "sugars_g",
+    "polyols_g",
+    "saturated_g",
+    "sodium_mg",
+    "grams",
+    "water_g",
+    "sweetness_g",
+    "cost",
+]
+"""What a line brings: nutrients, and what a build is judged by."""
+
+MACROS: Final[tuple[Quality, ...]] = ("kcal", "protein_g", "carbohydrate_g", "fat_g")
+
+
+def quality(of: Ingredient, name: Quality) -> float | None:
+    """Of a quality per gram (per piece where it can only be counted); None is unknown."""
+    match name:
+        case "grams":
+            return None if of.by_piece else 1.0
+        case "water_g":
+            return of.water
+        case "sweetness_g":
+            return of.sweetness
+        case "cost":
+            return of.price
+        case _:
+            return of.per_g(name)
+
+
+assert all(name in Quality.__args__ for name in NUTRIENTS)  # type: ignore[attr-defined]
+
+
+@dataclass(frozen=True)
+class PlacedLine:
+    """A line of a label where it stands. `per_serving` turns an amount of it into one serving's."""
+
+    component: int
+    index: int
+    part: str
+    line: BuildLine
+    ingredient: Ingredient
+    amount: float
+    """Grams; pieces where it can only be counted."""
+    per_serving: float
+
+    @property
+    def kind(self) -> FoodKind:
+        return self.ingredient.kind
+
+    @property
+    def grams(self) -> float:
+        return 0.0 if self.ingredient.by_piece else self.amount
+
+    def brings(self, name: Quality) -> float | None:
+        """What the line brings to the batch."""
+        each = quality(self.ingredient, name)
+        return 0.0 if self.amount == 0 else None if each is None else each * self.amount
+
+
+@dataclass(frozen=True)
+class Workpiece:
+    """A build with its ingredients by label id and each component's way into a serving."""
+
+    build: Build
+    ingredients: Mapping[int, Ingredient]
+    per_serving: Mapping[str, float]
+
+    @classmethod
+    def of(cls, build: Build, ingredients: Mapping[int, Ingredient], planned: Batch) -> "Workpiece":
+        """Raises `FaultyInput` where the planned batch cannot be reckoned."""
+        formula = flatten(planned)
+        mean = divide(planned, formula.used_g).mean_share or 0.0
+        shares = {name: share.value * mean for name, share in formula.shares.items()}
+        return cls(build, ingredients, shares)
+
+    def lines(self) -> Iterator[PlacedLine]:
+        """Every line of a label, those switched off with an amount of 0."""
+        for i, j, line in self.build.placed():
+            found = None if line.label_id is None else self.ingredients.get(line.label_id)
+            if found is not None:
+                part = self.build.components[i].name
+                amount = 0.0 if line.off else amount_of(line, found)
+                yield PlacedLine(i, j, part, line, found, amount, self.per_serving.get(part, 0.0))
+
+    def line(self, line_id: str) -> PlacedLine | None:
+        return next((one for one in self.lines() if one.line.id == line_id), None)
+
+    def serving(self, name: Quality) -> float | None:
+        """What one serving holds of a quality; None while a line's part of it is unknown."""
+        total = 0.0
+        for one in self.lines():
+            brought = one.brings(name)
+            if brought is None:
+                return None
+            total += brought * one.per_serving
+        return total
+
+    def base(self) -> list[PlacedLine]:
+        """The lines of the component that holds most of the dry base; all when none holds any."""
+        lines = [*self.lines()]
+        dry: dict[int, float] = {}
+        for one in lines:
+            dry[one.component] = dry.get(one.component, 0.0) + dry_base_g(one)
+        main = max(dry, key=lambda at: dry[at], default=None)
+        if main is None or dry[main] <= 0:
+            return lines
+        return [one for one in lines if one.component == main]
+
+
+def amount_of(line: BuildLine, of: Ingredient) -> float:
+    """Grams of the line; pieces where nobody has weighed one."""
+    if of.by_piece:
+        return line.count or 0.0
+    return planned_g(line, of.label)
+
+
+def dry_base_g(one: PlacedLine) -> float:
+    """What the line counts for as dry base: flour, powders, cocoa and starch."""
+    return one.grams * DRY_BASE.get(one.kind, 0.0)

@@ -1,0 +1,78 @@
+"""Builds on the bench: their ingredients as the shelf knows them now, and what could go in."""
+
+from collections.abc import Iterable
+
+from sqlmodel import Session, col, select
+
+from gasket.core.batch import Settings
+from gasket.core.ingredients import Ingredient, kind_of
+from gasket.core.kinds import FoodKind
+from gasket.core.swaps.options import Shelf
+from gasket.core.trial import Build
+from gasket.kitchen import settings, shelf
+from gasket.kitchen.shelf import ShelfFood, ShelfLabel
+from gasket.store import rows
+from gasket.store.tables import FoodRow
+
+MOST_OF_A_KIND = 40
+
+
+def label_ids(build: Build) -> set[int]:
+    return {line.label_id for line in build.lines() if line.label_id}
+
+
+def ingredients(
+    session: Session, labels: dict[int, ShelfLabel], reckoning: Settings
+) -> dict[int, Ingredient]:
+    """The ingredients of these shelf labels, by label id."""
+    foods = _foods(session, {one.food_id for one in labels.values()})
+    return {
+        key: _ingredient(one, foods[one.food_id], reckoning)
+        for key, one in labels.items()
+        if one.food_id in foods
+    }
+
+
+def _foods(session: Session, ids: Iterable[int]) -> dict[int, FoodRow]:
+    query = select(FoodRow).where(col(FoodRow.id).in_(list(ids)))
+    return {rows.key_of(row): row for row in session.exec(query)}
+
+
+def _ingredient(one: ShelfLabel, food: FoodRow | ShelfFood, reckoning: Settings) -> Ingredient:
+    facts = food.facts if isinstance(food, ShelfFood) else rows.facts_of(food)
+    return Ingredient(
+        label_id=one.id,
+        food_id=one.food_id,
+        food=food.name,
+        label=one.label,
+        package=one.package,
+        kind=kind_of(facts.kind, food.name, facts.aliases, one.label.name),
+        method=reckoning.energy,
+        erythritol_kcal_per_g=reckoning.erythritol_kcal_per_g,
+    )
+
+
+def shelf_of(session: Session, kinds: Iterable[FoodKind], food_ids: Iterable[int] = ()) -> Shelf:
+    """Packages of these kinds and foods: own before typical, lately used before the rest."""
+    wanted = list(kinds)
+    query = (
+        select(FoodRow)
+        .where(col(FoodRow.removed_at).is_(None))
+        .where(col(FoodRow.kind).in_(wanted) | col(FoodRow.id).in_(list(food_ids)))
+        .order_by(col(FoodRow.typical), col(FoodRow.used_at).desc().nulls_last(), col(FoodRow.name))
+        .limit(MOST_OF_A_KIND * max(1, len(wanted)))
+    )
+    reckoning = settings.read(session).reckoning
+    by_kind: dict[FoodKind, list[Ingredient]] = {}
+    by_food: dict[int, list[Ingredient]] = {}
+    for food in shelf.shelf_foods(session, list(session.exec(query))):
+        for label in food.labels:
+            found = _ingredient(label, food, reckoning)
+            by_kind.setdefault(found.kind, []).append(found)
+            by_food.setdefault(food.id, []).append(found)
+    return Shelf(by_kind=by_kind, by_food=by_food)
+
+
+def food(session: Session, food_id: int) -> FoodRow:
+    """The food, or `Unknown`."""
+    return rows.fetch(session, FoodRow, food_id)

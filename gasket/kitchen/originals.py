@@ -1,0 +1,75 @@
+"""The original of a dish: figures as typed, or its ingredients as a build of their own."""
+
+from dataclasses import dataclass
+from typing import Literal
+
+from sqlmodel import Session, select
+
+from gasket.core.batch import Original
+from gasket.core.margin import Figure, Portion
+from gasket.core.reckon import Result, reckon
+from gasket.core.trial import Build, plan
+from gasket.core.workpiece import Workpiece
+from gasket.kitchen import bench, settings, shelf
+from gasket.store import rows
+from gasket.store.tables import DishRow, TrialRow
+
+OriginalFrom = Literal["figures", "lines"]
+
+
+@dataclass(frozen=True)
+class OriginalBuild:
+    """The original's ingredients, reckoned."""
+
+    build: Build
+    piece: Workpiece
+    result: Result
+
+
+def row_of(session: Session, dish_id: int) -> TrialRow | None:
+    """The trial that holds the original's ingredients."""
+    query = select(TrialRow).where(TrialRow.dish_id == dish_id, TrialRow.is_original)
+    return session.exec(query).first()
+
+
+def from_of(dish: DishRow) -> OriginalFrom:
+    return "lines" if dish.original_from == "lines" else "figures"
+
+
+def build_of(session: Session, dish: DishRow) -> OriginalBuild | None:
+    """The original's ingredients; None while there are none, or its figures were typed."""
+    row = row_of(session, rows.key_of(dish)) if dish.original_from == "lines" else None
+    build = None if row is None else rows.build_of(session, row)
+    if build is None or not any(True for _ in build.lines()):
+        return None
+    labels = shelf.shelf_labels(session, bench.label_ids(build))
+    reckoning = settings.read(session).reckoning
+    planned = plan(build, {key: one.label for key, one in labels.items()}, reckoning, None)
+    piece = Workpiece.of(build, bench.ingredients(session, labels, reckoning), planned)
+    return OriginalBuild(build, piece, reckon(planned))
+
+
+def of(session: Session, dish: DishRow, made: OriginalBuild | None = None) -> Original:
+    """One serving of the original: reckoned from its ingredients, or as typed.
+
+    A typed serving weight is what it weighs as eaten and wins over the sum of its ingredients.
+    """
+    typed = rows.original_of(dish)
+    found = made or build_of(session, dish)
+    if found is None:
+        return typed
+    serving = found.result.serving
+    return typed.model_copy(
+        update={
+            "serving_g": typed.serving_g or serving.grams,
+            **{name: _value(serving, name) for name in _FIGURES},
+        }
+    )
+
+
+_FIGURES = ("kcal", "protein_g", "carbohydrate_g", "fat_g")
+
+
+def _value(serving: Portion, name: str) -> float | None:
+    figure = getattr(serving, name)
+    return figure.value if isinstance(figure, Figure) else None

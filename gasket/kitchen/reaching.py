@@ -1,0 +1,84 @@
+"""Reaching the goal of a trial: the solver with the swaps of this shelf."""
+
+from sqlmodel import Session
+
+from gasket.core.errors import FaultyInput
+from gasket.core.goals import GoalState, goal_states
+from gasket.core.margin import Portion
+from gasket.core.numbers import Answer, Value
+from gasket.core.reckon import reckon
+from gasket.core.target.formulation import Task
+from gasket.core.target.limits import limits_of
+from gasket.core.target.moves import moves_of
+from gasket.core.target.proposals import Proposal
+from gasket.core.target.reach import Reached, reach
+from gasket.core.trial import Build, plan
+from gasket.kitchen import build, settings, swapping
+from gasket.kitchen.build import Draft
+from gasket.kitchen.shelf import ShelfLabel, shelf_labels
+
+
+class GoalWanted(Value):
+    """An unsaved build whose goal is to be reached, with or without swaps."""
+
+    build: Build
+    swaps: bool = True
+
+
+class WorkedProposal(Answer):
+    """A proposal with the serving that it makes and how its goals stand."""
+
+    proposal: Proposal
+    serving: Portion
+    goals: tuple[GoalState, ...]
+
+
+class GoalReached(Answer):
+    """The solver's answer, its proposals reckoned as builds, and the labels that would come in."""
+
+    reached: Reached
+    proposals: tuple[WorkedProposal, ...]
+    labels: dict[int, ShelfLabel]
+
+
+def reach_goal(session: Session, trial_id: int, wanted: GoalWanted) -> GoalReached:
+    """Up to three ways to the goal, or what collides. Raises `FaultyInput` without a goal."""
+    found = build.draft(session, trial_id, wanted.build)
+    if not any(True for _ in found.build.terms.goal.given()) and not found.build.terms.needs:
+        raise FaultyInput.at("goal", "Give a goal first: energy at most, or protein at least.")
+    bench = found.bench(reckon(found.planned))
+    swaps = swapping.known_swaps(session) if wanted.swaps else ()
+    taken = swapping.takes_of(found.piece, swaps)
+    rejected = frozenset(one.swap for one in swapping.rejected(session, found.trial.dish_id))
+    shelf = swapping.shelf_for(session, taken)
+    moves = moves_of(found.piece, shelf, taken, rejected, found.dish.name)
+    if not moves:
+        raise FaultyInput.at("build", "No line is free to move: unlock one, or give one bounds.")
+    answer = reach(Task(found.piece, moves, limits_of(bench)))
+    coming = {
+        line.label_id
+        for one in answer.proposals
+        for lines in one.change.lines.values()
+        for line in lines
+        if line.label_id is not None
+    }
+    labels = {**found.labels, **shelf_labels(session, coming - set(found.labels))}
+    return GoalReached(
+        reached=answer,
+        proposals=tuple(_worked(session, found, one, labels) for one in answer.proposals),
+        labels={key: labels[key] for key in coming},
+    )
+
+
+def _worked(
+    session: Session, found: Draft, one: Proposal, labels: dict[int, ShelfLabel]
+) -> WorkedProposal:
+    panels = {key: label.label for key, label in labels.items()}
+    changed = one.change.applied(found.build)
+    reckoning = settings.read(session).reckoning
+    serving = reckon(plan(changed, panels, reckoning, found.original)).serving
+    return WorkedProposal(
+        proposal=one,
+        serving=serving,
+        goals=goal_states(found.build.terms.goal, serving, {}),
+    )

@@ -1,0 +1,215 @@
+"""Trials of a dish: copied to the next letter with an intent, compared, scaled, topped."""
+
+import uuid
+from collections.abc import Iterator
+from datetime import datetime
+from typing import Annotated
+
+from pydantic import Field
+from sqlmodel import Session, col, select
+
+from gasket.core.errors import Refused
+from gasket.core.goals import Preset, presets
+from gasket.core.kinds import FoodKind
+from gasket.core.margin import Figure, Portion
+from gasket.core.numbers import Answer, Value
+from gasket.core.reckon import reckon
+from gasket.core.scaling import Scaled, Scaling, scale
+from gasket.core.trial import Build, BuildComponent, BuildLine, Remark
+from gasket.core.trial_difference import TrialDifference, difference
+from gasket.kitchen import bench, build, originals
+from gasket.kitchen.build import TrialSheet
+from gasket.store import rows
+from gasket.store.tables import DishRow, TrialRow
+
+ORIGINAL_LETTER = "original"
+
+
+class NewTrial(Value):
+    """The next trial: a copy of one, with what it is meant to change."""
+
+    copy_of: int
+    intent: Remark = ""
+
+
+class IntentEdit(Value):
+    intent: Remark
+
+
+def of_dish(session: Session, dish_id: int) -> list[TrialRow]:
+    """The trials of a dish, oldest first, without the original's ingredients."""
+    query = select(TrialRow).where(TrialRow.dish_id == dish_id, ~col(TrialRow.is_original))
+    return list(session.exec(query.order_by(col(TrialRow.id))))
+
+
+def letter(number: int) -> str:
+    """A, B … Z, AA, AB …"""
+    text = ""
+    while number >= 0:
+        text = chr(ord("A") + number % 26) + text
+        number = number // 26 - 1
+    return text
+
+
+def copy(session: Session, dish_id: int, new: NewTrial, now: datetime) -> TrialSheet:
+    """The next trial of the dish as a copy: lines keep their ids, so that what changes shows."""
+    rows.fetch(session, DishRow, dish_id)
+    source = rows.fetch(session, TrialRow, new.copy_of)
+    if source.dish_id != dish_id or source.is_original:
+        raise Refused("Copy a trial of this dish.")
+    made = TrialRow(
+        dish_id=dish_id,
+        letter=letter(len(of_dish(session, dish_id))),
+        intent=new.intent.strip(),
+        copied_from=new.copy_of,
+        created_at=now,
+    )
+    session.add(made)
+    session.flush()
+    rows.write_build(session, made, rows.build_of(session, source))
+    session.commit()
+    return build.sheet(session, rows.key_of(made))
+
+
+def edit_intent(session: Session, trial_id: int, edit: IntentEdit) -> TrialSheet:
+    trial = rows.fetch(session, TrialRow, trial_id)
+    trial.intent = edit.intent.strip()
+    session.add(trial)
+    session.commit()
+    return build.sheet(session, trial_id)
+
+
+def start_original(session: Session, dish_id: int, now: datetime) -> TrialSheet:
+    """The original as ingredients, begun now unless it is there already."""
+    rows.fetch(session, DishRow, dish_id)
+    row = originals.row_of(session, dish_id)
+    if row is None:
+        row = TrialRow(dish_id=dish_id, letter=ORIGINAL_LETTER, is_original=True, created_at=now)
+        session.add(row)
+        session.commit()
+    return build.sheet(session, rows.key_of(row))
+
+
+def from_original(session: Session, trial_id: int) -> Build:
+    """The original's ingredients as a build to begin a trial with, each line standing for its
+    own."""
+    trial = rows.fetch(session, TrialRow, trial_id)
+    row = originals.row_of(session, trial.dish_id)
+    source = None if row is None else rows.build_of(session, row)
+    if source is None or not any(True for _ in source.lines()):
+        raise Refused("The original has no ingredients yet: enter them on its page.")
+    return Build(
+        portions=source.portions,
+        terms=rows.build_of(session, trial).terms,
+        components=tuple(
+            BuildComponent(name=part.name, lines=tuple(_standing_for(part.lines)))
+            for part in source.components
+        ),
+    )
+
+
+def _standing_for(lines: tuple[BuildLine, ...]) -> Iterator[BuildLine]:
+    for line in lines:
+        yield line.model_copy(update={"id": str(uuid.uuid4()), "stands_for": (line.id,)})
+
+
+def compare(session: Session, trial_id: int, with_trial: int) -> TrialDifference:
+    """What the trial changed against another: both as they are stored now."""
+    after, before = build.draft(session, trial_id), build.draft(session, with_trial)
+    return difference(
+        before.build,
+        after.build,
+        {**before.piece.ingredients, **after.piece.ingredients},
+        (reckon(before.planned).serving, reckon(after.planned).serving),
+    )
+
+
+class ScalingWanted(Value):
+    """An unsaved build and how it is to be scaled."""
+
+    build: Build
+    scaling: Scaling
+
+
+def scale_edit(session: Session, trial_id: int, wanted: ScalingWanted) -> Scaled:
+    return scale(build.draft(session, trial_id, wanted.build).piece, wanted.scaling)
+
+
+def goal_presets(session: Session, trial_id: int) -> tuple[Preset, ...]:
+    """Starting points for a goal, those relative to the original reckoned with it."""
+    trial = rows.fetch(session, TrialRow, trial_id)
+    return presets(originals.of(session, rows.fetch(session, DishRow, trial.dish_id)))
+
+
+# A topping allowance
+
+TOPPINGS: tuple[FoodKind, ...] = (
+    *("syrup", "jam", "nuts", "chocolate", "cheese", "cream", "thick_yogurt", "whipped_topping"),
+    *("fruit", "nut_butter", "sauce", "mayonnaise", "seeds", "cream_cheese", "dried_fruit"),
+)
+MOST_TOPPINGS = 16
+_PER_KIND = 2
+
+
+class AllowanceWanted(Value):
+    """kcal of one serving that may be spent on a topping; None takes what the goal leaves."""
+
+    build: Build
+    kcal: Annotated[float, Field(strict=True, allow_inf_nan=False, ge=0, le=5000)] | None = None
+
+
+class Topping(Answer):
+    """So many grams of a food fit, and bring this."""
+
+    label_id: int
+    name: str
+    grams: float
+    kcal: float
+    protein_g: float | None
+    in_build: bool
+
+
+class Allowance(Answer):
+    """What fits into the kcal that are left, most protein first."""
+
+    kcal: float | None
+    toppings: tuple[Topping, ...]
+
+
+def allowance(session: Session, trial_id: int, wanted: AllowanceWanted) -> Allowance:
+    """Toppings that fit. Lines that are switched off come first: they were meant to go on."""
+    found = build.draft(session, trial_id, wanted.build)
+    kcal = wanted.kcal
+    if kcal is None:
+        kcal = _left(wanted.build, reckon(found.planned).serving)
+    if kcal is None or kcal <= 0:
+        return Allowance(kcal=kcal, toppings=())
+    off = [
+        food
+        for one in found.piece.lines()
+        if one.line.off and (food := one.ingredient) and not food.by_piece
+    ]
+    shelf = bench.shelf_of(session, TOPPINGS)
+    others = [food for kind in TOPPINGS for food in shelf.by_kind.get(kind, ())[:_PER_KIND]]
+    seen = {food.label_id for food in off}
+    toppings = [
+        Topping(
+            label_id=food.label_id,
+            name=food.name,
+            grams=kcal / each,
+            kcal=kcal,
+            protein_g=None if (held := food.per_g("protein_g")) is None else held * kcal / each,
+            in_build=food.label_id in seen,
+        )
+        for food in (*off, *(one for one in others if one.label_id not in seen))
+        if (each := food.per_g("kcal") or 0.0) > 0 and not food.by_piece
+    ]
+    toppings.sort(key=lambda one: (not one.in_build, -(one.protein_g or 0.0)))
+    return Allowance(kcal=kcal, toppings=tuple(toppings[:MOST_TOPPINGS]))
+
+
+def _left(edited: Build, serving: Portion) -> float | None:
+    most = edited.terms.goal.kcal.most
+    if most is None or not isinstance(serving.kcal, Figure):
+        return None
+    return most - serving.kcal.value

@@ -1,0 +1,155 @@
+"""Random builds for the solver, and the same question put to another library in another form."""
+
+import random
+
+from gasket.core.build_checks.bench import Bench
+from gasket.core.goals import Goal, Limits
+from gasket.core.ingredients import Ingredient
+from gasket.core.kinds import FoodKind
+from gasket.core.labels import Label
+from gasket.core.packages import Package
+from gasket.core.swaps.model import Swap, SwapPart
+from gasket.core.target.formulation import LEAST_TAKEN, SWAPPED, TOUCH, Task
+from gasket.core.target.limits import Spot, limits_of
+from gasket.core.target.moves import LineMove, SwapMove
+from gasket.core.trial import Build, BuildComponent, BuildLine, Terms
+from gasket.core.workpiece import Workpiece
+
+KINDS: tuple[FoodKind, ...] = (
+    *("flour", "protein_blend", "sugar", "oil", "egg", "thick_yogurt", "fruit", "cheese"),
+)
+
+
+def food(key: int, rng: random.Random, kind: FoodKind | None = None) -> Ingredient:
+    """A food with plausible figures per 100 g that agree with its energy."""
+    protein, carbohydrate, fat = (rng.uniform(0, 40) for _ in range(3))
+    label = Label(
+        name=f"Food {key}",
+        style="table",
+        spread=0.0,
+        basis_g=100.0,
+        kcal=round(4 * protein + 4 * carbohydrate + 9 * fat, 1),
+        protein_g=round(protein, 1),
+        carbohydrate_g=round(carbohydrate, 1),
+        fat_g=round(fat, 1),
+        fibre_g=round(rng.uniform(0, carbohydrate / 3), 1),
+        sugars_g=round(carbohydrate / 2, 1),
+        saturated_g=0.0,
+        sodium_mg=10.0,
+    )
+    return Ingredient(key, key, f"food {key}", label, Package(), kind or rng.choice(KINDS))
+
+
+def random_task(seed: int, lines: int = 8, swaps: int = 6) -> Task:
+    """A cake of random foods with a goal that is a step away from where it is."""
+    rng = random.Random(seed)
+    foods = {key: food(key, rng) for key in range(1, lines + 1)}
+    built = tuple(
+        BuildLine(
+            id=f"l{key}",
+            label_id=key,
+            target_g=float(rng.randint(20, 300)),
+            count=float(rng.randint(1, 4)) if rng.random() < 0.15 else None,
+            locked=rng.random() < 0.1,
+        )
+        for key in foods
+    )
+    portions = rng.randint(1, 12)
+    build = Build(
+        components=(BuildComponent(name="all", lines=built),),
+        portions=portions,
+        terms=Terms(family="cake"),
+    )
+    piece = Workpiece(build, foods, {"all": 1 / portions})
+    kcal, protein, fat = (piece.serving(name) or 0 for name in ("kcal", "protein_g", "fat_g"))
+    share = 900 * fat / kcal
+    goal = Goal(
+        kcal=Limits(most=kcal * rng.uniform(0.85, 1.0)),
+        protein_g=Limits(least=protein * rng.uniform(1.0, 1.15)),
+        fat_energy=Limits(most=share * rng.uniform(0.9, 1)) if rng.random() < 0.4 else Limits(),
+    )
+    build = build.model_copy(update={"terms": Terms(goal=goal, family="cake")})
+    piece = Workpiece(build, foods, {"all": 1 / portions})
+    others = [food(1000 + n, rng) for n in range(swaps)]
+    placed = [one for one in piece.lines() if not one.line.locked]
+    moves = []
+    for i, one in enumerate(placed):
+        mine = [
+            SwapMove(
+                Swap(key=f"s{n}", name=f"swap {n}", gives=(SwapPart(),)),
+                rng.choice((0.4, 0.75, 1.0)),
+                ((other, rng.uniform(0.5, 1.5)),),
+            )
+            for n, other in enumerate(others)
+            if n % max(1, len(placed)) == i
+        ]
+        step = one.amount / one.line.count if one.line.count else None
+        most = 2 * one.amount
+        moves.append(LineMove(one, 0.5 * one.amount, most, step, tuple(mine if not step else ())))
+    return Task(piece, tuple(moves), limits_of(Bench(piece)))
+
+
+def gentlest_by_shares(task: Task) -> float | None:
+    """The gentlest proposal's cost, found by PuLP and CBC over another set of variables.
+
+    Here a line is described by what it becomes and a swap by the share of the line that it takes;
+    the change is the absolute distance, and limits are sums over what is then in the build.
+    """
+    import pulp
+
+    problem = pulp.LpProblem("gentlest", pulp.LpMinimize)
+    becomes, distance, shares, picked, moved = {}, {}, {}, {}, {}
+    for i, move in enumerate(task.moves):
+        becomes[i] = problem.add_variable(f"g{i}", lowBound=min(move.least, move.now))
+        distance[i] = problem.add_variable(f"d{i}", lowBound=0)
+        moved[i] = problem.add_variable(f"m{i}", cat="Binary")
+        for s, swap in enumerate(move.swaps):
+            shares[i, s] = problem.add_variable(f"q{i}_{s}", lowBound=0, upBound=swap.most)
+            picked[i, s] = problem.add_variable(f"z{i}_{s}", cat="Binary")
+    problem += (
+        pulp.lpSum(distance[i] * (1 / move.now) for i, move in enumerate(task.moves))
+        + pulp.lpSum(SWAPPED * share for share in shares.values())
+        + TOUCH * pulp.lpSum([*moved.values(), *picked.values()])
+    )
+    for i, move in enumerate(task.moves):
+        # What it becomes before swaps take their share of what is there now.
+        problem += distance[i] >= becomes[i] - move.now
+        problem += distance[i] >= move.now - becomes[i]
+        problem += becomes[i] <= move.most + move.now
+        problem += distance[i] <= max(move.most - move.now, move.now - move.least) * moved[i]
+        taken = pulp.lpSum(shares[i, s] * move.now for s in range(len(move.swaps)))
+        problem += becomes[i] - taken >= (0 if move.swaps else move.least)
+        problem += becomes[i] - taken <= move.most
+        for s, swap in enumerate(move.swaps):
+            problem += shares[i, s] <= swap.most * picked[i, s]
+            problem += shares[i, s] >= LEAST_TAKEN * picked[i, s]
+        if move.swaps:
+            problem += pulp.lpSum(picked[i, s] for s in range(len(move.swaps))) <= 1
+        if move.step is not None:
+            count = problem.add_variable(f"n{i}", lowBound=0, cat="Integer")
+            problem += becomes[i] == move.step * count
+    moving = {move.one.line.id for move in task.moves}
+    for limit in task.limits:
+        terms = [
+            limit.weigh(Spot(one.ingredient, one.part, one.per_serving)) * one.amount
+            for one in task.bench.lines()
+            if one.line.id not in moving
+        ]
+        for i, move in enumerate(task.moves):
+            old = limit.weigh(move.spot)
+            terms.append(old * becomes[i])
+            for s, swap in enumerate(move.swaps):
+                new = sum(
+                    ratio * limit.weigh(Spot(f, move.one.part, move.one.per_serving))
+                    for f, ratio in swap.foods
+                )
+                terms.append((new - old) * move.now * shares[i, s])
+        total = pulp.lpSum(terms)
+        if limit.low > float("-inf"):
+            problem += total >= limit.low
+        if limit.high < float("inf"):
+            problem += total <= limit.high
+    problem.solve(pulp.PULP_CBC_CMD(msg=False, gapRel=0, timeLimit=20))
+    if pulp.LpStatus[problem.status] != "Optimal":
+        return None
+    return float(pulp.value(problem.objective))
