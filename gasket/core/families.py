@@ -75,7 +75,7 @@ HABITS: Final[dict[Family, Habits]] = {
         hydration=Span(1.8, 3.3),
         leavening_per_100=_BAKED_LEAVENING,
         powder_share_most=0.55,
-        fat_share=(0.02, 0.01),
+        fat_share=(0.015, 0.01),
         salt_share=_SWEET_SALT,
         sweet=True,
     ),

@@ -154,7 +154,7 @@ _WORDS: Final[tuple[tuple[FoodKind, str], ...]] = (
     ("puree", r"pur[eé]e, canned|canned pumpkin|pumpkin|apple ?sauce|fruit pur[eé]e"),
     ("oil", r"\boil\b"),
     ("vegetable", r"(bell|red|green|yellow) pepper"),
-    ("seeds", r"seeds?\b|psyllium"),
+    ("seeds", r"\bseeds?\b|psyllium"),
     ("dried_fruit", r"\bdates?\b|raisins?|sultanas?|dried|currants|prunes?"),
     ("baking_soda", r"baking soda|bicarbonate"),
     ("baking_powder", r"baking powder"),

@@ -61,7 +61,7 @@ def column(name: str, bench: Workpiece, result: Result) -> Column:
             continue
         price = one.ingredient.price
         cost = None if price is None else price * one.amount * one.per_serving
-        layers.append(_layer(share, one.line.id, one.ingredient.name, len(layers) + 1, cost))
+        layers.append(_layer(share, one.line.id, one.ingredient.food, len(layers) + 1, cost))
     return Column(name=name, grams=result.serving.grams, of_lines=True, layers=tuple(layers))
 
 

@@ -309,6 +309,7 @@ DISH_FOODS: Final[dict[str, list[dict[str, Any]]]] = {
 
 DISH_FACTS: Final[dict[str, dict[str, Any]]] = {
     "White sugar": known(200, aliases=("granulated sugar",)),
+    "Icing sugar": known(120, aliases=("powdered sugar", "confectioners sugar")),
     "Salted butter": known(227, ("stick", 113)),
     "Dates, pitted": known(147, ("piece", 8)),
     "Macaroni": known(105, aliases=("elbow pasta",)),

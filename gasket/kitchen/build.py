@@ -200,6 +200,12 @@ def original_column(
     return column_of_figures(original, energy)
 
 
+def original_of(session: Session, dish: DishRow, compared: Result) -> Column | None:
+    """The dish's original as a column, beside a result that was compared with it."""
+    made = originals.build_of(session, dish)
+    return original_column(originals.of(session, dish, made), made, compared)
+
+
 def planned(session: Session, trial: TrialRow) -> tuple[Result, tuple[str, ...]]:
     """What the trial plans, and the names of its lines in the order of `Result.lines`."""
     found = draft(session, trial.id or 0)

@@ -7,6 +7,7 @@ from sqlmodel import Session
 from gasket.core.batch import Batch
 from gasket.core.numbers import Answer
 from gasket.core.reckon import Result
+from gasket.core.section import Column
 from gasket.core.sources import SOURCES, Source
 from gasket.core.weighing import LineStatus
 from gasket.kitchen import build, weighed
@@ -38,6 +39,7 @@ class Card(Answer):
     result: Result
     names: tuple[str, ...]
     label_names: dict[str, str]
+    original_column: Column | None
     lines: tuple[CardLine, ...]
     sources: dict[str, Source]
 
@@ -57,6 +59,7 @@ def card(session: Session, batch_id: int) -> Card:
         result=made.result,
         names=build.line_names(made.batch),
         label_names={key: label.name or key for key, label in made.batch.labels.items()},
+        original_column=build.original_of(session, made.dish, made.result),
         lines=tuple(_lines(made)),
         sources={key: source for key, source in SOURCES.items() if key in cited},
     )

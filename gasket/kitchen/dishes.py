@@ -189,7 +189,6 @@ def _card(session: Session, dish: DishRow, trial: TrialRow) -> DishCard:
     batches = [
         batch for batch in _batches(session, rows.key_of(trial)) if batch.closed_at is not None
     ]
-    ingredients = originals.build_of(session, dish)
     if batches:
         made = weighed.read(session, rows.key_of(batches[-1]))
         result, names = made.result, build.line_names(made.batch)
@@ -203,9 +202,7 @@ def _card(session: Session, dish: DishRow, trial: TrialRow) -> DishCard:
         weighed=bool(batches),
         serving=result.serving,
         original=result.original,
-        original_column=build.original_column(
-            originals.of(session, dish, ingredients), ingredients, result
-        ),
+        original_column=build.original_of(session, dish, result),
         goals=goal_states(rows.terms_of(trial).goal, result.serving, {}),
         lines=result.lines,
         names=names,

@@ -19,6 +19,7 @@ from gasket.core.trial import Build, BuildComponent, BuildLine, Remark
 from gasket.core.trial_difference import TrialDifference, difference
 from gasket.kitchen import bench, build, originals
 from gasket.kitchen.build import TrialSheet
+from gasket.kitchen.shelf import ShelfLabel, shelf_labels
 from gasket.store import rows
 from gasket.store.tables import DishRow, TrialRow
 
@@ -174,6 +175,7 @@ class Allowance(Answer):
 
     kcal: float | None
     toppings: tuple[Topping, ...]
+    labels: dict[int, ShelfLabel]
 
 
 def allowance(session: Session, trial_id: int, wanted: AllowanceWanted) -> Allowance:
@@ -183,7 +185,7 @@ def allowance(session: Session, trial_id: int, wanted: AllowanceWanted) -> Allow
     if kcal is None:
         kcal = _left(wanted.build, reckon(found.planned).serving)
     if kcal is None or kcal <= 0:
-        return Allowance(kcal=kcal, toppings=())
+        return Allowance(kcal=kcal, toppings=(), labels={})
     off = [
         food
         for one in found.piece.lines()
@@ -205,7 +207,9 @@ def allowance(session: Session, trial_id: int, wanted: AllowanceWanted) -> Allow
         if (each := food.per_g("kcal") or 0.0) > 0 and not food.by_piece
     ]
     toppings.sort(key=lambda one: (not one.in_build, -(one.protein_g or 0.0)))
-    return Allowance(kcal=kcal, toppings=tuple(toppings[:MOST_TOPPINGS]))
+    fitting = toppings[:MOST_TOPPINGS]
+    labels = shelf_labels(session, {one.label_id for one in fitting})
+    return Allowance(kcal=kcal, toppings=tuple(fitting), labels=labels)
 
 
 def _left(edited: Build, serving: Portion) -> float | None:

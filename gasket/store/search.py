@@ -88,6 +88,11 @@ def find(session: Session, words: str, limit: int, offset: int = 0) -> Found:
 
 def _forms(token: str) -> list[str]:
     """The word as a beginning, and its singular whole."""
+    return [f'"{token}"*', *(f'"{one}"' for one in _singulars(token))]
+
+
+def _singulars(token: str) -> list[str]:
+    """What the last word may be the plural of."""
     singulars = []
     if token.endswith("ies") and len(token) > 4:
         singulars.append(token[:-3] + "y")
@@ -97,7 +102,7 @@ def _forms(token: str) -> list[str]:
         singulars.append(token[:-2])
     if token.endswith("s") and len(token) > 2:
         singulars.append(token[:-1])
-    return [f'"{token}"*', *(f'"{one}"' for one in singulars)]
+    return singulars
 
 
 def _spellings(session: Session, token: str) -> list[str]:
@@ -129,10 +134,12 @@ def _matching(session: Session, words: str, query: str, limit: int, offset: int,
         return Found([], 0, how)
     loosely = how == "some words"
     plain = " ".join(words.casefold().split())
+    singular = _singulars(plain) or [plain]
     rows = session.execute(
         text(
             f"SELECT food.id FROM {_INDEX} JOIN food ON food.id = {_INDEX}.rowid"
-            f" WHERE {_INDEX} MATCH :query ORDER BY lower(food.name) = :plain DESC,"
+            f" WHERE {_INDEX} MATCH :query"
+            " ORDER BY lower(food.name) IN (:plain, :one, :other) DESC,"
             f" {'bm25(food_search, 6, 4, 1),' if loosely else ''}"
             " (food.name LIKE :begins ESCAPE '\\') DESC, food.used_at IS NULL, food.used_at DESC,"
             " food.typical, bm25(food_search, 6, 4, 1), length(food.name), food.name"
@@ -141,6 +148,8 @@ def _matching(session: Session, words: str, query: str, limit: int, offset: int,
         {
             "query": query,
             "plain": plain,
+            "one": singular[0],
+            "other": singular[-1],
             "begins": re.sub(r"([%_\\])", r"\\\1", plain) + "%",
             "limit": limit,
             "offset": offset,

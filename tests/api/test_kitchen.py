@@ -56,7 +56,7 @@ def test_editing_the_original_changes_the_comparison(client):
         "carbohydrate_g": None,
         "fat_g": None,
     }
-    assert client.get("/api/trials/1").json()["result"]["original"]["kcal"] == 600
+    assert client.get("/api/trials/1").json()["report"]["result"]["original"]["kcal"] == 600
 
 
 @pytest.mark.parametrize(
@@ -121,7 +121,7 @@ def test_a_batch_keeps_the_label_it_was_weighed_with(client, batch_id):
     assert edited["labels"][0]["label"]["kcal"] == 150
     assert edited["labels"][0]["revisions"] == 2
     assert client.get(f"/api/batches/{batch_id}/card").json()["result"] == before["result"]
-    planned = client.get("/api/trials/1").json()["result"]["serving"]["kcal"]["value"]
+    planned = client.get("/api/trials/1").json()["report"]["result"]["serving"]["kcal"]["value"]
     assert planned > before["result"]["serving"]["kcal"]["value"] + 20
 
 

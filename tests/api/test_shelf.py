@@ -72,10 +72,10 @@ def test_taking_off_the_shelf_keeps_builds_and_can_be_undone(client):
         return [food["name"] for food in page["foods"]]
 
     on = "/api/foods/4/on-shelf"
-    before = client.get("/api/trials/1").json()["result"]
+    before = client.get("/api/trials/1").json()["report"]["result"]
     assert client.put(on, json={"on_shelf": False}).json()["removed"]
     assert "Quark" not in found()
-    assert client.get("/api/trials/1").json()["result"] == before
+    assert client.get("/api/trials/1").json()["report"]["result"] == before
     assert not client.put(on, json={"on_shelf": True}).json()["removed"]
     assert found() == ["Quark"]
     left = client.put("/api/labels/5/on-shelf", json={"on_shelf": False}).json()["labels"]
@@ -87,7 +87,7 @@ def test_a_line_with_a_counted_piece_is_built_weighed_and_reckoned(client):
     assert line["worked"]["readings"][0]["count"] == 2
     lines = [{"id": "a", "label_id": line["label"]["id"], "target_g": 0, "count": 2}]
     build = {"components": [{"name": "Toast", "lines": lines}], "portions": 1}
-    live = client.post("/api/trials/1/reckon", json=build).json()
+    live = client.post("/api/trials/1/reckon", json=build).json()["result"]
     assert live["serving"]["kcal"]["value"] == 120
     assert live["serving"]["grams"] is None
     saved = client.put("/api/trials/1/build", json={"version": 2, "build": build}).json()

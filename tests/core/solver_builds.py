@@ -1,6 +1,9 @@
 """Random builds for the solver, and the same question put to another library in another form."""
 
 import random
+import warnings
+
+import pulp
 
 from gasket.core.build_checks.bench import Bench
 from gasket.core.goals import Goal, Limits
@@ -10,7 +13,7 @@ from gasket.core.labels import Label
 from gasket.core.packages import Package
 from gasket.core.swaps.model import Swap, SwapPart
 from gasket.core.target.formulation import LEAST_TAKEN, SWAPPED, TOUCH, Task
-from gasket.core.target.limits import Spot, limits_of
+from gasket.core.target.limits import Limit, Spot, limits_of
 from gasket.core.target.moves import LineMove, SwapMove
 from gasket.core.trial import Build, BuildComponent, BuildLine, Terms
 from gasket.core.workpiece import Workpiece
@@ -95,61 +98,83 @@ def gentlest_by_shares(task: Task) -> float | None:
     Here a line is described by what it becomes and a swap by the share of the line that it takes;
     the change is the absolute distance, and limits are sums over what is then in the build.
     """
-    import pulp
-
     problem = pulp.LpProblem("gentlest", pulp.LpMinimize)
-    becomes, distance, shares, picked, moved = {}, {}, {}, {}, {}
-    for i, move in enumerate(task.moves):
-        becomes[i] = problem.add_variable(f"g{i}", lowBound=min(move.least, move.now))
-        distance[i] = problem.add_variable(f"d{i}", lowBound=0)
-        moved[i] = problem.add_variable(f"m{i}", cat="Binary")
-        for s, swap in enumerate(move.swaps):
-            shares[i, s] = problem.add_variable(f"q{i}_{s}", lowBound=0, upBound=swap.most)
-            picked[i, s] = problem.add_variable(f"z{i}_{s}", cat="Binary")
-    problem += (
-        pulp.lpSum(distance[i] * (1 / move.now) for i, move in enumerate(task.moves))
-        + pulp.lpSum(SWAPPED * share for share in shares.values())
-        + TOUCH * pulp.lpSum([*moved.values(), *picked.values()])
-    )
-    for i, move in enumerate(task.moves):
-        # What it becomes before swaps take their share of what is there now.
-        problem += distance[i] >= becomes[i] - move.now
-        problem += distance[i] >= move.now - becomes[i]
-        problem += becomes[i] <= move.most + move.now
-        problem += distance[i] <= max(move.most - move.now, move.now - move.least) * moved[i]
-        taken = pulp.lpSum(shares[i, s] * move.now for s in range(len(move.swaps)))
-        problem += becomes[i] - taken >= (0 if move.swaps else move.least)
-        problem += becomes[i] - taken <= move.most
-        for s, swap in enumerate(move.swaps):
-            problem += shares[i, s] <= swap.most * picked[i, s]
-            problem += shares[i, s] >= LEAST_TAKEN * picked[i, s]
-        if move.swaps:
-            problem += pulp.lpSum(picked[i, s] for s in range(len(move.swaps))) <= 1
-        if move.step is not None:
-            count = problem.add_variable(f"n{i}", lowBound=0, cat="Integer")
-            problem += becomes[i] == move.step * count
+    lines = [_Line(problem, i, move) for i, move in enumerate(task.moves)]
+    problem += pulp.lpSum(line.cost() for line in lines)
+    for line in lines:
+        line.constrain(problem)
     moving = {move.one.line.id for move in task.moves}
     for limit in task.limits:
-        terms = [
+        fixed = sum(
             limit.weigh(Spot(one.ingredient, one.part, one.per_serving)) * one.amount
             for one in task.bench.lines()
             if one.line.id not in moving
-        ]
-        for i, move in enumerate(task.moves):
-            old = limit.weigh(move.spot)
-            terms.append(old * becomes[i])
-            for s, swap in enumerate(move.swaps):
-                new = sum(
-                    ratio * limit.weigh(Spot(f, move.one.part, move.one.per_serving))
-                    for f, ratio in swap.foods
-                )
-                terms.append((new - old) * move.now * shares[i, s])
-        total = pulp.lpSum(terms)
+        )
+        total = fixed + pulp.lpSum(term for line in lines for term in line.terms(limit))
         if limit.low > float("-inf"):
             problem += total >= limit.low
         if limit.high < float("inf"):
             problem += total <= limit.high
-    problem.solve(pulp.PULP_CBC_CMD(msg=False, gapRel=0, timeLimit=20))
+    with warnings.catch_warnings():
+        # The solver that comes with the package is to become a package of its own.
+        warnings.simplefilter("ignore", DeprecationWarning)
+        solver = pulp.PULP_CBC_CMD(msg=False, gapRel=0, timeLimit=20)
+    problem.solve(solver)
     if pulp.LpStatus[problem.status] != "Optimal":
         return None
     return float(pulp.value(problem.objective))
+
+
+class _Line:
+    """A line's variables: what it becomes before swaps take their shares of what is there now."""
+
+    def __init__(self, problem: pulp.LpProblem, i: int, move: LineMove) -> None:
+        self.i, self.move = i, move
+        self.becomes = problem.add_variable(f"g{i}", lowBound=min(move.least, move.now))
+        self.distance = problem.add_variable(f"d{i}", lowBound=0)
+        self.moved = problem.add_variable(f"m{i}", cat="Binary")
+        self.shares = [
+            problem.add_variable(f"q{i}_{s}", lowBound=0, upBound=swap.most)
+            for s, swap in enumerate(move.swaps)
+        ]
+        self.picked = [
+            problem.add_variable(f"z{i}_{s}", cat="Binary") for s in range(len(move.swaps))
+        ]
+
+    def cost(self) -> pulp.LpAffineExpression:
+        return (
+            self.distance * (1 / self.move.now)
+            + SWAPPED * pulp.lpSum(self.shares)
+            + TOUCH * pulp.lpSum([self.moved, *self.picked])
+        )
+
+    def constrain(self, problem: pulp.LpProblem) -> None:
+        move = self.move
+        most = max(move.most - move.now, move.now - move.least)
+        taken = pulp.lpSum(share * move.now for share in self.shares)
+        problem += self.distance >= self.becomes - move.now
+        problem += self.distance >= move.now - self.becomes
+        problem += self.distance <= most * self.moved
+        problem += self.becomes <= move.most + move.now
+        problem += self.becomes - taken >= (0 if move.swaps else move.least)
+        problem += self.becomes - taken <= move.most
+        for share, picked, swap in zip(self.shares, self.picked, move.swaps, strict=True):
+            problem += share <= swap.most * picked
+            problem += share >= LEAST_TAKEN * picked
+        if move.swaps:
+            problem += pulp.lpSum(self.picked) <= 1
+        if move.step is not None:
+            count = problem.add_variable(f"n{self.i}", lowBound=0, cat="Integer")
+            problem += self.becomes == move.step * count
+
+    def terms(self, limit: Limit) -> list[pulp.LpAffineExpression]:
+        move = self.move
+        old = limit.weigh(move.spot)
+        found = [old * self.becomes]
+        for share, swap in zip(self.shares, move.swaps, strict=True):
+            new = sum(
+                ratio * limit.weigh(Spot(f, move.one.part, move.one.per_serving))
+                for f, ratio in swap.foods
+            )
+            found.append((new - old) * move.now * share)
+        return found

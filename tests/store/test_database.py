@@ -98,11 +98,9 @@ HAND = {"kind": "line", "net_g": 5, "origin": "hand"}
 
 
 def capture(session, **fields):
-    line = weigh.begin(session, 1, START).lines[0].id
-    batches = weigh.sheet(session, 2)
-    return weigh.record(
-        session, batches.id, Capture(id="capture-1", line=line, **HAND, **fields), START
-    )
+    begun = weigh.begin(session, 1, START)
+    one = Capture(id="capture-1", line=begun.lines[0].id, **HAND, **fields)
+    return weigh.record(session, begun.id, one, START)
 
 
 WRITES = {
@@ -169,9 +167,9 @@ def test_a_refused_write_leaves_everything_but_a_begun_batch_as_it_was(house, wr
 def test_no_use_case_ever_changes_or_removes_a_weighing(house):
     with house.session() as session:
         seed(session, START)
-        taken = session.exec(select(WeighingRow)).all()
+        taken = session.exec(select(WeighingRow).order_by(WeighingRow.sequence)).all()
         kept = [row.model_dump() for row in taken]
-        last = kept[-1]["id"]
+        last = next(one["id"] for one in reversed(kept) if one["batch_id"] == 1)
         undo = Capture(id="undo-it-all", kind="undo", undoes=last, origin="hand")
         weigh.record(session, 1, undo, START)
         rows = session.exec(select(WeighingRow).order_by(WeighingRow.sequence)).all()

@@ -33,7 +33,7 @@ def _check(
     return BuildCheck(
         code=code,
         name=name,
-        component=bench.component,
+        component=more.get("component", bench.component),
         value=value,
         unit=unit,
         least=span.least,
@@ -213,6 +213,7 @@ def sweetness(bench: Bench) -> Iterator[BuildCheck]:
             "change the least share, or dismiss this."
         },
         source="sweetness",
+        component="",
     )
 
 
@@ -240,6 +241,7 @@ def polyols(bench: Bench) -> Iterator[BuildCheck]:
             "consumption may produce laxative effects."
         },
         source="polyols",
+        component="",
     )
 
 

@@ -61,7 +61,7 @@ def moves_of(
     dish: str = "",
 ) -> tuple[LineMove, ...]:
     """Every line that may move. `rejected` are keys of swaps that the cook does not want."""
-    named = frozenset(re.findall(r"[a-z]{4,}", dish.lower()))
+    named = _words(dish)
     wanted = [swap for swap in swaps if swap.key not in rejected and not swap.also]
     found = []
     left = MOST_SWAPS
@@ -83,8 +83,11 @@ def _is_free(one: PlacedLine, barred: bool, named: frozenset[str]) -> bool:
     bounded = line.least_g is not None or line.most_g is not None
     if barred or bounded:
         return True
-    gives_the_name = named & set(re.findall(r"[a-z]{4,}", one.ingredient.food.lower()))
-    return one.kind not in SEASONINGS and not gives_the_name
+    return one.kind not in SEASONINGS and not named & _words(one.ingredient.food)
+
+
+def _words(name: str) -> frozenset[str]:
+    return frozenset(re.findall(r"[a-z]{3,}", name.lower())) - {"and", "the", "with", "for"}
 
 
 def _bounds(one: PlacedLine, barred: bool) -> tuple[float, float]:

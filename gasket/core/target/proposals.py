@@ -5,7 +5,7 @@ from typing import Final, Literal
 
 from gasket.core.ingredients import Ingredient
 from gasket.core.numbers import Answer
-from gasket.core.swaps.options import Effect, moved_by, round_g, stand_in, with_less
+from gasket.core.swaps.options import Effect, SwapIn, moved_by, round_g, stand_in, with_less
 from gasket.core.target.formulation import Task, Variables
 from gasket.core.target.limits import Spot
 from gasket.core.target.moves import LineMove, SwapMove
@@ -32,7 +32,7 @@ class ProposedLine(Answer):
     name: str
     before_g: float
     after_g: float
-    goes_in: tuple[tuple[str, float], ...]
+    goes_in: tuple[SwapIn, ...]
     swap: str
 
 
@@ -108,7 +108,10 @@ def _drawn(
                 name=move.one.ingredient.name,
                 before_g=move.now,
                 after_g=after,
-                goes_in=tuple((food.name, grams) for food, grams, _ in incoming),
+                goes_in=tuple(
+                    SwapIn(label_id=food.label_id, name=food.name, grams=grams)
+                    for food, grams, _ in incoming
+                ),
                 swap=", ".join(dict.fromkeys(swap.swap.name for swap, _ in swaps)),
             )
         )

@@ -84,6 +84,30 @@ export const usePending = (trialId: number) =>
     queryFn: () => ask(api.GET("/api/trials/{trial_id}/pending", at("trial_id", trialId))),
   });
 
+export const usePresets = (trialId: number) =>
+  useQuery({
+    queryKey: [...keys.trial(trialId), "presets"],
+    queryFn: () => ask(api.GET("/api/trials/{trial_id}/presets", at("trial_id", trialId))),
+  });
+
+export const useDifference = (trialId: number, to: number) =>
+  useQuery({
+    queryKey: [...keys.trial(trialId), "difference", to],
+    queryFn: () =>
+      ask(
+        api.GET("/api/trials/{trial_id}/difference", {
+          params: { path: { trial_id: trialId }, query: { to } },
+        }),
+      ),
+  });
+
+export const useReferenceAmounts = () =>
+  useQuery({
+    queryKey: ["reference-amounts"],
+    queryFn: () => ask(api.GET("/api/reference-amounts")),
+    staleTime: Infinity,
+  });
+
 export const useSettings = () =>
   useQuery({ queryKey: keys.settings, queryFn: () => ask(api.GET("/api/settings")) });
 

@@ -1211,6 +1211,10 @@ export interface components {
         Allowance: {
             /** Kcal */
             kcal: number | null;
+            /** Labels */
+            labels: {
+                [key: string]: components["schemas"]["ShelfLabel"];
+            };
             /** Toppings */
             toppings: components["schemas"]["Topping"][];
         };
@@ -1724,6 +1728,7 @@ export interface components {
             made_at: string;
             /** Names */
             names: string[];
+            original_column: components["schemas"]["Column"] | null;
             /** Portions */
             portions: number;
             result: components["schemas"]["Result"];
@@ -3480,7 +3485,7 @@ export interface components {
             /** Before G */
             before_g: number;
             /** Goes In */
-            goes_in: number[][];
+            goes_in: components["schemas"]["SwapIn"][];
             /** Line Id */
             line_id: string;
             /** Name */

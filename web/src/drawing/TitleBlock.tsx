@@ -5,6 +5,7 @@ import { figure, weighed } from "../lib/format";
 import { type Nutrient, SHORT_NAMES, unitOf } from "../lib/nutrients";
 import { Tolerance } from "./Tolerance";
 import { type AnyFigure, known, unknownText, valueText } from "../lib/figures";
+import { GoalMarks } from "./GoalMarks";
 import { useStruck } from "./useStruck";
 
 interface TitleBlockProps {
@@ -14,6 +15,7 @@ interface TitleBlockProps {
   result: Schemas["Result"];
   labelNames: Record<string, string>;
   carbohydrate: "total" | "net";
+  goals?: readonly Schemas["GoalState"][];
   action?: ReactNode;
 }
 
@@ -35,6 +37,11 @@ export function TitleBlock(props: TitleBlockProps) {
           <Cell key={nutrient} nutrient={nutrient} {...props} />
         ))}
       </div>
+      {props.goals && props.goals.length > 0 && (
+        <div className="border-t border-rule px-3 py-1.5">
+          <GoalMarks goals={props.goals} />
+        </div>
+      )}
       <OriginalRow original={result.original ?? null} serving={result.serving} />
       {props.action && (
         <footer className="flex flex-wrap items-center justify-between gap-2 border-t border-ink px-3 py-2 text-sm">
@@ -96,8 +103,8 @@ function OriginalRow({ original, serving }: OriginalRowProps) {
           "no figures yet"
         ) : (
           <>
-            {weighed(original.kcal)} kcal
-            {original.protein_g != null && ` · ${weighed(original.protein_g)} g protein`}
+            {figure(original.kcal, "kcal")} kcal
+            {original.protein_g != null && ` · ${figure(original.protein_g, "g")} g protein`}
             {original.serving_g != null && ` · ${weighed(original.serving_g)} g`}
           </>
         )}

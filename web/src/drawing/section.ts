@@ -1,16 +1,14 @@
 import type { Schemas } from "../api/client";
 import type { Material } from "../lib/nutrients";
 
-/** A layer of a cut column: thick by its kcal. */
-export interface Layer {
-  key: string;
-  name: string;
-  kcal: number;
-  grams: number | null;
-  protein_g: number | null;
-  material: Material | null;
-  /** Its number in the list of lines; null where it stands for a macronutrient. */
-  balloon: number | null;
+/** By what a layer is thick. */
+export type Measure = "kcal" | "protein_g" | "grams" | "cost";
+
+export type SectionLayer = Schemas["Layer"];
+
+/** A layer of a cut column, thick by the amount of its measure. */
+export interface Layer extends SectionLayer {
+  amount: number;
 }
 
 export interface PlacedLayer extends Layer {
@@ -32,57 +30,53 @@ const ORDER: readonly (Material | null)[] = [
   "fat",
 ];
 
-/** Layers of our own build: its lines, like materials together, carbohydrate at the bottom. */
-export function layersOfLines(
-  lines: readonly Schemas["LineShare"][],
-  names: readonly string[],
+/** The layers of a column, like materials together, carbohydrate at the bottom. */
+export function layersOf(
+  column: Schemas["Column"] | null | undefined,
+  measure: Measure = "kcal",
 ): Layer[] {
-  return lines
-    .map((line, i) => ({
-      key: line.where,
-      name: names[i] ?? "",
-      kcal: line.kcal ?? 0,
-      grams: line.grams,
-      protein_g: line.protein_g ?? null,
-      material: line.material ?? null,
-      balloon: i + 1,
-    }))
-    .sort((a, b) => ORDER.indexOf(a.material) - ORDER.indexOf(b.material) || b.kcal - a.kcal);
-}
-
-const NAMES: Partial<Record<Material, string>> = {
-  carbohydrate: "Carbohydrate",
-  protein: "Protein",
-  fat: "Fat",
-};
-
-/** Layers of an original of which only the figures are known: its macronutrients. */
-export function layersOfOriginal(
-  original: Schemas["ComparedOriginal"] | null | undefined,
-): Layer[] {
-  const energy = original?.energy_from;
-  if (!energy) {
-    if (!original?.kcal) return [];
-    return [plain("all", "Energy", original.kcal, null)];
-  }
-  return (["carbohydrate", "protein", "fat"] as const)
-    .filter((material) => (energy[material] ?? 0) > 0)
-    .map((material) =>
-      plain(material, NAMES[material] ?? material, energy[material] ?? 0, material),
+  return (column?.layers ?? [])
+    .map((layer) => ({ ...layer, amount: layer[measure] ?? 0 }))
+    .sort(
+      (a, b) =>
+        ORDER.indexOf(a.material ?? null) - ORDER.indexOf(b.material ?? null) ||
+        b.amount - a.amount,
     );
 }
 
-function plain(key: string, name: string, kcal: number, material: Material | null): Layer {
-  return { key, name, kcal, material, grams: null, protein_g: null, balloon: null };
+export const totalOf = (layers: readonly Layer[]) =>
+  layers.reduce((sum, layer) => sum + layer.amount, 0);
+
+/** A weighed batch as a section: its lines beside what is known of the original. */
+export function sectionOf(
+  result: Pick<Schemas["Result"], "lines" | "serving" | "original">,
+  names: readonly string[],
+  original: Schemas["Column"] | null,
+): Schemas["Section"] {
+  const layers = result.lines.map((line, i) => ({
+    key: line.where,
+    line_id: "",
+    name: names[i] ?? "",
+    balloon: i + 1,
+    material: line.material ?? null,
+    grams: line.grams,
+    kcal: line.kcal ?? null,
+    protein_g: line.protein_g ?? null,
+    carbohydrate_g: line.carbohydrate_g ?? null,
+    fat_g: line.fat_g ?? null,
+    cost: null,
+  }));
+  const rebuild = { name: "", grams: result.serving.grams ?? null, of_lines: true, layers };
+  return { original, rebuild, rebuild_at_equal_weight: null, links: [] };
 }
 
-/** Stack layers upwards from `base`, `scale` px a kcal. */
+/** Stack layers upwards from `base`, `scale` px a unit. */
 export function stack(layers: readonly Layer[], base: number, scale: number): PlacedLayer[] {
   let y = base;
   return layers
-    .filter((layer) => layer.kcal * scale > 0.4)
+    .filter((layer) => layer.amount * scale > 0.4)
     .map((layer) => {
-      const height = layer.kcal * scale;
+      const height = layer.amount * scale;
       y -= height;
       return { ...layer, top: y, height };
     });

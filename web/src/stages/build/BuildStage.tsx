@@ -1,7 +1,8 @@
+import { Tabs } from "radix-ui";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 
-import type { Schemas } from "../../api/client";
+import { api, ask, type Schemas, sentence } from "../../api/client";
 import { useSettings, useTrial } from "../../api/queries";
 import { useKeys } from "../../app/useKeys";
 import { SectionView } from "../../drawing/SectionView";
@@ -14,11 +15,18 @@ import { NumberField } from "../../ui/Field";
 import { Failed, Loading } from "../../ui/States";
 import type { StageProps } from "../dish/DishPage";
 import { useBegin } from "../weigh/useBegin";
-import { ComponentTable, NewComponent } from "./ComponentTable";
-import { balloons, lineNames } from "./draft";
+import { ChecksTab } from "./ChecksTab";
+import { ClaimsTab } from "./ClaimsTab";
+import { ComponentTable, type Draft, NewComponent } from "./ComponentTable";
+import { balloons } from "./draft";
+import { GoalTab } from "./GoalTab";
 import { Pending } from "./Pending";
+import { ScaleTab } from "./ScaleTab";
+import type { Trying } from "./SwapList";
+import { TrialsTab } from "./TrialsTab";
 import { type Saving, useBuildDraft } from "./useBuildDraft";
-import { useReckoned } from "./useReckoned";
+import { type Reckoned, useReckoned, useTried } from "./useReckoned";
+import { useTrying } from "./useTrying";
 
 /** Components and lines with target grams; figures answer while typing. */
 export function BuildStage(props: StageProps) {
@@ -34,94 +42,132 @@ interface BuilderProps extends StageProps {
   carbohydrate: "total" | "net";
 }
 
+const TABS = [
+  ["lines", "Lines"],
+  ["goal", "Goal"],
+  ["checks", "Checks"],
+  ["scale", "Scale"],
+  ["claims", "Claims"],
+  ["trials", "Trials"],
+] as const;
+type TabName = (typeof TABS)[number][0];
+
 function Builder({ dish, trial, batch, sheet, carbohydrate }: BuilderProps) {
   const draft = useBuildDraft(sheet);
   const { build, labels } = draft;
-  const reckoned = useReckoned(trial.id, build, sheet.result);
+  const reckoned = useReckoned(trial.id, build, sheet.report);
+  const { trying, tried, triedLabels } = useTrying(draft);
+  const shown = useTried(trial.id, tried) ?? reckoned.report;
+  const [tab, setTab] = useState<TabName>("lines");
   const [selected, setSelected] = useState<string | null>(null);
   useKeys([
     { keys: "Ctrl+z", says: "Undo the last change", run: draft.undo },
     { keys: "ArrowDown", shown: "Enter, ↑ ↓", says: "Next or previous line, in the grams" },
     { keys: "Alt+ArrowUp", shown: "Alt ↑ / Alt ↓", says: "Move the line up or down" },
     { keys: "Alt+Backspace", shown: "Alt ⌫", says: "Remove the line" },
+    { keys: "Alt+s", shown: "Alt S", says: "Swap or settle the line, in the grams" },
     {
       keys: "a",
       says: "Add a line to the first component",
-      run: () => document.querySelector<HTMLElement>("[data-add-line] input")?.focus(),
+      run: () => {
+        setTab("lines");
+        requestAnimationFrame(() =>
+          document.querySelector<HTMLElement>("[data-add-line] input")?.focus(),
+        );
+      },
     },
+    { keys: "g", says: "Goal, and the ways to it", run: () => setTab("goal") },
+    { keys: "l", says: "Lines", run: () => setTab("lines") },
   ]);
-  const names = lineNames(build, labels);
-  const numbers = balloons(build);
   const labelNames = Object.fromEntries(
-    Object.values(labels).map((one) => [String(one.id), one.label.name ?? ""]),
+    Object.values({ ...labels, ...triedLabels }).map((one) => [
+      String(one.id),
+      one.label.name ?? "",
+    ]),
   );
+  const loud =
+    reckoned.report.checks.filter((one) => one.speaks).length + reckoned.report.out_of_step.length;
+  const goTo = (next: string) => {
+    trying.preview(null);
+    setTab(next as TabName);
+  };
   return (
     <div className="grid gap-6 p-5 max-sm:gap-4 max-sm:p-3 lg:grid-cols-[minmax(27rem,1.12fr)_minmax(25rem,1fr)]">
-      <div className="min-w-0">
-        <header className="mb-3 flex flex-wrap items-baseline justify-between gap-x-4">
+      <Tabs.Root value={tab} onValueChange={goTo} className="min-w-0">
+        <header className="mb-1 flex flex-wrap items-baseline justify-between gap-x-4">
           <h1 className="text-2xl font-bold">
-            {dish.name} <span className="font-normal text-soft">trial {trial.letter}</span>
+            {dish.name} <TrialPicker dish={dish} trial={trial} />
           </h1>
           <SavingMark saving={draft.saving} settle={draft.settle} />
         </header>
-        {(build.components ?? []).map((part, i) => (
-          <ComponentTable
-            key={i}
-            at={i}
-            part={part}
-            draft={draft}
-            trialId={trial.id}
-            numbers={numbers}
-            reckoned={reckoned}
-            selected={selected}
-            onSelect={setSelected}
-          />
-        ))}
-        {(build.components ?? []).length === 0 && (
-          <p className="mb-3 max-w-prose">
-            Nothing in it yet. A build has one or more components, each with a bowl of its own: a
-            loaf and its frosting, a dough and its filling. Name the first one, then add lines like
-            “180 g carrot”, or paste a whole list.
+        {trial.intent && <p className="text-soft">In order to: {trial.intent}</p>}
+        <Tabs.List
+          aria-label="The build"
+          className="mt-1 mb-3 flex overflow-x-auto border-b border-ink print:hidden"
+        >
+          {TABS.map(([value, name]) => (
+            <Tabs.Trigger
+              key={value}
+              value={value}
+              className="min-h-10 shrink-0 px-2.5 text-soft focus-visible:-outline-offset-2 hover:bg-wash data-[state=active]:border-b-3 data-[state=active]:border-ink data-[state=active]:font-bold data-[state=active]:text-ink max-sm:min-h-11"
+            >
+              {name}
+              {value === "checks" && loud > 0 && (
+                <span className="ml-1 font-bold text-mark">
+                  {loud}
+                  <span className="sr-only"> to look at</span>
+                </span>
+              )}
+            </Tabs.Trigger>
+          ))}
+        </Tabs.List>
+        <Tabs.Content value="lines">
+          <Lines {...{ dish, trial, draft, reckoned, trying, selected }} onSelect={setSelected} />
+        </Tabs.Content>
+        <Tabs.Content value="goal">
+          <GoalTab {...{ draft, reckoned, trying }} trialId={trial.id} />
+        </Tabs.Content>
+        <Tabs.Content value="checks">
+          <ChecksTab {...{ draft, reckoned }} />
+        </Tabs.Content>
+        <Tabs.Content value="scale">
+          <ScaleTab {...{ draft, trying }} trialId={trial.id} />
+        </Tabs.Content>
+        <Tabs.Content value="claims">
+          <ClaimsTab {...{ draft, reckoned }} />
+        </Tabs.Content>
+        <Tabs.Content value="trials">
+          <TrialsTab {...{ dish, trial }} saved={draft.saving.state === "saved"} />
+        </Tabs.Content>
+      </Tabs.Root>
+      <AtHand serving={shown.result.serving} goals={shown.goals} />
+      <div className="flex min-w-0 flex-col gap-3 lg:sticky lg:top-4 lg:self-start">
+        {trying.change !== null && (
+          <p className="flex items-center justify-between gap-2 text-pencil" role="status">
+            <b>Trying it out: nothing is changed yet.</b>
+            <Button look="quiet" onClick={() => trying.preview(null)}>
+              Back
+            </Button>
           </p>
         )}
-        <Pending draft={draft} trialId={trial.id} />
-        <NewComponent draft={draft} />
-        <div className="mt-4 flex flex-wrap items-end justify-between gap-4 border-t border-rule pt-3">
-          <NumberField
-            label="Portions"
-            value={build.portions ?? 1}
-            most={1000}
-            onChange={(count) => {
-              if (count !== null && Number.isInteger(count) && count >= 1) {
-                draft.change((all) => ({ ...all, portions: count }));
-              }
-            }}
-            hint="Into how many equal portions the batch is divided."
-          />
-          <Button onClick={draft.undo} disabled={!draft.canUndo} shortcut="Ctrl Z">
-            Undo
-          </Button>
-        </div>
-        <Findings findings={reckoned.result.findings} className="mt-4" />
-      </div>
-      <AtHand serving={reckoned.result.serving} />
-      <div className="flex min-w-0 flex-col gap-4 lg:sticky lg:top-4 lg:self-start">
         <SectionView
           title={`${dish.name}: original beside trial ${trial.letter}`}
           ours={`Trial ${trial.letter}, one serving`}
-          result={reckoned.result}
-          names={names}
-          height={400}
+          section={shown.section}
+          height={360}
           selected={selected}
           onSelect={setSelected}
+          switches
+          trying={trying.change !== null}
         />
         <TitleBlock
           dish={dish.name}
           trial={trial.letter}
-          state="planned"
-          result={reckoned.result}
+          state={trying.change === null ? "planned" : "tried"}
+          result={shown.result}
           labelNames={labelNames}
           carbohydrate={carbohydrate}
+          goals={shown.goals}
           action={
             <WeighIt
               dish={dish}
@@ -136,8 +182,132 @@ function Builder({ dish, trial, batch, sheet, carbohydrate }: BuilderProps) {
   );
 }
 
+interface LinesProps {
+  dish: Schemas["DishSheet"];
+  trial: Schemas["TrialSummary"];
+  draft: Draft;
+  reckoned: Reckoned;
+  trying: Trying;
+  selected: string | null;
+  onSelect: (where: string | null) => void;
+}
+
+function Lines({ dish, trial, draft, reckoned, trying, selected, onSelect }: LinesProps) {
+  const { build } = draft;
+  const empty = (build.components ?? []).every((part) => (part.lines ?? []).length === 0);
+  return (
+    <>
+      {(build.components ?? []).map((part, i) => (
+        <ComponentTable
+          key={i}
+          at={i}
+          part={part}
+          draft={draft}
+          trialId={trial.id}
+          dishId={dish.id}
+          trying={trying}
+          numbers={balloons(build)}
+          reckoned={reckoned}
+          selected={selected}
+          onSelect={onSelect}
+        />
+      ))}
+      {(build.components ?? []).length === 0 && (
+        <p className="mb-3 max-w-prose">
+          Nothing in it yet. A build has one or more components, each with a bowl of its own: a loaf
+          and its frosting, a dough and its filling. Name the first one, then add lines like “180 g
+          carrot”, or paste a whole list.
+        </p>
+      )}
+      {empty && dish.original_trial != null && <FromOriginal trial={trial} draft={draft} />}
+      <Pending draft={draft} trialId={trial.id} />
+      <NewComponent draft={draft} />
+      <div className="mt-4 flex flex-wrap items-end justify-between gap-4 border-t border-rule pt-3">
+        <PortionsField draft={draft} />
+        <Button onClick={draft.undo} disabled={!draft.canUndo} shortcut="Ctrl Z">
+          Undo
+        </Button>
+      </div>
+      <Findings findings={reckoned.result.findings} className="mt-4" />
+    </>
+  );
+}
+
+/** Begin with the original's ingredients, each line standing for its own. */
+function FromOriginal({ trial, draft }: { trial: Schemas["TrialSummary"]; draft: Draft }) {
+  const [says, setSays] = useState<string>();
+  const begin = async () => {
+    try {
+      const params = { path: { trial_id: trial.id } };
+      const [found, sheet] = await Promise.all([
+        ask(api.GET("/api/trials/{trial_id}/from-original", { params })),
+        ask(
+          api.POST("/api/dishes/{dish_id}/original/lines", {
+            params: { path: { dish_id: draft.dishId } },
+          }),
+        ),
+      ]);
+      draft.change(() => found, ...Object.values(sheet.labels));
+    } catch (error) {
+      setSays(sentence(error));
+    }
+  };
+  return (
+    <p className="mb-3 flex flex-wrap items-center gap-3">
+      <Button look="main" onClick={() => void begin()}>
+        Begin with the original’s ingredients
+      </Button>
+      {says && <span className="text-mark">{says}</span>}
+    </p>
+  );
+}
+
+function PortionsField({ draft }: { draft: Draft }) {
+  return (
+    <NumberField
+      label="Portions"
+      value={draft.build.portions ?? 1}
+      most={1000}
+      onChange={(count) => {
+        if (count !== null && Number.isInteger(count) && count >= 1) {
+          draft.change((all) => ({ ...all, portions: count }));
+        }
+      }}
+      hint="Into how many equal portions the batch is divided."
+    />
+  );
+}
+
+/** Which trial is open; with one trial only its letter. */
+function TrialPicker({ dish, trial }: Pick<StageProps, "dish" | "trial">) {
+  const navigate = useNavigate();
+  if (dish.trials.length < 2) {
+    return <span className="font-normal text-soft">trial {trial.letter}</span>;
+  }
+  return (
+    <select
+      aria-label="Trial"
+      value={trial.id}
+      onChange={(event) => void navigate(`/dishes/${dish.id}/build?trial=${event.target.value}`)}
+      className="min-h-9 border border-rule bg-sheet px-1 text-lg font-normal text-soft"
+    >
+      {dish.trials.map((one) => (
+        <option key={one.id} value={one.id}>
+          trial {one.letter}
+        </option>
+      ))}
+    </select>
+  );
+}
+
 /** On a phone the figures stay in sight while lines are typed. */
-function AtHand({ serving }: { serving: Schemas["Portion"] }) {
+function AtHand({
+  serving,
+  goals,
+}: {
+  serving: Schemas["Portion"];
+  goals: readonly Schemas["GoalState"][];
+}) {
   const kcal = known(serving.kcal);
   const protein = known(serving.protein_g);
   return (
@@ -146,6 +316,9 @@ function AtHand({ serving }: { serving: Schemas["Portion"] }) {
       <b>{kcal ? valueText(kcal, "kcal") : "?"} kcal</b>
       {kcal && <Deviation found={kcal} unit="kcal" />}
       {protein && <span>· {valueText(protein, "g")} g protein</span>}
+      {goals.some((one) => one.verdict === "missed") && (
+        <span className="font-bold text-mark">✗ goal</span>
+      )}
     </p>
   );
 }

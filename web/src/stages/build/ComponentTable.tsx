@@ -7,6 +7,7 @@ import { useNotice } from "../../ui/notices";
 import { AddLine } from "./AddLine";
 import { addComponent, removeComponent, renameComponent } from "./draft";
 import { LineRow } from "./LineRow";
+import type { Trying } from "./SwapList";
 import type { useBuildDraft } from "./useBuildDraft";
 import type { Reckoned } from "./useReckoned";
 import type { Schemas } from "../../api/client";
@@ -18,6 +19,8 @@ interface ComponentTableProps {
   part: Schemas["BuildComponent"];
   draft: Draft;
   trialId: number;
+  dishId: number;
+  trying?: Trying;
   numbers: Map<string, number>;
   reckoned: Reckoned;
   selected: string | null;
@@ -29,7 +32,7 @@ export function ComponentTable(p: ComponentTableProps) {
   const { at, part, draft } = p;
   const say = useNotice();
   const lines = part.lines ?? [];
-  const total = lines.reduce((sum, line) => sum + line.target_g, 0);
+  const total = lines.reduce((sum, line) => sum + (line.off ? 0 : line.target_g), 0);
   const remove = () => {
     draft.change((build) => removeComponent(build, at));
     say({ text: `${part.name} is removed.`, undo: draft.undo });
@@ -57,7 +60,8 @@ export function ComponentTable(p: ComponentTableProps) {
                 carb.
               </abbr>
             </th>
-            <th className="w-11 px-1 text-right font-normal max-sm:hidden">fat</th>
+            <th className="w-10 px-1 text-right font-normal max-sm:hidden">fat</th>
+            <th className="w-11 px-1 text-right font-normal max-sm:hidden">cost</th>
             <td className="w-8" />
           </tr>
         </thead>
@@ -82,7 +86,7 @@ export function ComponentTable(p: ComponentTableProps) {
               )}
             </td>
             <td className="px-1 text-right">{figure(total, "g")}</td>
-            <td colSpan={5} />
+            <td colSpan={6} />
           </tr>
         </tfoot>
       </table>

@@ -5,18 +5,24 @@ import type { Schemas } from "../../api/client";
 import { api, ask, ProblemError, sentence } from "../../api/client";
 import { useFood } from "../../api/queries";
 import { useStruck } from "../../drawing/useStruck";
-import { figure, signed, weighed } from "../../lib/format";
+import { figure, fixed, signed, weighed } from "../../lib/format";
 import { numberFault } from "../../lib/numberFault";
 import { parseNumber } from "../../lib/format";
 import { useNotice } from "../../ui/notices";
 import type { Draft } from "./ComponentTable";
 import { type BuildLine, changeLine, lineName, moveLine, removeLine } from "./draft";
+import { LinePanel } from "./LinePanel";
+import type { Trying } from "./SwapList";
 import type { Reckoned } from "./useReckoned";
 
 interface LineRowProps {
   line: BuildLine;
   where: string;
   draft: Draft;
+  trialId: number;
+  dishId: number;
+  /** Not there where there is nothing to swap: in the original itself. */
+  trying?: Trying | undefined;
   numbers: Map<string, number>;
   reckoned: Reckoned;
   selected: string | null;
@@ -30,11 +36,15 @@ export function LineRow({
   line,
   where,
   draft,
+  trialId,
+  dishId,
+  trying,
   numbers,
   reckoned,
   selected,
   onSelect,
 }: LineRowProps) {
+  const [open, setOpen] = useState(false);
   const say = useNotice();
   const name = lineName(line, draft.labels);
   const remove = () => {
@@ -48,7 +58,10 @@ export function LineRow({
   const pressed = (event: KeyboardEvent<HTMLInputElement>) => {
     const boxes = [...document.querySelectorAll<HTMLInputElement>("[data-grams]")];
     const here = boxes.indexOf(event.currentTarget);
-    if (event.altKey && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
+    if (event.altKey && event.key.toLowerCase() === "s") {
+      event.preventDefault();
+      setOpen((now) => !now);
+    } else if (event.altKey && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
       event.preventDefault();
       move(event.key === "ArrowUp" ? -1 : 1);
     } else if (event.altKey && (event.key === "Backspace" || event.key === "Delete")) {
@@ -61,40 +74,84 @@ export function LineRow({
     }
   };
   const share = reckoned.result.lines.find((one) => one.where === where);
+  const layer = reckoned.report.section.rebuild.layers.find((one) => one.key === where);
   return (
-    <tr
-      className={`border-b border-rule ${selected === where ? "bg-wash" : ""}`}
-      onFocus={() => onSelect(where)}
-      onPointerEnter={() => onSelect(where)}
-    >
-      <td className="w-8 py-0.5 pr-1">
-        <Balloon number={numbers.get(where)} />
-      </td>
-      <td className="py-0.5 pr-2 leading-tight">
-        {name}
-        <HowWorkedOut line={line} draft={draft} />
-      </td>
-      <td className="px-1 py-0.5 text-right">
-        <GramsBox
-          line={line}
-          name={name}
-          draft={draft}
-          onKeyDown={pressed}
-          fault={
-            reckoned.problem?.at(`${where}.grams`) ?? reckoned.problem?.at(`${where}.target_g`)
-          }
-        />
-      </td>
-      <KcalCell share={share} />
-      {MACROS.map((macro) => (
-        <td key={macro} className="px-1 text-right max-sm:hidden">
-          {share?.[macro] == null ? (share ? "?" : "") : figure(share[macro], "g")}
+    <>
+      <tr
+        className={`border-b border-rule ${selected === where ? "bg-wash" : ""} ${line.off ? "text-soft line-through" : ""}`}
+        onFocus={() => onSelect(where)}
+        onPointerEnter={() => onSelect(where)}
+      >
+        <td className="w-8 py-0.5 pr-1">
+          <Balloon number={numbers.get(where)} />
         </td>
-      ))}
-      <td>
-        <LineMenu line={line} name={name} draft={draft} onMove={move} onRemove={remove} />
-      </td>
-    </tr>
+        <td className="py-0.5 pr-2 leading-tight">
+          {trying ? (
+            <button
+              type="button"
+              aria-expanded={open}
+              title="Swap it, settle it, ask what if"
+              onClick={() => {
+                trying.preview(null);
+                setOpen(!open);
+              }}
+              className="min-h-6 text-left underline decoration-rule decoration-dotted underline-offset-4 hover:text-pencil max-sm:min-h-11"
+            >
+              {name}
+            </button>
+          ) : (
+            name
+          )}
+          {line.locked && <span className="text-xs text-soft"> · worth it</span>}
+          {line.why && <span className="block text-xs text-soft italic">“{line.why}”</span>}
+          <HowWorkedOut line={line} draft={draft} />
+        </td>
+        <td className="px-1 py-0.5 text-right">
+          <GramsBox
+            line={line}
+            name={name}
+            draft={draft}
+            onKeyDown={pressed}
+            fault={
+              reckoned.problem?.at(`${where}.grams`) ?? reckoned.problem?.at(`${where}.target_g`)
+            }
+          />
+        </td>
+        <KcalCell share={share} />
+        {MACROS.map((macro) => (
+          <td key={macro} className="px-1 text-right max-sm:hidden">
+            {share?.[macro] == null ? (share ? "?" : "") : figure(share[macro], "g")}
+          </td>
+        ))}
+        <td className="px-1 text-right text-sm max-sm:hidden">
+          {layer?.cost == null ? "" : fixed(layer.cost, 2)}
+        </td>
+        <td>
+          <LineMenu
+            line={line}
+            name={name}
+            draft={draft}
+            onMove={move}
+            onRemove={remove}
+            onOpen={trying && (() => setOpen(true))}
+          />
+        </td>
+      </tr>
+      {open && trying && (
+        <tr className="border-b border-rule">
+          <td colSpan={9} className="py-1">
+            <LinePanel
+              line={line}
+              draft={draft}
+              trialId={trialId}
+              dishId={dishId}
+              original={reckoned.report.section.original ?? null}
+              trying={trying}
+            />
+          </td>
+        </tr>
+      )}
+    </>
   );
 }
 
@@ -215,9 +272,10 @@ interface LineMenuProps {
   draft: Draft;
   onMove: (step: -1 | 1) => void;
   onRemove: () => void;
+  onOpen: (() => void) | undefined;
 }
 
-function LineMenu({ line, name, draft, onMove, onRemove }: LineMenuProps) {
+function LineMenu({ line, name, draft, onMove, onRemove, onOpen }: LineMenuProps) {
   const item =
     "flex min-h-11 cursor-pointer items-center px-3 outline-none data-highlighted:bg-wash";
   return (
@@ -233,6 +291,17 @@ function LineMenu({ line, name, draft, onMove, onRemove }: LineMenuProps) {
           align="end"
           className="z-40 min-w-44 border border-ink bg-sheet shadow-lg"
         >
+          {onOpen && (
+            <DropdownMenu.Item className={item} onSelect={onOpen}>
+              Swap it, what if…
+            </DropdownMenu.Item>
+          )}
+          <DropdownMenu.Item
+            className={item}
+            onSelect={() => draft.change((build) => changeLine(build, line.id, { off: !line.off }))}
+          >
+            {line.off ? "Put it back in" : "Leave it out for now"}
+          </DropdownMenu.Item>
           <DropdownMenu.Item className={item} onSelect={() => onMove(-1)}>
             Move up
           </DropdownMenu.Item>

@@ -128,3 +128,7 @@ export function renameComponent(build: Build, at: number, name: string): Build {
 export function removeComponent(build: Build, at: number): Build {
   return { ...build, components: components(build).filter((_, i) => i !== at) };
 }
+
+export function changeTerms(build: Build, part: Partial<Schemas["Terms"]>): Build {
+  return { ...build, terms: { ...build.terms, ...part } };
+}

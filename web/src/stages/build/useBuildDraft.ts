@@ -72,7 +72,7 @@ export function useBuildDraft(sheet: Schemas["TrialSheet"]) {
       }
       localStorage.removeItem(keptKey(sheet.id));
       setSaving({ state: "saved" });
-      refresh(keys.kitchen, keys.dish(sheet.dish_id), keys.trial(sheet.id));
+      refresh(keys.kitchen, keys.dish(sheet.dish_id), ["trial"]);
     } catch (error) {
       busy.current = false;
       const problem = error instanceof ProblemError ? error : undefined;
@@ -116,12 +116,16 @@ export function useBuildDraft(sheet: Schemas["TrialSheet"]) {
     [show],
   );
 
+  const pastRef = useRef(past);
+  useEffect(() => {
+    pastRef.current = past;
+  }, [past]);
   const undo = useCallback(() => {
-    const before = past.at(-1);
+    const before = pastRef.current.at(-1);
     if (!before) return;
     setPast((all) => all.slice(0, -1));
     show(before);
-  }, [past, show]);
+  }, [show]);
 
   /** After a conflict: keep mine (save over theirs) or take theirs. */
   const settle = useCallback(
@@ -148,5 +152,14 @@ export function useBuildDraft(sheet: Schemas["TrialSheet"]) {
     };
   }, [found, outdated, sheet.id]);
 
-  return { build, labels, change, undo, canUndo: past.length > 0, saving, settle };
+  return {
+    dishId: sheet.dish_id,
+    build,
+    labels,
+    change,
+    undo,
+    canUndo: past.length > 0,
+    saving,
+    settle,
+  };
 }

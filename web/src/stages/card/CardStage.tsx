@@ -2,6 +2,7 @@ import { Link } from "react-router";
 
 import type { Schemas } from "../../api/client";
 import { useCard, useSettings } from "../../api/queries";
+import { sectionOf } from "../../drawing/section";
 import { SectionView } from "../../drawing/SectionView";
 import { TitleBlock } from "../../drawing/TitleBlock";
 import { count, day, figure, weighed } from "../../lib/format";
@@ -88,8 +89,7 @@ function Card({ card, trial, carbohydrate }: CardProps) {
           <SectionView
             title={`${card.dish}: original beside trial ${card.letter}, as weighed`}
             ours={`Trial ${card.letter}, as weighed`}
-            result={result}
-            names={card.names}
+            section={sectionOf(result, card.names, card.original_column ?? null)}
             height={360}
           />
           <Findings findings={result.findings} className="mt-5" />

@@ -1,7 +1,7 @@
 import type { Schemas } from "../../api/client";
 import { figure } from "../../lib/format";
 import { hatch } from "../../drawing/hatch";
-import { layersOfLines, layersOfOriginal, type Layer } from "../../drawing/section";
+import { type Layer, layersOf, sectionOf, totalOf as total } from "../../drawing/section";
 
 const LEFT = 62;
 const WIDTH = 340;
@@ -9,8 +9,13 @@ const BAR = 22;
 
 /** Original over rebuild as two cut bars on one kcal scale. */
 export function MiniSection({ dish }: { dish: Schemas["DishCard"] }) {
-  const original = layersOfOriginal(dish.original);
-  const rebuild = layersOfLines(dish.lines, dish.names);
+  const section = sectionOf(
+    { lines: dish.lines, serving: dish.serving, original: dish.original },
+    dish.names,
+    dish.original_column ?? null,
+  );
+  const original = layersOf(section.original);
+  const rebuild = layersOf(section.rebuild);
   const most = Math.max(total(original), total(rebuild));
   if (most <= 0) return null;
   const scale = (WIDTH - LEFT - 34) / most;
@@ -21,8 +26,6 @@ export function MiniSection({ dish }: { dish: Schemas["DishCard"] }) {
     </svg>
   );
 }
-
-const total = (layers: readonly Layer[]) => layers.reduce((sum, layer) => sum + layer.kcal, 0);
 
 interface BarProps {
   name: string;
@@ -44,7 +47,7 @@ function Bar({ name, layers, y, scale }: BarProps) {
           key={layer.key}
           x={starts[i]}
           y={y}
-          width={layer.kcal * scale}
+          width={layer.amount * scale}
           height={BAR}
           fill={hatch(layer.material)}
           stroke="var(--ink)"

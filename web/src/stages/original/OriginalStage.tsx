@@ -2,21 +2,25 @@ import { type SyntheticEvent, useState } from "react";
 import { Link } from "react-router";
 
 import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
-import { keys, useRefresh, useTrial } from "../../api/queries";
+import { keys, useReferenceAmounts, useRefresh, useTrial } from "../../api/queries";
 import { SectionView } from "../../drawing/SectionView";
 import { Button } from "../../ui/Button";
-import { Field, NumberField, TextField } from "../../ui/Field";
+import { weighed } from "../../lib/format";
+import { Choice, Field, NumberField, TextField } from "../../ui/Field";
+import { Toggle } from "../../ui/Toggle";
 import { useNotice } from "../../ui/notices";
-import { lineNames } from "../build/draft";
+import { OriginalLines } from "./OriginalLines";
 import type { StageProps } from "../dish/DishPage";
 
 type Edit = Schemas["OriginalEdit"];
 
 function editOf(dish: Schemas["DishSheet"]): Edit {
   return {
-    ...dish.original,
+    ...dish.typed,
     version: dish.version,
-    name: dish.original.name ?? dish.name,
+    name: dish.typed.name ?? dish.name,
+    original_from: dish.original_from,
+    reference: dish.reference,
     source_note: dish.source_note,
   };
 }
@@ -39,9 +43,17 @@ export function OriginalStage({ dish, trial }: StageProps) {
       }),
     );
     setEdit(editOf(stored));
-    refresh(keys.dish(dish.id), keys.trial(trial.id), keys.kitchen, ["card"]);
+    refresh(keys.dish(dish.id), ["trial"], keys.kitchen, ["card"]);
     return stored;
   };
+  const switchTo = async (original_from: Edit["original_from"]) => {
+    if (original_from === "lines") {
+      const params = { path: { dish_id: dish.id } };
+      await ask(api.POST("/api/dishes/{dish_id}/original/lines", { params }));
+    }
+    await put({ ...edit, original_from });
+  };
+  const fromLines = edit.original_from === "lines";
   const save = async (event: SyntheticEvent) => {
     event.preventDefault();
     const before = editOf(dish);
@@ -63,7 +75,9 @@ export function OriginalStage({ dish, trial }: StageProps) {
     }
   };
   return (
-    <div className="grid gap-8 p-5 max-sm:p-4 lg:grid-cols-[minmax(19rem,24rem)_1fr]">
+    <div
+      className={`grid gap-8 p-5 max-sm:p-4 ${fromLines ? "lg:grid-cols-[minmax(20rem,0.8fr)_minmax(27rem,1.2fr)]" : "lg:grid-cols-[minmax(19rem,24rem)_1fr]"}`}
+    >
       <form onSubmit={(event) => void save(event)} className="grid content-start gap-4" noValidate>
         <header>
           <h1 className="text-2xl font-bold">{dish.name}: the original</h1>
@@ -79,18 +93,36 @@ export function OriginalStage({ dish, trial }: StageProps) {
           onChange={(name) => change({ name })}
           error={problem?.at("name")}
         />
+        <div role="group" aria-label="Its figures come" className="flex">
+          <Toggle on={!fromLines} onChoose={() => void switchTo("figures")}>
+            From a label or menu
+          </Toggle>
+          <Toggle on={fromLines} onChoose={() => void switchTo("lines")}>
+            From its ingredients
+          </Toggle>
+        </div>
         <div className="grid gap-2 border border-rule p-3">
-          <Figure name="serving_g" label="Serving weight" unit="g" {...{ edit, change, problem }} />
-          <Figure name="kcal" label="Energy" unit="kcal" {...{ edit, change, problem }} />
-          <Figure name="protein_g" label="Protein" unit="g" {...{ edit, change, problem }} />
           <Figure
-            name="carbohydrate_g"
-            label="Carbohydrate"
+            name="serving_g"
+            label={fromLines ? "Serving weight, as eaten" : "Serving weight"}
             unit="g"
             {...{ edit, change, problem }}
           />
-          <Figure name="fat_g" label="Fat" unit="g" {...{ edit, change, problem }} />
+          <Yardstick dish={dish} edit={edit} change={change} />
         </div>
+        {!fromLines && (
+          <div className="grid gap-2 border border-rule p-3">
+            <Figure name="kcal" label="Energy" unit="kcal" {...{ edit, change, problem }} />
+            <Figure name="protein_g" label="Protein" unit="g" {...{ edit, change, problem }} />
+            <Figure
+              name="carbohydrate_g"
+              label="Carbohydrate"
+              unit="g"
+              {...{ edit, change, problem }}
+            />
+            <Figure name="fat_g" label="Fat" unit="g" {...{ edit, change, problem }} />
+          </div>
+        )}
         <Field label="Where the figures come from" error={problem?.at("source_note")}>
           {({ id, describedBy }) => (
             <textarea
@@ -121,17 +153,66 @@ export function OriginalStage({ dish, trial }: StageProps) {
           </Link>
         </div>
       </form>
-      {sheet && (
-        <section aria-label="Original and rebuild" className="min-w-0">
-          <SectionView
-            title={`${dish.name}: original beside trial ${trial.letter}`}
-            ours={`Trial ${trial.letter}, one serving`}
-            result={sheet.result}
-            names={lineNames(sheet.build, sheet.labels)}
-            height={520}
-          />
-        </section>
+      <div className="grid min-w-0 content-start gap-6">
+        {sheet && (
+          <section aria-label="Original and rebuild" className="min-w-0">
+            <SectionView
+              title={`${dish.name}: original beside trial ${trial.letter}`}
+              ours={`Trial ${trial.letter}, one serving`}
+              section={sheet.report.section}
+              height={fromLines ? 380 : 520}
+              switches
+            />
+          </section>
+        )}
+        {fromLines && dish.original_trial != null && (
+          <OriginalLines trialId={dish.original_trial} dish={dish} />
+        )}
+      </div>
+    </div>
+  );
+}
+
+interface YardstickProps {
+  dish: Schemas["DishSheet"];
+  edit: Edit;
+  change: (part: Partial<Edit>) => void;
+}
+
+/** What it is eaten as: a rule's reference amount, for want of a weight and for its claims. */
+function Yardstick({ dish, edit, change }: YardstickProps) {
+  const { data } = useReferenceAmounts();
+  const chosen = data?.find((one) => one.key === edit.reference);
+  const compared = dish.original.serving_g;
+  return (
+    <div className="grid gap-1">
+      {edit.serving_g == null && (
+        <p className="text-mark">
+          Without a serving weight the comparison is not fair.
+          {edit.original_from === "lines" && compared != null && (
+            <> Until then its raw weight counts, {weighed(compared)} g.</>
+          )}
+        </p>
       )}
+      <div className="flex flex-wrap items-end gap-2">
+        <div className="min-w-44 flex-1">
+          <Choice
+            label="Eaten as, for a yardstick"
+            value={edit.reference ?? "none"}
+            options={[
+              { value: "none" as const, label: "not chosen" },
+              ...(data ?? []).map((one) => ({
+                value: one.key,
+                label: `${one.name}, ${one.grams} g`,
+              })),
+            ]}
+            onChange={(key) => change({ reference: key === "none" ? null : key })}
+          />
+        </div>
+        {chosen && edit.serving_g !== chosen.grams && (
+          <Button onClick={() => change({ serving_g: chosen.grams })}>Use {chosen.grams} g</Button>
+        )}
+      </div>
     </div>
   );
 }

@@ -1,0 +1,108 @@
+"""Small builds for tests: foods by kind with figures per 100 g, lines by food and grams."""
+
+from gasket.core.build_checks.bench import Bench
+from gasket.core.ingredients import Ingredient
+from gasket.core.kinds import FoodKind
+from gasket.core.labels import Label
+from gasket.core.packages import Package
+from gasket.core.trial import Build, BuildComponent, BuildLine, Terms
+from gasket.core.workpiece import Workpiece
+
+# kcal, protein, carbohydrate, fat, fibre, sugars, sodium mg; from memory, rounded.
+FIGURES: dict[str, tuple[FoodKind, tuple[float, ...]]] = {
+    "flour": ("flour", (350, 10, 73, 1, 3, 1, 2)),
+    "whey": ("whey_powder", (400, 80, 8, 5, 0, 6, 300)),
+    "blend": ("protein_blend", (390, 76, 11, 5, 2, 6, 300)),
+    "cocoa": ("cocoa", (300, 20, 55, 12, 33, 2, 20)),
+    "sugar": ("sugar", (400, 0, 100, 0, 0, 100, 0)),
+    "sweetener": ("sweetener", (0, 0, 99, 0, 0, 0, 0)),
+    "butter": ("butter", (745, 0.6, 0.6, 82, 0, 0.6, 600)),
+    "oil": ("oil", (900, 0, 0, 100, 0, 0, 0)),
+    "quark": ("thick_yogurt", (66, 12, 4, 0.2, 0, 4, 40)),
+    "egg": ("egg", (140, 12, 1, 10, 0, 1, 140)),
+    "egg white": ("egg_white", (50, 11, 1, 0.2, 0, 1, 165)),
+    "milk": ("milk", (47, 3.4, 5, 1.6, 0, 5, 44)),
+    "banana": ("fruit", (90, 1, 23, 0.3, 2.6, 12, 1)),
+    "carrot": ("vegetable", (40, 0.9, 9.6, 0.2, 2.8, 5, 69)),
+    "cream cheese": ("cream_cheese", (250, 5, 4, 24, 0, 4, 300)),
+    "light cream cheese": ("cream_cheese", (120, 8, 6, 7, 0, 5, 300)),
+    "baking powder": ("baking_powder", (100, 0, 25, 0, 0, 0, 10000)),
+    "baking soda": ("baking_soda", (0, 0, 0, 0, 0, 0, 27000)),
+    "salt": ("salt", (0, 0, 0, 0, 0, 0, 39000)),
+    "gum": ("gum", (200, 0, 80, 0, 80, 0, 100)),
+    "peanut butter": ("nut_butter", (600, 25, 20, 50, 6, 9, 10)),
+    "peanut powder": ("peanut_powder", (450, 46, 35, 12, 8, 9, 690)),
+    "water": ("water", (0, 0, 0, 0, 0, 0, 0)),
+    "mince": ("mince", (250, 18, 0, 20, 0, 0, 70)),
+    "tofu": ("tofu", (140, 15, 3, 8, 1, 1, 10)),
+}
+PACKAGES = {
+    "sweetener": Package(price=9.0, pack_g=450, sweetness=1.0),
+    "whey": Package(allergens=("milk",)),
+    "blend": Package(allergens=("milk",), sweetness=0.4, price=27.0, pack_g=900),
+    "quark": Package(allergens=("milk",), price=1.8, pack_g=500),
+    "butter": Package(allergens=("milk",), price=2.5, pack_g=250),
+    "egg": Package(allergens=("egg",)),
+    "flour": Package(allergens=("wheat", "gluten"), price=1.35, pack_g=1500),
+    "peanut powder": Package(allergens=("peanut",), may_contain=("tree_nuts",)),
+}
+IDS = {name: key for key, name in enumerate(FIGURES, start=1)}
+
+
+def ingredient(name: str) -> Ingredient:
+    kind, figures = FIGURES[name]
+    kcal, protein, carbohydrate, fat, fibre, sugars, sodium = (float(one) for one in figures)
+    sweet = {"polyols_g": carbohydrate, "polyol": "erythritol"} if name == "sweetener" else {}
+    label = Label(
+        name=name.capitalize(),
+        style="table",
+        spread=0.0,
+        basis_g=100.0,
+        kcal=kcal,
+        protein_g=protein,
+        carbohydrate_g=carbohydrate,
+        fat_g=fat,
+        fibre_g=fibre,
+        sugars_g=sugars,
+        saturated_g=0.0,
+        sodium_mg=sodium,
+        **sweet,
+    )
+    return Ingredient(IDS[name], IDS[name], name, label, PACKAGES.get(name, Package()), kind)
+
+
+def line(name: str, grams: float, **more: object) -> BuildLine:
+    key = str(more.pop("id", name))
+    given = {"id": key, "label_id": IDS[name], "target_g": float(grams), **more}
+    return BuildLine.model_validate(given)
+
+
+def bench(
+    parts: dict[str, dict[str, float]] | dict[str, float], portions: int = 1, **terms: object
+) -> Workpiece:
+    """A build of one bowl ({food: grams}) or of several ({bowl: {food: grams}})."""
+    bowls = parts if all(isinstance(one, dict) for one in parts.values()) else {"all": parts}
+    build = Build(
+        portions=portions,
+        terms=Terms.model_validate(terms),
+        components=tuple(
+            BuildComponent(
+                name=name,
+                lines=tuple(
+                    line(food, grams, id=f"{name}/{food}") for food, grams in foods.items()
+                ),
+            )
+            for name, foods in bowls.items()
+        ),
+    )
+    return on_bench(build)
+
+
+def on_bench(build: Build) -> Workpiece:
+    foods = {one.label_id: one for one in map(ingredient, FIGURES)}
+    shares = {part.name: 1 / build.portions for part in build.components}
+    return Workpiece(build, foods, shares)
+
+
+def checked(parts: dict[str, object], portions: int = 1, **terms: object) -> Bench:
+    return Bench(bench(parts, portions, **terms))

@@ -1,0 +1,85 @@
+"""What a food is in a build, guessed from its names; what a label says of water and sweetness."""
+
+import pytest
+
+from gasket.core.families import guess_family
+from gasket.core.ingredients import kind_of
+from gasket.core.kinds import guess_kind
+from tests.core.builds import ingredient
+
+
+@pytest.mark.parametrize(
+    ("name", "kind"),
+    [
+        ("Butter", "butter"),
+        ("Peanut butter", "nut_butter"),
+        ("Buttermilk, low-fat", "milk"),
+        ("Peanut powder, defatted", "peanut_powder"),
+        ("Rapeseed oil", "oil"),
+        ("Coconut oil", "oil"),
+        ("Coconut flour", "coconut_flour"),
+        ("Cooking spray, oil", "oil_spray"),
+        ("Oat milk", "plant_milk"),
+        ("Milk chocolate", "chocolate"),
+        ("Chocolate whey", "whey_powder"),
+        ("Whey-casein blend, vanilla", "protein_blend"),
+        ("Pea protein", "plant_protein"),
+        ("Egg white, carton", "egg_white"),
+        ("Cream cheese, fat-free", "cream_cheese"),
+        ("Cottage cheese", "cottage_cheese"),
+        ("Whipping cream", "cream"),
+        ("Sugar, powdered", "powdered_sugar"),
+        ("Erythritol blend, powdered", "powdered_sweetener"),
+        ("Turkey bacon", "cured_meat"),
+        ("Turkey mince, lean, raw", "poultry_mince"),
+        ("Bell pepper", "vegetable"),
+        ("Black pepper", "spice"),
+        ("Burger bun", "bread"),
+        ("Wattleseed", None),
+    ],
+)
+def test_a_kind_is_read_off_the_name(name, kind):
+    assert guess_kind([name]) == kind
+
+
+def test_the_cook_knows_better_and_silence_is_other():
+    assert kind_of("flour", "Butter", (), "") == "flour"
+    assert kind_of(None, "Wattleseed", ("roasted seed",), "") == "seeds"
+    assert kind_of(None, "Wattleseed", (), "Bush") == "other"
+
+
+@pytest.mark.parametrize(
+    ("dish", "family"),
+    [
+        ("Carrot loaf", "cake"),
+        ("Fudge brownies", "brownie"),
+        ("Sticky toffee pudding", "cake"),
+        ("Tiramisu pots", "custard"),
+        ("Mac and cheese tray", "tray"),
+        ("Crispy chicken sandwich", "burger"),
+        ("Cinnamon rolls", "dough"),
+        ("Protein waffles", "batter"),
+        ("Surprise", None),
+    ],
+)
+def test_a_family_is_read_off_the_name_of_the_dish(dish, family):
+    assert guess_family(dish) == family
+
+
+@pytest.mark.parametrize(
+    ("food", "water", "sweetness"),
+    [
+        ("water", 1.0, 0.0),
+        ("quark", 0.828, 0.008),  # 100 - 12 - 4 - 0.2 - 1 of ash; lactose counts a fifth
+        ("butter", 0.158, 0.0012),
+        ("salt", 0.0, 0.0),
+        ("sugar", 0.0, 1.0),
+        ("sweetener", 0.0, 1.0),
+        ("banana", 0.747, 0.12),
+        ("blend", 0.07, 0.4),  # as the package says
+    ],
+)
+def test_water_and_sweetness_come_straight_from_the_label(food, water, sweetness):
+    found = ingredient(food)
+    assert found.water == pytest.approx(water, abs=1e-9)
+    assert found.sweetness == pytest.approx(sweetness, abs=1e-9)

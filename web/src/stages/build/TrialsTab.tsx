@@ -1,0 +1,152 @@
+import { useState } from "react";
+import { useNavigate } from "react-router";
+
+import { api, ask, type Schemas, sentence } from "../../api/client";
+import { keys, useDifference, useRefresh } from "../../api/queries";
+import { figure, signed, weighed } from "../../lib/format";
+import { type Nutrient, SHORT_NAMES, unitOf } from "../../lib/nutrients";
+import { Button } from "../../ui/Button";
+import { Choice, TextField } from "../../ui/Field";
+
+interface TrialsTabProps {
+  dish: Schemas["DishSheet"];
+  trial: Schemas["TrialSummary"];
+  /** Everything typed is stored: what is copied is what is seen. */
+  saved: boolean;
+}
+
+/** The next trial, and what this one changed. */
+export function TrialsTab({ dish, trial, saved }: TrialsTabProps) {
+  const others = dish.trials.filter((one) => one.id !== trial.id);
+  const [chosen, setChosen] = useState<number | undefined>(trial.copied_from ?? others.at(-1)?.id);
+  return (
+    <div className="grid gap-5">
+      <NextTrial dish={dish} trial={trial} saved={saved} />
+      {others.length > 0 && chosen !== undefined && (
+        <section aria-label="What this trial changed">
+          <div className="max-w-96">
+            <Choice
+              label={`Trial ${trial.letter} against`}
+              value={String(chosen)}
+              options={others.map((one) => ({
+                value: String(one.id),
+                label: `Trial ${one.letter}${one.intent ? `: ${one.intent}` : ""}`,
+              }))}
+              onChange={(id) => setChosen(Number(id))}
+            />
+          </div>
+          <Difference trialId={trial.id} to={chosen} />
+        </section>
+      )}
+    </div>
+  );
+}
+
+function NextTrial({ dish, trial, saved }: TrialsTabProps) {
+  const [intent, setIntent] = useState("");
+  const [error, setError] = useState<string>();
+  const refresh = useRefresh();
+  const navigate = useNavigate();
+  const copy = async () => {
+    try {
+      const made = await ask(
+        api.POST("/api/dishes/{dish_id}/trials", {
+          params: { path: { dish_id: dish.id } },
+          body: { copy_of: trial.id, intent },
+        }),
+      );
+      refresh(keys.dish(dish.id), keys.kitchen);
+      await navigate(`/dishes/${dish.id}/build?trial=${made.id}`);
+    } catch (failure) {
+      setError(sentence(failure));
+    }
+  };
+  return (
+    <form
+      className="flex flex-wrap items-end gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (intent.trim() === "") setError("Say what it is meant to change.");
+        else void copy();
+      }}
+    >
+      <div className="min-w-56 flex-1">
+        <TextField
+          label={`Copy trial ${trial.letter} to the next letter, in order to`}
+          placeholder="halve the oil"
+          maxLength={300}
+          value={intent}
+          error={error}
+          onChange={(text) => {
+            setIntent(text);
+            setError(undefined);
+          }}
+        />
+      </div>
+      <Button type="submit" look="main" disabled={!saved} className={error ? "mb-6" : ""}>
+        Start the next trial
+      </Button>
+    </form>
+  );
+}
+
+const FIGURES: readonly Nutrient[] = ["kcal", "protein_g", "carbohydrate_g", "fat_g", "fibre_g"];
+
+function Difference({ trialId, to }: { trialId: number; to: number }) {
+  const { data } = useDifference(trialId, to);
+  if (!data) return null;
+  return (
+    <>
+      <p className="mt-2 flex flex-wrap gap-x-4">
+        {data.figures
+          .filter((one) => FIGURES.includes(one.nutrient))
+          .map((one) => (
+            <span key={one.nutrient}>
+              <b>
+                {one.before == null || one.after == null
+                  ? "?"
+                  : signed(one.after - one.before, unitOf(one.nutrient))}
+              </b>{" "}
+              {unitOf(one.nutrient) === "g" ? "g " : ""}
+              {SHORT_NAMES[one.nutrient]}
+            </span>
+          ))}
+        {data.grams_before != null && data.grams_after != null && (
+          <span className="text-soft">
+            a serving {figure(data.grams_before, "g")} → {figure(data.grams_after, "g")} g
+          </span>
+        )}
+      </p>
+      {data.lines.length === 0 ? (
+        <p className="mt-1 text-soft">Their lines are the same.</p>
+      ) : (
+        <table className="mt-2 w-full">
+          <thead className="text-left text-sm text-soft">
+            <tr>
+              <th className="font-normal">line</th>
+              <th className="text-right font-normal">before, g</th>
+              <th className="text-right font-normal">now, g</th>
+              <th className="pl-3 font-normal">change</th>
+            </tr>
+          </thead>
+          <tbody>
+            {data.lines.map((line) => (
+              <tr key={line.line_id} className="border-t border-rule">
+                <td className="py-1 pr-2">
+                  {line.kind === "changed" && line.before_name !== line.name
+                    ? `${line.before_name} → ${line.name}`
+                    : line.name}
+                </td>
+                <td className="text-right">
+                  {line.before_g == null ? "" : weighed(line.before_g)}
+                </td>
+                <td className="text-right">{line.after_g == null ? "" : weighed(line.after_g)}</td>
+                <td className="pl-3">{line.says || line.kind}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </>
+  );
+}
