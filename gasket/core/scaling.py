@@ -107,7 +107,7 @@ def _line(line: BuildLine, one: PlacedLine | None, factor: float) -> tuple[Build
     if line.count is None:
         return line.model_copy(update={"target_g": _round_g(grams)}), ""
     exact = line.count * factor
-    count = max(0.5, round(exact * 2) / 2)
+    count = max(0.5, math.floor(exact * 2 + 0.5) / 2)
     scaled = line.model_copy(
         update={"count": count, "target_g": _round_g(grams * count / exact if exact else grams)}
     )

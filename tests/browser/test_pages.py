@@ -92,6 +92,7 @@ def test_the_number_of_portions_changes_the_serving(page: Page):
 
 def test_an_original_edit_can_be_undone(page: Page):
     page.goto("/dishes/1/original")
+    page.get_by_role("button", name="From a label or menu").click()
     page.get_by_label("Energy").fill("500")
     page.get_by_role("button", name="Save the original").click()
     page.get_by_role("button", name="Undo").click()
@@ -101,6 +102,7 @@ def test_an_original_edit_can_be_undone(page: Page):
 
 def test_bad_figures_of_an_original_are_a_sentence_at_their_field(page: Page):
     page.goto("/dishes/1/original")
+    page.get_by_role("button", name="From a label or menu").click()
     box = page.get_by_label("Protein", exact=True)
     for typed, says in {
         "-3": "less than 0",

@@ -35,7 +35,7 @@ export function ClaimsTab({ draft, reckoned }: ClaimsTabProps) {
   return (
     <div className="grid gap-5">
       <section aria-label="What it contains" className="grid gap-2">
-        <h3 className="font-bold">Contains</h3>
+        <h2 className="font-bold">Contains</h2>
         <p>
           {contains.allergens.length === 0
             ? "No allergen is named on its labels."
@@ -65,7 +65,7 @@ export function ClaimsTab({ draft, reckoned }: ClaimsTabProps) {
         </ul>
       </section>
       <section aria-label="What it may be called">
-        <h3 className="font-bold">A serving may be called</h3>
+        <h2 className="font-bold">A serving may be called</h2>
         <p className="text-sm text-soft">
           For your own orientation, not labelling advice: rules apply to foods that are sold.
         </p>

@@ -1,5 +1,5 @@
 import { Slider } from "radix-ui";
-import { useState } from "react";
+import { useRef, useState } from "react";
 
 import type { Schemas } from "../../api/client";
 import { figure, weighed } from "../../lib/format";
@@ -48,6 +48,7 @@ interface WhatIfProps {
 /** A slider from none to three times as much: the section follows, letting go writes it. */
 function WhatIf({ line, name, draft, trying }: WhatIfProps) {
   const [grams, setGrams] = useState(line.target_g);
+  const written = useRef<number>(undefined);
   const most = Math.max(10, line.target_g * 3);
   const step = line.target_g < 20 ? 0.1 : 1;
   const part = (to: number) => ({ target_g: Math.round(to * 10) / 10, how: "", count: null });
@@ -61,11 +62,13 @@ function WhatIf({ line, name, draft, trying }: WhatIfProps) {
         step={step}
         value={[grams]}
         onValueChange={([to]) => {
-          if (to === undefined) return;
+          // A key commits before it tells of the change: what is written is no trial any more.
+          if (to === undefined || to === written.current) return;
           setGrams(to);
           trying.preview(changedLine(line, part(to)));
         }}
         onValueCommit={([to]) => {
+          written.current = to;
           trying.preview(null);
           if (to !== undefined && to !== line.target_g) {
             draft.change((build) => changeLine(build, line.id, part(to)));

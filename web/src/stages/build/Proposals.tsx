@@ -132,13 +132,13 @@ function Proposal({ worked, labels, trying }: ProposalProps) {
   return (
     <li className={`border-t border-rule py-2 ${tried ? "bg-wash" : ""}`}>
       <div className="flex flex-wrap items-center gap-3">
-        <h4 className="min-w-0 flex-1 font-bold">
+        <h2 className="min-w-0 flex-1 font-bold">
           {proposal.name}{" "}
           <span className="font-normal text-soft">
             {proposal.lines.length === 1 ? "1 line" : `${proposal.lines.length} lines`}
             {!proposal.proven && ", best found in time"}
           </span>
-        </h4>
+        </h2>
         <Toggle
           small
           on={tried}

@@ -57,7 +57,7 @@ export function SwapList({ line, draft, trialId, dishId, trying }: SwapListProps
   return (
     <section aria-label="Swaps">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-        <h3 className="font-bold">Swap it</h3>
+        <h2 className="font-bold">Swap it</h2>
         {answer.options.length > 0 && (
           <div role="group" aria-label="How much of it" className="flex">
             {SHARES.map((one) => (
@@ -124,12 +124,12 @@ function SwapGroup({ options, dishId, trying, labels, onJudged }: SwapGroupProps
   const [first] = options;
   return (
     <li className="border-t border-rule py-1.5">
-      <h4>
+      <h3>
         <b>{first.name}</b>
         {first.share < 1 && (
           <span className="text-soft"> · {Math.round(first.share * 100)} % of it</span>
         )}
-      </h4>
+      </h3>
       <p className="text-sm text-soft">
         {first.rule}
         {first.watch && <>. Watch: {first.watch}</>}

@@ -1,0 +1,228 @@
+"""Goals, claims, needs, scaling and the difference of two trials: values by hand."""
+
+import pytest
+
+from gasket.core.batch import Original
+from gasket.core.claims import claims
+from gasket.core.errors import FaultyInput
+from gasket.core.goals import Goal, goal_states, presets
+from gasket.core.margin import Figure, Portion
+from gasket.core.needs import contains, in_the_way
+from gasket.core.reference_amounts import REFERENCE_AMOUNTS
+from gasket.core.scaling import Scaling, out_of_step, scale
+from gasket.core.trial import Build, BuildChange, BuildComponent
+from gasket.core.trial_difference import difference
+from tests.core.builds import FIGURES, bench, ingredient, line, on_bench
+
+
+def figure(value, half=0.0):
+    return Figure(value, (value - half, value + half), (value - half, value + half))
+
+
+def serving(grams=100.0, kcal=200.0, half=0.0, **more):
+    given = {"protein_g": 10.0, "carbohydrate_g": 20.0, "fat_g": 5.0, "fibre_g": 3.0, **more}
+    known = {name: figure(value) for name, value in given.items() if value is not None}
+    return Portion(grams=grams, kcal=figure(kcal, half), **known)
+
+
+# Goals
+
+
+@pytest.mark.parametrize(
+    ("goal", "verdict", "by"),
+    [
+        ({"kcal": {"most": 210}}, "met", 0),
+        ({"kcal": {"most": 203}}, "within_margin", 0),
+        ({"kcal": {"most": 190}}, "missed", 10),
+        ({"protein_g": {"least": 12}}, "missed", 2),
+        ({"fibre_g": {"least": 3, "most": 5}}, "met", 0),
+        ({"carbohydrate_per_protein": {"most": 2.0}}, "met", 0),
+        ({"carbohydrate_per_protein": {"most": 1.5}}, "missed", 0.5),
+        ({"fat_energy": {"most": 25}}, "met", 0),  # 45 of 200 kcal are 22.5 %
+        ({"protein_energy": {"least": 25}}, "missed", 5),
+        ({"net_carbohydrate_g": {"most": 15}}, "unknown", 0),
+        ({"hands_on_min": {"most": 20}}, "unknown", 0),
+        ({"bowls": {"most": 1}}, "missed", 1),
+    ],
+)
+def test_a_goal_stands_by_its_value_and_its_margin(goal, verdict, by):
+    (state,) = goal_states(Goal.model_validate(goal), serving(half=5.0), {"bowls": 2.0})
+    assert (state.verdict, state.by) == (verdict, pytest.approx(by))
+
+
+def test_limits_in_the_wrong_order_are_refused_at_the_goal():
+    with pytest.raises(ValueError, match="more than"):
+        Goal.model_validate({"kcal": {"least": 300, "most": 200}})
+
+
+def test_presets_are_reckoned_from_the_original_and_do_without_one():
+    half = {one.key: one.goal.kcal.most for one in presets(Original(kcal=640))}
+    assert half["lean"] == 350  # 55 % of 640, to the ten
+    assert presets(None)[0].goal.kcal.most is None
+
+
+# Claims: definitions and their numbers
+
+
+def said(portion, piece, original=None, reference=None):
+    found = claims(portion, original, REFERENCE_AMOUNTS.get(reference), piece)
+    return {one.key: one for one in found}
+
+
+def test_claims_hang_on_their_deciding_number():
+    original = Original(kcal=300, serving_g=100, fat_g=20, protein_g=5, carbohydrate_g=20)
+    piece = bench({"quark": 80, "egg": 20})
+    light = serving(kcal=200, protein_g=11.6, fat_g=2.2, sugars_g=4.0)
+    found = said(light, piece, original, "muffin")
+    assert found["eu-protein-high"].value == pytest.approx(23.2)  # 46.4 of 200 kcal
+    assert found["eu-protein-high"].verdict == "yes"
+    assert found["eu-reduced"].verdict == "yes"  # a third less
+    assert found["eu-low-energy"].by == pytest.approx(160)
+    assert found["eu-fibre-source"].verdict == "yes"
+    assert found["eu-low-sugars"].verdict == "yes"
+    # Milk and egg protein count whole: 11.6 g in 100 g, 12.76 g in the 110 g of a muffin.
+    assert found["us-protein-high"].value == pytest.approx(12.76)
+    assert found["us-protein-high"].verdict == "yes"
+    # 180 of the original's 300 kcal are fat, so light asks for half of the fat.
+    assert found["us-light"].unit.startswith("% less fat")
+    assert found["us-light"].value == pytest.approx(89)
+    assert found["us-low-fat"].value == pytest.approx(2.42)
+
+
+def test_what_is_not_known_cannot_be_told():
+    found = said(serving(fibre_g=None), bench({"tofu": 100}))
+    assert found["eu-fibre-high"].verdict == "cannot_tell"
+    assert found["eu-reduced"].verdict == "cannot_tell"
+    assert found["us-low-fat"].verdict == "cannot_tell"  # eaten as what?
+    assert (
+        said(serving(), bench({"tofu": 100}), reference="muffin")["us-protein-high"].verdict
+        == "cannot_tell"
+    )  # nobody said how good its protein is
+
+
+def test_wheat_protein_counts_two_fifths_and_a_margin_may_cross():
+    found = said(serving(protein_g=20), bench({"flour": 100}), reference="muffin")
+    assert found["us-protein-high"].value == pytest.approx(20 * 1.1 * 0.4)
+    near = Portion(grams=100, kcal=figure(40.0, 3.0))
+    assert said(near, bench({"milk": 100}))["eu-low-energy"].verdict == "within_margin"
+
+
+# Needs
+
+
+def test_needs_name_the_lines_in_their_way_and_traces():
+    piece = bench(
+        {"flour": 100, "blend": 30, "peanut powder": 20, "banana": 50},
+        needs=["vegan", "gluten_free", "nut_free", "no_protein_powder"],
+    )
+    found = {(one.need, one.name) for one in in_the_way(piece)}
+    assert found == {
+        ("vegan", "Blend"),
+        ("gluten_free", "Flour"),
+        ("nut_free", "Peanut powder"),
+        ("no_protein_powder", "Blend"),
+    }
+    assert contains(piece).allergens == ("wheat", "gluten", "milk", "peanut")
+    assert contains(piece).may_contain == ("tree_nuts",)
+    off = piece.build.model_copy(
+        update={
+            "components": (
+                BuildComponent(name="all", lines=(line("flour", 100), line("blend", 30, off=True))),
+            )
+        }
+    )
+    assert contains(on_bench(off)).allergens == ("wheat", "gluten")
+
+
+# Scaling
+
+
+def grams(change, build):
+    return {one.id: one.target_g for one in change.applied(build).lines()}
+
+
+def test_all_lines_share_one_factor_and_counted_things_round_to_halves():
+    eggs = line("egg", 150, count=3.0)
+    lines = (line("flour", 170), line("salt", 3), eggs)
+    build = Build(components=(BuildComponent(name="all", lines=lines),), portions=8)
+    found = scale(on_bench(build), Scaling(by="portions", portions=6))
+    assert found.factor == 0.75
+    assert grams(found.change, build) == {"flour": 128.0, "salt": 2.25, "egg": 125.0}
+    assert found.change.applied(build).find("egg").count == 2.5
+    assert any("rounded to 2.5 (+11 %)" in note for note in found.notes)
+    assert found.change.portions == 6
+
+
+@pytest.mark.parametrize(
+    ("wanted", "factor"),
+    [
+        ({"by": "factor", "factor": 2.0}, 2.0),
+        # Domain check: 9 x 9 in is 81 square inches, 10 in round 78.5.
+        (
+            {
+                "by": "pan",
+                "pan_from": {"length_cm": 22.86, "width_cm": 22.86},
+                "pan_to": {"diameter_cm": 25.4},
+            },
+            78.54 / 81,
+        ),
+        ({"by": "pack", "line_id": "all/flour", "pack_g": 500.0}, 500 / 170),
+    ],
+)
+def test_ways_to_scale(wanted, factor):
+    piece = bench({"flour": 170, "milk": 300}, 8)
+    found = scale(piece, Scaling.model_validate(wanted))
+    assert found.factor == pytest.approx(factor, rel=1e-4)
+    assert grams(found.change, piece.build)["all/milk"] == round(300 * found.factor)
+
+
+@pytest.mark.parametrize(
+    ("wanted", "at"),
+    [
+        ({"by": "factor"}, "factor"),
+        ({"by": "pan", "pan_from": {"diameter_cm": 20.0}}, "pan_to"),
+        (
+            {"by": "pan", "pan_from": {"length_cm": 20.0}, "pan_to": {"diameter_cm": 1.0}},
+            "pan_from",
+        ),
+        ({"by": "pack", "pack_g": 500.0, "line_id": "nowhere"}, "line_id"),
+    ],
+)
+def test_what_is_missing_is_asked_for_at_its_field(wanted, at):
+    with pytest.raises(FaultyInput) as refused:
+        scale(bench({"flour": 170}), Scaling.model_validate(wanted))
+    assert refused.value.faults[0].path == at
+
+
+def test_a_line_that_was_not_doubled_is_flagged_with_its_own_factor():
+    before = bench({"flour": 100, "milk": 200, "egg": 50, "salt": 2}).build
+    doubled = scale(on_bench(before), Scaling(by="factor", factor=2.0)).change.applied(before)
+    assert out_of_step(doubled, before) == ()
+    forgotten = BuildChange(lines={"all/egg": (before.find("all/egg"),)}).applied(doubled)
+    (one,) = out_of_step(forgotten, before)
+    assert (one.line_id, one.factor, one.common) == ("all/egg", 1.0, 2.0)
+    changed = BuildChange(lines={"all/egg": (line("egg", 75, id="all/egg"),)}).applied(before)
+    assert out_of_step(changed, before) == (), "one changed line is a change, not a slip"
+
+
+# The difference of two trials
+
+
+def test_the_difference_names_lines_and_figures():
+    before = bench({"flour": 100, "oil": 40, "egg": 50}).build
+    halved = line("oil", 20, id="all/oil")
+    swapped = line("egg white", 50, id="all/egg")
+    change = {"all/oil": (halved, line("salt", 2)), "all/egg": (swapped,)}
+    after = BuildChange(lines=change).applied(before)
+    foods = {one.label_id: one for one in map(ingredient, FIGURES)}
+    found = difference(before, after, foods, (serving(kcal=300), serving(kcal=250)))
+    assert {(one.kind, one.name, one.before_g, one.after_g, one.says) for one in found.lines} == {
+        ("changed", "Oil", 40.0, 20.0, "half of it"),
+        ("added", "Salt", None, 2.0, ""),
+        ("changed", "Egg white", 50.0, 50.0, ""),
+    }
+    kcal = next(one for one in found.figures if one.nutrient == "kcal")
+    assert (kcal.before, kcal.after) == (300, 250)
+    off = BuildChange(lines={"all/oil": (halved.model_copy(update={"off": True}),)}).applied(before)
+    (gone,) = difference(before, off, foods, (serving(), serving())).lines
+    assert (gone.kind, gone.before_g, gone.after_g) == ("removed", 40.0, None)
