@@ -87,6 +87,25 @@ CLAIMS = (
 )
 
 
+def try_a_swap(page: Page) -> None:
+    page.get_by_role("button", name="Harbour salted butter").first.click()
+    about = page.get_by_role("region", name="About Harbour salted butter")
+    about.get_by_role("button", name="Try it").first.click()
+    expect(page.get_by_text("Trying it out")).to_be_visible()
+    about.evaluate("element => window.scrollTo(0, element.getBoundingClientRect().top - 200)")
+    page.wait_for_timeout(700)
+
+
+def reach_the_goal(page: Page) -> None:
+    page.get_by_role("tab", name="Goal").click()
+    page.get_by_label("Energy, at most").fill("240")
+    page.get_by_label("Protein, at least").fill("18")
+    page.get_by_role("button", name="Reach the goal").click()
+    page.get_by_role("button", name="Try it").first.click()
+    expect(page.get_by_text("Trying it out")).to_be_visible()
+    page.wait_for_timeout(700)
+
+
 def nothing(_: Page) -> None:
     return
 
@@ -95,6 +114,8 @@ VIEWS: tuple[tuple[str, str, dict[str, int], str, Callable[[Page], None]], ...] 
     ("build", "/dishes/1/build", DESKTOP, "light", nothing),
     ("build-blueprint", "/dishes/1/build", DESKTOP, "dark", nothing),
     ("build-phone", "/dishes/1/build", PHONE, "light", nothing),
+    ("swap", "/dishes/2/build", DESKTOP, "light", try_a_swap),
+    ("goal", "/dishes/2/build", DESKTOP, "dark", reach_the_goal),
     ("original", "/dishes/1/original", DESKTOP, "light", nothing),
     ("card", "/dishes/1/card?batch=1", DESKTOP, "light", open_margin),
     ("card-phone", "/dishes/1/card?batch=1", PHONE, "dark", nothing),
@@ -106,8 +127,8 @@ VIEWS: tuple[tuple[str, str, dict[str, int], str, Callable[[Page], None]], ...] 
     ("files", "/shelf/files", DESKTOP, "light", show_files),
     ("settings", "/settings", DESKTOP, "light", nothing),
     ("portion", "/dishes/1/portion?batch=1", DESKTOP, "light", portions),
-    ("weigh", "/dishes/1/weigh?batch=2", DESKTOP, "dark", weigh_two_and_a_half),
-    ("weigh-phone", "/dishes/1/weigh?batch=2", PHONE, "light", nothing),
+    ("weigh", "/dishes/1/weigh?batch=3", DESKTOP, "dark", weigh_two_and_a_half),
+    ("weigh-phone", "/dishes/1/weigh?batch=3", PHONE, "light", nothing),
     ("kitchen", "/", DESKTOP, "light", nothing),
 )
 

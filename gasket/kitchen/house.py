@@ -12,6 +12,7 @@ from sqlalchemy import Engine
 from sqlmodel import Session
 
 from gasket.core.errors import GasketError, Refused
+from gasket.core.target.programme import warm_up
 from gasket.core.weighing import Capture, Reading
 from gasket.kitchen import settings, weigh
 from gasket.kitchen.live import Live
@@ -58,6 +59,7 @@ class House:
     async def open(self) -> None:
         """Connect the scale that the settings name."""
         self._loop = asyncio.get_running_loop()
+        self._loop.run_in_executor(None, warm_up)
         await asyncio.to_thread(self.connect_scale)
 
     async def shut(self) -> None:

@@ -143,6 +143,6 @@ fuzzed = schemathesis.openapi.from_asgi("/api/openapi.json", at_home(create_app(
 
 
 @fuzzed.parametrize()
-@settings(max_examples=4, deadline=None, suppress_health_check=list(HealthCheck))
+@settings(max_examples=2, deadline=None, suppress_health_check=list(HealthCheck))
 def test_no_request_breaks_the_document(case):
     case.call_and_validate()

@@ -156,6 +156,7 @@ def test_claims_comparison_and_files(page: Page, accessible):
     page.goto("/shelf/compare")
     for name in ("northlight skim quark", "half-fat"):
         page.get_by_role("combobox", name="Add a package to compare").fill(name)
+        expect(options(page).first).to_contain_text(re.compile(name, re.IGNORECASE))
         options(page).first.click()
     page.get_by_role("tab", name="per 30 g protein").click()
     expect(page.get_by_role("row", name=re.compile("^that is"))).to_contain_text("250 g")

@@ -19,6 +19,11 @@ KEPT: Final = 26
 _OPTIMAL, _TIME_IS_UP = 0, 1
 
 
+def warm_up() -> None:
+    """Import the solver ahead of the first question; it takes a second."""
+    import scipy.optimize  # noqa: F401 - only to have it
+
+
 @dataclass(frozen=True)
 class Programme:
     """Shapes: rows (m, n); low, high (m,); cost, least, most (n,); whole (n,) of booleans."""

@@ -33,7 +33,7 @@ export function BuildStage(props: StageProps) {
   const { data, error, isPending, refetch } = useTrial(props.trial.id);
   const { data: settings } = useSettings();
   if (isPending || !settings) return <Loading />;
-  if (error) return <Failed error={error} retry={() => void refetch()} />;
+  if (!data) return <Failed error={error} retry={() => void refetch()} />;
   return <Builder {...props} sheet={data} carbohydrate={settings.carbohydrate ?? "total"} />;
 }
 

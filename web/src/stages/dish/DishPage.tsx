@@ -66,7 +66,8 @@ export default function DishPage() {
   const { data: dish, error, isPending, refetch } = useDish(Number(dishId) || 0);
   const [query] = useSearchParams();
   if (isPending) return <Loading />;
-  if (error) return <Failed error={error} retry={() => void refetch()} />;
+  // What was read stays in front of the cook while the kitchen does not answer.
+  if (!dish) return <Failed error={error} retry={() => void refetch()} />;
   const trial =
     dish.trials.find((one) => String(one.id) === query.get("trial")) ?? chosen(dish, query);
   if (!trial) return <Empty title="This dish has no trial">Start it again in the Kitchen.</Empty>;
