@@ -5,6 +5,7 @@ from datetime import datetime
 from sqlmodel import Session
 
 from gasket.core.batch import Batch
+from gasket.core.goals import GoalState, goal_states
 from gasket.core.numbers import Answer
 from gasket.core.reckon import Result
 from gasket.core.section import Column
@@ -40,6 +41,7 @@ class Card(Answer):
     names: tuple[str, ...]
     label_names: dict[str, str]
     original_column: Column | None
+    goals: tuple[GoalState, ...]
     lines: tuple[CardLine, ...]
     sources: dict[str, Source]
 
@@ -60,6 +62,7 @@ def card(session: Session, batch_id: int) -> Card:
         names=build.line_names(made.batch),
         label_names={key: label.name or key for key, label in made.batch.labels.items()},
         original_column=build.original_of(session, made.dish, made.result),
+        goals=goal_states(rows.terms_of(made.trial).goal, made.result.serving, {}),
         lines=tuple(_lines(made)),
         sources={key: source for key, source in SOURCES.items() if key in cited},
     )

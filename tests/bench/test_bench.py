@@ -14,6 +14,8 @@ from playwright.sync_api import sync_playwright
 from sqlmodel import Session
 
 from gasket.core.reckon import reckon
+from gasket.core.target.programme import warm_up
+from gasket.core.target.reach import reach
 from gasket.formats.batch_json import to_batch
 from gasket.kitchen import finding
 from gasket.kitchen.house import House
@@ -22,6 +24,7 @@ from gasket.store.database import open_database
 from gasket.store.tables import FoodRow
 from tests.browser.conftest import QUIET
 from tests.conftest import START
+from tests.core.solver_builds import random_task
 from tests.server import Server
 
 DIST = Path(__file__).parents[2] / "web" / "dist"
@@ -160,6 +163,17 @@ def test_importing_20_000_rows(benchmark, tmp_path):
     benchmark.pedantic(bring, rounds=1)
     say("import of 20,000 rows", f"{benchmark.stats.stats.max:.0f} s", "< 60 s")
     house.engine.dispose()
+
+
+def test_reaching_a_goal_over_40_lines_and_60_swaps(benchmark):
+    tasks = [random_task(seed, lines=40, swaps=60) for seed in range(12)]
+    warm_up()
+    waiting = itertools.cycle(tasks)
+    found = []
+    benchmark.pedantic(lambda: found.append(reach(next(waiting))), rounds=len(tasks))
+    typical, slowest = (1000 * getattr(benchmark.stats.stats, name) for name in ("median", "max"))
+    say("reaching a goal", f"{typical:.0f} ms, median; {slowest:.0f} ms at most", "≤ 300 ms")
+    assert all(one.proposals for one in found)
 
 
 def test_the_script_of_the_first_load(benchmark):

@@ -210,3 +210,28 @@ def test_an_original_becomes_ingredients_and_a_rebuild_by_touch(page: Page, acce
         "scrolls sideways"
     )
     accessible()
+
+
+def test_a_swap_of_my_own_is_written_down_and_offered(page: Page, accessible):
+    open_build(page)
+    page.get_by_role("button", name="Larkspur baking powder", exact=True).click()
+    page.get_by_role("button", name="Add a swap of my own…").click()
+    form = page.get_by_role("dialog")
+    form.get_by_role("button", name="Keep the swap").click()
+    expect(form.get_by_text("Choose what goes in.")).to_be_visible()
+    form.get_by_label("What it is called").fill("Soda and quark")
+    form.get_by_role("combobox", name="What goes in").fill("quark")
+    form.get_by_role("option", name=re.compile("^Quark")).first.click()
+    form.get_by_label("Quark").fill("300")
+    accessible()
+    form.get_by_role("button", name="Keep the swap").click()
+    about = page.get_by_role("region", name="About Larkspur baking powder")
+    expect(about.get_by_role("heading", name=re.compile("Soda and quark"))).to_be_visible()
+    expect(about).to_contain_text("24 g Northlight skim quark")
+
+
+def test_every_dish_shows_how_its_goals_stand_in_the_kitchen(page: Page):
+    page.goto("/")
+    dishes = page.get_by_role("region", name="Dishes").get_by_role("listitem")
+    pudding = dishes.filter(has_text="Sticky toffee pudding")
+    expect(pudding.get_by_role("list", name="Goals")).to_contain_text("≤ 320 kcal")

@@ -1713,6 +1713,8 @@ export interface components {
             dish: string;
             /** Dish Id */
             dish_id: number;
+            /** Goals */
+            goals: components["schemas"]["GoalState"][];
             /** Label Names */
             label_names: {
                 [key: string]: string;

@@ -46,6 +46,7 @@ function OwnSwapForm({ food, draft, onAdded }: OwnSwapProps) {
   const [parts, setParts] = useState<Part[]>([]);
   const [also, setAlso] = useState<Record<number, number | null>>({});
   const [watch, setWatch] = useState("");
+  const [step, setStep] = useState("");
   const [likeness, setLikeness] = useState<number | null>(null);
   const [problem, setProblem] = useState<ProblemError>();
   const others = othersOf(draft, food.id);
@@ -55,7 +56,7 @@ function OwnSwapForm({ food, draft, onAdded }: OwnSwapProps) {
       factor == null || factor === 1 ? [] : [{ food_id: Number(id), factor }],
     );
     try {
-      const body = { name, takes_food_id: food.id, gives, also: moved, watch, likeness };
+      const body = { name, takes_food_id: food.id, gives, also: moved, watch, step, likeness };
       await ask(api.POST("/api/swaps", { body }));
       onAdded();
     } catch (error) {
@@ -122,6 +123,13 @@ function OwnSwapForm({ food, draft, onAdded }: OwnSwapProps) {
         </details>
       )}
       <TextField label="What to watch" maxLength={500} value={watch} onChange={setWatch} />
+      <TextField
+        label="A step that comes with it"
+        placeholder="Drain it overnight."
+        maxLength={500}
+        value={step}
+        onChange={setStep}
+      />
       <NumberField
         label="Likeness that you expect, of 10"
         optional

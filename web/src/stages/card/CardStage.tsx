@@ -75,6 +75,7 @@ function Card({ card, trial, carbohydrate }: CardProps) {
             result={result}
             labelNames={card.label_names}
             carbohydrate={carbohydrate}
+            goals={card.goals}
           />
           <div className="mt-5">
             <Figures card={card} bases={basesOf(card)} />

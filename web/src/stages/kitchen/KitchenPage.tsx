@@ -3,6 +3,7 @@ import { Link, useNavigate } from "react-router";
 
 import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
 import { keys, useKitchen, useRefresh } from "../../api/queries";
+import { GoalMarks } from "../../drawing/GoalMarks";
 import { known, valueText } from "../../lib/figures";
 import { count, day, figure, weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
@@ -105,6 +106,7 @@ function DishCard({ dish }: { dish: Schemas["DishCard"] }) {
             </span>
           )}
         </span>
+        <GoalMarks goals={dish.goals} />
       </Link>
     </li>
   );
