@@ -222,7 +222,7 @@ def test_a_swap_of_my_own_is_written_down_and_offered(page: Page, accessible):
     form.get_by_label("What it is called").fill("Soda and quark")
     form.get_by_role("combobox", name="What goes in").fill("quark")
     form.get_by_role("option", name=re.compile("^Quark")).first.click()
-    form.get_by_label("Quark").fill("300")
+    form.get_by_label("Quark", exact=True).first.fill("300")
     accessible()
     form.get_by_role("button", name="Keep the swap").click()
     about = page.get_by_role("region", name="About Larkspur baking powder")
