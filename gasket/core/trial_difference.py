@@ -115,7 +115,8 @@ def _says(before: BuildLine | None, after: BuildLine | None) -> str:
         return ""
     share = after.target_g / before.target_g
     words = {0.5: "half of it", 2.0: "twice as much", 0.75: "a quarter less", 1.5: "half more"}
-    return words.get(round(share, 2), f"{(share - 1) * 100:+.0f} %")
+    percent = f"{(share - 1) * 100:+.0f} %".replace("-", "\u2212")
+    return words.get(round(share, 2), percent)
 
 
 def _name(line: BuildLine | None, ingredients: Mapping[int, Ingredient]) -> str:

@@ -42,7 +42,7 @@ def test_ounces_become_grams(page: Page):
 def test_a_5_mb_paste_is_cut_off_and_nothing_breaks(page: Page):
     page.goto("/shelf/new")
     page.get_by_label("What the food is called").fill("Skyr")
-    kcal = page.get_by_label("Energy").last
+    kcal = page.get_by_role("textbox", name="Energy").last
     kcal.evaluate(
         """(element) => {
           const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;

@@ -139,7 +139,7 @@ def test_a_label_edit_can_be_undone_and_the_card_never_moved(page: Page):
 
     before = ours()
     page.goto("/shelf/2")
-    page.get_by_label("Energy").last.fill("400")
+    page.get_by_role("textbox", name="Energy").last.fill("400")
     expect(page.get_by_test_id("verdict")).to_contain_text("off by")
     page.get_by_role("button", name="Save the label").click()
     expect(page.get_by_text(", version 2;")).to_be_visible()

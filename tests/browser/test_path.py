@@ -227,7 +227,7 @@ def test_the_whole_path_by_touch_on_a_phone(page: Page, accessible):
     page.get_by_role("link", name="Shelf").tap()
     page.get_by_role("link", name="Add a food").tap()
     page.get_by_label("What the food is called").fill("Skyr")
-    page.get_by_label("Energy").last.fill("62")
+    page.get_by_role("textbox", name="Energy").last.fill("62")
     page.get_by_label("Protein", exact=True).fill("11")
     page.get_by_label("Carbohydrate", exact=True).fill("4")
     page.get_by_label("Fat", exact=True).fill("0,2")

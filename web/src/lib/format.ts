@@ -37,6 +37,7 @@ export function weighed(grams: number): string {
 
 export function signed(value: number, unit: Unit): string {
   const text = figure(Math.abs(value), unit);
+  if (Number(text) === 0) return "0";
   return value < 0 ? MINUS + text : `+${text}`;
 }
 

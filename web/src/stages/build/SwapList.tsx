@@ -164,7 +164,7 @@ function Option({ option, trying, labels }: OptionProps) {
     trying.change !== null && JSON.stringify(trying.change) === JSON.stringify(option.change);
   return (
     <li className={`flex flex-wrap items-center gap-x-3 gap-y-1 py-1 ${tried ? "bg-wash" : ""}`}>
-      <div className="min-w-0 flex-1 basis-52">
+      <div className="min-w-0 flex-1 basis-40">
         {into}
         <MovedLine moved={option.moved} />
         {option.breaks.length > 0 && (
@@ -173,19 +173,21 @@ function Option({ option, trying, labels }: OptionProps) {
           </p>
         )}
       </div>
-      <Toggle
-        small
-        on={tried}
-        onChoose={() => trying.preview(tried ? null : option.change, labels)}
-      >
-        Try it
-      </Toggle>
-      <Button
-        onClick={() => trying.apply(option.change, `${option.name}: done.`, labels)}
-        className="min-h-8! max-sm:min-h-11!"
-      >
-        Do it
-      </Button>
+      <span className="flex shrink-0 gap-2">
+        <Toggle
+          small
+          on={tried}
+          onChoose={() => trying.preview(tried ? null : option.change, labels)}
+        >
+          Try it
+        </Toggle>
+        <Button
+          onClick={() => trying.apply(option.change, `${option.name}: done.`, labels)}
+          className="min-h-8! max-sm:min-h-11!"
+        >
+          Do it
+        </Button>
+      </span>
     </li>
   );
 }
