@@ -107,19 +107,25 @@ class BuildChange(Value):
     portions: Annotated[int, Field(ge=1, le=10_000)] | None = None
 
     def applied(self, build: Build) -> Build:
-        """`build` with this change made."""
-        parts = tuple(
-            part.model_copy(
-                update={
-                    "lines": tuple(
-                        new for line in part.lines for new in self.lines.get(line.id, (line,))
-                    )
-                }
-            )
-            for part in build.components
-        )
+        """`build` with this change made. A line that comes in under an id that is taken already
+        (the same swap a second time) gets one of its own."""
+        taken = {line.id for line in build.lines() if line.id not in self.lines}
+        parts = []
+        for part in build.components:
+            lines: list[BuildLine] = []
+            for line in part.lines:
+                if line.id not in self.lines:
+                    lines.append(line)
+                    continue
+                for new in self.lines[line.id]:
+                    key = new.id
+                    while key in taken:
+                        key = f"+{key[:63]}"
+                    taken.add(key)
+                    lines.append(new.model_copy(update={"id": key}))
+            parts.append(part.model_copy(update={"lines": tuple(lines)}))
         portions = build.portions if self.portions is None else self.portions
-        return build.model_copy(update={"components": parts, "portions": portions})
+        return build.model_copy(update={"components": tuple(parts), "portions": portions})
 
 
 def plan(

@@ -226,3 +226,14 @@ def test_the_difference_names_lines_and_figures():
     off = BuildChange(lines={"all/oil": (halved.model_copy(update={"off": True}),)}).applied(before)
     (gone,) = difference(before, off, foods, (serving(), serving())).lines
     assert (gone.kind, gone.before_g, gone.after_g) == ("removed", 40.0, None)
+
+
+def test_the_same_swap_twice_makes_two_lines_with_ids_of_their_own():
+    build = bench({"butter": 60, "flour": 100}).build
+    for left in (30.0, 15.0):
+        kept = line("butter", left, id="all/butter")
+        swapped = line("quark", left, id="all/butter>quark")
+        build = BuildChange(lines={"all/butter": (kept, swapped)}).applied(build)
+    ids = [one.id for one in build.lines()]
+    assert len(set(ids)) == len(ids) == 4
+    assert sum(one.target_g for one in build.lines() if "quark" in one.id) == 45
