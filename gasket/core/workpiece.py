@@ -5,13 +5,12 @@ Swaps, build checks, the solver and the price of a line all work on this one vie
 
 from collections.abc import Iterator, Mapping
 from dataclasses import dataclass
-from typing import Final, Literal
+from typing import Literal
 
 from gasket.core.batch import Batch
 from gasket.core.formula import flatten
 from gasket.core.ingredients import Ingredient
 from gasket.core.kinds import DRY_BASE, FoodKind
-from gasket.core.panel import NUTRIENTS
 from gasket.core.portions import divide
 from gasket.core.trial import Build, BuildLine, planned_g
 
@@ -33,8 +32,6 @@ Quality = Literal[
 ]
 """What a line brings: nutrients, and what a build is judged by."""
 
-MACROS: Final[tuple[Quality, ...]] = ("kcal", "protein_g", "carbohydrate_g", "fat_g")
-
 
 def quality(of: Ingredient, name: Quality) -> float | None:
     """Of a quality per gram (per piece where it can only be counted); None is unknown."""
@@ -49,9 +46,6 @@ def quality(of: Ingredient, name: Quality) -> float | None:
             return of.price
         case _:
             return of.per_g(name)
-
-
-assert all(name in Quality.__args__ for name in NUTRIENTS)  # type: ignore[attr-defined]
 
 
 @dataclass(frozen=True)

@@ -206,12 +206,6 @@ def original_of(session: Session, dish: DishRow, compared: Result) -> Column | N
     return original_column(originals.of(session, dish, made), made, compared)
 
 
-def planned(session: Session, trial: TrialRow) -> tuple[Result, tuple[str, ...]]:
-    """What the trial plans, and the names of its lines in the order of `Result.lines`."""
-    found = draft(session, trial.id or 0)
-    return reckon(found.planned), line_names(found.planned)
-
-
 def line_names(batch: Batch) -> tuple[str, ...]:
     """Names of the lines that `Result.lines` speaks of, in its order."""
     keys = [line.label for part in batch.components for line in part.lines if line.label]

@@ -11,7 +11,7 @@ from gasket.core.errors import Conflict, FaultyInput
 from gasket.core.goals import GoalState, goal_states
 from gasket.core.margin import Portion
 from gasket.core.numbers import Amount, Answer, Positive, Value
-from gasket.core.reckon import ComparedOriginal, LineShare
+from gasket.core.reckon import ComparedOriginal, LineShare, reckon
 from gasket.core.reference_amounts import ReferenceKey
 from gasket.core.section import Column
 from gasket.core.trial import ShortName
@@ -191,9 +191,12 @@ def _card(session: Session, dish: DishRow, trial: TrialRow) -> DishCard:
     ]
     if batches:
         made = weighed.read(session, rows.key_of(batches[-1]))
-        result, names = made.result, build.line_names(made.batch)
+        batch, result = made.batch, made.result
+        original = build.original_of(session, dish, result)
     else:
-        result, names = build.planned(session, trial)
+        found = build.draft(session, rows.key_of(trial))
+        batch, result = found.planned, reckon(found.planned)
+        original = build.original_column(found.original, found.original_build, result)
     return DishCard(
         id=rows.key_of(dish),
         name=dish.name,
@@ -202,10 +205,10 @@ def _card(session: Session, dish: DishRow, trial: TrialRow) -> DishCard:
         weighed=bool(batches),
         serving=result.serving,
         original=result.original,
-        original_column=build.original_of(session, dish, result),
+        original_column=original,
         goals=goal_states(rows.terms_of(trial).goal, result.serving, {}),
         lines=result.lines,
-        names=names,
+        names=build.line_names(batch),
     )
 
 

@@ -13,7 +13,7 @@ from gasket.core.target.moves import moves_of
 from gasket.core.target.proposals import Proposal
 from gasket.core.target.reach import Reached, reach
 from gasket.core.trial import Build, plan
-from gasket.kitchen import build, settings, swapping
+from gasket.kitchen import build, swapping
 from gasket.kitchen.build import Draft
 from gasket.kitchen.shelf import ShelfLabel, shelf_labels
 
@@ -65,18 +65,15 @@ def reach_goal(session: Session, trial_id: int, wanted: GoalWanted) -> GoalReach
     labels = {**found.labels, **shelf_labels(session, coming - set(found.labels))}
     return GoalReached(
         reached=answer,
-        proposals=tuple(_worked(session, found, one, labels) for one in answer.proposals),
+        proposals=tuple(_worked(found, one, labels) for one in answer.proposals),
         labels={key: labels[key] for key in coming},
     )
 
 
-def _worked(
-    session: Session, found: Draft, one: Proposal, labels: dict[int, ShelfLabel]
-) -> WorkedProposal:
+def _worked(found: Draft, one: Proposal, labels: dict[int, ShelfLabel]) -> WorkedProposal:
     panels = {key: label.label for key, label in labels.items()}
     changed = one.change.applied(found.build)
-    reckoning = settings.read(session).reckoning
-    serving = reckon(plan(changed, panels, reckoning, found.original)).serving
+    serving = reckon(plan(changed, panels, found.planned.settings, found.original)).serving
     return WorkedProposal(
         proposal=one,
         serving=serving,

@@ -7,15 +7,17 @@ judged whole.
 from collections.abc import Iterable
 from dataclasses import dataclass
 from functools import cached_property
-from typing import Literal
+from typing import Final, Literal
 
 from gasket.core.families import HABITS, Habits
 from gasket.core.kinds import FLOURS, POWDERS, FoodKind
 from gasket.core.numbers import Answer
 from gasket.core.trial import Terms
-from gasket.core.workpiece import PlacedLine, Workpiece, dry_base_g
+from gasket.core.workpiece import PlacedLine, Quality, Workpiece, dry_base_g
 
 Verdict = Literal["within", "below", "above"]
+LEAST_DRY_SHARE: Final = 0.08
+"""Below this share of flour and powders a mixture is no batter."""
 
 
 class BuildCheck(Answer):
@@ -75,6 +77,19 @@ class Bench:
     @cached_property
     def flour_and_powder_g(self) -> float:
         return self.grams_of(FLOURS | POWDERS)
+
+    @property
+    def is_batter(self) -> bool:
+        return self.base_g > 0 and self.dry_base_g >= LEAST_DRY_SHARE * self.base_g
+
+    @property
+    def rises_by_itself(self) -> bool:
+        """Whether yeast or a self-raising mix brings a lift of its own."""
+        return self.grams_of({"self_raising_flour", "yeast"}) > 0
+
+    def held(self, name: Quality) -> float:
+        """What one serving holds of a quality, unknown counted as none: for advice."""
+        return sum((one.brings(name) or 0.0) * one.per_serving for one in self.piece.lines())
 
     def grams_of(self, kinds: Iterable[FoodKind]) -> float:
         wanted = frozenset(kinds)

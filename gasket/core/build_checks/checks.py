@@ -5,14 +5,12 @@ from typing import Final
 
 from gasket.core.build_checks.bench import Bench, BuildCheck, Verdict
 from gasket.core.families import Span
-from gasket.core.kinds import ACIDS, FLOURS, POWDERS, FoodKind
+from gasket.core.kinds import ACIDS, POWDERS, FoodKind
 from gasket.core.trial import Dismissed
-from gasket.core.workpiece import PlacedLine, Workpiece
+from gasket.core.workpiece import Workpiece
 
 SODA_IN_POWDER: Final = 3.5
 """A gram of baking soda lifts like 3.5 g of baking powder (common practice)."""
-LEAST_DRY_SHARE: Final = 0.08
-"""Below this share of flour and powders a mixture is no batter."""
 POLYOLS_MOST: Final = 0.10
 GUM_MOST: Final = 0.005
 WHEY_MOST: Final = 0.30
@@ -62,13 +60,9 @@ def _dismissed(
     return None
 
 
-def _is_batter(bench: Bench) -> bool:
-    return bench.base_g > 0 and bench.dry_base_g >= LEAST_DRY_SHARE * bench.base_g
-
-
 def hydration(bench: Bench) -> Iterator[BuildCheck]:
     habits = bench.habits
-    if habits is None or habits.hydration is None or not _is_batter(bench):
+    if habits is None or habits.hydration is None or not bench.is_batter:
         return
     value = bench.sum_of("water_g") / bench.dry_base_g
     yield _check(
@@ -90,10 +84,10 @@ def hydration(bench: Bench) -> Iterator[BuildCheck]:
 def leavening(bench: Bench) -> Iterator[BuildCheck]:
     habits = bench.habits
     dry = bench.flour_and_powder_g
-    if habits is None or habits.leavening_per_100 is None or dry <= 0 or not _is_batter(bench):
+    if habits is None or habits.leavening_per_100 is None or dry <= 0 or not bench.is_batter:
         return
-    if bench.grams_of({"self_raising_flour", "yeast"}) > 0:
-        return  # brings its own
+    if bench.rises_by_itself:
+        return
     soda = bench.grams_of({"baking_soda"})
     value = (bench.grams_of({"baking_powder"}) + SODA_IN_POWDER * soda) / dry * 100
     yield _check(
@@ -125,7 +119,7 @@ def leavening(bench: Bench) -> Iterator[BuildCheck]:
 
 def powder_share(bench: Bench) -> Iterator[BuildCheck]:
     habits = bench.habits
-    both = bench.grams_of(FLOURS | POWDERS)
+    both = bench.flour_and_powder_g
     powder = bench.grams_of(POWDERS)
     if habits is None or habits.powder_share_most is None or powder <= 0 or both <= powder:
         return
@@ -147,7 +141,7 @@ def powder_share(bench: Bench) -> Iterator[BuildCheck]:
 
 def fat_floor(bench: Bench) -> Iterator[BuildCheck]:
     habits = bench.habits
-    if habits is None or habits.fat_share is None or not _is_batter(bench):
+    if habits is None or habits.fat_share is None or not bench.is_batter:
         return
     keep, none = habits.fat_share
     rich: frozenset[FoodKind] = frozenset({"cocoa", "puree"})
@@ -223,9 +217,7 @@ def _per_100(piece: Workpiece, grams: float | None) -> float | None:
 
 
 def polyols(bench: Bench) -> Iterator[BuildCheck]:
-    lines = [one for one in bench.piece.lines() if one.amount > 0]
-    whole = _serving_sum(lines)
-    grams = sum((one.brings("polyols_g") or 0.0) * one.per_serving for one in lines)
+    whole, grams = bench.held("grams"), bench.held("polyols_g")
     if whole <= 0 or grams <= 0:
         return
     batch = grams * bench.piece.build.portions
@@ -243,10 +235,6 @@ def polyols(bench: Bench) -> Iterator[BuildCheck]:
         source="polyols",
         component="",
     )
-
-
-def _serving_sum(lines: list[PlacedLine]) -> float:
-    return sum(one.grams * one.per_serving for one in lines)
 
 
 def gum(bench: Bench) -> Iterator[BuildCheck]:

@@ -10,7 +10,7 @@ from dataclasses import dataclass
 from typing import Final
 
 from gasket.core.build_checks.bench import Bench
-from gasket.core.build_checks.checks import LEAST_DRY_SHARE, POLYOLS_MOST, SODA_IN_POWDER
+from gasket.core.build_checks.checks import POLYOLS_MOST, SODA_IN_POWDER
 from gasket.core.families import Span
 from gasket.core.goals import GOAL_NAMES, SOFT, Goal, GoalKey, Limits
 from gasket.core.ingredients import Ingredient
@@ -114,7 +114,7 @@ def _ratio(
 
 
 def _pan_fill(bench: Bench, goal: Goal) -> Iterator[Limit]:
-    now = sum(one.grams * one.per_serving for one in bench.piece.lines())
+    now = bench.held("grams")
     if goal.serving_g.given or now <= 0:
         return
     yield Limit(
@@ -148,8 +148,7 @@ def _bands(bench: Bench) -> Iterator[Limit]:
 
 def _bands_of(bench: Bench) -> Iterator[_Band]:
     habits = bench.habits
-    batter = bench.base_g > 0 and bench.dry_base_g >= LEAST_DRY_SHARE * bench.base_g
-    if habits is None or not batter:
+    if habits is None or not bench.is_batter:
         return
     if habits.hydration:
         yield _Band(
@@ -159,8 +158,8 @@ def _bands_of(bench: Bench) -> Iterator[_Band]:
             lambda food: DRY_BASE.get(food.kind, 0.0),
             habits.hydration,
         )
-    own_lift = bench.grams_of({"self_raising_flour", "yeast"}) > 0
-    if habits.leavening_per_100 and bench.flour_and_powder_g > 0 and not own_lift:
+    lifted = bench.flour_and_powder_g > 0 and not bench.rises_by_itself
+    if habits.leavening_per_100 and lifted:
         least, most = habits.leavening_per_100
         span = Span((least or 0) / 100, None if most is None else most / 100)
         yield _Band("leavening", "raising agent", _lift, _flour_and_powder, span)
@@ -226,12 +225,12 @@ def _in_part(part: str, band: _Band, bound: float) -> Callable[[Spot], float]:
 
 def _whole_bands(bench: Bench) -> Iterator[Limit]:
     """Sweetness against the original and the share of polyols, over all of a serving."""
-    now = _held(bench, "grams")
+    now = bench.held("grams")
     if now <= 0:
         return
     if (floor := _sweetness_floor(bench, now)) is not None:
         yield _over_all("sweetness", "sweetness", "sweetness_g", floor, 0.0, _INF)
-    polyols = _held(bench, "polyols_g") / now
+    polyols = bench.held("polyols_g") / now
     most = max(POLYOLS_MOST, polyols)
     yield _over_all("polyols", "share of polyols", "polyols_g", most, -_INF, 0.0)
 
@@ -242,12 +241,8 @@ def _sweetness_floor(bench: Bench, now_g: float) -> float | None:
     if habits is None or not habits.sweet or original is None or not bench.original_serving_g:
         return None
     theirs = (original.serving("sweetness_g") or 0.0) / bench.original_serving_g
-    ours = _held(bench, "sweetness_g") / now_g
+    ours = bench.held("sweetness_g") / now_g
     return min(bench.terms.sweetness_least * theirs, ours)
-
-
-def _held(bench: Bench, name: Quality) -> float:
-    return sum((one.brings(name) or 0.0) * one.per_serving for one in bench.piece.lines())
 
 
 def _over_all(key: str, name: str, above: Quality, bound: float, low: float, high: float) -> Limit:

@@ -1,10 +1,8 @@
-import { useState } from "react";
-
 import type { Schemas } from "../../api/client";
 import { SaysWho } from "../../drawing/Tolerance";
 import { fixed } from "../../lib/format";
-import { Button } from "../../ui/Button";
-import { Choice, NumberField, TextField } from "../../ui/Field";
+import { Choice, NumberField } from "../../ui/Field";
+import { Reason, TextButton } from "../../ui/Reason";
 import type { Draft } from "./ComponentTable";
 import { changeTerms } from "./draft";
 import type { Reckoned } from "./useReckoned";
@@ -163,51 +161,19 @@ function Band({ check }: { check: Check }) {
 
 /** The cook knows better: a note, and the check is quiet until the build goes further out. */
 function Dismissal({ check, draft }: { check: Check; draft: Draft }) {
-  const [note, setNote] = useState("");
-  const [open, setOpen] = useState(false);
   const others = (draft.build.terms?.dismissed ?? []).filter((one) => one.code !== check.code);
   const set = (dismissed: Schemas["Dismissed"][]) =>
     draft.change((build) => changeTerms(build, { dismissed }));
-  if (!check.speaks) {
-    return (
-      <button
-        type="button"
-        className="min-h-6 text-sm text-pencil hover:underline max-sm:min-h-11"
-        onClick={() => set(others)}
-      >
-        Say it again
-      </button>
-    );
-  }
-  if (!open) {
-    return (
-      <button
-        type="button"
-        className="min-h-6 text-sm text-pencil hover:underline max-sm:min-h-11"
-        onClick={() => setOpen(true)}
-      >
-        I know better…
-      </button>
-    );
-  }
+  if (!check.speaks) return <TextButton onPress={() => set(others)}>Say it again</TextButton>;
   return (
-    <form
-      className="flex items-end gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        set([...others, { code: check.code, component: "", value: check.value, note }]);
-      }}
-    >
-      <div className="min-w-0 flex-1">
-        <TextField
-          label="Why it is fine here"
-          placeholder="made it five times, it sets"
-          maxLength={300}
-          value={note}
-          onChange={setNote}
-        />
-      </div>
-      <Button type="submit">Dismiss it</Button>
-    </form>
+    <Reason
+      opens="I know better…"
+      label="Why it is fine here"
+      placeholder="made it five times, it sets"
+      submit="Dismiss it"
+      onSubmit={(note) =>
+        set([...others, { code: check.code, component: "", value: check.value, note }])
+      }
+    />
   );
 }

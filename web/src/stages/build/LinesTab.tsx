@@ -60,7 +60,11 @@ export function LinesTab({
       <Pending draft={draft} trialId={trial.id} />
       <NewComponent draft={draft} />
       <div className="mt-4 flex flex-wrap items-end justify-between gap-4 border-t border-rule pt-3">
-        <PortionsField draft={draft} />
+        <PortionsField
+          draft={draft}
+          label="Portions"
+          hint="Into how many equal portions the batch is divided."
+        />
         <Button onClick={draft.undo} disabled={!draft.canUndo} shortcut="Ctrl Z">
           Undo
         </Button>
@@ -99,10 +103,17 @@ function FromOriginal({ trial, draft }: { trial: Schemas["TrialSummary"]; draft:
   );
 }
 
-function PortionsField({ draft }: { draft: Draft }) {
+interface PortionsFieldProps {
+  draft: Draft;
+  label: string;
+  hint: string;
+}
+
+/** Into how many equal parts the build is divided. */
+export function PortionsField({ draft, label, hint }: PortionsFieldProps) {
   return (
     <NumberField
-      label="Portions"
+      label={label}
       value={draft.build.portions ?? 1}
       most={1000}
       onChange={(count) => {
@@ -110,7 +121,7 @@ function PortionsField({ draft }: { draft: Draft }) {
           draft.change((all) => ({ ...all, portions: count }));
         }
       }}
-      hint="Into how many equal portions the batch is divided."
+      hint={hint}
     />
   );
 }

@@ -1,11 +1,11 @@
 import { useState } from "react";
 
 import { api, ask, type Schemas } from "../../api/client";
-import { keys, useRefresh, useSettings } from "../../api/queries";
+import { useSettings } from "../../api/queries";
 import { useAnswer } from "../../api/useAnswer";
 import { figure, fixed, signed } from "../../lib/format";
 import { Button } from "../../ui/Button";
-import { TextField } from "../../ui/Field";
+import { Reason, TextButton } from "../../ui/Reason";
 import { Toggle } from "../../ui/Toggle";
 import type { BuildChange } from "./change";
 import type { Draft } from "./ComponentTable";
@@ -120,7 +120,6 @@ interface SwapGroupProps {
 
 /** One swap: its rule and what to watch, and every package that could be used for it. */
 function SwapGroup({ options, dishId, trying, labels, onJudged }: SwapGroupProps) {
-  const [rejecting, setRejecting] = useState(false);
   const [first] = options;
   return (
     <li className="border-t border-rule py-1.5">
@@ -141,13 +140,7 @@ function SwapGroup({ options, dishId, trying, labels, onJudged }: SwapGroupProps
           <Option key={option.key} option={option} trying={trying} labels={labels} />
         ))}
       </ul>
-      <Judgement
-        option={first}
-        dishId={dishId}
-        open={rejecting}
-        setOpen={setRejecting}
-        onJudged={onJudged}
-      />
+      <Judgement option={first} dishId={dishId} onJudged={onJudged} />
     </li>
   );
 }
@@ -232,70 +225,33 @@ export function MovedLine({ moved }: { moved: Schemas["Effect"] }) {
 interface JudgementProps {
   option: SwapOption;
   dishId: number;
-  open: boolean;
-  setOpen: (open: boolean) => void;
   onJudged: () => void;
 }
 
 /** A swap that the cook does not want stays rejected in this dish, with its reason. */
-function Judgement({ option, dishId, open, setOpen, onJudged }: JudgementProps) {
-  const [reason, setReason] = useState("");
-  const refresh = useRefresh();
-  const path = { dish_id: dishId, swap: option.swap };
-  const judged = () => {
-    setOpen(false);
-    refresh(keys.dish(dishId));
-    onJudged();
-  };
+function Judgement({ option, dishId, onJudged }: JudgementProps) {
+  const params = { path: { dish_id: dishId, swap: option.swap } };
   if (option.rejected != null) {
+    const allow = () =>
+      ask(api.DELETE("/api/dishes/{dish_id}/rejected/{swap}", { params })).then(onJudged);
     return (
       <p className="text-sm text-mark">
         Rejected: {option.rejected}{" "}
-        <button
-          type="button"
-          className="min-h-6 px-1 text-pencil hover:underline"
-          onClick={() =>
-            void ask(
-              api.DELETE("/api/dishes/{dish_id}/rejected/{swap}", { params: { path } }),
-            ).then(judged)
-          }
-        >
-          Allow it again
-        </button>
+        <TextButton onPress={() => void allow()}>Allow it again</TextButton>
       </p>
     );
   }
-  if (!open) {
-    return (
-      <button
-        type="button"
-        className="min-h-6 text-sm text-pencil hover:underline max-sm:min-h-11"
-        onClick={() => setOpen(true)}
-      >
-        Not for this dish…
-      </button>
+  const reject = (reason: string) =>
+    ask(api.PUT("/api/dishes/{dish_id}/rejected/{swap}", { params, body: { reason } })).then(
+      onJudged,
     );
-  }
   return (
-    <form
-      className="mt-1 flex items-end gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void ask(
-          api.PUT("/api/dishes/{dish_id}/rejected/{swap}", { params: { path }, body: { reason } }),
-        ).then(judged);
-      }}
-    >
-      <div className="min-w-0 flex-1">
-        <TextField
-          label="Why not? It is not proposed again without saying so."
-          placeholder="tasted worse, took longer"
-          maxLength={300}
-          value={reason}
-          onChange={setReason}
-        />
-      </div>
-      <Button type="submit">Reject it</Button>
-    </form>
+    <Reason
+      opens="Not for this dish…"
+      label="Why not? It is not proposed again without saying so."
+      placeholder="tasted worse, took longer"
+      submit="Reject it"
+      onSubmit={(reason) => void reject(reason)}
+    />
   );
 }

@@ -1,11 +1,11 @@
 import type { Schemas } from "../../api/client";
 import { useTrial } from "../../api/queries";
 import { Button } from "../../ui/Button";
-import { NumberField } from "../../ui/Field";
 import { Findings } from "../../ui/Findings";
 import { Failed, Loading } from "../../ui/States";
 import { ComponentTable, NewComponent } from "../build/ComponentTable";
 import { balloons } from "../build/draft";
+import { PortionsField } from "../build/LinesTab";
 import { Pending } from "../build/Pending";
 import { useBuildDraft } from "../build/useBuildDraft";
 import { useReckoned } from "../build/useReckoned";
@@ -53,17 +53,7 @@ function Lines({ dish, sheet }: { dish: Schemas["DishSheet"]; sheet: Schemas["Tr
       <Pending draft={draft} trialId={sheet.id} />
       <NewComponent draft={draft} />
       <div className="my-3 flex flex-wrap items-end justify-between gap-4">
-        <NumberField
-          label="Servings"
-          value={draft.build.portions ?? 1}
-          most={1000}
-          onChange={(count) => {
-            if (count !== null && Number.isInteger(count) && count >= 1) {
-              draft.change((build) => ({ ...build, portions: count }));
-            }
-          }}
-          hint="Into how many the recipe divides."
-        />
+        <PortionsField draft={draft} label="Servings" hint="Into how many the recipe divides." />
         <Button onClick={draft.undo} disabled={!draft.canUndo}>
           Undo
         </Button>
