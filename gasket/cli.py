@@ -149,13 +149,31 @@ def _with_session(db: Path | None, work: "Callable[[Session], None]") -> None:
 @scale.command("simulate")
 def simulate(
     port: Port = 0,
-    seed: Annotated[int, typer.Option(help="Seed of the noise.")] = 7,
+    seed: Annotated[int, typer.Option(help="Seed of noise and hands.")] = 7,
+    capacity: Annotated[float, typer.Option(min=1, help="Grams that it carries.")] = 5000.0,
+    division: Annotated[float, typer.Option(min=0.01, help="Unit of its last digit.")] = 1.0,
+    rate: Annotated[float, typer.Option(min=1, max=100, help="Readings a second.")] = 10.0,
     leash: Annotated[bool, typer.Option(help="End when standard input closes.")] = False,
 ) -> None:
-    """Run the simulated scale alone. Its first line is its port."""
-    from gasket.scale.simulator import run
+    """Run the simulated scale alone. Its first line is its port; it takes commands on it."""
+    from gasket.scale.simulator import Scale, run
 
-    run(port, seed, leash)
+    run(
+        port, Scale(seed=seed, capacity_g=capacity, division_g=division, readings_per_s=rate), leash
+    )
+
+
+@scale.command("pour")
+def pour(
+    grams: Annotated[list[float], typer.Argument(help="Grams of each line, in order.")],
+    seed: Annotated[int, typer.Option(help="Seed of noise and hands.")] = 7,
+    division: Annotated[float, typer.Option(min=0.01, help="Unit of the last digit.")] = 1.0,
+) -> None:
+    """Pour a recipe like a person would and print every reading, in the scale's line format."""
+    from gasket.scale.script import pour_recipe
+
+    for line in pour_recipe(grams, seed, division):
+        typer.echo(line)
 
 
 if __name__ == "__main__":

@@ -71,6 +71,13 @@ def house(first_day: dict[str, Path], tmp_path: Path) -> Iterator[House]:
     kitchen.engine.dispose()
 
 
+@pytest.fixture
+def demo_house(house: House, first_day: dict[str, Path]) -> House:
+    """The demo kitchen without a scale."""
+    become(house, first_day["demo"])
+    return house
+
+
 def become(house: House, file: Path) -> None:
     """Put a prepared database in the place of the house's own."""
     house.engine.dispose()
@@ -78,10 +85,9 @@ def become(house: House, file: Path) -> None:
 
 
 @pytest.fixture
-def client(house: House, first_day: dict[str, Path]) -> Iterator[TestClient]:
+def client(demo_house: House) -> Iterator[TestClient]:
     """The demo kitchen's API, without a scale."""
-    become(house, first_day["demo"])
-    with TestClient(create_app(house), base_url="http://127.0.0.1") as client:
+    with TestClient(create_app(demo_house), base_url="http://127.0.0.1") as client:
         yield client
 
 

@@ -8,22 +8,41 @@ from pydantic import ValidationError
 
 from gasket.api.doors import HouseDoor, Key, SessionDoor
 from gasket.core.batch import Batch
+from gasket.core.entry.readings import AmountReading
 from gasket.core.errors import GasketError
-from gasket.core.weighing import Capture
+from gasket.core.weighing.records import Capture
 from gasket.formats.batch_json import dump_batch
-from gasket.kitchen import card, files, weigh
+from gasket.kitchen import (
+    by_measure,
+    card,
+    closing,
+    files,
+    overshooting,
+    weigh,
+    weigh_plan,
+    writing_back,
+)
+from gasket.kitchen.build import TrialSheet
+from gasket.kitchen.by_measure import MeasureText
 from gasket.kitchen.card import Card
+from gasket.kitchen.closing import ClosingReport
 from gasket.kitchen.house import House
 from gasket.kitchen.live import Aim, Page
-from gasket.kitchen.weigh import BatchSheet, HandsFree, PortionsEdit
+from gasket.kitchen.overshooting import Choices, OnTheScale
+from gasket.kitchen.rehearsal import Rehearsal
+from gasket.kitchen.weigh import BeginWeighIn, HandsFree, NewBatchLine, Nudge, PortionsEdit
+from gasket.kitchen.weigh_plan import SuggestedOrder, WeighPlan
+from gasket.kitchen.weigh_sheet import BatchSheet
 
 router = APIRouter(tags=["batches"])
 
 
 @router.post("/trials/{trial_id}/batches", status_code=201)
-def begin(trial_id: Key, session: SessionDoor, house: HouseDoor) -> BatchSheet:
-    """Begin a weigh-in of a trial."""
-    return weigh.begin(session, trial_id, house.now())
+def begin(
+    trial_id: Key, session: SessionDoor, house: HouseDoor, how: BeginWeighIn | None = None
+) -> BatchSheet:
+    """Begin a weigh-in of a trial, as planned or freely."""
+    return weigh.begin(session, trial_id, house.now(), how or weigh.AS_PLANNED)
 
 
 @router.post("/batches", status_code=201)
@@ -55,6 +74,64 @@ def set_hands_free(
     batch_id: Key, hands_free: HandsFree, session: SessionDoor, house: HouseDoor
 ) -> BatchSheet:
     return house.tell(weigh.set_hands_free(session, batch_id, hands_free))
+
+
+@router.put("/batches/{batch_id}/nudge")
+def set_nudge(batch_id: Key, nudge: Nudge, session: SessionDoor, house: HouseDoor) -> BatchSheet:
+    """Widen or narrow the tolerance of this weigh-in."""
+    return house.tell(weigh.set_nudge(session, batch_id, nudge))
+
+
+@router.post("/batches/{batch_id}/lines")
+def add_line(
+    batch_id: Key, new: NewBatchLine, session: SessionDoor, house: HouseDoor
+) -> BatchSheet:
+    """A line that comes in on the way, named before it is poured."""
+    return house.tell(weigh.add_line(session, batch_id, new, house.now()))
+
+
+@router.get("/batches/{batch_id}/suggested-order")
+def suggested_order(batch_id: Key, session: SessionDoor) -> SuggestedOrder:
+    """Bowl by bowl, dry before wet."""
+    return weigh_plan.suggested(session, batch_id)
+
+
+@router.put("/batches/{batch_id}/plan")
+def arrange(batch_id: Key, plan: WeighPlan, session: SessionDoor, house: HouseDoor) -> BatchSheet:
+    """Order, bowls, ways and scales of the weigh-in."""
+    return house.tell(weigh_plan.arrange(session, batch_id, plan))
+
+
+@router.post("/batches/{batch_id}/choices")
+def choices(batch_id: Key, on: OnTheScale, session: SessionDoor) -> Choices:
+    """What can be done about too much or too little, each with what a serving becomes."""
+    return overshooting.effects(session, batch_id, on)
+
+
+@router.post("/batches/{batch_id}/lines/{line_id}/measured")
+def measured(
+    batch_id: Key, line_id: Key, text: MeasureText, session: SessionDoor
+) -> tuple[AmountReading, ...]:
+    """Cups, spoons, scoops or packets of a line's food in grams, with their honest spread."""
+    return by_measure.read(session, batch_id, line_id, text)
+
+
+@router.get("/batches/{batch_id}/closing")
+def closing_report(batch_id: Key, session: SessionDoor) -> ClosingReport:
+    """What to look at before the weigh-in is closed."""
+    return closing.report(session, batch_id)
+
+
+@router.post("/batches/{batch_id}/as-plan")
+def as_plan(batch_id: Key, session: SessionDoor) -> TrialSheet:
+    """Next time as weighed: the weights of a closed batch become the plan of its trial."""
+    return writing_back.as_plan(session, batch_id)
+
+
+@router.put("/batches/{batch_id}/rehearsal", status_code=204)
+async def rehearse(batch_id: Key, rehearsal: Rehearsal, house: HouseDoor) -> None:
+    """Let a simulated person pour the batch at the simulated scales, or stop them."""
+    await house.rehearse(batch_id, rehearsal)
 
 
 @router.post("/batches/{batch_id}/close")

@@ -8,7 +8,7 @@ from pydantic import BaseModel, Field
 from gasket import __version__
 from gasket.api.doors import HouseDoor, SessionDoor
 from gasket.core.numbers import Number, Value
-from gasket.core.weighing import Reading
+from gasket.core.weighing.records import Reading
 from gasket.kitchen import settings
 from gasket.kitchen.settings import HouseSettings
 from gasket.scale.pan import Act
@@ -22,17 +22,29 @@ class Health(BaseModel):
     demo: bool
 
 
-class ScaleState(BaseModel):
+class OneScale(BaseModel):
+    """A scale of the house, whether it answers and what it shows now."""
+
+    name: str
     connected: bool
     simulated: bool
+    capacity_g: float
     reading: Reading | None
 
 
-class SimulatorAct(Value):
-    """Something a cook does at the simulated scale; `amount` in grams or seconds."""
+class ScaleState(BaseModel):
+    connected: bool
+    simulated: bool
+    scales: list[OneScale]
 
-    act: Act | Annotated[str, Field(pattern="^cut$")]
-    amount: Annotated[Number, Field(ge=0, le=20_000)] = 0.0
+
+class SimulatorAct(Value):
+    """Something a cook does at a simulated scale (the first unless one is named); `amount` in
+    grams, seconds, or grams a minute of drift."""
+
+    act: Act | Annotated[str, Field(pattern="^(cut|stop)$")]
+    amount: Annotated[Number, Field(ge=-20_000, le=20_000)] = 0.0
+    scale: Annotated[str, Field(max_length=40)] | None = None
 
 
 @router.get("/health")
@@ -49,23 +61,29 @@ def read_settings(session: SessionDoor) -> HouseSettings:
 def write_settings(new: HouseSettings, session: SessionDoor, house: HouseDoor) -> HouseSettings:
     before = settings.read(session)
     stored = settings.write(session, new)
-    if before.scale != stored.scale:
-        house.connect_scale()
+    if before.scales != stored.scales:
+        house.connect_scales()
     return stored
 
 
 @router.get("/scale")
 def scale(house: HouseDoor) -> ScaleState:
-    """Whether a scale answers, and what it shows now."""
-    live = house.live
-    return ScaleState(
-        connected=live.connected,
-        simulated=house.simulated,
-        reading=live.last if live.connected else None,
-    )
+    """Which scales answer, and what they show now."""
+    live, simulated = house.live, house.simulated
+    scales = [
+        OneScale(
+            name=name,
+            connected=live.links.get(name, False),
+            simulated=name in simulated,
+            capacity_g=capacity,
+            reading=live.last.get(name),
+        )
+        for name, capacity in live.capacity_g.items()
+    ]
+    return ScaleState(connected=live.connected, simulated=bool(simulated), scales=scales)
 
 
 @router.post("/scale/simulator", status_code=204)
 async def simulate(act: SimulatorAct, house: HouseDoor) -> None:
-    """Do something at the simulated scale."""
-    await house.simulate(act.act, act.amount)
+    """Do something at a simulated scale."""
+    await house.simulate(act.act, act.amount, act.scale)

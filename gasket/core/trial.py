@@ -26,8 +26,8 @@ class BuildLine(Value):
     `id` is made by whoever adds the line and stays with it when it moves and when the trial is
     copied. `count` pieces stand beside the grams, and alone where no piece has been weighed; `how`
     tells where the grams are from. A line that is `off` stays in the list and counts nothing; a
-    `locked` one is worth what it costs and is not the solver's to move; `stands_for` names lines
-    of the original that it replaces.
+    `locked` one is worth what it costs and is not the solver's to move; `until` is the cue of one
+    that is poured until it is right; `stands_for` names lines of the original that it replaces.
     """
 
     id: LineId
@@ -41,6 +41,7 @@ class BuildLine(Value):
     least_g: Amount | None = None
     most_g: Amount | None = None
     why: Remark = ""
+    until: Remark = ""
     stands_for: Annotated[tuple[LineId, ...], Field(max_length=50)] = ()
 
 

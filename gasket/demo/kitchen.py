@@ -7,7 +7,7 @@ from sqlmodel import Session
 
 from gasket.core.foods import FoodFacts
 from gasket.core.trial import Build, BuildChange, BuildComponent, BuildLine, Terms
-from gasket.core.weighing import Capture, Kind, Origin
+from gasket.core.weighing.records import ONE_SCALE, Capture, Kind, Origin
 from gasket.demo.dishes import (
     CARROT_GOAL,
     CARROT_ORIGINAL,
@@ -24,15 +24,29 @@ from gasket.demo.dishes import (
 )
 from gasket.demo.packages import FACTS, MORE_FOODS, PACKAGES
 from gasket.demo.shelf import CARROT_LOAF, DEMO_FOODS, MIXTURE_G, ORIGINAL, WEIGHED
-from gasket.kitchen import build, dishes, shelf, trials, weigh
+from gasket.kitchen import build, dishes, settings, shelf, trials, weigh
 from gasket.kitchen.build import BuildEdit
 from gasket.kitchen.dishes import NewDish, OriginalEdit
+from gasket.kitchen.settings import ScaleSpec, Vessel
 from gasket.kitchen.shelf import NewFood, NewLabel, ShelfFood
 from gasket.kitchen.trials import NewTrial
-from gasket.kitchen.weigh import BatchSheet
+from gasket.kitchen.weigh_sheet import BatchLine, BatchSheet
 
 PORTIONS = 8
 BAKED_DAYS_AGO = 2
+EMPTY_BOWL_G = 385.0
+SPRAY = "Cooking spray"
+FOOD_OF = {str(panel["name"]): food for food, panels in DEMO_FOODS.items() for panel in panels}
+SCALES = (
+    ScaleSpec(name=ONE_SCALE),
+    ScaleSpec(name="pocket scale", place=settings.SIMULATED_FINE, capacity_g=500.0, division_g=0.1),
+)
+VESSELS = (
+    Vessel(name="steel bowl", empty_g=EMPTY_BOWL_G),
+    Vessel(name="glass bowl", empty_g=612.0),
+    Vessel(name="loaf tin", empty_g=430.0, volume_ml=2000.0),
+    Vessel(name="muffin cups", volume_ml=110.0, cups=12),
+)
 LESS_SWEET = 0.5
 """The crew takes half of the bakery's sweetness for enough."""
 
@@ -41,6 +55,8 @@ def seed(session: Session, now: datetime) -> None:
     """Fill the kitchen. Does nothing where there are dishes already."""
     if dishes.kitchen(session).dishes:
         return
+    house = settings.read(session)
+    settings.write(session, house.model_copy(update={"scales": SCALES, "vessels": VESSELS}))
     foods = _fill_shelf(session, now - timedelta(days=30))
     baked = now - timedelta(days=BAKED_DAYS_AGO)
     trial_id = _start_loaf(session, foods, baked - timedelta(days=1))
@@ -54,11 +70,9 @@ def seed(session: Session, now: datetime) -> None:
 def _begin_weighing(session: Session, trial_id: int, now: datetime) -> None:
     """A weigh-in in progress: the first two lines are in the bowl."""
     batch = weigh.begin(session, trial_id, now)
-    gross, tare = 385.0, _record(session, batch, now, kind=Kind.TARE, gross_g=385.0)
+    cook = _Cook(session, batch, now, EMPTY_BOWL_G)
     for line in batch.lines[:2]:
-        gross += line.target_g + 1
-        fields = {"line": line.id, "gross_g": gross, "tare_record": tare.tare_record}
-        tare = _record(session, batch, now, kind=Kind.LINE, **fields)
+        cook.pour(line, line.target_g + 1)
 
 
 def _fill_shelf(session: Session, now: datetime) -> dict[str, ShelfFood]:
@@ -200,28 +214,45 @@ def _next_trial(session: Session, dish_id: int, first: int, demo: DemoDish, now:
 
 
 def _weigh_first_batch(session: Session, trial_id: int, now: datetime) -> None:
+    """The loaf as it was baked: each component in a bowl of its own."""
     batch = weigh.begin(session, trial_id, now)
-    foods = [(part, food) for part, lines in CARROT_LOAF.items() for food, _, _ in lines]
-    gross, tare = 412.0, _record(session, batch, now, kind=Kind.TARE, gross_g=412.0)
-    for line, (part, food) in zip(batch.lines, foods, strict=True):
-        if food == "Cooking spray":
+    cook = _Cook(session, batch, now, EMPTY_BOWL_G)
+    for line in batch.lines:
+        food = FOOD_OF[line.name]
+        if food == SPRAY:
             spray = {"net_g": 2.0, "low_g": 1.0, "high_g": 3.0, "origin": Origin.ESTIMATE}
             _record(session, batch, now, kind=Kind.LINE, line=line.id, **spray)
             continue
-        fine = line.target_g < 20
-        gross += WEIGHED.get((part, food), line.target_g)
-        tare = _record(
-            session,
-            batch,
-            now,
-            kind=Kind.LINE,
-            line=line.id,
-            gross_g=gross,
-            tare_record=tare.tare_record,
-            division_g=0.1 if fine else 1.0,
-        )
+        if line.component != cook.bowl:
+            cook.take_bowl(line.component)
+        cook.pour(line, WEIGHED.get((line.component, food), line.target_g))
     _record(session, batch, now, kind=Kind.MIXTURE, net_g=MIXTURE_G, origin=Origin.HAND)
     weigh.close(session, batch.id, now + timedelta(minutes=25))
+
+
+class _Cook:
+    """Weighs into a bowl on the kitchen scale, reading to reading."""
+
+    def __init__(self, session: Session, batch: BatchSheet, now: datetime, empty_g: float) -> None:
+        self.session, self.batch, self.now, self.empty_g = session, batch, now, empty_g
+        self.bowl = ""
+        self.take_bowl(batch.lines[0].component)
+
+    def take_bowl(self, bowl: str) -> None:
+        self.bowl, self.gross_g = bowl, self.empty_g
+        fields = {"gross_g": self.gross_g, "bowl": bowl}
+        self.sheet = _record(self.session, self.batch, self.now, kind=Kind.TARE, **fields)
+
+    def pour(self, line: BatchLine, grams: float) -> None:
+        tare = self.sheet.tares[ONE_SCALE]
+        self.gross_g = tare.gross_g + tare.tipped_g + grams
+        fields = {
+            "line": line.id,
+            "gross_g": self.gross_g,
+            "tare_record": tare.record,
+            "division_g": 0.1 if line.finer_scale else 1.0,
+        }
+        self.sheet = _record(self.session, self.batch, self.now, kind=Kind.LINE, **fields)
 
 
 def _record(session: Session, batch: BatchSheet, now: datetime, **fields: object) -> BatchSheet:

@@ -6,17 +6,23 @@ from sqlmodel import Session
 
 from gasket.core.batch import Batch
 from gasket.core.goals import GoalState, goal_states
+from gasket.core.margin import Figure
 from gasket.core.numbers import Answer
-from gasket.core.reckon import Result
+from gasket.core.reckon import Result, reckon
 from gasket.core.section import Column
 from gasket.core.sources import SOURCES, Source
-from gasket.core.weighing import LineStatus
+from gasket.core.weighing.weigh_in import LineStatus
 from gasket.kitchen import build, weighed
 from gasket.store import rows
+from gasket.store.tables import BatchLineRow
 
 
 class CardLine(Answer):
-    """A line of the card: what went in, and what was planned."""
+    """A line of the card: what went in, and what was planned.
+
+    `planned_name` is the food that was planned where another went in, `kcal_more` what that
+    adds to a serving; `reason` why a line was skipped.
+    """
 
     component: str
     name: str
@@ -24,6 +30,11 @@ class CardLine(Answer):
     target_g: float
     estimated: bool
     skipped: bool
+    planned: bool
+    planned_name: str | None
+    kcal_more: float | None
+    reason: str
+    cue: str
 
 
 class Card(Answer):
@@ -69,17 +80,31 @@ def card(session: Session, batch_id: int) -> Card:
 
 
 def _lines(made: weighed.Weighed) -> list[CardLine]:
-    found = []
-    for line in made.lines:
-        state = made.state.lines[rows.key_of(line)]
-        found.append(
-            CardLine(
-                component=line.component,
-                name=made.name_of(line),
-                grams=state.record.net_g if state.record else None,
-                target_g=line.target_g,
-                estimated=bool(state.record and state.record.low_g is not None),
-                skipped=state.status is LineStatus.SKIPPED,
-            )
-        )
-    return found
+    return [_line(made, line) for line in made.lines]
+
+
+def _line(made: weighed.Weighed, line: BatchLineRow) -> CardLine:
+    state = made.state_of(line)
+    skipped = state.status is LineStatus.SKIPPED
+    stand_in = made.is_stand_in(line) and not skipped
+    return CardLine(
+        component=line.component,
+        name=made.name_of(line),
+        grams=None if state.net_g is None else state.net_g * made.share_of(line),
+        target_g=line.target_g,
+        estimated=state.estimate is not None,
+        skipped=skipped,
+        planned=line.planned,
+        planned_name=made.planned_name(line) if stand_in else None,
+        kcal_more=_kcal_more(made, line) if stand_in else None,
+        reason=state.record.note if skipped and state.record else "",
+        cue=state.cue,
+    )
+
+
+def _kcal_more(made: weighed.Weighed, line: BatchLineRow) -> float | None:
+    """What a serving has more because another food than planned went in."""
+    used, planned = made.result.serving.kcal, reckon(made.as_planned(line)).serving.kcal
+    if not isinstance(used, Figure) or not isinstance(planned, Figure):
+        return None
+    return used.value - planned.value

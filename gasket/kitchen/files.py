@@ -8,10 +8,10 @@ from sqlmodel import Session, select
 from gasket.core.batch import Batch, Line
 from gasket.core.labels import Label
 from gasket.core.reckon import reckon
-from gasket.core.weighing import Kind, Origin, Record
+from gasket.core.weighing.records import Kind, Origin, Record
 from gasket.kitchen import shelf, weigh, weighed
 from gasket.kitchen.shelf import NewLabel
-from gasket.kitchen.weigh import BatchSheet
+from gasket.kitchen.weigh_sheet import BatchSheet
 from gasket.store import rows
 from gasket.store.tables import (
     BatchLineRow,
@@ -117,6 +117,8 @@ def _write_lines(
                 batch_id=rows.key_of(made),
                 position=position,
                 component=part.name,
+                bowl=part.name,
+                key=f"imported-{i}-{j}",
                 revision_id=rows.key_of(revision) if revision else None,
                 of_component=line.component,
                 target_g=line.grams,

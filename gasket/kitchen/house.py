@@ -2,6 +2,8 @@
 
 import asyncio
 import contextlib
+import functools
+import random
 import time
 from collections.abc import Callable, Iterator
 from dataclasses import dataclass, field
@@ -13,11 +15,12 @@ from sqlmodel import Session
 
 from gasket.core.errors import GasketError, Refused
 from gasket.core.target.programme import warm_up
-from gasket.core.weighing import Capture, Reading
+from gasket.core.weighing.records import Capture, Reading
 from gasket.kitchen import settings, weigh
 from gasket.kitchen.live import Live
+from gasket.kitchen.rehearsal import Person, Rehearsal
 from gasket.kitchen.shelf_files import ShelfImports
-from gasket.kitchen.weigh import BatchSheet
+from gasket.kitchen.weigh_sheet import BatchSheet
 from gasket.scale.driver import Driver
 from gasket.scale.process import SimulatorProcess
 from gasket.scale.simulator import command
@@ -36,10 +39,12 @@ class House:
     demo: bool = False
     now: Callable[[], datetime] = _utc_now
     clock: Callable[[], float] = time.monotonic
-    simulator: SimulatorProcess | None = None
+    simulators: dict[str, SimulatorProcess] = field(default_factory=dict)
+    """By place: `simulated`, `simulated fine`."""
     live: Live = field(init=False)
     imports: ShelfImports = field(init=False)
-    _driver: Driver | None = None
+    _people: dict[int, "asyncio.Task[None]"] = field(default_factory=dict)
+    _drivers: dict[str, Driver] = field(default_factory=dict)
     _loop: asyncio.AbstractEventLoop | None = None
 
     def __post_init__(self) -> None:
@@ -48,8 +53,11 @@ class House:
 
     @classmethod
     def at(cls, path: Path, demo: bool = False, simulate: bool = True) -> "House":
-        simulator = SimulatorProcess() if simulate else None
-        return cls(open_database(path), demo=demo, simulator=simulator)
+        simulators = {
+            settings.SIMULATED: SimulatorProcess(),
+            settings.SIMULATED_FINE: SimulatorProcess(seed=11, capacity_g=500, division_g=0.1),
+        }
+        return cls(open_database(path), demo=demo, simulators=simulators if simulate else {})
 
     @contextlib.contextmanager
     def session(self) -> Iterator[Session]:
@@ -57,51 +65,66 @@ class House:
             yield session
 
     async def open(self) -> None:
-        """Connect the scale that the settings name."""
+        """Connect the scales that the settings name."""
         self._loop = asyncio.get_running_loop()
         self._loop.run_in_executor(None, warm_up)
-        await asyncio.to_thread(self.connect_scale)
+        await asyncio.to_thread(self.connect_scales)
 
     async def shut(self) -> None:
         await self.live.close()
-        await asyncio.to_thread(self._disconnect_scale)
-        if self.simulator:
-            self.simulator.stop()
+        for person in self._people.values():
+            person.cancel()
+        await asyncio.to_thread(self._disconnect_scales)
+        for simulator in self.simulators.values():
+            simulator.stop()
         self.engine.dispose()
 
-    def connect_scale(self) -> None:
-        """(Re)connect as the settings say."""
-        self._disconnect_scale()
+    def connect_scales(self) -> None:
+        """(Re)connect every scale that the settings name."""
+        self._disconnect_scales()
         with self.session() as session:
-            url = settings.read(session).scale
-        if url == settings.SIMULATED:
-            if self.simulator is None:
-                return
-            self.simulator.ensure()
-            url = self.simulator.url
-        self._driver = Driver(url, self._on_reading, self._on_link)
-        self._driver.start()
+            scales = settings.read(session).scales
+        capacities = {scale.name: scale.capacity_g for scale in scales}
+        self._in_loop(self.live.know_scales, capacities)
+        for scale in scales:
+            simulator = self.simulators.get(scale.place)
+            if simulator is None and scale.place in settings.SIMULATIONS:
+                continue
+            if simulator is not None:
+                simulator.ensure()
+            url = scale.place if simulator is None else simulator.url
+            self._drivers[scale.name] = Driver(
+                url,
+                functools.partial(self._on_reading, scale.name),
+                functools.partial(self._on_link, scale.name),
+            )
+        for driver in self._drivers.values():
+            driver.start()
 
-    def _disconnect_scale(self) -> None:
-        if self._driver:
-            self._driver.stop()
-            self._driver = None
+    def _disconnect_scales(self) -> None:
+        for driver in self._drivers.values():
+            driver.stop()
+        self._drivers.clear()
+
+    def simulator_of(self, scale: str) -> SimulatorProcess | None:
+        """The simulator behind a scale by its name; None for a real one."""
+        driver = self._drivers.get(scale)
+        of = (one for one in self.simulators.values() if driver and one.url == driver.url)
+        return next(of, None)
 
     @property
-    def simulated(self) -> bool:
-        return (
-            self.simulator is not None
-            and self._driver is not None
-            and (self._driver.url == self.simulator.url)
-        )
+    def simulated(self) -> list[str]:
+        """The names of the scales that are simulated."""
+        return [name for name in self._drivers if self.simulator_of(name)]
 
-    def _on_reading(self, reading: Reading) -> None:
-        self._in_loop(self.live.reading, reading)
+    def _on_reading(self, scale: str, reading: Reading) -> None:
+        self._in_loop(self.live.reading, reading.model_copy(update={"scale": scale}))
 
-    def _on_link(self, connected: bool) -> None:
-        if not connected and self.simulated and self.simulator:
-            self.simulator.ensure()
-        self._in_loop(self.live.link, connected)
+    def _on_link(self, scale: str, connected: bool) -> None:
+        simulator = self.simulator_of(scale)
+        if not connected and simulator:
+            simulator.ensure()
+        self._in_loop(self.live.link, scale, connected)
 
     def _in_loop(self, call: Callable[..., None], *arguments: object) -> None:
         if self._loop is not None and not self._loop.is_closed():
@@ -122,8 +145,26 @@ class House:
             except GasketError:  # somebody was quicker: the pages have seen what they stored
                 return None
 
-    async def simulate(self, act: str, amount: float) -> None:
-        """Do something at the simulated scale. Raises `Refused` when a real one is connected."""
-        if not self.simulated or self.simulator is None:
+    async def simulate(self, act: str, amount: float, scale: str | None = None) -> None:
+        """Do something at a simulated scale, the first unless one is named.
+
+        Raises `Refused` when that scale is a real one.
+        """
+        name = scale or next(iter(self.simulated), "")
+        simulator = self.simulator_of(name)
+        if simulator is None:
             raise Refused("The simulated scale is not in use: see Settings.")
-        await command(self.simulator.port, act, amount)
+        await command(simulator.port, act, amount)
+
+    async def rehearse(self, batch_id: int, rehearsal: Rehearsal) -> None:
+        """Let a simulated person pour the batch, or stop them."""
+        if person := self._people.pop(batch_id, None):
+            person.cancel()
+        for name in self.simulated:
+            await self.simulate("stop", 0.0, name)
+        if not rehearsal.on:
+            return
+        if not self.simulated:
+            raise Refused("The simulated scale is not in use: see Settings.")
+        pouring = Person(self.live, self.simulate, batch_id, random.Random(rehearsal.seed))
+        self._people[batch_id] = asyncio.ensure_future(pouring.pour_it_all())

@@ -1,8 +1,9 @@
-"""What is live: the scale's readings on their way to the pages, and hands-free capture.
+"""What is live: the scales' readings on their way to the pages, and hands-free weighing.
 
-Readings arrive on the driver's thread and are passed to the event loop, where everything here runs.
-Each page that watches a batch says what it aims at (a line, the mixture, a portion) and is sent
-every reading judged against that. Any change of a batch, from whatever page, is sent to all.
+Readings arrive on the drivers' threads and are passed to the event loop, where everything here
+runs. Each page that watches a batch says what it aims at (a line, the mixture, a portion) and is
+sent every reading of the scale in use, judged against that. Any change of a batch, from whatever
+page, is sent to all. What the machine decides by itself is `gasket.core.weighing.hands_free`.
 """
 
 import asyncio
@@ -15,22 +16,24 @@ from typing import Annotated, Final, Literal
 from pydantic import Field
 
 from gasket.core.numbers import Answer, Value
-from gasket.core.weighing import (
-    Capture,
-    Kind,
-    Origin,
-    Pour,
-    PourState,
-    Reading,
-    captures_itself,
-    judge,
-    tare_for,
-    tolerance_g,
+from gasket.core.weighing.hands_free import (
+    Deed,
+    Judgement,
+    ScaleAtHand,
+    Task,
+    Watching,
+    capture_for,
+    follow,
+    judge_reading,
+    scale_for,
 )
-from gasket.kitchen.weigh import BatchSheet
+from gasket.core.weighing.pour import PourState
+from gasket.core.weighing.records import Capture, Reading
+from gasket.core.weighing.weigh_in import Tare
+from gasket.kitchen.weigh_sheet import BatchLine, BatchSheet
 
 MOST_WAITING: Final = 200
-MOVED_DIVISIONS: Final = 1.5
+NO_LIMIT_G: Final = 1e9
 
 Store = Callable[[int, Capture], Awaitable[BatchSheet | None]]
 
@@ -43,22 +46,27 @@ class Aim(Value):
 
 
 class LiveReading(Answer):
-    """A reading, judged against what the page aims at."""
+    """A reading, judged against what the page aims at. `steady` also when it only flickers between
+    two figures; `tare_record` is what its net is measured from: a capture of it names that."""
 
     type: Literal["reading"] = "reading"
     reading: Reading
+    steady: bool
     net_g: float
     left_g: float | None
     target_g: float | None
     tolerance_g: float | None
     state: PourState
+    tare_record: str | None
 
 
 class LiveLink(Answer):
-    """Whether the scale answers."""
+    """Which scales answer, by name, and which one is in use."""
 
     type: Literal["link"] = "link"
     connected: bool
+    scales: dict[str, bool]
+    in_use: str | None
 
 
 class LiveSheet(Answer):
@@ -77,6 +85,7 @@ class Page:
 
     aim: Aim = field(default_factory=lambda: Aim(aim="line"))
     waiting: "asyncio.Queue[Message]" = field(default_factory=asyncio.Queue)
+    told_of: str | None = None
 
     def send(self, message: Message) -> None:
         """Queue a message. A page that does not keep up misses readings, never a change."""
@@ -87,32 +96,22 @@ class Page:
 
 @dataclass
 class Watch:
-    """A batch that at least one page looks at."""
+    """A batch that at least one page looks at, and what is remembered of each scale."""
 
     sheet: BatchSheet
     pages: set[Page] = field(default_factory=set)
-    steady_since: float | None = None
-    steady_at_g: float | None = None
-    rested_at_g: float | None = None
-    moved: bool = True
+    scales: dict[str, Watching] = field(default_factory=dict)
     storing: bool = False
 
-    def follow(self, reading: Reading, now: float) -> None:
-        """Since when the scale has been steady, and whether it moved since the last record."""
-        if not reading.stable or reading.grams != self.steady_at_g:
-            self.steady_since = None
-        self.steady_at_g = reading.grams
-        if reading.stable and self.steady_since is None:
-            self.steady_since = now
-        if self.rested_at_g is None or (
-            abs(reading.grams - self.rested_at_g) > MOVED_DIVISIONS * reading.division_g
-        ):
-            self.moved = True
+    def watching(self, scale: str) -> Watching:
+        return self.scales.get(scale, Watching())
 
-    def rest(self, reading: Reading | None) -> None:
-        """Something was recorded: what lies on the scale now is not taken again by itself."""
-        self.moved, self.steady_since = False, None
-        self.rested_at_g = reading.grams if reading else None
+    def task(self, scale: str) -> Task:
+        return self.sheet.task.on(self.sheet.tares.get(scale))
+
+    @property
+    def current(self) -> BatchLine | None:
+        return next((line for line in self.sheet.lines if line.id == self.sheet.current), None)
 
 
 @dataclass
@@ -121,19 +120,52 @@ class Live:
 
     clock: Callable[[], float]
     store: Store
-    connected: bool = False
-    last: Reading | None = None
+    capacity_g: dict[str, float] = field(default_factory=dict)
+    """Of every scale of the house, in its order."""
+    links: dict[str, bool] = field(default_factory=dict)
+    last: dict[str, Reading] = field(default_factory=dict)
     _watches: dict[int, Watch] = field(default_factory=dict)
     _tasks: set["asyncio.Task[None]"] = field(default_factory=set)
+
+    @property
+    def connected(self) -> bool:
+        return any(self.links.values())
+
+    def know_scales(self, capacity_g: dict[str, float]) -> None:
+        """The house's scales, in its order; none of them answers yet."""
+        self.capacity_g, self.links, self.last = capacity_g, {}, {}
+        for watch in self._watches.values():
+            for page in watch.pages:
+                self._tell_link(watch, page)
+
+    def at_hand(self) -> list[ScaleAtHand]:
+        """The scales that answer, in the order of the house."""
+        return [
+            ScaleAtHand(name, self.last[name].division_g, capacity)
+            for name, capacity in self.capacity_g.items()
+            if self.links.get(name) and name in self.last
+        ]
+
+    def in_use(self, watch: Watch, aim: Aim) -> str | None:
+        """The scale to look at: for the current line the one that suits it, else the first."""
+        line = watch.current if aim.aim == "line" else None
+        found = scale_for(
+            line.target_g if line else 0.0, line.scale if line else None, self.at_hand()
+        )
+        return found.name if found else None
+
+    def in_use_for(self, batch_id: int, aim: Aim) -> str | None:
+        """The scale in use for a batch that a page watches."""
+        watch = self._watches.get(batch_id)
+        return self.in_use(watch, aim) if watch else None
 
     def join(self, sheet: BatchSheet, page: Page) -> None:
         watch = self._watches.setdefault(sheet.id, Watch(sheet))
         watch.sheet = sheet
         watch.pages.add(page)
         page.send(LiveSheet(sheet=sheet))
-        page.send(LiveLink(connected=self.connected))
-        if self.last is not None and self.connected:
-            page.send(_judged(self.last, sheet, page.aim))
+        self._tell_link(watch, page)
+        self._tell_last(watch, page)
 
     def leave(self, batch_id: int, page: Page) -> None:
         watch = self._watches.get(batch_id)
@@ -142,64 +174,85 @@ class Live:
             if not watch.pages:
                 del self._watches[batch_id]
 
+    def sheet_of(self, batch_id: int) -> BatchSheet | None:
+        """The batch as the pages that watch it have it."""
+        watch = self._watches.get(batch_id)
+        return watch.sheet if watch else None
+
     def changed(self, sheet: BatchSheet) -> None:
         """Tell every page of the batch; a new record makes hands-free wait for movement."""
         watch = self._watches.get(sheet.id)
         if watch is None:
             return
         if _records(sheet) != _records(watch.sheet):
-            watch.rest(self.last)
+            for name in self.capacity_g:
+                self._rest(watch, name, sheet.tares.get(name))
         watch.sheet = sheet
         for page in watch.pages:
             page.send(LiveSheet(sheet=sheet))
-            if self.last is not None and self.connected:
-                page.send(_judged(self.last, sheet, page.aim))
+            if self.in_use(watch, page.aim) != page.told_of:
+                self._tell_link(watch, page)
+            self._tell_last(watch, page)
 
-    def link(self, connected: bool) -> None:
-        self.connected = connected
+    def _rest(self, watch: Watch, scale: str, tare: Tare | None) -> None:
+        before = watch.sheet.tares.get(scale)
+        is_new = tare is not None and (before is None or before.record != tare.record)
+        known_g = tare.gross_g if tare is not None and tare.known and is_new else None
+        rested = watch.watching(scale).at_rest(self.last.get(scale), self.clock(), known_g)
+        watch.scales[scale] = rested
+
+    def link(self, scale: str, connected: bool) -> None:
+        self.links[scale] = connected
+        if not connected:
+            self.last.pop(scale, None)
         for watch in self._watches.values():
             for page in watch.pages:
-                page.send(LiveLink(connected=connected))
+                self._tell_link(watch, page)
+
+    def _tell_link(self, watch: Watch, page: Page) -> None:
+        page.told_of = self.in_use(watch, page.aim)
+        page.send(LiveLink(connected=self.connected, scales=dict(self.links), in_use=page.told_of))
+
+    def _tell_last(self, watch: Watch, page: Page) -> None:
+        reading = self.last.get(self.in_use(watch, page.aim) or "")
+        if reading is not None:
+            page.send(self._judged(watch, page.aim, reading))
 
     def reading(self, reading: Reading) -> None:
-        self.last = reading
-        for watch in self._watches.values():
-            for page in watch.pages:
-                page.send(_judged(reading, watch.sheet, page.aim))
-            self._hands_free(watch, reading)
-
-    def _hands_free(self, watch: Watch, reading: Reading) -> None:
+        is_first = reading.scale not in self.last
+        self.last[reading.scale] = reading
         now = self.clock()
-        watch.follow(reading, now)
-        sheet, weighing = watch.sheet, any(page.aim.aim == "line" for page in watch.pages)
-        ready = sheet.hands_free and weighing and watch.moved and sheet.closed_at is None
-        if not ready or watch.storing or watch.steady_since is None:
-            return
-        line = next((line for line in sheet.lines if line.id == sheet.current), None)
-        if line is None or line.status != "open" or line.only_counted:
-            return
-        pour = judge(reading, line.target_g, tare_for(sheet, reading.mode))
-        if captures_itself(pour, reading, now - watch.steady_since):
-            watch.storing = True
-            task = asyncio.ensure_future(self._capture(watch, line.id, reading))
-            self._tasks.add(task)
-            task.add_done_callback(self._tasks.discard)
+        for watch in self._watches.values():
+            task = watch.task(reading.scale)
+            watching = follow(watch.watching(reading.scale), task, reading, now)
+            watch.scales[reading.scale] = watching
+            for page in watch.pages:
+                if is_first:
+                    self._tell_link(watch, page)
+                if self.in_use(watch, page.aim) == reading.scale:
+                    page.send(self._judged(watch, page.aim, reading))
+            self._act(watch, reading, now)
 
-    async def _capture(self, watch: Watch, line: int, reading: Reading) -> None:
-        """Record the reading; refused when somebody else took one from this tare meanwhile."""
-        sheet = watch.sheet
-        capture = Capture(
-            id=str(uuid.uuid4()),
-            kind=Kind.LINE,
-            line=line,
-            gross_g=reading.grams,
-            tare_record=sheet.tare_record,
-            mode=reading.mode,
-            division_g=reading.division_g,
-            origin=Origin.AUTOMATIC,
-        )
+    def _act(self, watch: Watch, reading: Reading, now: float) -> None:
+        """Do what the machine decides, while a page of the weigh-in is open."""
+        aim = Aim(aim="line")
+        weighing = any(page.aim.aim == "line" for page in watch.pages)
+        if not weighing or watch.storing or self.in_use(watch, aim) != reading.scale:
+            return
+        task = watch.task(reading.scale)
+        judgement = judge_reading(task, watch.watching(reading.scale), reading, now)
+        if judgement.deed is None:
+            return
+        watch.storing = True
+        doing = asyncio.ensure_future(self._do(watch, judgement.deed, task, reading))
+        self._tasks.add(doing)
+        doing.add_done_callback(self._tasks.discard)
+
+    async def _do(self, watch: Watch, deed: Deed, task: Task, reading: Reading) -> None:
+        """Record the deed; refused when somebody else took one from this tare meanwhile."""
+        capture = capture_for(deed, task, reading, str(uuid.uuid4()))
         try:
-            await self.store(sheet.id, capture)
+            await self.store(watch.sheet.id, capture)
         finally:
             watch.storing = False
 
@@ -209,31 +262,32 @@ class Live:
             with contextlib.suppress(asyncio.CancelledError):
                 await task
 
+    def _judged(self, watch: Watch, aim: Aim, reading: Reading) -> LiveReading:
+        sheet, tare = watch.sheet, watch.sheet.tares.get(reading.scale)
+        line = watch.current
+        match aim.aim:
+            case "line":
+                task = watch.task(reading.scale)
+                target = line.target_g if line and line.target_g > 0 else None
+            case "portion":
+                target = sheet.next_target_g or sheet.target_each_g
+                task = Task(left_g=target, tare=tare)
+            case _:
+                target, task = None, Task(tare=tare)
+        watching = watch.watching(reading.scale)
+        judged: Judgement = judge_reading(task, watching, reading, self.clock())
+        has_target = task.left_g is not None
+        return LiveReading(
+            reading=reading,
+            steady=reading.stable or watching.held_s(reading, self.clock()) > 0,
+            net_g=judged.pour.net_g,
+            left_g=judged.pour.left_g if has_target else None,
+            target_g=target,
+            tolerance_g=judged.slack_g if has_target else None,
+            state=judged.state,
+            tare_record=tare.record if tare else None,
+        )
 
-def _records(sheet: BatchSheet) -> tuple[str | None, str | None]:
-    return sheet.last_record, sheet.tare_record
 
-
-def _target(sheet: BatchSheet, aim: Aim) -> float | None:
-    match aim.aim:
-        case "line":
-            found = (line.target_g for line in sheet.lines if line.id == sheet.current)
-            return next(found, None)
-        case "portion":
-            return sheet.next_target_g or sheet.target_each_g
-        case _:
-            return None
-
-
-def _judged(reading: Reading, sheet: BatchSheet, aim: Aim) -> LiveReading:
-    target, tare = _target(sheet, aim), tare_for(sheet, reading.mode)
-    pour: Pour = judge(reading, target or 0.0, tare)
-    plain = pour.state in (PourState.OVERLOAD, PourState.BOWL_OFF) or target is not None
-    return LiveReading(
-        reading=reading,
-        net_g=pour.net_g,
-        left_g=pour.left_g if target is not None else None,
-        target_g=target,
-        tolerance_g=tolerance_g(target, reading.division_g) if target is not None else None,
-        state=pour.state if plain else PourState.POURING,
-    )
+def _records(sheet: BatchSheet) -> tuple[str | None, tuple[str, ...]]:
+    return sheet.last_record, tuple(tare.record for tare in sheet.tares.values())

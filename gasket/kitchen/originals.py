@@ -1,5 +1,6 @@
 """The original of a dish: figures as typed, or its ingredients as a build of their own."""
 
+from collections.abc import Mapping
 from dataclasses import dataclass
 from typing import Literal
 
@@ -65,6 +66,24 @@ def of(session: Session, dish: DishRow, made: OriginalBuild | None = None) -> Or
             **{name: _value(serving, name) for name in _FIGURES},
         }
     )
+
+
+def keep(session: Session, dish: DishRow) -> dict[str, object]:
+    """The original as it is now, to be kept with a batch: labels may change, the batch stays."""
+    return {"stamp": _stamp(session, dish), **of(session, dish).model_dump(mode="json")}
+
+
+def kept(stored: Mapping[str, object] | None, session: Session, dish: DishRow) -> Original:
+    """The original that a batch kept, unless the cook has changed the original itself since."""
+    if stored is None or stored.get("stamp") != _stamp(session, dish):
+        return of(session, dish)
+    return Original.model_validate({k: v for k, v in stored.items() if k != "stamp"})
+
+
+def _stamp(session: Session, dish: DishRow) -> str:
+    """Changes whenever the cook edits the original: its figures or its ingredients."""
+    ingredients = row_of(session, rows.key_of(dish))
+    return f"{dish.version}.{ingredients.version if ingredients else 0}"
 
 
 _FIGURES = ("kcal", "protein_g", "carbohydrate_g", "fat_g")

@@ -10,7 +10,7 @@ from sqlmodel import Session, col, select
 
 from gasket.core.entry.grammar import parse_entry
 from gasket.core.entry.model import MOST_TEXT, Entry
-from gasket.core.entry.readings import Known, NeedKind
+from gasket.core.entry.readings import AmountReading, Known, NeedKind
 from gasket.core.entry.work_out import Worked, work_out
 from gasket.core.errors import FaultyInput
 from gasket.core.foods import FoodFacts, Measure
@@ -150,6 +150,18 @@ def _line(session: Session, text: str, system: HouseholdSystem) -> QuickLine:
         return QuickLine(text=text, status="needs", answer=answer)
     asks = worked.question or worked.caution or answer.how != "words"
     return QuickLine(text=text, status="question" if asks else "clear", answer=answer)
+
+
+def amounts(session: Session, text: str, food_id: int, label_id: int) -> tuple[AmountReading, ...]:
+    """What a measure of one very food comes to, likeliest first. Raises `FaultyInput` at `text`."""
+    entry = parse_entry(text)
+    if not entry.quantities:
+        raise FaultyInput.at("text", "Type an amount, like 2 scoops or 1/2 cup.")
+    food = shelf.food(session, food_id)
+    label = shelf.shelf_labels(session, {label_id})[label_id]
+    entry = entry.model_copy(update={"food": entry.food or food.name})
+    worked = work_out(entry, _known(food, label, settings.read(session).household))
+    return worked.readings
 
 
 # What the cook tells once

@@ -1,6 +1,7 @@
-"""The house's settings: how to reckon, which carbohydrate leads, where the scale is."""
+"""The house's settings: how to reckon, which carbohydrate leads, its scales and vessels."""
 
 import re
+from collections.abc import Iterable
 from typing import Annotated, Final, Literal
 
 from pydantic import Field, field_validator
@@ -9,14 +10,64 @@ from sqlmodel import Session
 
 from gasket.core.batch import Settings
 from gasket.core.energy import EnergyMethod
-from gasket.core.numbers import Number, Value
+from gasket.core.numbers import Amount, Number, Positive, Value
 from gasket.core.packages import AllergenSchool
 from gasket.core.quantities import HouseholdSystem
+from gasket.core.weighing.records import ONE_SCALE
 from gasket.store import rows
 
 SIMULATED: Final = "simulated"
+SIMULATED_FINE: Final = "simulated fine"
+SIMULATIONS: Final = (SIMULATED, SIMULATED_FINE)
+MOST_SCALES: Final = 4
+MOST_VESSELS: Final = 60
 _KEY: Final = "house"
 _SCALE_URL: Final = re.compile(r"^(socket://[\w.\-]+:\d{1,5}|/dev/[\w./\-]+|COM\d{1,3})$")
+
+
+ShortText = Annotated[str, Field(min_length=1, max_length=40)]
+
+
+class ScaleSpec(Value):
+    """A scale of the house: where it is connected, what it carries, how finely it reads."""
+
+    name: ShortText
+    place: Annotated[str, Field(max_length=200)] = SIMULATED
+    capacity_g: Annotated[Number, Field(gt=0, le=200_000)] = 5000.0
+    division_g: Annotated[Number, Field(gt=0, le=100)] = 1.0
+
+    @field_validator("place")
+    @classmethod
+    def _is_a_scale(cls, place: str) -> str:
+        if place not in SIMULATIONS and not _SCALE_URL.match(place):
+            raise PydanticCustomError(
+                "scale",
+                "Type “simulated”, a serial device like /dev/ttyUSB0 or COM3, or "
+                "socket://host:port.",
+            )
+        return place
+
+
+class Vessel(Value):
+    """A bowl, pan or set of cups: its empty weight, and what each of `cups` holds."""
+
+    name: ShortText
+    empty_g: Amount | None = None
+    volume_ml: Positive | None = None
+    cups: Annotated[int, Field(ge=1, le=200)] = 1
+
+    @property
+    def whole_ml(self) -> float | None:
+        return None if self.volume_ml is None else self.volume_ml * self.cups
+
+
+def _twice(names: Iterable[str]) -> str | None:
+    seen: set[str] = set()
+    for name in names:
+        if name.strip().lower() in seen:
+            return name
+        seen.add(name.strip().lower())
+    return None
 
 
 class HouseSettings(Value):
@@ -29,18 +80,28 @@ class HouseSettings(Value):
     household: HouseholdSystem = HouseholdSystem.US
     allergens: AllergenSchool = "eu"
     currency: Annotated[str, Field(min_length=1, max_length=4)] = "€"
-    scale: Annotated[str, Field(max_length=200)] = SIMULATED
+    scales: Annotated[tuple[ScaleSpec, ...], Field(max_length=MOST_SCALES)] = (
+        ScaleSpec(name=ONE_SCALE),
+    )
+    vessels: Annotated[tuple[Vessel, ...], Field(max_length=MOST_VESSELS)] = ()
 
-    @field_validator("scale")
+    @field_validator("scales", "vessels")
     @classmethod
-    def _is_a_scale(cls, scale: str) -> str:
-        if scale != SIMULATED and not _SCALE_URL.match(scale):
+    def _one_of_each_name(
+        cls, given: tuple[ScaleSpec | Vessel, ...]
+    ) -> tuple[ScaleSpec | Vessel, ...]:
+        if name := _twice(one.name for one in given):
+            raise PydanticCustomError("names", "“{name}” is there twice.", {"name": name})
+        return given
+
+    @field_validator("scales")
+    @classmethod
+    def _one_at_each_place(cls, given: tuple[ScaleSpec, ...]) -> tuple[ScaleSpec, ...]:
+        if place := _twice(one.place for one in given):
             raise PydanticCustomError(
-                "scale",
-                "Type “simulated”, a serial device like /dev/ttyUSB0 or COM3, or "
-                "socket://host:port.",
+                "places", "Two scales cannot both be at “{place}”.", {"place": place}
             )
-        return scale
+        return given
 
     @property
     def reckoning(self) -> Settings:
@@ -49,6 +110,9 @@ class HouseSettings(Value):
             erythritol_kcal_per_g=self.erythritol_kcal_per_g,
             residue=self.residue,
         )
+
+    def vessel(self, name: str) -> Vessel | None:
+        return next((one for one in self.vessels if one.name == name), None)
 
 
 def read(session: Session) -> HouseSettings:

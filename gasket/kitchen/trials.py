@@ -52,21 +52,27 @@ def letter(number: int) -> str:
     return text
 
 
+def blank(session: Session, dish_id: int, intent: str, now: datetime) -> TrialRow:
+    """The next trial of the dish with nothing in it yet. The caller commits."""
+    made = TrialRow(
+        dish_id=dish_id,
+        letter=letter(len(of_dish(session, dish_id))),
+        intent=intent,
+        created_at=now,
+    )
+    session.add(made)
+    session.flush()
+    return made
+
+
 def copy(session: Session, dish_id: int, new: NewTrial, now: datetime) -> TrialSheet:
     """The next trial of the dish as a copy: lines keep their ids, so that what changes shows."""
     rows.fetch(session, DishRow, dish_id)
     source = rows.fetch(session, TrialRow, new.copy_of)
     if source.dish_id != dish_id or source.is_original:
         raise Refused("Copy a trial of this dish.")
-    made = TrialRow(
-        dish_id=dish_id,
-        letter=letter(len(of_dish(session, dish_id))),
-        intent=new.intent.strip(),
-        copied_from=new.copy_of,
-        created_at=now,
-    )
-    session.add(made)
-    session.flush()
+    made = blank(session, dish_id, new.intent.strip(), now)
+    made.copied_from = new.copy_of
     rows.write_build(session, made, rows.build_of(session, source))
     session.commit()
     return build.sheet(session, rows.key_of(made))

@@ -22,6 +22,7 @@ from gasket.store.tables import (
     LabelRow,
     LineRow,
     TrialRow,
+    WeighingRow,
 )
 
 
@@ -103,15 +104,16 @@ def _trials(session: Session, label_id: int) -> list[TrialRow]:
 
 
 def _batches(session: Session, label_id: int) -> list[BatchRow]:
+    """The batches that planned this label, or that it went into as a stand-in."""
+    revisions = select(LabelRevisionRow.id).where(LabelRevisionRow.label_id == label_id)
+    planned = select(BatchLineRow.batch_id).where(col(BatchLineRow.revision_id).in_(revisions))
+    went_in = select(WeighingRow.batch_id).where(col(WeighingRow.revision_id).in_(revisions))
     query = (
         select(BatchRow)
-        .join(BatchLineRow, col(BatchLineRow.batch_id) == col(BatchRow.id))
-        .join(LabelRevisionRow, col(LabelRevisionRow.id) == col(BatchLineRow.revision_id))
-        .where(LabelRevisionRow.label_id == label_id)
+        .where(col(BatchRow.id).in_(planned) | col(BatchRow.id).in_(went_in))
         .order_by(col(BatchRow.id))
     )
-    there = {rows.key_of(row): row for row in session.exec(query)}
-    return [row for row in there.values() if row.imported is None]
+    return [row for row in session.exec(query) if row.imported is None]
 
 
 def _moved_trial(session: Session, trial: TrialRow, label_id: int, panel: Label) -> Moved | None:

@@ -1,93 +1,44 @@
-"""The weigh-in of a batch: begin, record, close; and the batch as it was weighed."""
+"""The weigh-in of a batch: begin, record, add lines on the way, close."""
 
 from datetime import datetime
-from typing import Annotated
+from typing import Annotated, Final
 
 from pydantic import Field
 from sqlalchemy.exc import IntegrityError
 from sqlmodel import Session, select
 
 from gasket.core.errors import Refused
-from gasket.core.numbers import Answer, Value
-from gasket.core.portions import next_target_g, target_each_g
-from gasket.core.reckon import Result
-from gasket.core.trial import BuildLine, planned_line
-from gasket.core.weighing import (
-    Capture,
-    Kind,
-    LineStatus,
-    Mode,
-    Origin,
-    WeighIn,
-    recorded,
-    refusal,
-    replay,
-    wants_finer_scale,
-)
-from gasket.kitchen import build, shelf, weighed
-from gasket.kitchen.weighed import Weighed
+from gasket.core.numbers import Amount, Value
+from gasket.core.trial import Build, BuildLine, ShortName, planned_line
+from gasket.core.weighing.order import Placed, suggested
+from gasket.core.weighing.pour import MOST_NUDGE
+from gasket.core.weighing.records import POURS, Capture, Kind
+from gasket.core.weighing.weigh_in import WeighIn, recorded, refusal, replay
+from gasket.kitchen import originals, shelf, trials, weighed, writing_back
+from gasket.kitchen.weigh_sheet import FREE_BOWL, BatchSheet, show
 from gasket.store import rows
-from gasket.store.tables import BatchLineRow, BatchRow, LabelRevisionRow, TrialRow, WeighingRow
+from gasket.store.tables import (
+    BatchLineRow,
+    BatchRow,
+    DishRow,
+    LabelRevisionRow,
+    LabelRow,
+    TrialRow,
+    WeighingRow,
+)
+
+MOST_BATCH_LINES: Final = 1000
+FREELY: Final = "Poured freely, written down afterwards."
 
 
-class BatchLine(Answer):
-    """A line of the weigh-in, with what has been recorded for it."""
+class BeginWeighIn(Value):
+    """How to begin. `free`: nothing planned, pour anything and name it before or after; a trial
+    that has a plan is left alone and the next one is begun."""
 
-    id: int
-    component: str
-    name: str
-    target_g: float
-    count: float | None
-    status: LineStatus
-    net_g: float | None
-    low_g: float | None
-    high_g: float | None
-    origin: Origin | None
-    record_id: str | None
-    finer_scale: bool
-
-    @property
-    def only_counted(self) -> bool:
-        """Pieces of which nobody knows the weight: there is no target to pour to."""
-        return bool(self.count) and self.target_g == 0
+    free: bool = False
 
 
-class Piece(Answer):
-    piece: int
-    net_g: float
-    record_id: str
-
-
-class BatchSheet(Answer):
-    """A batch as it stands: lines, tare, mixture, portions, and what that makes so far.
-
-    While lines are open, `result` counts them as planned and says so in a finding.
-    """
-
-    id: int
-    trial_id: int
-    dish_id: int
-    dish: str
-    letter: str
-    version: int
-    started_at: datetime
-    closed_at: datetime | None
-    hands_free: bool
-    lines: tuple[BatchLine, ...]
-    current: int | None
-    tare_g: float
-    tare_mode: Mode | None
-    tare_record: str | None
-    last_record: str | None
-    mixture_g: float | None
-    cooked_g: float | None
-    lines_g: float
-    portions: int
-    pieces: tuple[Piece, ...]
-    target_each_g: float | None
-    next_target_g: float | None
-    result: Result
-    names: tuple[str, ...]
+AS_PLANNED: Final = BeginWeighIn()
 
 
 class PortionsEdit(Value):
@@ -98,8 +49,26 @@ class HandsFree(Value):
     on: bool
 
 
-def begin(session: Session, trial_id: int, now: datetime) -> BatchSheet:
-    """Begin a weigh-in of the trial: its lines and their labels are kept as they are now."""
+class Nudge(Value):
+    """By how many divisions of the scale the tolerance is wider (or narrower)."""
+
+    divisions: Annotated[int, Field(strict=True, ge=-MOST_NUDGE, le=MOST_NUDGE)]
+
+
+class NewBatchLine(Value):
+    """A line that comes in on the way, named before it is poured. `key` is made by the sender."""
+
+    key: Annotated[str, Field(min_length=8, max_length=64)]
+    label_id: int
+    component: ShortName = FREE_BOWL
+    target_g: Amount = 0.0
+
+
+def begin(
+    session: Session, trial_id: int, now: datetime, how: BeginWeighIn = AS_PLANNED
+) -> BatchSheet:
+    """Begin a weigh-in of the trial: its lines, their labels and the original are kept as they
+    are now. Raises `Refused` when there is nothing to weigh."""
     trial = rows.fetch(session, TrialRow, trial_id)
     planned = rows.build_of(session, trial)
     lines = [
@@ -107,29 +76,53 @@ def begin(session: Session, trial_id: int, now: datetime) -> BatchSheet:
     ]
     if trial.is_original:
         raise Refused("The original is what is compared with: weigh a trial.")
-    if not lines:
+    if not lines and not how.free:
         raise Refused("There is nothing to weigh yet: add a line to the build.")
+    if lines and how.free:
+        trial, planned, lines = trials.blank(session, trial.dish_id, FREELY, now), Build(), []
     revisions = rows.newest_revisions(
         session, {line.label_id for _, line in lines if line.label_id}
     )
-    batch = BatchRow(trial_id=trial_id, portions=planned.portions, started_at=now)
+    batch = BatchRow(
+        trial_id=rows.key_of(trial),
+        portions=planned.portions,
+        free=how.free,
+        hands_free=not how.free,
+        original=originals.keep(session, rows.fetch(session, DishRow, trial.dish_id)),
+        started_at=now,
+    )
     session.add(batch)
     session.flush()
+    _write_lines(session, batch, lines, revisions)
+    shelf.touch(session, {line.label_id for _, line in lines if line.label_id}, now)
+    session.commit()
+    return sheet(session, rows.key_of(batch))
+
+
+def _write_lines(
+    session: Session,
+    batch: BatchRow,
+    lines: list[tuple[str, BuildLine]],
+    revisions: dict[int, LabelRevisionRow],
+) -> None:
     for i, (component, line) in enumerate(lines):
+        revision = revisions[line.label_id] if line.label_id else None
         session.add(
             BatchLineRow(
                 batch_id=rows.key_of(batch),
                 position=i,
+                key=line.id,
                 component=component,
-                revision_id=rows.key_of(revisions[line.label_id]) if line.label_id else None,
+                bowl=component,
+                revision_id=rows.key_of(revision) if revision else None,
                 of_component=line.component,
                 target_g=_target_g(line, revisions),
                 count=line.count,
+                until=line.until,
             )
         )
-    shelf.touch(session, {line.label_id for _, line in lines if line.label_id}, now)
-    session.commit()
-    return sheet(session, rows.key_of(batch))
+    session.flush()
+    _put_in_order(session, rows.key_of(batch), suggested_order(session, rows.key_of(batch)))
 
 
 def _target_g(line: BuildLine, revisions: dict[int, LabelRevisionRow]) -> float:
@@ -137,8 +130,30 @@ def _target_g(line: BuildLine, revisions: dict[int, LabelRevisionRow]) -> float:
     return planned_line(line, panels).grams
 
 
+def suggested_order(session: Session, batch_id: int) -> list[int]:
+    """Line ids as a careful cook would weigh them: bowl by bowl, dry before wet."""
+    made = weighed.read(session, batch_id)
+    return suggested(
+        [
+            Placed(
+                id=rows.key_of(line),
+                bowl=line.bowl or line.component,
+                kind=made.shelved[line.revision_id].kind if line.revision_id else "other",
+                of_component=line.of_component,
+            )
+            for line in made.rows
+        ]
+    )
+
+
+def _put_in_order(session: Session, batch_id: int, order: list[int]) -> None:
+    for line in rows.batch_lines(session, batch_id):
+        line.position = order.index(rows.key_of(line))
+        session.add(line)
+
+
 def state_of(session: Session, batch_id: int) -> WeighIn:
-    lines = [rows.key_of(line) for line in rows.batch_lines(session, batch_id)]
+    lines = weighed.plan_of(rows.batch_lines(session, batch_id))
     return replay(rows.records_of(session, batch_id), lines)
 
 
@@ -155,6 +170,7 @@ def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> 
         return sheet(session, batch_id)
     state = state_of(session, batch_id)
     _refuse(batch, capture, state, session)
+    capture = _completed(session, batch, capture)
     rows.write_record(session, batch_id, recorded(capture, state, now))
     try:
         session.commit()
@@ -164,14 +180,78 @@ def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> 
 
 
 def _refuse(batch: BatchRow, capture: Capture, state: WeighIn, session: Session) -> None:
-    if batch.closed_at is not None and capture.kind in (Kind.LINE, Kind.SKIP):
+    of_the_weigh_in = POURS | {Kind.SKIP, Kind.RIGHT, Kind.CARRY, Kind.FOOD}
+    if batch.closed_at is not None and capture.kind in of_the_weigh_in:
         raise Refused("This weigh-in is closed.")
     if why := refusal(capture, state):
         raise Refused(why)
+    if capture.is_new_line and len(state.lines) >= MOST_BATCH_LINES:
+        raise Refused(f"A weigh-in has at most {MOST_BATCH_LINES} lines.")
     if capture.undoes is not None:
         undone = session.exec(select(WeighingRow).where(WeighingRow.id == capture.undoes)).first()
         if undone is None or undone.batch_id != batch.id:
             raise Refused("There is no such record to undo.")
+
+
+def _completed(session: Session, batch: BatchRow, capture: Capture) -> Capture:
+    """The capture with what only the kitchen knows: a new line's row, its bowl, the revision."""
+    revision = _newest_revision(session, capture.label_id) if capture.label_id else None
+    found: dict[str, object] = {"revision_id": rows.key_of(revision) if revision else None}
+    if capture.is_new_line:
+        line = _new_line(session, batch, capture.bowl or FREE_BOWL, revision)
+        found |= {"line": line.id, "bowl": line.bowl, "revision_id": None}
+    elif capture.line is not None and not capture.bowl:
+        row = session.get(BatchLineRow, capture.line)
+        found["bowl"] = (row.bowl or row.component) if row else ""
+    return capture.model_copy(update=found)
+
+
+def _newest_revision(session: Session, label_id: int) -> LabelRevisionRow:
+    rows.fetch(session, LabelRow, label_id)
+    return rows.newest_revisions(session, {label_id})[label_id]
+
+
+def _new_line(
+    session: Session,
+    batch: BatchRow,
+    component: str,
+    revision: LabelRevisionRow | None,
+    **more: object,
+) -> BatchLineRow:
+    line = BatchLineRow(
+        batch_id=rows.key_of(batch),
+        position=len(rows.batch_lines(session, rows.key_of(batch))),
+        component=component,
+        bowl=component,
+        revision_id=rows.key_of(revision) if revision else None,
+        target_g=0.0,
+        planned=False,
+    )
+    line.sqlmodel_update(more)
+    session.add(line)
+    session.flush()
+    return line
+
+
+def add_line(session: Session, batch_id: int, new: NewBatchLine, now: datetime) -> BatchSheet:
+    """A line that nobody planned, named before it is poured; the weigh-in turns to it. Sent again
+    with the same key it changes nothing."""
+    batch = rows.fetch(session, BatchRow, batch_id)
+    if batch.closed_at is not None:
+        raise Refused("This weigh-in is closed.")
+    lines = rows.batch_lines(session, batch_id)
+    if all(line.key != new.key for line in lines):
+        if len(lines) >= MOST_BATCH_LINES:
+            raise Refused(f"A weigh-in has at most {MOST_BATCH_LINES} lines.")
+        revision = _newest_revision(session, new.label_id)
+        line = _new_line(
+            session, batch, new.component.strip(), revision, key=new.key, target_g=new.target_g
+        )
+        turn = Capture(id=f"turn-{new.key}"[:64], kind=Kind.TURN, line=line.id)
+        rows.write_record(session, batch_id, recorded(turn, state_of(session, batch_id), now))
+        shelf.touch(session, {new.label_id}, now)
+        session.commit()
+    return sheet(session, batch_id)
 
 
 def set_portions(session: Session, batch_id: int, edit: PortionsEdit) -> BatchSheet:
@@ -179,89 +259,47 @@ def set_portions(session: Session, batch_id: int, edit: PortionsEdit) -> BatchSh
     batch.portions = edit.count
     if batch.imported is not None:
         batch.imported = {**batch.imported, "portions": {"count": edit.count}}
-    _save(session, batch)
-    return sheet(session, batch_id)
+    return _saved(session, batch)
 
 
 def set_hands_free(session: Session, batch_id: int, hands_free: HandsFree) -> BatchSheet:
     batch = rows.fetch(session, BatchRow, batch_id)
     batch.hands_free = hands_free.on
-    _save(session, batch)
-    return sheet(session, batch_id)
+    return _saved(session, batch)
 
 
-def _save(session: Session, batch: BatchRow) -> None:
+def set_nudge(session: Session, batch_id: int, nudge: Nudge) -> BatchSheet:
+    batch = rows.fetch(session, BatchRow, batch_id)
+    batch.nudge = nudge.divisions
+    return _saved(session, batch)
+
+
+def _saved(session: Session, batch: BatchRow) -> BatchSheet:
     batch.version += 1
     session.add(batch)
     session.commit()
+    return sheet(session, rows.key_of(batch))
 
 
 def close(session: Session, batch_id: int, now: datetime) -> BatchSheet:
-    """Close the weigh-in. Raises `Refused` while lines are open: each is weighed or skipped."""
-    batch = rows.fetch(session, BatchRow, batch_id)
-    state = state_of(session, batch_id)
-    if state.open_lines:
-        open_lines = weighed.count_open(state)
+    """Close the weigh-in; what was weighed freely or until it was right becomes the plan.
+
+    Raises `Refused` while lines are open (each is weighed or skipped) or have no name.
+    """
+    made = weighed.read(session, batch_id)
+    if made.state.open_lines:
+        open_lines = weighed.count_open(made.state)
         raise Refused(f"{open_lines} still open: weigh it, or skip it on purpose.")
-    if batch.closed_at is None:
-        batch.closed_at = now
-        _save(session, batch)
+    if any(made.is_unnamed(line) and made.state_of(line).net_g for line in made.lines):
+        raise Refused("Something has no name yet: say what it was, or undo it.")
+    if not made.lines:
+        raise Refused("Nothing has been weighed yet.")
+    if made.row.closed_at is None:
+        made.row.closed_at = now
+        writing_back.on_closing(session, made)
+        return _saved(session, made.row)
     return sheet(session, batch_id)
 
 
 def sheet(session: Session, batch_id: int) -> BatchSheet:
     return show(weighed.read(session, batch_id))
-
-
-def show(made: Weighed) -> BatchSheet:
-    state, batch, row = made.state, made.batch, made.row
-    whole = batch.mixture_g or (made.lines_g or None)
-    filled = [record.net_g or 0.0 for record in state.portions.values()]
-    return BatchSheet(
-        id=rows.key_of(row),
-        trial_id=row.trial_id,
-        dish_id=rows.key_of(made.dish),
-        dish=made.dish.name,
-        letter=made.trial.letter,
-        version=row.version,
-        started_at=row.started_at,
-        closed_at=row.closed_at,
-        hands_free=row.hands_free,
-        lines=tuple(_line(made, line) for line in made.lines),
-        current=state.current,
-        tare_g=state.tare_g,
-        tare_mode=state.tare_mode,
-        tare_record=state.tare_record,
-        last_record=state.last.id if state.last else None,
-        mixture_g=batch.mixture_g,
-        cooked_g=batch.cooked_g,
-        lines_g=made.lines_g,
-        portions=row.portions,
-        pieces=tuple(
-            Piece(piece=piece, net_g=record.net_g or 0.0, record_id=record.id)
-            for piece, record in sorted(state.portions.items())
-        ),
-        target_each_g=target_each_g(whole, row.portions) if whole else None,
-        next_target_g=next_target_g(whole, filled, row.portions) if whole else None,
-        result=made.result,
-        names=build.line_names(batch),
-    )
-
-
-def _line(made: Weighed, line: BatchLineRow) -> BatchLine:
-    state = made.state.lines[rows.key_of(line)]
-    record = state.record
-    return BatchLine(
-        id=rows.key_of(line),
-        component=line.component,
-        name=made.name_of(line),
-        target_g=line.target_g,
-        count=line.count,
-        status=state.status,
-        net_g=record.net_g if record else None,
-        low_g=record.low_g if record else None,
-        high_g=record.high_g if record else None,
-        origin=record.origin if record else None,
-        record_id=record.id if record else None,
-        finer_scale=wants_finer_scale(line.target_g, 1.0),
-    )

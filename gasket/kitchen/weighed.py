@@ -1,43 +1,235 @@
 """A batch as it was weighed: from stored lines and records to the core's `Batch`."""
 
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from functools import cached_property
+from typing import cast
 
 from sqlmodel import Session, col, select
 
-from gasket.core.batch import Batch, Component, Line, Portions
+from gasket.core.batch import Batch, Component, Line, Original, Portions
 from gasket.core.findings import Finding
 from gasket.core.formula import flatten
+from gasket.core.kinds import FoodKind
 from gasket.core.labels import Label
 from gasket.core.reckon import Result, reckon
-from gasket.core.weighing import LineState, LineStatus, Record, WeighIn, replay
+from gasket.core.weighing.records import Capture, Record
+from gasket.core.weighing.weigh_in import (
+    LineState,
+    LineStatus,
+    ToWeigh,
+    WeighIn,
+    recorded,
+    replay,
+)
 from gasket.kitchen import originals, settings
 from gasket.store import rows
-from gasket.store.tables import BatchLineRow, BatchRow, DishRow, LabelRevisionRow, TrialRow
+from gasket.store.tables import (
+    BatchLineRow,
+    BatchRow,
+    DishRow,
+    FoodRow,
+    LabelRevisionRow,
+    LabelRow,
+    TrialRow,
+)
+
+UNNAMED = "no name yet"
+
+
+@dataclass(frozen=True)
+class Shelved:
+    """What the shelf says of a label revision that a batch uses."""
+
+    panel: Label
+    label_id: int
+    food_id: int
+    kind: FoodKind
 
 
 @dataclass(frozen=True)
 class Weighed:
-    """Everything about one batch, read once."""
+    """Everything about one batch, read once. `shelved` is by label revision."""
 
     row: BatchRow
     trial: TrialRow
     dish: DishRow
-    lines: list[BatchLineRow]
+    rows: list[BatchLineRow]
+    records: list[Record]
     state: WeighIn
-    panels: dict[int, Label]
-    batch: Batch
-    result: Result
+    shelved: dict[int, Shelved]
+    house: settings.HouseSettings
+    original: Original
+
+    @cached_property
+    def lines(self) -> list[BatchLineRow]:
+        """The lines that are still there, in working order."""
+        there = self.state.lines
+        return [line for line in self.rows if (line.poured_with or line.id) in there]
+
+    @cached_property
+    def batch(self) -> Batch:
+        base = _from_file(self.row) if self.row.imported else self._from_lines()
+        return _divided(base, self.state, self.row).model_copy(update={"original": self.original})
+
+    @cached_property
+    def result(self) -> Result:
+        result = reckon(self.batch)
+        return result.model_copy(update={"findings": (*_findings(self), *result.findings)})
 
     @cached_property
     def lines_g(self) -> float:
         """The sum of what was used, whatever the mixture weighed; 0 when only counted."""
         return flatten(self.batch).used_g or 0.0
 
+    def state_of(self, line: BatchLineRow) -> LineState:
+        """A line that is poured together with another shares its state."""
+        return self.state.lines[line.poured_with or rows.key_of(line)]
+
+    def share_of(self, line: BatchLineRow) -> float:
+        """The part of a common pour that is this line's: by target."""
+        together = self.together(line)
+        if len(together) == 1:
+            return 1.0
+        whole = sum(one.target_g for one in together)
+        return line.target_g / whole if whole > 0 else 1 / len(together)
+
+    def together(self, line: BatchLineRow) -> list[BatchLineRow]:
+        """The lines of one pour, the one that is weighed first."""
+        main = line.poured_with or line.id
+        return [one for one in self.rows if (one.poured_with or one.id) == main]
+
+    def revision_of(self, line: BatchLineRow) -> int | None:
+        """The label revision of what went in."""
+        return self.state_of(line).revision_id or line.revision_id
+
+    def is_stand_in(self, line: BatchLineRow) -> bool:
+        used = self.state_of(line).revision_id
+        return used is not None and line.revision_id is not None and used != line.revision_id
+
     def name_of(self, line: BatchLineRow) -> str:
+        revision = self.revision_of(line)
+        if revision is not None:
+            return self.shelved[revision].panel.name
+        return line.of_component or UNNAMED
+
+    def planned_name(self, line: BatchLineRow) -> str:
         if line.revision_id is None:
             return line.of_component or ""
-        return self.panels[line.revision_id].name
+        return self.shelved[line.revision_id].panel.name
+
+    def target_of(self, line: BatchLineRow) -> float:
+        """Grams aimed at by now: as planned, times what was carried on."""
+        return line.target_g * self.state_of(line).factor
+
+    def is_unnamed(self, line: BatchLineRow) -> bool:
+        return self.revision_of(line) is None and line.of_component is None
+
+    def after(self, captures: Sequence[Capture]) -> "Weighed":
+        """The batch as it would be if these were recorded too."""
+        records, state = list(self.records), self.state
+        for capture in captures:
+            records.append(recorded(capture, state, self.row.started_at))
+            state = replay(records, plan_of(self.rows))
+        return Weighed(
+            self.row,
+            self.trial,
+            self.dish,
+            self.rows,
+            records,
+            state,
+            self.shelved,
+            self.house,
+            self.original,
+        )
+
+    def as_planned(self, line: BatchLineRow) -> Batch:
+        """The batch as it would be if the planned food had gone in."""
+        return _divided(self._from_lines(as_planned=line), self.state, self.row)
+
+    def _from_lines(self, as_planned: BatchLineRow | None = None) -> Batch:
+        components: dict[str, list[Line]] = {}
+        for line in self.lines:
+            parts = components.setdefault(line.component, [])
+            if not self.is_unnamed(line):
+                revision = line.revision_id if line is as_planned else self.revision_of(line)
+                parts.append(self._line(line, revision))
+        made = {
+            name: Component(name=name, lines=tuple(parts)) for name, parts in components.items()
+        }
+        used = {line.label for part in made.values() for line in part.lines}
+        return Batch(
+            format="gasket-batch",
+            version=1,
+            settings=self.house.reckoning,
+            labels={
+                f"label-{key}": one.panel
+                for key, one in self.shelved.items()
+                if f"label-{key}" in used
+            },
+            components=tuple(
+                part.model_copy(update={"leftover_g": self._lost(part, made)})
+                for part in made.values()
+            ),
+            portions=Portions(count=self.row.portions),
+            original=self.original,
+        )
+
+    def _lost(self, part: Component, made: dict[str, Component]) -> float:
+        """What was spilled or tasted away of a component, never more than there is."""
+        spilled = self.state.spilled.get(part.name)
+        if spilled is None:
+            return 0.0
+        taken = sum(
+            line.grams
+            for user in made.values()
+            for line in user.lines
+            if line.component == part.name
+        )
+        return max(0.0, min(spilled.net_g, part.whole_g - taken))
+
+    def _line(self, line: BatchLineRow, revision: int | None) -> Line:
+        label = None if revision is None else f"label-{revision}"
+        state, share = self.state_of(line), self.share_of(line)
+        if state.status is LineStatus.SKIPPED:  # left out on purpose: none, and certainly none
+            nothing = 0.0 if line.count else None
+            return Line(
+                label=label, component=line.of_component, grams=0, division_g=0, count=nothing
+            )
+        net = state.net_g
+        if state.status is LineStatus.OPEN or net is None:
+            target = max(self.target_of(line), (net or 0.0) * share)
+            return Line(label=label, component=line.of_component, grams=target, count=line.count)
+        estimate = state.estimate
+        return Line(
+            label=label,
+            component=line.of_component,
+            count=line.count if state.count is None else state.count,
+            grams=net * share,
+            division_g=min(100.0, state.division_g * share),
+            estimate=None if estimate is None else (estimate[0] * share, estimate[1] * share),
+        )
+
+
+def plan_of(lines: Sequence[BatchLineRow]) -> list[ToWeigh]:
+    """The lines as the weigh-in has them: those poured together are one."""
+    together: dict[int, float] = {}
+    for line in lines:
+        main = line.poured_with or rows.key_of(line)
+        together[main] = together.get(main, 0.0) + line.target_g
+    return [
+        ToWeigh(
+            id=rows.key_of(line),
+            target_g=together[rows.key_of(line)],
+            bowl=line.bowl or line.component,
+            way="out_of" if line.way == "out_of" else "into",
+            scale=line.scale,
+            planned=line.planned,
+            named=line.revision_id is not None or line.of_component is not None,
+        )
+        for line in lines
+        if line.poured_with is None
+    ]
 
 
 def read(session: Session, batch_id: int) -> Weighed:
@@ -45,71 +237,41 @@ def read(session: Session, batch_id: int) -> Weighed:
     trial = rows.fetch(session, TrialRow, row.trial_id)
     dish = rows.fetch(session, DishRow, trial.dish_id)
     lines = rows.batch_lines(session, batch_id)
-    state = replay(rows.records_of(session, batch_id), [rows.key_of(line) for line in lines])
-    panels = _panels(session, lines)
-    base = _from_file(row) if row.imported else _from_lines(session, row, state, lines, panels)
-    batch = _divided(base, state, row).model_copy(update={"original": originals.of(session, dish)})
-    result = _with_open_lines(reckon(batch), state)
-    return Weighed(row, trial, dish, lines, state, panels, batch, result)
+    records = rows.records_of(session, batch_id)
+    state = replay(records, plan_of(lines))
+    return Weighed(
+        row=row,
+        trial=trial,
+        dish=dish,
+        rows=lines,
+        records=records,
+        state=state,
+        shelved=_shelved(session, lines, state),
+        house=settings.read(session),
+        original=originals.kept(row.original, session, dish),
+    )
 
 
-def _panels(session: Session, lines: list[BatchLineRow]) -> dict[int, Label]:
+def _shelved(session: Session, lines: list[BatchLineRow], state: WeighIn) -> dict[int, Shelved]:
     """Panels by revision: those that the batch began with, whatever became of the labels."""
     ids = {line.revision_id for line in lines if line.revision_id}
-    query = select(LabelRevisionRow).where(col(LabelRevisionRow.id).in_(ids))
-    return {rows.key_of(row): rows.label_of(row) for row in session.exec(query)}
+    ids |= {line.revision_id for line in state.lines.values() if line.revision_id}
+    query = (
+        select(LabelRevisionRow, FoodRow)
+        .join(LabelRow, col(LabelRow.id) == col(LabelRevisionRow.label_id))
+        .join(FoodRow, col(FoodRow.id) == col(LabelRow.food_id))
+        .where(col(LabelRevisionRow.id).in_(ids))
+    )
+    return {
+        rows.key_of(row): Shelved(
+            rows.label_of(row), row.label_id, rows.key_of(food), cast("FoodKind", food.kind)
+        )
+        for row, food in session.exec(query)
+    }
 
 
 def _from_file(row: BatchRow) -> Batch:
     return Batch.model_validate(row.imported)
-
-
-def _from_lines(
-    session: Session,
-    row: BatchRow,
-    state: WeighIn,
-    lines: list[BatchLineRow],
-    panels: dict[int, Label],
-) -> Batch:
-    components: dict[str, list[Line]] = {}
-    for line in lines:
-        components.setdefault(line.component, []).append(
-            _line(line, state.lines[rows.key_of(line)])
-        )
-    return Batch(
-        format="gasket-batch",
-        version=1,
-        settings=settings.read(session).reckoning,
-        labels={f"label-{key}": panel for key, panel in panels.items()},
-        components=tuple(
-            Component(name=name, lines=tuple(parts)) for name, parts in components.items()
-        ),
-        portions=Portions(count=row.portions),
-    )
-
-
-def _line(line: BatchLineRow, state: LineState) -> Line:
-    label = None if line.revision_id is None else f"label-{line.revision_id}"
-    record = state.record
-    if state.status is LineStatus.SKIPPED:  # left out on purpose: none, and certainly none
-        nothing = 0.0 if line.count else None
-        return Line(label=label, component=line.of_component, grams=0, division_g=0, count=nothing)
-    if state.status is LineStatus.OPEN or record is None or record.net_g is None:
-        return Line(label=label, component=line.of_component, grams=line.target_g, count=line.count)
-    return Line(
-        label=label,
-        component=line.of_component,
-        count=line.count,
-        grams=record.net_g,
-        division_g=record.division_g,
-        estimate=_estimate(record),
-    )
-
-
-def _estimate(record: Record) -> tuple[float, float] | None:
-    if record.low_g is None or record.high_g is None:
-        return None
-    return record.low_g, record.high_g
 
 
 def _divided(base: Batch, state: WeighIn, row: BatchRow) -> Batch:
@@ -135,13 +297,23 @@ def count_open(state: WeighIn) -> str:
     return "1 line is" if left == 1 else f"{left} lines are"
 
 
-def _with_open_lines(result: Result, state: WeighIn) -> Result:
-    if not state.open_lines:
-        return result
-    finding = Finding(
-        code="open_lines",
-        severity="warning",
-        message=f"{count_open(state)} not weighed yet and counted as planned.",
-        where="components",
+def _findings(made: Weighed) -> Iterator[Finding]:
+    if made.state.open_lines:
+        says = f"{count_open(made.state)} not weighed yet and counted as planned."
+        yield _finding("open_lines", says, "warning")
+    for line in made.lines:
+        if made.is_unnamed(line) and made.state_of(line).net_g:
+            says = f"{made.state_of(line).net_g:g} g have no name yet and count nothing."
+            yield _finding("unnamed", says, "warning")
+        if made.is_stand_in(line):
+            says = f"{made.name_of(line)} went in, {made.planned_name(line)} was planned."
+            yield _finding("stand_in", says, "note")
+    for bowl, spilled in made.state.spilled.items():
+        says = f"About {spilled.net_g:g} g of {bowl} were spilled or tasted and are not counted."
+        yield _finding("spilled", says, "note")
+
+
+def _finding(code: str, says: str, severity: str) -> Finding:
+    return Finding.model_validate(
+        {"code": code, "severity": severity, "message": says, "where": "components"}
     )
-    return result.model_copy(update={"findings": (finding, *result.findings)})

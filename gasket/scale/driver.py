@@ -12,7 +12,7 @@ from typing import Final
 
 import serial
 
-from gasket.core.weighing import Reading
+from gasket.core.weighing.records import Reading
 from gasket.scale.line_format import MOST_LINE_BYTES, parse_line
 
 RETRY_S: Final = 0.5

@@ -10,7 +10,7 @@ import re
 from typing import Final
 
 from gasket.core.quantities import GRAMS_PER
-from gasket.core.weighing import Reading
+from gasket.core.weighing.records import Reading
 
 _LINE: Final = re.compile(
     r"^(?P<state>[SUO]) (?P<mode>[GN]) (?P<sign>[+-]?)(?P<value>\d{1,7}(?:\.\d{1,4})?) "

@@ -11,6 +11,8 @@ class SimulatorProcess:
 
     port: int = 0
     seed: int = 7
+    capacity_g: float = 5000.0
+    division_g: float = 1.0
     _process: "subprocess.Popen[str] | None" = field(default=None, repr=False)
 
     @property
@@ -27,6 +29,7 @@ class SimulatorProcess:
             [
                 *(sys.executable, "-m", "gasket.cli", "scale", "simulate"),
                 *("--port", str(self.port), "--seed", str(self.seed), "--leash"),
+                *("--capacity", str(self.capacity_g), "--division", str(self.division_g)),
             ],
             stdin=subprocess.PIPE,
             stdout=subprocess.PIPE,

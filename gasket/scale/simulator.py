@@ -18,9 +18,9 @@ from typing import Final, get_args
 from gasket.core.errors import Refused
 from gasket.core.quantities import parse_number
 from gasket.scale.line_format import print_line
-from gasket.scale.pan import Act, Pan
+from gasket.scale.pan import CAPACITY_G, Act, Pan
 
-READINGS_PER_S: Final = 10
+SMALL_CUP_G: Final = 38.0
 _ACTS: Final = frozenset(get_args(Act))
 
 
@@ -29,6 +29,7 @@ class Simulator:
     """Serves one pan to any number of listeners."""
 
     pan: Pan
+    readings_per_s: float = 10.0
     _listeners: set[asyncio.StreamWriter] = field(default_factory=set)
 
     async def serve(self, port: int, ready: Callable[[int], None]) -> None:
@@ -38,7 +39,7 @@ class Simulator:
             await self._stream()
 
     async def _stream(self) -> None:
-        step = 1 / READINGS_PER_S
+        step = 1 / self.readings_per_s
         due = time.monotonic()
         while True:
             due += step
@@ -69,6 +70,8 @@ class Simulator:
         if word == "cut":
             for listener in tuple(self._listeners):
                 listener.close()
+        elif word == "stop":
+            self.pan.stop()
         elif word in _ACTS:
             with contextlib.suppress(ValueError):
                 self.pan.act(word, parse_number(rest) if rest else 0.0)  # type: ignore[arg-type]
@@ -92,12 +95,26 @@ async def command(port: int, act: str, amount: float) -> None:
         await writer.wait_closed()
 
 
-def run(port: int, seed: int, leash: bool = False) -> None:
+@dataclass(frozen=True)
+class Scale:
+    """What a simulated scale is."""
+
+    seed: int = 7
+    capacity_g: float = CAPACITY_G
+    division_g: float = 1.0
+    readings_per_s: float = 10.0
+
+
+def run(port: int, scale: Scale, leash: bool = False) -> None:
     """Run a simulated scale until interrupted; its first line on stdout is its port.
 
     On a `leash` it ends with whoever started it: when its standard input closes.
     """
-    simulator = Simulator(Pan(random.Random(seed)))
+    dice = random.Random(scale.seed)
+    pan = Pan(dice, capacity_g=scale.capacity_g, division_g=scale.division_g)
+    if scale.capacity_g < pan.bowl_g * 2:  # a pocket scale carries no bowl
+        pan.act("bowl", SMALL_CUP_G)
+    simulator = Simulator(pan, scale.readings_per_s)
     if leash:
         threading.Thread(target=_end_with_stdin, daemon=True).start()
     with contextlib.suppress(KeyboardInterrupt):

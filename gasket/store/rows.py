@@ -12,7 +12,7 @@ from gasket.core.labels import Label
 from gasket.core.packages import Package
 from gasket.core.swaps.model import Swap
 from gasket.core.trial import Build, BuildComponent, BuildLine, Terms
-from gasket.core.weighing import Record
+from gasket.core.weighing.records import Record
 from gasket.store.tables import (
     BatchLineRow,
     BatchRow,
@@ -36,7 +36,7 @@ WORD = {
     BatchRow: "batch",
 }
 MOST_ID = 2**63 - 1
-LINE_TERMS = ("off", "locked", "least_g", "most_g", "why", "stands_for")
+LINE_TERMS = ("off", "locked", "least_g", "most_g", "why", "until", "stands_for")
 R = TypeVar("R", DishRow, FoodRow, LabelRow, TrialRow, BatchRow)
 
 

@@ -7,6 +7,8 @@ from sqlalchemy import JSON, Column, DateTime, TypeDecorator, UniqueConstraint
 from sqlalchemy.engine import Dialect
 from sqlmodel import Field, SQLModel
 
+from gasket.core.weighing.records import ONE_SCALE
+
 
 class UtcTime(TypeDecorator[datetime]):
     """Aware UTC in Python, naive UTC in SQLite."""
@@ -186,7 +188,11 @@ class PendingLineRow(SQLModel, table=True):
 
 
 class BatchRow(SQLModel, table=True):
-    """One time that a trial is made."""
+    """One time that a trial is made.
+
+    `free` when nothing was planned; `nudge` is by how many divisions the tolerance was moved;
+    `original` is a `gasket.core.batch.Original` as it was when the batch began.
+    """
 
     __tablename__ = "batch"
 
@@ -194,6 +200,9 @@ class BatchRow(SQLModel, table=True):
     trial_id: int = Field(foreign_key="trial.id", index=True)
     portions: int = 1
     hands_free: bool = True
+    free: bool = False
+    nudge: int = 0
+    original: dict[str, Any] | None = Field(default=None, sa_column=Column(JSON))
     imported: dict[str, Any] | None = Field(default=None, sa_column=Column(JSON))
     version: int = 1
     started_at: datetime = _time()
@@ -201,7 +210,12 @@ class BatchRow(SQLModel, table=True):
 
 
 class BatchLineRow(SQLModel, table=True):
-    """A line as it was planned when the batch began, with the panel that it is weighed with."""
+    """A line as it was planned when the batch began, with the panel that it is weighed with.
+
+    `key` is the build line that it came from; without `planned` it came in on the way. `bowl`,
+    `way` and `scale` say how it is weighed, `poured_with` in one pour with which other line,
+    `until` the cue that tells when it is right.
+    """
 
     __tablename__ = "batch_line"
 
@@ -213,6 +227,13 @@ class BatchLineRow(SQLModel, table=True):
     of_component: str | None = None
     target_g: float
     count: float | None = None
+    key: str | None = None
+    planned: bool = True
+    bowl: str = ""
+    way: str = "into"
+    scale: str | None = None
+    poured_with: int | None = Field(default=None, foreign_key="batch_line.id")
+    until: str = ""
 
 
 class WeighingRow(SQLModel, table=True):
@@ -237,6 +258,16 @@ class WeighingRow(SQLModel, table=True):
     stable: bool = True
     origin: str = "scale"
     undoes: str | None = None
+    scale: str = ONE_SCALE
+    way: str = "into"
+    bowl: str = ""
+    count: float | None = None
+    seen: str | None = None
+    label_id: int | None = None
+    revision_id: int | None = Field(default=None, foreign_key="label_revision.id")
+    factor: float | None = None
+    scope: str | None = None
+    note: str = ""
     at: datetime = _time()
 
 

@@ -4,6 +4,7 @@ import uuid
 
 import pytest
 
+from gasket.core.weighing.records import ONE_SCALE
 from tests.batches import FLAT, batch
 
 
@@ -152,10 +153,14 @@ def test_a_food_takes_further_labels_and_is_found_by_its_packages(client):
 # Weigh-in -----------------------------------------------------------------------------------------
 
 
+def tare_of(sheet):
+    return sheet["tares"][ONE_SCALE]["record"]
+
+
 def test_a_capture_sent_twice_weighs_once(client, batch_id):
     line = client.get(f"/api/batches/{batch_id}").json()["current"]
     tare = weigh(client, batch_id, "tare", gross_g=412).json()
-    one = new("line", line=line, gross_g=690, tare_record=tare["tare_record"])
+    one = new("line", line=line, gross_g=690, tare_record=tare_of(tare))
     url = f"/api/batches/{batch_id}/weighings"
     first, second = client.post(url, json=one), client.post(url, json=one)
     assert first.json()["lines"][0]["net_g"] == 278
@@ -164,7 +169,7 @@ def test_a_capture_sent_twice_weighs_once(client, batch_id):
 
 def test_two_pages_cannot_take_the_same_pour_twice(client, batch_id):
     tare = weigh(client, batch_id, "tare", gross_g=412).json()
-    seen = {"gross_g": 690, "tare_record": tare["tare_record"]}
+    seen = {"gross_g": 690, "tare_record": tare_of(tare)}
     first = weigh(client, batch_id, "line", line=tare["lines"][0]["id"], **seen)
     second = weigh(client, batch_id, "line", line=tare["lines"][1]["id"], **seen)
     assert first.status_code == 200

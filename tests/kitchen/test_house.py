@@ -14,12 +14,13 @@ def test_another_scale_is_connected_as_soon_as_it_is_set(house):
     try:
         with TestClient(create_app(house), base_url="http://127.0.0.1") as client:
             settings = client.get("/api/settings").json()
-            client.put("/api/settings", json={**settings, "scale": stand_in.url})
+            scales = [{"name": "counter", "place": stand_in.url}]
+            client.put("/api/settings", json={**settings, "scales": scales}).raise_for_status()
             deadline = time.monotonic() + 10
             while not (state := client.get("/api/scale").json())["connected"]:
                 assert time.monotonic() < deadline, "the scale never answered"
             assert (state["connected"], state["simulated"]) == (True, False)
             client.put("/api/settings", json=settings)
-            assert client.get("/api/settings").json()["scale"] == "simulated"
+            assert client.get("/api/settings").json()["scales"][0]["place"] == "simulated"
     finally:
         stand_in.stop()

@@ -6,8 +6,8 @@ from concurrent.futures import ThreadPoolExecutor
 import pytest
 
 from gasket.core.trial import Build, BuildComponent, BuildLine
-from gasket.core.weighing import HOLD_S, Capture, Reading
-from gasket.demo.kitchen import seed
+from gasket.core.weighing.hands_free import HOLD_S
+from gasket.core.weighing.records import ONE_SCALE, Capture, Reading
 from gasket.kitchen import build, quick, weigh
 from gasket.kitchen.build import BuildEdit
 from gasket.kitchen.live import MOST_WAITING, Aim, LiveReading, LiveSheet, Page
@@ -23,16 +23,20 @@ class Bench:
     def __init__(self, house):
         self.house, self.now = house, 0.0
         house.live.clock = lambda: self.now
+        house.live.capacity_g = {ONE_SCALE: 5000.0}
+        house.live.links = {ONE_SCALE: True}
         with house.session() as session:
-            seed(session, house.now())
-            self.batch_id = weigh.begin(session, 1, house.now()).id
+            begun = weigh.begin(session, 1, house.now())
+        self.batch_id, self.full = begun.id, 412 + begun.lines[0].target_g
+        self.second_g = begun.lines[1].target_g
         self.page = Page()
         self.record("tare", gross_g=412.0)
 
     def record(self, kind, **fields):
         with self.house.session() as session:
             sheet = weigh.sheet(session, self.batch_id)
-            seen = {"tare_record": sheet.tare_record} if "gross_g" in fields else {}
+            tare = sheet.tares.get(ONE_SCALE)
+            seen = {"tare_record": tare.record if tare else None} if "gross_g" in fields else {}
             one = Capture(id=f"by-hand-{self.now}-{kind}", kind=kind, **seen, **fields)
             sheet = weigh.record(session, self.batch_id, one, self.house.now())
         self.house.live.changed(sheet)
@@ -63,8 +67,8 @@ class Bench:
 
 
 @pytest.fixture
-def bench(house):
-    return Bench(house)
+def bench(demo_house):
+    return Bench(demo_house)
 
 
 def run(scene):
@@ -76,14 +80,14 @@ def run(scene):
 def test_a_steady_pour_within_tolerance_is_taken_once_and_the_next_line_begins(bench):
     async def scene():
         await bench.open()
-        await bench.show(500, 600, 650, stable=False)
-        await bench.hold(693)
-        await bench.hold(693)
-        await bench.show(700, 800, stable=False)
-        await bench.hold(863)
+        await bench.show(430, 450, stable=False)
+        await bench.hold(bench.full + 1)
+        await bench.hold(bench.full + 1)
+        await bench.show(bench.full + 20, stable=False)
+        await bench.hold(bench.full + 1 + bench.second_g)
 
     run(scene())
-    assert bench.weighed() == [281, 170]
+    assert bench.weighed() == [bench.full - 411, bench.second_g]
     assert {line.origin for line in bench.sheet.lines if line.net_g} == {"automatic"}
 
 
@@ -112,11 +116,11 @@ def begin_toast(session, now):
     return weigh.begin(session, 1, now).id
 
 
-@pytest.mark.parametrize("grams", [412, 600, 720, 0])
-def test_what_is_not_within_tolerance_is_not_taken(bench, grams):
+@pytest.mark.parametrize("share", [-1.0, 0.0, 0.6, 1.2])
+def test_what_is_not_within_tolerance_is_not_taken(bench, share):
     async def scene():
         await bench.open()
-        await bench.hold(grams)
+        await bench.hold(round(412 + share * (412 if share < 0 else bench.full - 412)))
 
     run(scene())
     assert bench.weighed() == []
@@ -125,8 +129,8 @@ def test_what_is_not_within_tolerance_is_not_taken(bench, grams):
 def test_a_pour_that_has_not_held_still_is_not_taken(bench):
     async def scene():
         await bench.open()
-        await bench.show(692, 693, 692, 693, 692, 693, 692, 693, 692, 693)
-        await bench.show(*[693] * 30, stable=False)
+        await bench.show(*[bench.full, bench.full + 3] * 12)
+        await bench.show(*[bench.full, bench.full - 3] * 15, stable=False)
 
     run(scene())
     assert bench.weighed() == []
@@ -135,10 +139,10 @@ def test_a_pour_that_has_not_held_still_is_not_taken(bench):
 def test_after_undo_the_same_pour_is_not_taken_again_by_itself(bench):
     async def scene():
         await bench.open()
-        await bench.hold(692)
+        await bench.hold(bench.full)
         bench.record("undo", undoes=bench.sheet.last_record, origin="hand")
-        await bench.hold(692)
-        await bench.hold(692)
+        await bench.hold(bench.full)
+        await bench.hold(bench.full)
 
     run(scene())
     assert bench.weighed() == []
@@ -148,12 +152,12 @@ def test_hands_free_can_be_switched_off_and_needs_a_page_at_the_lines(bench):
     async def scene():
         await bench.open()
         bench.page.aim = Aim(aim="mixture")
-        await bench.hold(692)
+        await bench.hold(bench.full)
         bench.page.aim = Aim(aim="line")
         with bench.house.session() as session:
             off = weigh.set_hands_free(session, bench.batch_id, weigh.HandsFree(on=False))
         bench.house.live.changed(off)
-        await bench.hold(692)
+        await bench.hold(bench.full)
 
     run(scene())
     assert bench.weighed() == []

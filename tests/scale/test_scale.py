@@ -13,7 +13,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from gasket.core.weighing import Reading
+from gasket.core.weighing.records import Reading
 from gasket.scale.driver import Driver
 from gasket.scale.line_format import parse_line, print_line
 from gasket.scale.pan import Pan

@@ -14,7 +14,7 @@ from gasket.core.errors import GasketError
 from gasket.core.foods import FoodFacts, Measure
 from gasket.core.labels import Label
 from gasket.core.trial import Build
-from gasket.core.weighing import Capture
+from gasket.core.weighing.records import Capture
 from gasket.demo.kitchen import seed
 from gasket.formats.batch_json import to_batch
 from gasket.kitchen import build, dishes, files, finding, quick, reference, shelf, weigh
@@ -81,11 +81,10 @@ def test_the_migrations_make_exactly_the_tables_and_go_back(tmp_path):
     engine.dispose()
 
 
-def test_opening_a_kitchen_again_finds_it_as_it_was(house):
-    with house.session() as session:
-        seed(session, START)
+def test_opening_a_kitchen_again_finds_it_as_it_was(demo_house):
+    with demo_house.session() as session:
         before = dishes.kitchen(session)
-    again = open_database(Path(str(house.engine.url.database)))
+    again = open_database(Path(str(demo_house.engine.url.database)))
     with Session(again) as session:
         seed(session, START)
         assert dishes.kitchen(session) == before
@@ -142,31 +141,26 @@ def dump(engine):
 
 
 @pytest.mark.parametrize("write", WRITES)
-def test_a_write_is_there_for_a_second_connection(house, write):
-    with house.session() as session:
-        seed(session, START)
-    before = dump(house.engine)
-    with house.session() as session:
+def test_a_write_is_there_for_a_second_connection(demo_house, write):
+    before = dump(demo_house.engine)
+    with demo_house.session() as session:
         WRITES[write](session)
-    assert dump(house.engine) != before
+    assert dump(demo_house.engine) != before
 
 
 @pytest.mark.parametrize("write", REFUSED)
-def test_a_refused_write_leaves_everything_but_a_begun_batch_as_it_was(house, write):
-    with house.session() as session:
-        seed(session, START)
-    before = dump(house.engine)
-    with house.session() as session, pytest.raises(GasketError):
+def test_a_refused_write_leaves_everything_but_a_begun_batch_as_it_was(demo_house, write):
+    before = dump(demo_house.engine)
+    with demo_house.session() as session, pytest.raises(GasketError):
         REFUSED[write](session)
-    after = dump(house.engine)
+    after = dump(demo_house.engine)
     begun = {"batch", "batch_line", "food"} if write == "close" else set()
     changed = {table for table in before if before[table] != after[table]}
     assert changed == begun
 
 
-def test_no_use_case_ever_changes_or_removes_a_weighing(house):
-    with house.session() as session:
-        seed(session, START)
+def test_no_use_case_ever_changes_or_removes_a_weighing(demo_house):
+    with demo_house.session() as session:
         taken = session.exec(select(WeighingRow).order_by(WeighingRow.sequence)).all()
         kept = [row.model_dump() for row in taken]
         last = next(one["id"] for one in reversed(kept) if one["batch_id"] == 1)

@@ -78,9 +78,11 @@ export function useCaptures(
   }, [send]);
 
   const capture = useCallback(
-    (one: Omit<Capture, "id">) => {
-      keep([...queue.current, { ...one, id: crypto.randomUUID() }]);
+    (one: Omit<Capture, "id">): string => {
+      const id = crypto.randomUUID();
+      keep([...queue.current, { ...one, id }]);
       void sendRef.current();
+      return id;
     },
     [keep],
   );

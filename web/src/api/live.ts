@@ -9,8 +9,12 @@ export type BatchSheet = Schemas["BatchSheet"];
 export interface Live {
   sheet: BatchSheet | null;
   reading: LiveReading | null;
-  /** Whether the scale answers the server. */
+  /** Whether any scale answers the server. */
   scale: boolean;
+  /** Which scales answer, by name. */
+  scales: Record<string, boolean>;
+  /** The one whose readings are shown. */
+  inUse: string | null;
   /** Whether the server answers this page. */
   server: boolean;
   missing: string | null;
@@ -19,12 +23,13 @@ export interface Live {
 }
 
 const RETRY_MS = 700;
+const NO_SCALE: Schemas["LiveLink"] = { connected: false, scales: {}, in_use: null };
 
 /** The live channel of a batch: readings judged against `aim`, and the batch after every change. */
 export function useLive(batchId: number, aim: Aim): Live {
   const [sheet, setSheet] = useState<BatchSheet | null>(null);
   const [reading, setReading] = useState<LiveReading | null>(null);
-  const [scale, setScale] = useState(false);
+  const [link, setLink] = useState(NO_SCALE);
   const [server, setServer] = useState(true);
   const [missing, setMissing] = useState<string | null>(null);
   const socket = useRef<WebSocket>(undefined);
@@ -48,8 +53,8 @@ export function useLive(batchId: number, aim: Aim): Live {
           LiveReading | Schemas["LiveLink"] | Schemas["LiveSheet"];
         if (message.type === "sheet") setSheet(message.sheet);
         else if (message.type === "link") {
-          setScale(message.connected);
-          if (!message.connected) setReading(null);
+          setLink(message);
+          setReading((last) => (last?.reading.scale === message.in_use ? last : null));
         } else setReading(message as LiveReading);
       };
       channel.onclose = (event) => {
@@ -82,5 +87,14 @@ export function useLive(batchId: number, aim: Aim): Live {
     },
     [batchId],
   );
-  return { sheet, reading, scale, server, missing, show };
+  return {
+    sheet,
+    reading,
+    scale: link.connected,
+    scales: link.scales,
+    inUse: link.in_use ?? null,
+    server,
+    missing,
+    show,
+  };
 }

@@ -56,6 +56,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{batch_id}/as-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * As Plan
+         * @description Next time as weighed: the weights of a closed batch become the plan of its trial.
+         */
+        post: operations["as_plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches/{batch_id}/card": {
         parameters: {
             query?: never;
@@ -67,6 +87,26 @@ export interface paths {
         get: operations["show_card"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Choices
+         * @description What can be done about too much or too little, each with what a serving becomes.
+         */
+        post: operations["choices"];
         delete?: never;
         options?: never;
         head?: never;
@@ -87,6 +127,26 @@ export interface paths {
          * @description Close the weigh-in; refused while lines are open.
          */
         post: operations["close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/closing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Closing Report
+         * @description What to look at before the weigh-in is closed.
+         */
+        get: operations["closing_report"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -130,6 +190,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{batch_id}/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Line
+         * @description A line that comes in on the way, named before it is poured.
+         */
+        post: operations["add_line"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/lines/{line_id}/measured": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Measured
+         * @description Cups, spoons, scoops or packets of a line's food in grams, with their honest spread.
+         */
+        post: operations["measured"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/nudge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Set Nudge
+         * @description Widen or narrow the tolerance of this weigh-in.
+         */
+        put: operations["set_nudge"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Arrange
+         * @description Order, bowls, ways and scales of the weigh-in.
+         */
+        put: operations["arrange"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches/{batch_id}/portions": {
         parameters: {
             query?: never;
@@ -140,6 +280,46 @@ export interface paths {
         get?: never;
         /** Set Portions */
         put: operations["set_portions"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/rehearsal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Rehearse
+         * @description Let a simulated person pour the batch at the simulated scales, or stop them.
+         */
+        put: operations["rehearse"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/suggested-order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Suggested Order
+         * @description Bowl by bowl, dry before wet.
+         */
+        get: operations["suggested_order"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -684,7 +864,7 @@ export interface paths {
         };
         /**
          * Scale
-         * @description Whether a scale answers, and what it shows now.
+         * @description Which scales answer, and what they show now.
          */
         get: operations["scale"];
         put?: never;
@@ -706,7 +886,7 @@ export interface paths {
         put?: never;
         /**
          * Simulate
-         * @description Do something at the simulated scale.
+         * @description Do something at a simulated scale.
          */
         post: operations["simulate"];
         delete?: never;
@@ -963,7 +1143,7 @@ export interface paths {
         put?: never;
         /**
          * Begin
-         * @description Begin a weigh-in of a trial.
+         * @description Begin a weigh-in of a trial, as planned or freely.
          */
         post: operations["begin"];
         delete?: never;
@@ -1358,18 +1538,32 @@ export interface components {
         /**
          * BatchLine
          * @description A line of the weigh-in, with what has been recorded for it.
+         *
+         *     `target_g` is what is aimed at now: as planned (`planned_g`), times what was carried on.
+         *     `poured_g` is what a line that is still open has already; `planned_name` the food that was
+         *     planned where another went in; `also` the components that share its pour.
          */
         BatchLine: {
+            /** Also */
+            also: string[];
+            /** Bowl */
+            bowl: string;
             /** Component */
             component: string;
             /** Count */
             count: number | null;
+            /** Cue */
+            cue: string;
             /** Finer Scale */
             finer_scale: boolean;
+            /** Food Id */
+            food_id: number | null;
             /** High G */
             high_g: number | null;
             /** Id */
             id: number;
+            /** Label Id */
+            label_id: number | null;
             /** Low G */
             low_g: number | null;
             /** Name */
@@ -1377,17 +1571,50 @@ export interface components {
             /** Net G */
             net_g: number | null;
             origin: components["schemas"]["Origin"] | null;
+            /** Planned */
+            planned: boolean;
+            /** Planned G */
+            planned_g: number;
+            /** Planned Name */
+            planned_name: string | null;
+            /** Poured G */
+            poured_g: number;
+            /** Poured With */
+            poured_with: number | null;
+            /** Reason */
+            reason: string;
             /** Record Id */
             record_id: string | null;
+            /** Scale */
+            scale: string | null;
+            /** Seen */
+            seen: string;
+            /** Spilled G */
+            spilled_g: number;
             status: components["schemas"]["LineStatus"];
             /** Target G */
             target_g: number;
+            /** Unnamed */
+            unnamed: boolean;
+            /** Until */
+            until: string;
+            /**
+             * Way
+             * @enum {string}
+             */
+            way: "into" | "out_of";
+            /**
+             * Wetness
+             * @enum {string}
+             */
+            wetness: "dry" | "wet";
         };
         /**
          * BatchSheet
-         * @description A batch as it stands: lines, tare, mixture, portions, and what that makes so far.
+         * @description A batch as it stands: lines, tares, mixture, portions, and what that makes so far.
          *
-         *     While lines are open, `result` counts them as planned and says so in a finding.
+         *     While lines are open, `result` counts them as planned and says so in a finding. `task` is what
+         *     is being weighed now, on whatever scale; `tares` is by scale, `empty_g` by bowl.
          */
         BatchSheet: {
             /** Closed At */
@@ -1400,6 +1627,12 @@ export interface components {
             dish: string;
             /** Dish Id */
             dish_id: number;
+            /** Empty G */
+            empty_g: {
+                [key: string]: number;
+            };
+            /** Free */
+            free: boolean;
             /** Hands Free */
             hands_free: boolean;
             /** Id */
@@ -1418,6 +1651,8 @@ export interface components {
             names: string[];
             /** Next Target G */
             next_target_g: number | null;
+            /** Nudge */
+            nudge: number;
             /** Pieces */
             pieces: components["schemas"]["Piece"][];
             /** Portions */
@@ -1428,14 +1663,13 @@ export interface components {
              * Format: date-time
              */
             started_at: string;
-            /** Tare G */
-            tare_g: number;
-            /** Tare Mode */
-            tare_mode: ("gross" | "net") | null;
-            /** Tare Record */
-            tare_record: string | null;
+            /** Tares */
+            tares: {
+                [key: string]: components["schemas"]["Tare"];
+            };
             /** Target Each G */
             target_each_g: number | null;
+            task: components["schemas"]["Task"];
             /** Trial Id */
             trial_id: number;
             /** Version */
@@ -1454,6 +1688,18 @@ export interface components {
              * Format: date-time
              */
             started_at: string;
+        };
+        /**
+         * BeginWeighIn
+         * @description How to begin. `free`: nothing planned, pour anything and name it before or after; a trial
+         *     that has a plan is left alone and the next one is begun.
+         */
+        BeginWeighIn: {
+            /**
+             * Free
+             * @default false
+             */
+            free?: boolean;
         };
         /**
          * Build
@@ -1577,8 +1823,8 @@ export interface components {
          *     `id` is made by whoever adds the line and stays with it when it moves and when the trial is
          *     copied. `count` pieces stand beside the grams, and alone where no piece has been weighed; `how`
          *     tells where the grams are from. A line that is `off` stays in the list and counts nothing; a
-         *     `locked` one is worth what it costs and is not the solver's to move; `stands_for` names lines
-         *     of the original that it replaces.
+         *     `locked` one is worth what it costs and is not the solver's to move; `until` is the cue of one
+         *     that is poured until it is right; `stands_for` names lines of the original that it replaces.
          */
         BuildLine: {
             /** Component */
@@ -1615,6 +1861,11 @@ export interface components {
             stands_for?: string[];
             /** Target G */
             target_g: number;
+            /**
+             * Until
+             * @default
+             */
+            until?: string;
             /**
              * Why
              * @default
@@ -1658,14 +1909,27 @@ export interface components {
          * @description What is sent to be recorded. `id` is made by the sender, so that a retry is not a second one.
          *
          *     From the scale: `gross_g` is the figure it showed, `tare_record` the record whose gross the
-         *     net is measured from. By hand or as an estimate: `net_g` (and `low_g`, `high_g`).
+         *     net is measured from. By hand, by measure or as an estimate: `net_g` (and `low_g`, `high_g`).
+         *     A pour without a `line` is a new line of the weigh-in, to be named before or after.
+         *     `seen` is the record of the line that the sender looked at (`open` for none): another one
+         *     means that somebody else was quicker. `label_id` says what went in; the revision of it that
+         *     was current is kept in `revision_id`.
          */
         Capture: {
+            /**
+             * Bowl
+             * @default
+             */
+            bowl?: string;
+            /** Count */
+            count?: number | null;
             /**
              * Division G
              * @default 1
              */
             division_g?: number;
+            /** Factor */
+            factor?: number | null;
             /** Gross G */
             gross_g?: number | null;
             /** High G */
@@ -1673,6 +1937,8 @@ export interface components {
             /** Id */
             id: string;
             kind: components["schemas"]["Kind"];
+            /** Label Id */
+            label_id?: number | null;
             /** Line */
             line?: number | null;
             /** Low G */
@@ -1685,10 +1951,26 @@ export interface components {
             mode?: "gross" | "net";
             /** Net G */
             net_g?: number | null;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
             /** @default scale */
             origin?: components["schemas"]["Origin"];
             /** Piece */
             piece?: number | null;
+            /** Revision Id */
+            revision_id?: number | null;
+            /**
+             * Scale
+             * @default kitchen scale
+             */
+            scale?: string;
+            /** Scope */
+            scope?: ("open" | "all") | null;
+            /** Seen */
+            seen?: string | null;
             /**
              * Stable
              * @default true
@@ -1698,6 +1980,12 @@ export interface components {
             tare_record?: string | null;
             /** Undoes */
             undoes?: string | null;
+            /**
+             * Way
+             * @default into
+             * @enum {string}
+             */
+            way?: "into" | "out_of";
         };
         /**
          * Card
@@ -1742,20 +2030,46 @@ export interface components {
         /**
          * CardLine
          * @description A line of the card: what went in, and what was planned.
+         *
+         *     `planned_name` is the food that was planned where another went in, `kcal_more` what that
+         *     adds to a serving; `reason` why a line was skipped.
          */
         CardLine: {
             /** Component */
             component: string;
+            /** Cue */
+            cue: string;
             /** Estimated */
             estimated: boolean;
             /** Grams */
             grams: number | null;
+            /** Kcal More */
+            kcal_more: number | null;
             /** Name */
             name: string;
+            /** Planned */
+            planned: boolean;
+            /** Planned Name */
+            planned_name: string | null;
+            /** Reason */
+            reason: string;
             /** Skipped */
             skipped: boolean;
             /** Target G */
             target_g: number;
+        };
+        /**
+         * Cause
+         * @description What may explain the gap between the mixture and its lines.
+         */
+        Cause: {
+            /**
+             * Code
+             * @enum {string}
+             */
+            code: "forgotten" | "not_tared" | "bowl_counted" | "not_tipped_in" | "twice" | "residue" | "unknown";
+            /** Says */
+            says: string;
         };
         /**
          * Change
@@ -1800,6 +2114,54 @@ export interface components {
             says: string;
             /** Stated */
             stated: number;
+        };
+        /**
+         * Choice
+         * @description One way on. `to_target` takes the rest back or tops it up; the others accept what is there.
+         *
+         *     `factor` is what the other targets are multiplied by; None leaves them as they are.
+         */
+        Choice: {
+            /** Factor */
+            factor?: number | null;
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "accept" | "to_target" | "carry_open" | "carry_all";
+            /** Scope */
+            scope?: ("open" | "all") | null;
+        };
+        /**
+         * ChoiceEffect
+         * @description A choice and one serving after it. `short` lines must be topped up again for it.
+         */
+        ChoiceEffect: {
+            choice: components["schemas"]["Choice"];
+            /** Kcal */
+            kcal: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Kcal Change */
+            kcal_change: number | null;
+            /** Protein G */
+            protein_g: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Serving G */
+            serving_g: number | null;
+            /** Short */
+            short: string[];
+        };
+        /**
+         * Choices
+         * @description `off_g` > 0: too much; < 0: too little.
+         */
+        Choices: {
+            /** Line */
+            line: number;
+            /** Off G */
+            off_g: number;
+            /** Target G */
+            target_g: number;
+            /** Ways */
+            ways: components["schemas"]["ChoiceEffect"][];
         };
         /**
          * Claim
@@ -1858,6 +2220,25 @@ export interface components {
         ClaimText: {
             /** Text */
             text: string;
+        };
+        /**
+         * ClosingReport
+         * @description Everything worth a look before closing. `gap` waits for the mixture's weight.
+         */
+        ClosingReport: {
+            /** Far */
+            far: components["schemas"]["FarLine"][];
+            /** Fills */
+            fills: components["schemas"]["Fill"][];
+            gap: components["schemas"]["Gap"] | null;
+            /** Open Lines */
+            open_lines: string[];
+            /** Skipped */
+            skipped: components["schemas"]["SkippedLine"][];
+            /** Unnamed */
+            unnamed: number;
+            /** Unweighed */
+            unweighed: components["schemas"]["UnweighedLine"][];
         };
         /**
          * Column
@@ -2165,6 +2546,20 @@ export interface components {
             sugars_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
         };
         /**
+         * FarLine
+         * @description A line whose weight is more than a tenth off its target.
+         */
+        FarLine: {
+            /** Name */
+            name: string;
+            /** Net G */
+            net_g: number;
+            /** Off */
+            off: number;
+            /** Target G */
+            target_g: number;
+        };
+        /**
          * FatRemoved
          * @description Fat poured off: `fat_g` of fat, `grams` off the weight (the rest of it is water).
          */
@@ -2230,6 +2625,26 @@ export interface components {
             polyols_g?: number | null;
             /** Protein G */
             protein_g?: number | null;
+        };
+        /**
+         * Fill
+         * @description The mixture in its pan or cups: share filled from least to most, and what ¾ would hold.
+         */
+        Fill: {
+            /** Fits From G */
+            fits_from_g: number;
+            /** Fits To G */
+            fits_to_g: number;
+            /** Least */
+            least: number;
+            /** Most */
+            most: number;
+            /** Too Much */
+            too_much: boolean;
+            /** Vessel */
+            vessel: string;
+            /** Volume Ml */
+            volume_ml: number;
         };
         /**
          * Finding
@@ -2348,6 +2763,22 @@ export interface components {
             how: "words" | "spelling" | "some words";
             /** Total */
             total: number;
+        };
+        /**
+         * Gap
+         * @description The mixture against the sum of its lines; `gap_g` > 0 when there is more than was weighed.
+         */
+        Gap: {
+            /** Agrees */
+            agrees: boolean;
+            /** Causes */
+            causes: components["schemas"]["Cause"][];
+            /** Gap G */
+            gap_g: number;
+            /** Lines G */
+            lines_g: number;
+            /** Mixture G */
+            mixture_g: number;
         };
         /**
          * Goal
@@ -2524,10 +2955,22 @@ export interface components {
              */
             residue?: "counted" | "left";
             /**
-             * Scale
-             * @default simulated
+             * Scales
+             * @default [
+             *       {
+             *         "capacity_g": 5000,
+             *         "division_g": 1,
+             *         "name": "kitchen scale",
+             *         "place": "simulated"
+             *       }
+             *     ]
              */
-            scale?: string;
+            scales?: components["schemas"]["ScaleSpec"][];
+            /**
+             * Vessels
+             * @default []
+             */
+            vessels?: components["schemas"]["Vessel"][];
         };
         /**
          * HouseholdSystem
@@ -2625,9 +3068,10 @@ export interface components {
         };
         /**
          * Kind
+         * @description What a record says. LINE completes a line, ADD pours on it and leaves it open.
          * @enum {string}
          */
-        Kind: "tare" | "turn" | "line" | "skip" | "mixture" | "cooked" | "portion" | "undo";
+        Kind: "tare" | "turn" | "line" | "add" | "right" | "skip" | "food" | "carry" | "spill" | "mixture" | "cooked" | "portion" | "undo";
         /** KitchenView */
         KitchenView: {
             /** Dishes */
@@ -2871,11 +3315,17 @@ export interface components {
         };
         /**
          * LiveLink
-         * @description Whether the scale answers.
+         * @description Which scales answer, by name, and which one is in use.
          */
         LiveLink: {
             /** Connected */
             connected: boolean;
+            /** In Use */
+            in_use: string | null;
+            /** Scales */
+            scales: {
+                [key: string]: boolean;
+            };
             /**
              * Type
              * @default link
@@ -2885,7 +3335,8 @@ export interface components {
         };
         /**
          * LiveReading
-         * @description A reading, judged against what the page aims at.
+         * @description A reading, judged against what the page aims at. `steady` also when it only flickers between
+         *     two figures; `tare_record` is what its net is measured from: a capture of it names that.
          */
         LiveReading: {
             /** Left G */
@@ -2894,6 +3345,10 @@ export interface components {
             net_g: number;
             reading: components["schemas"]["Reading"];
             state: components["schemas"]["PourState"];
+            /** Steady */
+            steady: boolean;
+            /** Tare Record */
+            tare_record: string | null;
             /** Target G */
             target_g: number | null;
             /** Tolerance G */
@@ -2958,6 +3413,14 @@ export interface components {
             origin?: "weighed" | "label" | "typical";
         };
         /**
+         * MeasureText
+         * @description `2 scoops`, `1/2 cup`, `1 heaped tbsp`: the food is the line's own.
+         */
+        MeasureText: {
+            /** Text */
+            text: string;
+        };
+        /**
          * Moved
          * @description A trial or batch that uses the label: one serving as it stands, and re-reckoned.
          */
@@ -2995,6 +3458,26 @@ export interface components {
             kind: "volume" | "measure" | "refuse" | "drained";
             /** Measure */
             measure: string;
+        };
+        /**
+         * NewBatchLine
+         * @description A line that comes in on the way, named before it is poured. `key` is made by the sender.
+         */
+        NewBatchLine: {
+            /**
+             * Component
+             * @default Bowl
+             */
+            component?: string;
+            /** Key */
+            key: string;
+            /** Label Id */
+            label_id: number;
+            /**
+             * Target G
+             * @default 0
+             */
+            target_g?: number;
         };
         /** NewDish */
         NewDish: {
@@ -3094,6 +3577,14 @@ export interface components {
             intent?: string;
         };
         /**
+         * Nudge
+         * @description By how many divisions of the scale the tolerance is wider (or narrower).
+         */
+        Nudge: {
+            /** Divisions */
+            divisions: number;
+        };
+        /**
          * NutritionClaim
          * @description One word and whether it fits.
          *
@@ -3135,6 +3626,31 @@ export interface components {
             /** On Shelf */
             on_shelf: boolean;
         };
+        /**
+         * OnTheScale
+         * @description What lies on the scale for a line, with what it had already.
+         */
+        OnTheScale: {
+            /** Line */
+            line: number;
+            /** Net G */
+            net_g: number;
+        };
+        /**
+         * OneScale
+         * @description A scale of the house, whether it answers and what it shows now.
+         */
+        OneScale: {
+            /** Capacity G */
+            capacity_g: number;
+            /** Connected */
+            connected: boolean;
+            /** Name */
+            name: string;
+            reading: components["schemas"]["Reading"] | null;
+            /** Simulated */
+            simulated: boolean;
+        };
         /** OpenWeighIn */
         OpenWeighIn: {
             /** Batch Id */
@@ -3169,9 +3685,10 @@ export interface components {
         };
         /**
          * Origin
+         * @description Where a figure comes from. VESSEL: the known empty weight of a bowl, not a reading.
          * @enum {string}
          */
-        Origin: "scale" | "automatic" | "hand" | "estimate" | "file";
+        Origin: "scale" | "automatic" | "hand" | "measure" | "estimate" | "vessel" | "file";
         /**
          * Original
          * @description One serving of the ordinary version; None is unknown.
@@ -3351,6 +3868,26 @@ export interface components {
             record_id: string;
         };
         /**
+         * PlannedPour
+         * @description How one line is to be weighed; `scale` None lets its weight choose.
+         */
+        PlannedPour: {
+            /** Bowl */
+            bowl: string;
+            /** Id */
+            id: number;
+            /** Poured With */
+            poured_with?: number | null;
+            /** Scale */
+            scale?: string | null;
+            /**
+             * Way
+             * @default into
+             * @enum {string}
+             */
+            way?: "into" | "out_of";
+        };
+        /**
          * Portion
          * @description What one portion of `grams` holds; grams are None while the batch weighs nothing.
          */
@@ -3399,10 +3936,10 @@ export interface components {
         };
         /**
          * PourState
-         * @description Where a pour stands against its target.
+         * @description Where a pour stands against its target, or what keeps it from being judged.
          * @enum {string}
          */
-        PourState: "waiting" | "pouring" | "within" | "over" | "bowl_off" | "overload";
+        PourState: "waiting" | "pouring" | "within" | "over" | "place" | "tip_in" | "placed_early" | "bowl_off" | "pack_off" | "less" | "drift" | "overload";
         /**
          * Preset
          * @description A starting point of one school; it fills what the cook has not given.
@@ -3611,6 +4148,11 @@ export interface components {
              * @default false
              */
             overload?: boolean;
+            /**
+             * Scale
+             * @default kitchen scale
+             */
+            scale?: string;
             /** Sent Ms */
             sent_ms?: number | null;
             /** Stable */
@@ -3658,6 +4200,19 @@ export interface components {
             main_dish?: boolean;
             /** Name */
             name: string;
+        };
+        /**
+         * Rehearsal
+         * @description Whether a simulated person pours; `seed` is of the hands.
+         */
+        Rehearsal: {
+            /** On */
+            on: boolean;
+            /**
+             * Seed
+             * @default 7
+             */
+            seed?: number;
         };
         /** RejectedSwap */
         RejectedSwap: {
@@ -3773,11 +4328,35 @@ export interface components {
             /** Package */
             package: string;
         };
+        /**
+         * ScaleSpec
+         * @description A scale of the house: where it is connected, what it carries, how finely it reads.
+         */
+        ScaleSpec: {
+            /**
+             * Capacity G
+             * @default 5000
+             */
+            capacity_g?: number;
+            /**
+             * Division G
+             * @default 1
+             */
+            division_g?: number;
+            /** Name */
+            name: string;
+            /**
+             * Place
+             * @default simulated
+             */
+            place?: string;
+        };
         /** ScaleState */
         ScaleState: {
             /** Connected */
             connected: boolean;
-            reading: components["schemas"]["Reading"] | null;
+            /** Scales */
+            scales: components["schemas"]["OneScale"][];
             /** Simulated */
             simulated: boolean;
         };
@@ -3914,16 +4493,28 @@ export interface components {
         };
         /**
          * SimulatorAct
-         * @description Something a cook does at the simulated scale; `amount` in grams or seconds.
+         * @description Something a cook does at a simulated scale (the first unless one is named); `amount` in
+         *     grams, seconds, or grams a minute of drift.
          */
         SimulatorAct: {
             /** Act */
-            act: ("pour" | "scoop" | "spill" | "lift" | "put" | "zero" | "division" | "noise" | "settling" | "silence") | string;
+            act: ("pour" | "scoop" | "spill" | "sticky" | "person" | "lift" | "put" | "bowl" | "zero" | "division" | "noise" | "settling" | "drift" | "auto_off" | "silence") | string;
             /**
              * Amount
              * @default 0
              */
             amount?: number;
+            /** Scale */
+            scale?: string | null;
+        };
+        /** SkippedLine */
+        SkippedLine: {
+            /** Name */
+            name: string;
+            /** Reason */
+            reason: string;
+            /** Target G */
+            target_g: number;
         };
         /**
          * Source
@@ -3951,6 +4542,11 @@ export interface components {
         Stocked: {
             /** Foods */
             foods: number;
+        };
+        /** SuggestedOrder */
+        SuggestedOrder: {
+            /** Lines */
+            lines: number[];
         };
         /**
          * Swap
@@ -4117,6 +4713,101 @@ export interface components {
             share?: number | null;
         };
         /**
+         * Tare
+         * @description What the next net on a scale is measured from: the gross of the record named.
+         *
+         *     `vessel` is what stood on the scale; `known` when that is its known empty weight and not what
+         *     lay on the scale. `tipped_g` went into that bowl beside the scale since;
+         *     `tipped_about_g` is half the width of what is not known of it.
+         */
+        Tare: {
+            /** Gross G */
+            gross_g: number;
+            /**
+             * Known
+             * @default false
+             */
+            known?: boolean;
+            /**
+             * Mode
+             * @default gross
+             * @enum {string}
+             */
+            mode?: "gross" | "net";
+            /**
+             * Record
+             * @default
+             */
+            record?: string;
+            /**
+             * Tipped About G
+             * @default 0
+             */
+            tipped_about_g?: number;
+            /**
+             * Tipped G
+             * @default 0
+             */
+            tipped_g?: number;
+            /**
+             * Vessel
+             * @default
+             */
+            vessel?: string;
+        };
+        /**
+         * Task
+         * @description What is being weighed. `left_g` is what is still to pour; None when there is no target.
+         *
+         *     `auto` lets the machine act; `vessel` is what should stand on the scale, `empty_g` its known
+         *     empty weight.
+         */
+        Task: {
+            /**
+             * Auto
+             * @default false
+             */
+            auto?: boolean;
+            /**
+             * Bowl
+             * @default
+             */
+            bowl?: string;
+            /** Empty G */
+            empty_g?: number | null;
+            /**
+             * Free
+             * @default false
+             */
+            free?: boolean;
+            /** Left G */
+            left_g?: number | null;
+            /** Line */
+            line?: number | null;
+            /**
+             * Needs Vessel
+             * @default false
+             */
+            needs_vessel?: boolean;
+            /**
+             * Nudge
+             * @default 0
+             */
+            nudge?: number;
+            tare?: components["schemas"]["Tare"] | null;
+            /**
+             * Vessel
+             * @default
+             */
+            vessel?: string;
+            /**
+             * Way
+             * @default into
+             * @enum {string}
+             */
+            way?: "into" | "out_of";
+        };
+        /**
          * Terms
          * @description What the build is meant to be: its goal, its family, what it must do without.
          */
@@ -4272,10 +4963,55 @@ export interface components {
             letter: string;
         };
         /**
+         * UnweighedLine
+         * @description A line that was estimated: its range, and the part of the kcal margin that is its own.
+         */
+        UnweighedLine: {
+            /** High G */
+            high_g: number;
+            /** Low G */
+            low_g: number;
+            /** Margin Kcal */
+            margin_kcal: number;
+            /** Margin Share */
+            margin_share: number;
+            /** Name */
+            name: string;
+            /** Net G */
+            net_g: number;
+        };
+        /**
          * Verdict
          * @enum {string}
          */
         Verdict: "agrees" | "agrees only with fibre or polyols counted" | "off" | "cannot tell";
+        /**
+         * Vessel
+         * @description A bowl, pan or set of cups: its empty weight, and what each of `cups` holds.
+         */
+        Vessel: {
+            /**
+             * Cups
+             * @default 1
+             */
+            cups?: number;
+            /** Empty G */
+            empty_g?: number | null;
+            /** Name */
+            name: string;
+            /** Volume Ml */
+            volume_ml?: number | null;
+        };
+        /**
+         * WeighPlan
+         * @description Every line in working order, with the batch version that it was read at.
+         */
+        WeighPlan: {
+            /** Lines */
+            lines: components["schemas"]["PlannedPour"][];
+            /** Version */
+            version: number;
+        };
         /**
          * Worked
          * @description The readings, likeliest first; a question when the choice is the cook's; a caution.
@@ -4564,6 +5300,89 @@ export interface operations {
             };
         };
     };
+    as_plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
     show_card: {
         parameters: {
             query?: never;
@@ -4647,6 +5466,93 @@ export interface operations {
             };
         };
     };
+    choices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnTheScale"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Choices"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
     close: {
         parameters: {
             query?: never;
@@ -4666,6 +5572,89 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BatchSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    closing_report: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClosingReport"];
                 };
             };
             /** @description The body could not be read. */
@@ -4900,6 +5889,356 @@ export interface operations {
             };
         };
     };
+    add_line: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewBatchLine"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    measured: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+                /** @description The id of a thing in this kitchen. */
+                line_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasureText"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AmountReading"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    set_nudge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Nudge"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    arrange: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeighPlan"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
     set_portions: {
         parameters: {
             query?: never;
@@ -4923,6 +6262,174 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BatchSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    rehearse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Rehearsal"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    suggested_order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SuggestedOrder"];
                 };
             };
             /** @description The body could not be read. */
@@ -8933,7 +10440,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["BeginWeighIn"] | null;
+            };
+        };
         responses: {
             /** @description Successful Response */
             201: {

@@ -108,7 +108,18 @@ function LineTerms({ line, draft, original }: LineTermsProps) {
           Worth it: the solver leaves it
         </Tick>
       </div>
-      <Why why={line.why ?? ""} onChange={(why) => set({ why })} />
+      <Said
+        label="Why it is there, kept through the trials"
+        placeholder="2 % or they dry out"
+        said={line.why ?? ""}
+        onChange={(why) => set({ why })}
+      />
+      <Said
+        label="Poured until it is right: how you know"
+        placeholder="falls off the spoon (empty: poured to its weight)"
+        said={line.until ?? ""}
+        onChange={(until) => set({ until })}
+      />
       <div className="flex flex-wrap gap-3">
         <NumberField
           label="At least"
@@ -151,17 +162,24 @@ function LineTerms({ line, draft, original }: LineTermsProps) {
   );
 }
 
-function Why({ why, onChange }: { why: string; onChange: (why: string) => void }) {
-  const [text, setText] = useState(why);
+interface SaidProps {
+  label: string;
+  placeholder: string;
+  said: string;
+  onChange: (said: string) => void;
+}
+
+function Said({ label, placeholder, said, onChange }: SaidProps) {
+  const [text, setText] = useState(said);
   return (
     <TextField
-      label="Why it is there, kept through the trials"
-      placeholder="2 % or they dry out"
+      label={label}
+      placeholder={placeholder}
       maxLength={300}
       value={text}
       onChange={setText}
       onBlur={() => {
-        if (text !== why) onChange(text);
+        if (text !== said) onChange(text);
       }}
     />
   );

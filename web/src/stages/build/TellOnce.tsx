@@ -41,7 +41,8 @@ export function TellOnce({ foodId, food, needs, onTold, onLeave }: TellOnceProps
   };
   const fromScale = async () => {
     try {
-      const { reading } = await ask(api.GET("/api/scale"));
+      const { scales } = await ask(api.GET("/api/scale"));
+      const reading = scales.find((one) => one.connected)?.reading;
       if (!reading) setError("No scale answers: type the weight.");
       else if (!reading.stable) setError("The scale has not settled: wait a moment.");
       else setValue(reading.grams);

@@ -5,7 +5,7 @@ import { useCard, useSettings } from "../../api/queries";
 import { sectionOf } from "../../drawing/section";
 import { SectionView } from "../../drawing/SectionView";
 import { TitleBlock } from "../../drawing/TitleBlock";
-import { count, day, figure, weighed } from "../../lib/format";
+import { count, day, figure, signed, weighed } from "../../lib/format";
 import { sourceName } from "../../lib/sources";
 import { Button } from "../../ui/Button";
 import { Findings } from "../../ui/Findings";
@@ -226,6 +226,7 @@ function BuildInGrams({ card }: { card: Schemas["Card"] }) {
                 {line.component !== card.lines[i - 1]?.component && (
                   <span className="text-sm text-soft"> · {line.component}</span>
                 )}
+                <WentOtherwise line={line} />
               </td>
               <td className="px-2 text-right font-bold">{lineWeight(line)}</td>
               <td className="pl-2 text-right text-soft">{weighed(line.target_g)}</td>
@@ -235,6 +236,19 @@ function BuildInGrams({ card }: { card: Schemas["Card"] }) {
       </table>
     </section>
   );
+}
+
+/** What was not as planned: another food, none of it, a cue instead of a weight. */
+function WentOtherwise({ line }: { line: Schemas["CardLine"] }) {
+  const says = [
+    line.planned_name != null &&
+      `instead of ${line.planned_name}${line.kcal_more == null ? "" : ` (${signed(line.kcal_more, "kcal")} kcal a serving)`}`,
+    !line.planned && "not planned",
+    line.cue !== "" && `until it was right: ${line.cue}`,
+    line.reason !== "" && line.reason,
+  ].filter(Boolean);
+  if (says.length === 0) return null;
+  return <span className="block text-sm text-soft">{says.join(" · ")}</span>;
 }
 
 function lineWeight(line: Schemas["CardLine"]): string {

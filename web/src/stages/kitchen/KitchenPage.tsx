@@ -132,6 +132,23 @@ function StartDish() {
       setError(said ?? sentence(failure));
     }
   };
+  const cookFirst = async () => {
+    const today = new Date().toLocaleDateString(undefined, { day: "numeric", month: "long" });
+    try {
+      const body = { name: name.trim() || `Cooked on ${today}` };
+      const dish = await ask(api.POST("/api/dishes", { body }));
+      const trial = dish.trials[0];
+      if (!trial) return;
+      const params = { path: { trial_id: trial.id } };
+      const batch = await ask(
+        api.POST("/api/trials/{trial_id}/batches", { params, body: { free: true } }),
+      );
+      refresh(keys.kitchen);
+      void navigate(`/dishes/${dish.id}/weigh?batch=${batch.id}`);
+    } catch (failure) {
+      setError(sentence(failure));
+    }
+  };
   return (
     <form onSubmit={(event) => void start(event)} className="grid content-start gap-2">
       <h2 className="text-lg font-bold">Start a dish</h2>
@@ -146,9 +163,12 @@ function StartDish() {
         }}
         error={error}
       />
-      <Button type="submit" className="justify-self-start">
-        Start
-      </Button>
+      <div className="flex flex-wrap gap-2">
+        <Button type="submit">Start</Button>
+        <Button look="quiet" onClick={() => void cookFirst()}>
+          Cook first, write later
+        </Button>
+      </div>
     </form>
   );
 }

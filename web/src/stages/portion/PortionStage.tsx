@@ -11,7 +11,7 @@ import { useNotice } from "../../ui/notices";
 import { Empty, Loading } from "../../ui/States";
 import { weighed } from "../../lib/format";
 import type { StageProps } from "../dish/DishPage";
-import { ByHand } from "../weigh/ByHand";
+import { ByHand } from "../weigh/TypedIn";
 import { PourLine } from "../weigh/PourLine";
 import { Readout } from "../weigh/Readout";
 import { ScaleButtons } from "../weigh/ScaleButtons";
@@ -70,7 +70,7 @@ function Divide({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] }
     captures.capture({
       kind: aim,
       piece: aim === "portion" ? current : null,
-      tare_record: sheet?.tare_record ?? null,
+      tare_record: reading?.tare_record ?? null,
       ...part,
     });
     if (aim === "portion") setPiece(null);
@@ -180,7 +180,11 @@ function Divide({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] }
         }}
       />
       {scale?.simulated && (
-        <SimulatorPanel target={target ?? sheet.lines_g} net={reading?.net_g ?? 0} />
+        <SimulatorPanel
+          scale={live.inUse}
+          target={target ?? sheet.lines_g}
+          net={reading?.net_g ?? 0}
+        />
       )}
       <ByHand
         key={`${aim}${current}`}
@@ -189,7 +193,7 @@ function Divide({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] }
         name={name}
         target={target === null ? null : Math.round(target * 10) / 10}
         estimates={false}
-        onTaken={(grams) => record({ net_g: grams, origin: "hand" })}
+        onTaken={({ grams }) => record({ net_g: grams, origin: "hand" })}
       />
     </div>
   );
@@ -197,6 +201,7 @@ function Divide({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] }
 
 const showing = (raw: Schemas["Reading"]) => ({
   gross_g: raw.grams,
+  scale: raw.scale ?? "",
   mode: raw.mode ?? "gross",
   division_g: raw.division_g,
 });

@@ -7,10 +7,12 @@ import { Choice, NumberField, TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
 import { Sheet } from "../../ui/Sheet";
 import { Failed, Loading } from "../../ui/States";
+import { Scales } from "./Scales";
+import { Vessels } from "./Vessels";
 
 type Settings = Schemas["HouseSettings"];
 
-/** How to reckon, which carbohydrate leads, where the scale is. */
+/** How to reckon, which carbohydrate leads, the scales and vessels of the house. */
 export default function SettingsPage() {
   const { data, error, isPending, refetch } = useSettings();
   if (isPending) return <Loading />;
@@ -41,7 +43,7 @@ function SettingsForm({ stored }: { stored: Settings }) {
     }
   };
   return (
-    <form onSubmit={(event) => void save(event)} className="grid max-w-xl gap-5" noValidate>
+    <form onSubmit={(event) => void save(event)} className="grid max-w-2xl gap-5" noValidate>
       <h1 className="text-2xl font-bold">Settings</h1>
       <Choice
         label="Energy is reckoned"
@@ -109,13 +111,17 @@ function SettingsForm({ stored }: { stored: Settings }) {
           { value: "left", label: "is left uneaten" },
         ]}
       />
-      <TextField
-        label="Scale"
-        value={edit.scale ?? "simulated"}
-        maxLength={200}
-        onChange={(value) => change({ scale: value })}
-        error={problem?.at("scale")}
-        hint={`“simulated”, a serial device like /dev/ttyUSB0 or COM3, or socket://host:port. ${scale?.connected ? "It answers." : "It does not answer now."}`}
+      <Scales
+        scales={edit.scales ?? []}
+        answering={scale?.scales ?? []}
+        at={(path) => problem?.at(path)}
+        onChange={(scales) => change({ scales })}
+      />
+      <Vessels
+        vessels={edit.vessels ?? []}
+        answering={scale?.scales ?? []}
+        at={(path) => problem?.at(path)}
+        onChange={(vessels) => change({ vessels })}
       />
       {problem && problem.faults.length === 0 && (
         <p role="alert" className="text-mark">

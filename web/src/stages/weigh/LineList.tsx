@@ -1,32 +1,42 @@
 import type { BatchSheet } from "../../api/live";
 import { weighed } from "../../lib/format";
-import { onlyCounted } from "./lines";
+import { type Line, onlyCounted, wanted } from "./lines";
 
 interface LineListProps {
   sheet: BatchSheet;
   onTurn?: (line: number) => void;
+  /** Opens the plan of the weigh-in. */
+  onPlan?: () => void;
 }
 
-type Line = BatchSheet["lines"][number];
-
 /** Every line with its state; pressed, it is the one to weigh. */
-export function LineList({ sheet, onTurn }: LineListProps) {
-  const done = sheet.lines.filter((line) => line.status !== "open").length;
+export function LineList({ sheet, onTurn, onPlan }: LineListProps) {
+  const pours = sheet.lines.filter((line) => line.poured_with == null);
+  const done = pours.filter((line) => line.status !== "open").length;
   return (
     <section aria-label="Lines">
-      <h2 className="mb-1 flex justify-between text-sm text-soft">
+      <h2 className="mb-1 flex items-center justify-between gap-2 text-sm text-soft">
         <span>
           {sheet.dish} {sheet.letter}
         </span>
-        <span>
-          {done} of {sheet.lines.length}
+        <span className="flex items-center gap-2">
+          {sheet.free ? `${done} so far` : `${done} of ${pours.length}`}
+          {onPlan && pours.length > 1 && (
+            <button
+              type="button"
+              className="min-h-8 px-1 text-pencil hover:underline max-lg:min-h-11"
+              onClick={onPlan}
+            >
+              Plan
+            </button>
+          )}
         </span>
       </h2>
       <ol className="border-t border-rule">
-        {sheet.lines.map((line, i) => (
+        {pours.map((line, i) => (
           <li key={line.id} className="border-b border-rule">
-            {line.component !== sheet.lines[i - 1]?.component && (
-              <div className="bg-paper px-2 text-sm text-soft">{line.component}</div>
+            {line.bowl !== pours[i - 1]?.bowl && (
+              <div className="bg-paper px-2 text-sm text-soft">{line.bowl}</div>
             )}
             <button
               type="button"
@@ -38,7 +48,10 @@ export function LineList({ sheet, onTurn }: LineListProps) {
               }`}
             >
               <Mark line={line} current={line.id === sheet.current} />
-              <span className={line.status === "skipped" ? "line-through" : ""}>{line.name}</span>
+              <span className={line.status === "skipped" ? "line-through" : ""}>
+                {line.unnamed ? <i>no name yet</i> : line.name}
+                <Aside line={line} />
+              </span>
               <span className="text-right">{amount(line)}</span>
             </button>
           </li>
@@ -46,6 +59,21 @@ export function LineList({ sheet, onTurn }: LineListProps) {
       </ol>
     </section>
   );
+}
+
+/** What is particular about a line, under its name. */
+function Aside({ line }: { line: Line }) {
+  const says = [
+    line.planned_name != null && `for ${line.planned_name}`,
+    line.way === "out_of" && "out of its pack",
+    line.also.length > 0 && `with ${line.also.join(", ")}`,
+    !line.planned && !line.unnamed && "not planned",
+    line.status === "open" && line.poured_g > 0 && `${weighed(line.poured_g)} g in`,
+    line.cue !== "" && `until ${line.cue}`,
+    line.reason,
+  ].filter(Boolean);
+  if (says.length === 0) return null;
+  return <span className="block text-sm font-normal">{says.join(" · ")}</span>;
 }
 
 function Mark({ line, current }: { line: Line; current: boolean }) {
@@ -61,8 +89,9 @@ function Mark({ line, current }: { line: Line; current: boolean }) {
 
 function amount(line: Line): string {
   if (line.status === "skipped") return "skipped";
-  if (onlyCounted(line) && !line.net_g) return `${weighed(line.count ?? 0)} ×`;
-  if (line.net_g == null) return `${weighed(line.target_g)} g`;
+  if (line.status === "open" || line.net_g == null || (onlyCounted(line) && !line.net_g)) {
+    return wanted(line);
+  }
   const about = line.low_g == null ? "" : "≈ ";
   return `${about}${weighed(line.net_g)} g`;
 }

@@ -7,12 +7,19 @@ const HEIGHT = 104;
 const BAR_Y = 62;
 const OVERSHOOT = 1.12;
 
+interface PourLineProps {
+  reading: LiveReading | null;
+  target: number;
+  /** Poured on the line before this pour. */
+  soFar?: number;
+}
+
 /** The pour as a dimension line that closes on its target. */
-export function PourLine({ reading, target }: { reading: LiveReading | null; target: number }) {
+export function PourLine({ reading, target, soFar = 0 }: PourLineProps) {
   const [ref, width] = useWidth<HTMLDivElement>(800);
   const most = Math.max(target * OVERSHOOT, target + 2 * (reading?.tolerance_g ?? 1));
   const x = (grams: number) => 8 + (Math.min(Math.max(grams, 0), most) / most) * (width - 16);
-  const net = reading?.net_g ?? 0;
+  const net = soFar + (reading?.net_g ?? 0);
   const left = reading?.left_g ?? target;
   const slack = reading?.tolerance_g ?? 1;
   const state = reading?.state ?? "waiting";

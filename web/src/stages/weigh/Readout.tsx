@@ -8,15 +8,24 @@ const SAYS: Record<LiveReading["state"], string> = {
   over: "too much",
   bowl_off: "the bowl is off the scale",
   overload: "too heavy for this scale",
+  place: "put it on the scale",
+  tip_in: "put in what was weighed beside it",
+  placed_early: "something is in the bowl already: T tares anyway",
+  pack_off: "the pack is off the scale",
+  less: "less than before: T tares it as it is",
+  drift: "the scale creeps: T tares",
 };
 
 /** The reading, legible from two metres, and in words what is left. */
 export function Readout({
   reading,
   plain = false,
+  vessel,
 }: {
   reading: LiveReading | null;
   plain?: boolean;
+  /** What should stand on the scale now. */
+  vessel?: string;
 }) {
   const division = reading?.reading.division_g ?? 1;
   const decimals = division < 1 ? 1 : 0;
@@ -27,8 +36,8 @@ export function Readout({
         <output
           aria-label="Reading"
           data-testid="reading"
-          data-stable={reading?.reading.stable ?? false}
-          className={`font-mono leading-[0.95] font-bold tracking-tight ${text.length > 4 ? "text-[8.5rem] max-sm:text-[4.6rem]" : "text-[11rem] max-sm:text-[7rem]"} ${reading?.reading.stable ? "" : "text-soft"}`}
+          data-stable={reading?.steady ?? false}
+          className={`font-mono leading-[0.95] font-bold tracking-tight ${text.length > 4 ? "text-[8.5rem] max-sm:text-[4.6rem]" : "text-[11rem] max-sm:text-[7rem]"} ${reading?.steady ? "" : "text-soft"}`}
         >
           {text}
         </output>
@@ -38,37 +47,39 @@ export function Readout({
         className={`mt-1 min-h-9 text-2xl max-sm:text-xl ${plain && !troubled(reading) ? "text-soft" : tone(reading)}`}
         data-testid="left"
       >
-        {reading && !plain ? says(reading, decimals) : reading ? plainly(reading) : "no reading"}
+        {reading && !plain
+          ? says(reading, decimals, vessel)
+          : reading
+            ? plainly(reading)
+            : "no reading"}
       </p>
     </div>
   );
 }
 
-const troubled = (reading: LiveReading | null) =>
-  reading?.state === "bowl_off" || reading?.state === "overload";
+const TROUBLES: ReadonlySet<LiveReading["state"]> = new Set([
+  "bowl_off",
+  "overload",
+  "placed_early",
+  "less",
+]);
+const troubled = (reading: LiveReading | null) => reading !== null && TROUBLES.has(reading.state);
 
 function plainly(reading: LiveReading): string {
   if (troubled(reading)) return SAYS[reading.state];
-  return reading.reading.stable ? "steady" : "settling…";
+  return reading.steady ? "steady" : "settling…";
 }
 
-function says(reading: LiveReading, decimals: number): string {
+function says(reading: LiveReading, decimals: number, vessel = "it"): string {
   const left = reading.left_g ?? 0;
   if (reading.state === "pouring") return `${fixed(left, decimals)} g ${SAYS.pouring}`;
   if (reading.state === "over") return `${fixed(-left, decimals)} g ${SAYS.over}`;
-  if (reading.state === "within" && !reading.reading.stable) return "settling…";
+  if (reading.state === "within" && !reading.steady) return "settling…";
+  if (reading.state === "place") return `put ${vessel} on the scale`;
   return SAYS[reading.state];
 }
 
 function tone(reading: LiveReading | null): string {
-  switch (reading?.state) {
-    case "over":
-    case "bowl_off":
-    case "overload":
-      return "text-mark";
-    case "within":
-      return "text-done";
-    default:
-      return "text-soft";
-  }
+  if (reading?.state === "over" || troubled(reading)) return "text-mark";
+  return reading?.state === "within" ? "text-done" : "text-soft";
 }

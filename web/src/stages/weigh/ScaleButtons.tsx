@@ -10,7 +10,11 @@ interface ScaleButtonsProps {
   onTare: () => void;
   onUndo: () => void;
   onSkip?: () => void;
+  /** Take it and pour more on the same line. */
+  onAdd?: () => void;
   onByHand: () => void;
+  /** What the last button is called: more ways than typing, where there are. */
+  byHand?: string;
 }
 
 /** One large button, and what else a hand at the scale needs; at the bottom edge of a phone. */
@@ -33,13 +37,18 @@ export function ScaleButtons(p: ScaleButtonsProps) {
       <Button onClick={p.onUndo} disabled={!p.canUndo} shortcut="⌫" className={small}>
         Undo
       </Button>
+      {p.onAdd && (
+        <Button onClick={p.onAdd} disabled={!p.ready} shortcut="A" className={small}>
+          Add and stay
+        </Button>
+      )}
       {p.onSkip && (
         <Button onClick={p.onSkip} shortcut="S" className={small}>
           Skip
         </Button>
       )}
       <Button onClick={p.onByHand} shortcut="E" className={small}>
-        By hand
+        {p.byHand ?? "By hand"}
       </Button>
     </div>
   );

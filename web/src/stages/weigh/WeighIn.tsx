@@ -3,7 +3,7 @@ import { Link } from "react-router";
 
 import { useCaptures } from "../../api/captures";
 import { api, ask, type Schemas, sentence } from "../../api/client";
-import { type BatchSheet, useLive } from "../../api/live";
+import { type BatchSheet, type Live, useLive } from "../../api/live";
 import { keys, useRefresh, useScale } from "../../api/queries";
 import { useKeys } from "../../app/useKeys";
 import { Deviation } from "../../drawing/Tolerance";
@@ -13,16 +13,24 @@ import { Button } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
 import { Empty, Loading } from "../../ui/States";
 import type { StageProps } from "../dish/DishPage";
-import { ByHand } from "./ByHand";
+import { Closing } from "./Closing";
+import { Choices } from "./Choices";
+import { FreePour } from "./FreePour";
 import { LineList } from "./LineList";
-import { onlyCounted } from "./lines";
+import { type Line, onlyCounted, untilRight, wanted, withWaiting } from "./lines";
+import { OtherWays } from "./OtherWays";
+import { PlanDialog } from "./PlanDialog";
+import { planOf } from "./plan";
 import { PourLine } from "./PourLine";
 import { Readout } from "./Readout";
 import { ScaleButtons } from "./ScaleButtons";
 import { SimulatorPanel } from "./SimulatorPanel";
-import { Begin } from "./WeighStage";
+import { Status } from "./Status";
+import { Begin, BeginFreely } from "./WeighStage";
 import { useChime } from "./useChime";
-import { useWhenSteady } from "./useWhenSteady";
+import { useVoice } from "./useVoice";
+import { useWakeLock } from "./useWakeLock";
+import { useWeighing, type Weighing } from "./useWeighing";
 
 type Props = StageProps & { batch: Schemas["BatchSummary"] };
 
@@ -40,107 +48,69 @@ export function WeighIn(props: Props) {
   if (live.missing) return <Empty title="Not here">{live.missing}</Empty>;
   if (!live.sheet) return live.server ? <Loading /> : <Lost />;
   if (live.sheet.closed_at) return <Closed {...props} sheet={live.sheet} />;
-  return <Open {...props} live={live} sheet={live.sheet} captures={captures} />;
+  const sheet = withWaiting(live.sheet, captures.waiting);
+  return <Open {...props} live={live} sheet={sheet} captures={captures} />;
 }
 
 interface OpenProps extends Props {
-  live: ReturnType<typeof useLive>;
+  live: Live;
   sheet: BatchSheet;
   captures: ReturnType<typeof useCaptures>;
 }
 
-function Open({ dish, live, sheet, captures }: OpenProps) {
-  const [byHand, setByHand] = useState(false);
+function Open({ dish, sheet, live, captures }: OpenProps) {
+  const [otherWays, setOtherWays] = useState(false);
+  const [planning, setPlanning] = useState(false);
+  const [tooLittle, setTooLittle] = useState<number | null>(null);
+  const [newBowl, setBowl] = useState<string | null>(null);
   const { data: scale } = useScale();
-  const say = useNotice();
   const refresh = useRefresh();
   const line = sheet.lines.find((one) => one.id === sheet.current);
-  const { reading } = live;
-  const raw = reading?.reading;
-  const next = sheet.lines.find((one) => one.status === "open" && one.id !== sheet.current);
+  const bowl = newBowl ?? sheet.lines.at(-1)?.bowl ?? "Bowl";
+  const weighing = useWeighing({ sheet, line, live, captures, bowl });
   const open = sheet.lines.filter((one) => one.status === "open").length;
-  const { whenSteady, waiting } = useWhenSteady(reading);
+  const voice = useVoice(line, live.reading);
   useChime(sheet.last_record ?? null);
+  useWakeLock();
 
-  const fromScale = (kind: "tare" | "line") => {
-    if (!raw) {
-      say({ text: "The scale does not answer: type it in, or look at the cable.", bad: true });
-      return;
-    }
-    const lineId = kind === "line" ? (line?.id ?? null) : null;
-    whenSteady(kind, (steady) =>
-      captures.capture({
-        kind,
-        line: lineId,
-        gross_g: steady.grams,
-        tare_record: sheet.tare_record ?? null,
-        mode: steady.mode ?? "gross",
-        division_g: steady.division_g,
-        origin: "scale",
-      }),
-    );
-  };
-  const take = () => line && fromScale("line");
-  const counted = line !== undefined && onlyCounted(line);
-  const countOnly = () =>
-    line && captures.capture({ kind: "line", line: line.id, net_g: 0, origin: "hand" });
-  const skip = () => line && captures.capture({ kind: "skip", line: line.id, origin: "hand" });
-  const turn = (id: number) => captures.capture({ kind: "turn", line: id, origin: "hand" });
-  const undo = () => {
-    if (sheet.last_record)
-      captures.capture({ kind: "undo", undoes: sheet.last_record, origin: "hand" });
-  };
-  const step = (by: -1 | 1) => {
-    const at = sheet.lines.findIndex((one) => one.id === sheet.current);
-    const to = sheet.lines[at + by];
-    if (to) turn(to.id);
-  };
   const close = async () => {
-    try {
-      live.show(
-        await ask(
-          api.POST("/api/batches/{batch_id}/close", { params: { path: { batch_id: sheet.id } } }),
-        ),
-      );
-      refresh(keys.dish(dish.id), keys.kitchen);
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
-  };
-  const setHandsFree = async (on: boolean) => {
-    try {
-      live.show(
-        await ask(
-          api.PUT("/api/batches/{batch_id}/hands-free", {
-            params: { path: { batch_id: sheet.id } },
-            body: { on },
-          }),
-        ),
-      );
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    if (await weighing.close()) refresh(keys.dish(dish.id), keys.kitchen);
   };
   useKeys([
-    { keys: " ", shown: "Space", says: "Take the reading for this line", run: () => take() },
-    { keys: "t", says: "Tare: start from what is on the scale now", run: () => fromScale("tare") },
-    { keys: "Backspace", shown: "⌫", says: "Undo the last record", run: undo },
-    { keys: "s", says: "Skip this line on purpose", run: () => skip() },
-    { keys: "e", says: "Type the weight in, or estimate it", run: () => setByHand(true) },
-    { keys: "ArrowDown", shown: "↑ ↓", says: "Another line", run: () => step(1) },
-    { keys: "ArrowUp", says: "The line before", run: () => step(-1) },
-    { keys: "h", says: "Hands-free on or off", run: () => void setHandsFree(!sheet.hands_free) },
+    { keys: " ", shown: "Space", says: "Take the reading for this line", run: weighing.take },
+    { keys: "t", says: "Tare: start from what is on the scale now", run: weighing.tare },
+    { keys: "Backspace", shown: "⌫", says: "Undo the last record", run: weighing.undo },
+    { keys: "s", says: "Skip this line on purpose", run: () => weighing.skip() },
+    { keys: "a", says: "Take it, and pour more on this line", run: () => weighing.add() },
+    { keys: "e", says: "Another way: typed, by spoon, until right", run: () => setOtherWays(true) },
+    {
+      keys: "ArrowDown",
+      shown: "↑ ↓",
+      says: "Another line",
+      run: () => weighing.step(1),
+    },
+    { keys: "ArrowUp", says: "The line before", run: () => weighing.step(-1) },
+    { keys: "+", shown: "+ −", says: "Wider tolerance", run: () => weighing.nudge(1) },
+    { keys: "-", says: "Narrower tolerance", run: () => weighing.nudge(-1) },
+    {
+      keys: "h",
+      says: "Hands-free on or off",
+      run: () => weighing.setHandsFree(!sheet.hands_free),
+    },
+    { keys: "v", says: "Spoken prompts on or off", run: voice.toggle },
+    { keys: "p", says: "Plan: order, bowls, scales", run: () => setPlanning(true) },
     {
       keys: "Enter",
       says: "Close the weigh-in when all is weighed",
       run: () => open === 0 && void close(),
     },
   ]);
+  const lastPoured = sheet.free && open === 0 && sheet.lines.length > 0;
 
   return (
     <div className="grid lg:grid-cols-[17.5rem_1fr]">
       <aside className="border-r border-rule p-4 max-lg:order-2 max-lg:border-t max-lg:border-r-0 max-sm:p-3">
-        <LineList sheet={sheet} onTurn={turn} />
+        <LineList sheet={sheet} onTurn={weighing.turn} onPlan={() => setPlanning(true)} />
         <div className="mt-4 lg:hidden">
           <SoFar sheet={sheet} />
         </div>
@@ -148,84 +118,186 @@ function Open({ dish, live, sheet, captures }: OpenProps) {
       <div className="flex min-w-0 flex-col p-5 max-sm:p-3">
         <Status
           live={live}
+          sheet={sheet}
           waiting={captures.waiting.length}
-          handsFree={sheet.hands_free}
-          onHandsFree={(on) => void setHandsFree(on)}
+          onHandsFree={weighing.setHandsFree}
+          voice={voice}
         />
-        {line ? (
-          <>
-            <h1 className="mt-2 text-[2.6rem] leading-tight font-bold max-sm:text-3xl">
-              {line.name}
-            </h1>
-            <p className="text-lg text-soft max-sm:text-base">
-              {line.component}
-              {line.finer_scale && raw && raw.division_g >= 1
-                ? " · small: a 0.1 g scale is better"
-                : ""}
-              {line.status === "weighed" ? " · weighed already, a new reading replaces it" : ""}
-              {line.status === "skipped" ? " · skipped, a reading takes it back in" : ""}
-            </p>
-            <div className="flex items-end justify-between gap-6">
-              <Readout reading={reading} plain={counted} />
-              <div className="max-w-64 pb-12 text-right max-lg:hidden">
-                <SoFar sheet={sheet} />
-                {next && (
-                  <p className="mt-4 text-sm text-soft">
-                    then
-                    <span className="block text-base text-ink">
-                      {next.name},{" "}
-                      {onlyCounted(next)
-                        ? `${weighed(next.count ?? 0)} ×`
-                        : `${weighed(next.target_g)} g`}
-                    </span>
-                  </p>
-                )}
-              </div>
-            </div>
-            {counted ? (
-              <CountedLine count={line.count ?? 0} onCountOnly={countOnly} />
-            ) : (
-              <PourLine reading={reading} target={line.target_g} />
-            )}
-            <ScaleButtons
-              ready={raw !== undefined}
-              taking={waiting === "line"}
-              canUndo={Boolean(sheet.last_record)}
-              onTake={take}
-              onTare={() => fromScale("tare")}
-              onUndo={undo}
-              onSkip={skip}
-              onByHand={() => setByHand(true)}
-            />
-          </>
+        {line || sheet.free ? (
+          <AtTheScale
+            sheet={sheet}
+            line={line}
+            live={live}
+            weighing={weighing}
+            tooLittle={tooLittle}
+            onTooLittle={setTooLittle}
+            onOtherWays={() => setOtherWays(true)}
+          />
         ) : (
-          <AllWeighed onClose={() => void close()} onUndo={undo} />
+          <Closing
+            sheet={sheet}
+            live={live}
+            onCapture={captures.capture}
+            onClose={() => void close()}
+            onUndo={weighing.undo}
+          />
+        )}
+        {sheet.free && <FreePour sheet={sheet} bowl={bowl} onBowl={setBowl} weighing={weighing} />}
+        {lastPoured && (
+          <Closing
+            sheet={sheet}
+            live={live}
+            onCapture={captures.capture}
+            onClose={() => void close()}
+            onUndo={weighing.undo}
+          />
         )}
         {scale?.simulated && (
-          <SimulatorPanel target={line?.target_g ?? 0} net={reading?.net_g ?? 0} />
+          <SimulatorPanel
+            scale={live.inUse}
+            target={line?.target_g ?? 0}
+            net={live.reading?.net_g ?? 0}
+            onRehearse={(on) => void rehearse(sheet.id, on)}
+          />
         )}
       </div>
-      {line && (
-        <ByHand
-          key={line.id}
-          open={byHand}
-          onOpenChange={setByHand}
-          name={line.name}
-          target={line.target_g}
-          onTaken={(grams, range) =>
-            captures.capture({
-              kind: "line",
-              line: line.id,
-              net_g: grams,
-              low_g: range?.[0] ?? null,
-              high_g: range?.[1] ?? null,
-              origin: range ? "estimate" : "hand",
-            })
-          }
+      {planning && (
+        <PlanDialog
+          sheet={sheet}
+          onClose={() => setPlanning(false)}
+          onSave={(plan) => {
+            setPlanning(false);
+            void weighing.arrange(plan);
+          }}
         />
       )}
+      <OtherWays
+        key={`${line?.id ?? "none"}/${String(otherWays)}`}
+        open={otherWays}
+        onOpenChange={setOtherWays}
+        batchId={sheet.id}
+        line={line}
+        components={[...new Set(sheet.lines.map((one) => one.component))]}
+        weighing={weighing}
+        plan={planOf(sheet)}
+      />
     </div>
   );
+}
+
+const rehearse = (batchId: number, on: boolean) =>
+  ask(
+    api.PUT("/api/batches/{batch_id}/rehearsal", {
+      params: { path: { batch_id: batchId } },
+      body: { on, seed: 7 },
+    }),
+  );
+
+interface AtTheScaleProps {
+  sheet: BatchSheet;
+  line: Line | undefined;
+  live: Live;
+  weighing: Weighing;
+  /** The line that the cook says is all there is. */
+  tooLittle: number | null;
+  onTooLittle: (line: number | null) => void;
+  onOtherWays: () => void;
+}
+
+/** The name, the reading, what is left to pour. */
+function AtTheScale(p: AtTheScaleProps) {
+  const { sheet, line, live, weighing } = p;
+  const { reading } = live;
+  const counted = line !== undefined && onlyCounted(line);
+  const targeted = line !== undefined && line.target_g > 0;
+  const next = sheet.lines.find((one) => one.status === "open" && one.id !== sheet.current);
+  const short = line !== undefined && p.tooLittle === line.id && reading?.state === "pouring";
+  const over = reading?.state === "over" && reading.steady;
+  const vessel = line === undefined ? "the bowl" : line.way === "out_of" ? "its pack" : "the bowl";
+  return (
+    <>
+      <h1 className="mt-2 text-[2.6rem] leading-tight font-bold max-sm:text-3xl">
+        {line ? (line.unnamed ? "No name yet" : line.name) : "Pour anything"}
+      </h1>
+      <p className="text-lg text-soft max-sm:text-base">
+        {line ? (
+          <About line={line} division={reading?.reading.division_g} />
+        ) : (
+          "Take it, then say what it was; or name it first."
+        )}
+      </p>
+      <div className="flex items-end justify-between gap-6">
+        <Readout reading={reading} plain={!targeted} vessel={vessel} />
+        <div className="max-w-64 pb-12 text-right max-lg:hidden">
+          <SoFar sheet={sheet} />
+          {next && (
+            <p className="mt-4 text-sm text-soft">
+              then
+              <span className="block text-base text-ink">
+                {[next.name, wanted(next)].filter(Boolean).join(", ")}
+              </span>
+            </p>
+          )}
+        </div>
+      </div>
+      {counted ? (
+        <CountedLine
+          count={line.count ?? 0}
+          onCountOnly={() => weighing.told({ grams: 0, range: null, origin: "hand" })}
+        />
+      ) : targeted ? (
+        <PourLine reading={reading} target={line.target_g} soFar={line.poured_g} />
+      ) : null}
+      {reading && line && targeted && line.status === "open" && (over || short) && (
+        <Choices
+          batchId={sheet.id}
+          line={line}
+          net={line.poured_g + reading.net_g}
+          weighing={weighing}
+          onDone={() => p.onTooLittle(null)}
+        />
+      )}
+      {line && reading?.state === "pouring" && targeted && !short && (
+        <p className="text-sm text-soft">
+          No more of it?{" "}
+          <button
+            type="button"
+            className="min-h-8 text-pencil hover:underline max-sm:min-h-11"
+            onClick={() => p.onTooLittle(line.id)}
+          >
+            That is all there is
+          </button>
+        </p>
+      )}
+      <ScaleButtons
+        ready={reading !== null}
+        taking={weighing.waiting === "line"}
+        canUndo={Boolean(sheet.last_record)}
+        onTake={weighing.take}
+        onTare={weighing.tare}
+        onUndo={weighing.undo}
+        {...(line && { onSkip: () => weighing.skip() })}
+        {...(line && untilRight(line) && { onAdd: () => weighing.add() })}
+        onByHand={p.onOtherWays}
+        byHand="Another way"
+      />
+    </>
+  );
+}
+
+function About({ line, division }: { line: Line; division: number | undefined }) {
+  const says = [
+    line.component,
+    line.planned_name != null && `instead of ${line.planned_name}`,
+    line.way === "out_of" && "taken out of its pack",
+    line.also.length > 0 && `in one with that of ${line.also.join(", ")}`,
+    untilRight(line) && `until ${line.until}`,
+    line.status === "open" && line.poured_g > 0 && `${weighed(line.poured_g)} g in already`,
+    line.finer_scale && (division ?? 0) >= 1 && "small: a 0.1 g scale is better",
+    line.status === "weighed" && "weighed already, a new reading replaces it",
+    line.status === "skipped" && "skipped, a reading takes it back in",
+  ].filter(Boolean);
+  return says.join(" · ");
 }
 
 interface CountedLineProps {
@@ -247,41 +319,6 @@ function CountedLine({ count, onCountOnly }: CountedLineProps) {
   );
 }
 
-interface StatusProps {
-  live: OpenProps["live"];
-  waiting: number;
-  handsFree: boolean;
-  onHandsFree: (on: boolean) => void;
-}
-
-function Status({ live, waiting, handsFree, onHandsFree }: StatusProps) {
-  const division = live.reading?.reading.division_g;
-  return (
-    <div className="flex flex-wrap items-center gap-x-5 gap-y-1 text-sm">
-      <span
-        role="status"
-        className={live.scale && live.server ? "text-done" : "font-semibold text-mark"}
-      >
-        {!live.server
-          ? "The kitchen does not answer: what you take is kept here and sent when it does"
-          : live.scale
-            ? `✓ scale connected${division ? ` · ${division} g` : ""}`
-            : "The scale does not answer. Trying again; typing it in works meanwhile"}
-      </span>
-      {waiting > 0 && <span className="text-mark">{waiting} on the way</span>}
-      <label className="ml-auto flex min-h-11 items-center gap-2">
-        <input
-          type="checkbox"
-          checked={handsFree}
-          onChange={(event) => onHandsFree(event.target.checked)}
-          className="size-5 accent-(--pencil)"
-        />
-        hands-free: take it when it is right and steady
-      </label>
-    </div>
-  );
-}
-
 function SoFar({ sheet }: { sheet: BatchSheet }) {
   const kcal = known(sheet.result.serving.kcal);
   const protein = known(sheet.result.serving.protein_g);
@@ -295,25 +332,6 @@ function SoFar({ sheet }: { sheet: BatchSheet }) {
         {protein && ` · ${valueText(protein, "g")} g protein`}
       </span>
     </p>
-  );
-}
-
-function AllWeighed({ onClose, onUndo }: { onClose: () => void; onUndo: () => void }) {
-  return (
-    <div className="grid gap-4 py-10">
-      <h1 className="text-3xl font-bold">Every line is weighed or skipped</h1>
-      <p className="max-w-prose text-soft">
-        Close the weigh-in to go on to the portions. Choose a line in the list to weigh it again.
-      </p>
-      <div className="flex flex-wrap gap-3">
-        <Button look="main" onClick={onClose} shortcut="Enter" className="min-h-14 text-lg">
-          Close the weigh-in
-        </Button>
-        <Button onClick={onUndo} shortcut="⌫" className="min-h-14">
-          Undo the last one
-        </Button>
-      </div>
-    </div>
   );
 }
 
@@ -335,7 +353,9 @@ function Closed({ dish, trial, sheet }: Props & { sheet: BatchSheet }) {
         </h1>
         <SoFar sheet={sheet} />
         <p className="max-w-prose">
-          The records stay as they are. Next: weigh the whole mixture and divide it.
+          {sheet.free
+            ? "What you weighed is the plan of this trial now. Next: weigh the whole mixture and divide it."
+            : "The records stay as they are. Next: weigh the whole mixture and divide it."}
         </p>
         <div className="flex flex-wrap gap-3">
           <Link
@@ -345,8 +365,29 @@ function Closed({ dish, trial, sheet }: Props & { sheet: BatchSheet }) {
             On to the portions →
           </Link>
           <Begin dish={dish} trial={trial} again />
+          {!sheet.free && <AsPlan sheet={sheet} />}
+          <BeginFreely dish={dish} trial={trial} />
         </div>
       </div>
     </div>
   );
+}
+
+/** Next time's targets are what went in this time. */
+function AsPlan({ sheet }: { sheet: BatchSheet }) {
+  const [done, setDone] = useState(false);
+  const say = useNotice();
+  const refresh = useRefresh();
+  const make = async () => {
+    try {
+      const params = { path: { batch_id: sheet.id } };
+      await ask(api.POST("/api/batches/{batch_id}/as-plan", { params }));
+      refresh(keys.trial(sheet.trial_id), keys.dish(sheet.dish_id), keys.kitchen);
+      setDone(true);
+    } catch (error) {
+      say({ text: sentence(error), bad: true });
+    }
+  };
+  if (done) return <p className="self-center text-done">✓ These weights are the plan now.</p>;
+  return <Button onClick={() => void make()}>Next time as weighed</Button>;
 }

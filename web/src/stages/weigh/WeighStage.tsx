@@ -13,7 +13,14 @@ export function WeighStage(props: StageProps) {
           A weigh-in takes the lines of trial {props.trial.letter} one by one: put the bowl on the
           scale, tare, pour to the target. What went in is kept, not what was planned.
         </p>
-        <Begin {...props} />
+        <div className="flex flex-wrap gap-3">
+          <Begin {...props} />
+          <BeginFreely {...props} />
+        </div>
+        <p className="text-soft">
+          Or cook first and write later: pour anything, say what it was before or after. The trial
+          writes itself.
+        </p>
       </Empty>
     );
   }
@@ -35,4 +42,10 @@ export function Begin({
       {again ? "Weigh another batch" : "Begin the weigh-in"}
     </Button>
   );
+}
+
+/** Nothing planned: the trial writes itself from what is poured. */
+export function BeginFreely({ dish, trial }: Pick<StageProps, "dish" | "trial">) {
+  const begin = useBegin({ dish, trial }, true);
+  return <Button onClick={() => void begin()}>Cook first, write later</Button>;
 }

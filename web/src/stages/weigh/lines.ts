@@ -1,5 +1,39 @@
+import type { Capture } from "../../api/captures";
 import type { BatchSheet } from "../../api/live";
+import { weighed } from "../../lib/format";
+
+export type Line = BatchSheet["lines"][number];
 
 /** Pieces of which nobody knows the weight: there is no target to pour to. */
-export const onlyCounted = (line: BatchSheet["lines"][number]) =>
-  line.count != null && line.target_g === 0;
+export const onlyCounted = (line: Line) => line.count != null && line.target_g === 0;
+
+/** Poured until it is right: several pours, and a word for what right looks like. */
+export const untilRight = (line: Line) => line.until !== "";
+
+/** What is still to be poured of it, in words. */
+export function wanted(line: Line): string {
+  if (onlyCounted(line)) return `${weighed(line.count ?? 0)} ×`;
+  if (line.target_g === 0) return untilRight(line) ? "until it is right" : "";
+  return `${weighed(line.target_g)} g`;
+}
+
+/**
+ * The sheet as it will be when what waits in this browser has arrived: typed lines are done, the next
+ * open one is current.
+ */
+export function withWaiting(sheet: BatchSheet, waiting: readonly Capture[]): BatchSheet {
+  if (waiting.length === 0) return sheet;
+  let current = sheet.current;
+  let lines = sheet.lines;
+  for (const one of waiting) {
+    if (one.line == null) continue;
+    if (one.kind === "turn") current = one.line;
+    if (one.kind !== "line" && one.kind !== "skip") continue;
+    const status = one.kind === "line" ? ("weighed" as const) : ("skipped" as const);
+    lines = lines.map((line) =>
+      line.id === one.line ? { ...line, status, net_g: one.net_g ?? line.net_g } : line,
+    );
+    current = lines.find((line) => line.status === "open")?.id ?? null;
+  }
+  return { ...sheet, lines, current };
+}

@@ -9,15 +9,16 @@ export function useWhenSteady(reading: LiveReading | null) {
   const [waiting, setWaiting] = useState<string | null>(null);
   const wanted = useRef<((raw: Raw) => void) | null>(null);
   const raw = reading?.reading;
+  const steady = reading?.steady ?? false;
   useEffect(() => {
-    if (!raw?.stable || !wanted.current) return;
+    if (!raw || !steady || !wanted.current) return;
     const act = wanted.current;
     wanted.current = null;
     setWaiting(null);
     act(raw);
-  }, [raw]);
+  }, [raw, steady]);
   const whenSteady = (name: string, act: (raw: Raw) => void) => {
-    if (raw?.stable) {
+    if (raw && steady) {
       act(raw);
       return;
     }

@@ -1,0 +1,30 @@
+"""Too much or too little went in: what can be done, and what each choice makes of the rest."""
+
+from typing import Literal
+
+from gasket.core.numbers import Answer
+from gasket.core.weighing.records import Scope
+
+ChoiceName = Literal["accept", "to_target", "carry_open", "carry_all"]
+
+
+class Choice(Answer):
+    """One way on. `to_target` takes the rest back or tops it up; the others accept what is there.
+
+    `factor` is what the other targets are multiplied by; None leaves them as they are.
+    """
+
+    name: ChoiceName
+    factor: float | None = None
+    scope: Scope | None = None
+
+
+def choices(net_g: float, target_g: float) -> tuple[Choice, ...]:
+    """What can be done with `net_g` on a target of `target_g` (> 0): accept it, bring it to the
+    target, or carry the ratio to the lines still open or to the whole trial (domain notes, 6)."""
+    ways: list[Choice] = [Choice(name="accept"), Choice(name="to_target")]
+    if net_g > 0 and target_g > 0:
+        factor = net_g / target_g
+        ways.append(Choice(name="carry_open", factor=factor, scope="open"))
+        ways.append(Choice(name="carry_all", factor=factor, scope="all"))
+    return tuple(ways)

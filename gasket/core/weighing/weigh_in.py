@@ -1,0 +1,366 @@
+"""The weigh-in replayed: records in, the state of every line and of every bowl out.
+
+A record is never changed. Undo is a record that names another; a correction is a new capture of the
+same line. `replay` folds the records into the state, so that a reload, a second tab and a
+restarted server all see the same weigh-in.
+
+    tare 412 → capture flour (gross 532, net 120) → the next line starts from 532 by itself
+    → 2 g of cinnamon typed in → the next line starts from 534: they are in the bowl by then
+"""
+
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass, field, replace
+from datetime import datetime
+from enum import StrEnum
+from typing import Final
+
+from gasket.core.weighing.pour import tolerance_g
+from gasket.core.weighing.records import (
+    OF_A_LINE,
+    OPEN,
+    POURS,
+    WITH_A_NET,
+    Capture,
+    Kind,
+    Mode,
+    Origin,
+    Record,
+    Way,
+)
+
+_SAYS_OF_A_LINE: Final = OF_A_LINE | {Kind.SPILL}
+
+
+@dataclass(frozen=True, slots=True)
+class ToWeigh:
+    """A line as the weigh-in has it. Without `planned` it came in on the way."""
+
+    id: int
+    target_g: float = 0.0
+    bowl: str = ""
+    way: Way = "into"
+    scale: str | None = None
+    planned: bool = True
+    named: bool = True
+
+
+class LineStatus(StrEnum):
+    OPEN = "open"
+    WEIGHED = "weighed"
+    SKIPPED = "skipped"
+
+
+@dataclass(frozen=True, slots=True)
+class Spilled:
+    """What did not stay where it was poured, from low to high."""
+
+    net_g: float = 0.0
+    low_g: float = 0.0
+    high_g: float = 0.0
+
+    def more(self, record: Record) -> "Spilled":
+        return Spilled(
+            self.net_g + (record.net_g or 0.0),
+            self.low_g + (record.low_g or 0.0),
+            self.high_g + (record.high_g or 0.0),
+        )
+
+
+@dataclass(frozen=True, slots=True)
+class LineState:
+    """One line: open, weighed (in one or several pours) or skipped on purpose.
+
+    `factor` is what was carried on to its target; `revision_id` the food that went in where that
+    is not the planned one; `record` the last one that says something of the line.
+    """
+
+    status: LineStatus = LineStatus.OPEN
+    record: Record | None = None
+    pours: tuple[Record, ...] = ()
+    factor: float = 1.0
+    revision_id: int | None = None
+    spilled: Spilled = Spilled()
+    cue: str = ""
+
+    @property
+    def poured_g(self) -> float:
+        """What has been poured so far, spilled or not."""
+        return round(sum(pour.net_g or 0.0 for pour in self.pours), 6)
+
+    @property
+    def net_g(self) -> float | None:
+        """What of it is in the bowl; None where nothing has been poured."""
+        return max(0.0, round(self.poured_g - self.spilled.net_g, 6)) if self.pours else None
+
+    @property
+    def estimate(self) -> tuple[float, float] | None:
+        """From low to high, where a pour or a spill was estimated."""
+        if not any(pour.low_g is not None for pour in self.pours) and not self.spilled.high_g:
+            return None
+        low = sum(_low(pour) for pour in self.pours) - self.spilled.high_g
+        high = sum(_high(pour) for pour in self.pours) - self.spilled.low_g
+        net = self.net_g or 0.0
+        return min(max(0.0, low), net), max(high, net)
+
+    @property
+    def division_g(self) -> float:
+        """Of all pours: what was poured on in one go is one net, with the error of one."""
+        total, before = 0.0, None
+        for pour in self.pours:
+            if before is None or pour.tare_record != before.id:
+                total += pour.division_g
+            before = pour
+        return total
+
+    @property
+    def count(self) -> float | None:
+        counted = [pour.count for pour in self.pours if pour.count is not None]
+        return sum(counted) if counted else None
+
+    @property
+    def seen(self) -> str:
+        """What a page has seen of the line: the record that it looked at."""
+        return self.record.id if self.record else OPEN
+
+
+def _low(pour: Record) -> float:
+    if pour.low_g is not None:
+        return pour.low_g
+    return max(0.0, (pour.net_g or 0.0) - pour.division_g)
+
+
+def _high(pour: Record) -> float:
+    return pour.high_g if pour.high_g is not None else (pour.net_g or 0.0) + pour.division_g
+
+
+@dataclass(frozen=True, slots=True)
+class Tare:
+    """What the next net on a scale is measured from: the gross of the record named.
+
+    `vessel` is what stood on the scale; `known` when that is its known empty weight and not what
+    lay on the scale. `tipped_g` went into that bowl beside the scale since;
+    `tipped_about_g` is half the width of what is not known of it.
+    """
+
+    gross_g: float
+    mode: Mode = "gross"
+    record: str = ""
+    vessel: str = ""
+    known: bool = False
+    tipped_g: float = 0.0
+    tipped_about_g: float = 0.0
+
+
+@dataclass(slots=True)
+class WeighIn:
+    """The state after all records."""
+
+    tares: dict[str, Tare] = field(default_factory=dict)
+    empty: dict[str, float] = field(default_factory=dict)
+    """Gross of each bowl when it was first tared."""
+    lines: dict[int, LineState] = field(default_factory=dict)
+    current: int | None = None
+    spilled: dict[str, Spilled] = field(default_factory=dict)
+    mixture: Record | None = None
+    cooked: Record | None = None
+    portions: dict[int, Record] = field(default_factory=dict)
+    last: Record | None = None
+
+    @property
+    def open_lines(self) -> list[int]:
+        return [key for key, line in self.lines.items() if line.status is LineStatus.OPEN]
+
+    def tare_of(self, scale: str) -> Tare | None:
+        return self.tares.get(scale)
+
+
+def vessel_for(line: ToWeigh) -> str:
+    """What stands on the scale while a line is weighed: its bowl, or its own pack."""
+    return f"pack of {line.id}" if line.way == "out_of" else line.bowl
+
+
+def replay(records: Sequence[Record], lines: Iterable[ToWeigh]) -> WeighIn:
+    """Fold `records` (oldest first) over the batch's lines in working order.
+
+    A line that nobody planned, that has no food and of which nothing is recorded any more is gone.
+    """
+    undone = {record.undoes for record in records if record.kind is Kind.UNDO}
+    plan = {line.id: line for line in lines}
+    state = WeighIn(lines={line: LineState() for line in plan})
+    turned: int | None = None
+    for record in records:
+        if record.id in undone or record.kind is Kind.UNDO:
+            continue
+        if record.kind is Kind.TURN:
+            turned = record.line
+            continue
+        turned = _turned_after(state, record, turned)
+        _apply(state, record, plan)
+        state.last = record
+    for key, line in plan.items():
+        if not line.planned and not line.named and state.lines[key].record is None:
+            del state.lines[key]
+    state.current = turned if turned in state.lines else next(iter(state.open_lines), None)
+    return state
+
+
+def _turned_after(state: WeighIn, record: Record, turned: int | None) -> int | None:
+    """A pour that leaves its line open stays there; what completes a line goes on."""
+    if record.kind is Kind.ADD and record.line in state.lines:
+        open_line = state.lines[record.line].status is LineStatus.OPEN
+        return record.line if open_line else None
+    return None if record.kind in (Kind.LINE, Kind.SKIP, Kind.RIGHT) else turned
+
+
+def _apply(state: WeighIn, record: Record, plan: Mapping[int, ToWeigh]) -> None:
+    match record.kind:
+        case Kind.MIXTURE:
+            state.mixture = record
+        case Kind.COOKED:
+            state.cooked = record
+        case Kind.PORTION if record.piece is not None:
+            state.portions[record.piece] = record
+        case Kind.CARRY:
+            _carry(state, record, plan)
+        case Kind.SPILL if record.line is None:
+            before = state.spilled.get(record.bowl, Spilled())
+            state.spilled[record.bowl] = before.more(record)
+        case kind if kind in _SAYS_OF_A_LINE and record.line in state.lines:
+            state.lines[record.line] = _line_after(state.lines[record.line], record)
+        case _:
+            pass
+    _retare(state, record)
+
+
+def _line_after(line: LineState, record: Record) -> LineState:
+    line = replace(line, record=record)
+    match record.kind:
+        case Kind.LINE:
+            completes = line.status is LineStatus.OPEN
+            pours = (*line.pours, record) if completes else (record,)
+            spilled = line.spilled if completes else Spilled()
+            return replace(line, status=LineStatus.WEIGHED, pours=pours, spilled=spilled)
+        case Kind.ADD:
+            status = LineStatus.OPEN if line.status is LineStatus.SKIPPED else line.status
+            return replace(line, status=status, pours=(*line.pours, record))
+        case Kind.RIGHT:
+            return replace(line, status=LineStatus.WEIGHED, cue=record.note)
+        case Kind.SKIP:
+            return replace(line, status=LineStatus.SKIPPED, pours=(), spilled=Spilled())
+        case Kind.FOOD:
+            return replace(line, revision_id=record.revision_id)
+        case Kind.SPILL:
+            return replace(line, spilled=line.spilled.more(record))
+        case _:
+            return line
+
+
+def _carry(state: WeighIn, record: Record, plan: Mapping[int, ToWeigh]) -> None:
+    """Scale the targets that are still to come; with scope `all`, weighed lines that are now
+    short of theirs open again, with what they have. The line that set the ratio keeps still."""
+    factor = record.factor or 1.0
+    for key, line in state.lines.items():
+        if line.status is LineStatus.SKIPPED:
+            continue
+        if key == record.line:
+            state.lines[key] = replace(line, factor=line.factor * factor, record=record)
+            continue
+        weighed = line.status is LineStatus.WEIGHED
+        if weighed and record.scope != "all":
+            continue
+        scaled = replace(line, factor=line.factor * factor)
+        target = plan[key].target_g * scaled.factor
+        if weighed and (line.net_g or 0.0) < target - tolerance_g(target, 1.0):
+            scaled = replace(scaled, status=LineStatus.OPEN)
+        state.lines[key] = scaled
+
+
+def _retare(state: WeighIn, record: Record) -> None:
+    """Whatever is on a scale now is what the next net on it starts from; what came into a bowl
+    beside it is there too."""
+    vessel = record.bowl
+    if record.way == "out_of" and record.kind in POURS | {Kind.TARE}:
+        vessel = f"pack of {record.line}"
+    if record.gross_g is not None:
+        known = record.origin is Origin.VESSEL
+        tare = Tare(record.gross_g, record.mode, record.id, vessel, known)
+        state.tares[record.scale] = tare
+        _settle_cups(state, vessel)
+        if record.kind is Kind.TARE and record.mode == "gross":
+            state.empty.setdefault(vessel, record.gross_g)
+    if record.kind not in POURS or not record.bowl:
+        return
+    half = 0.0 if record.low_g is None else (_high(record) - _low(record)) / 2
+    for scale, tare in state.tares.items():
+        if tare.vessel == record.bowl and tare.record != record.id:
+            state.tares[scale] = replace(
+                tare,
+                tipped_g=round(tare.tipped_g + (record.net_g or 0.0), 6),
+                tipped_about_g=tare.tipped_about_g + half,
+            )
+
+
+def _settle_cups(state: WeighIn, bowl: str) -> None:
+    """A bowl stands on one scale, where its load is the heaviest: what is weighed for it on another
+    one is in a cup, that comes back empty."""
+    cup = f"cup for {bowl}"
+    there = {key: one for key, one in state.tares.items() if one.vessel in (bowl, cup)}
+    home = max(there, key=lambda key: there[key].gross_g)
+    for scale, tare in there.items():
+        vessel = bowl if scale == home else cup
+        if tare.vessel != vessel:
+            state.tares[scale] = replace(tare, vessel=vessel, tipped_g=0.0, tipped_about_g=0.0)
+
+
+def tare_for(tare: Tare | None, mode: Mode) -> float:
+    """The grams that a reading of `mode` is measured from.
+
+    When the cook pressed the scale's own tare meanwhile, its zero moved: then the figure shown is
+    the net by itself.
+    """
+    if tare is None or tare.mode != mode:
+        return 0.0
+    return tare.gross_g + tare.tipped_g
+
+
+def net_of(gross_g: float, tare_g: float, way: Way) -> float:
+    """Into the bowl it grows, out of the pack it shrinks."""
+    return round(gross_g - tare_g if way == "into" else tare_g - gross_g, 6)
+
+
+def recorded(capture: Capture, state: WeighIn, at: datetime) -> Record:
+    """The record of `capture`: its net reckoned from the tare. Raises nothing; see `refusal`."""
+    tare = tare_for(state.tare_of(capture.scale), capture.mode)
+    net = capture.net_g
+    if capture.kind in WITH_A_NET and capture.gross_g is not None:
+        net = max(0.0, net_of(capture.gross_g, tare, capture.way))
+    return Record(**{**capture.model_dump(), "net_g": net}, tare_g=tare, at=at)
+
+
+def refusal(capture: Capture, state: WeighIn) -> str | None:
+    """Why this cannot be taken, in a sentence; None when it can."""
+    if not capture.is_new_line and capture.kind in OF_A_LINE and capture.line not in state.lines:
+        return "That line is not part of this batch."
+    if capture.seen is not None and capture.line is not None:
+        line = state.lines.get(capture.line)
+        if line is not None and line.seen != capture.seen:
+            return "This line was just weighed from another page: look again."
+    if capture.gross_g is None or capture.origin is Origin.VESSEL:
+        return None
+    if not capture.stable:
+        return "The scale has not settled: wait for a steady reading."
+    return None if capture.kind is Kind.TARE else _reading_refused(capture, state)
+
+
+def _reading_refused(capture: Capture, state: WeighIn) -> str | None:
+    tare = state.tare_of(capture.scale)
+    if capture.tare_record != (tare.record if tare else None):
+        return "This was just weighed from another page: look again."
+    net = net_of(capture.gross_g or 0.0, tare_for(tare, capture.mode), capture.way)
+    if net >= -capture.division_g:
+        return None
+    if capture.way == "out_of":
+        return "The pack weighs more than before: tare it as it is now."
+    if tare is not None and tare.tipped_g:
+        return "The bowl weighs less than it should: put in what was weighed beside it, or tare."
+    return "The scale shows less than the empty bowl: is the bowl off the scale?"

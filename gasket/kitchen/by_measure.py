@@ -1,0 +1,33 @@
+"""Weighing without a scale: cups, spoons, scoops, packets and ladles of a line's food in grams."""
+
+from typing import Annotated
+
+from pydantic import Field
+from sqlmodel import Session
+
+from gasket.core.entry.readings import AmountReading
+from gasket.core.errors import FaultyInput, Unknown
+from gasket.core.numbers import Value
+from gasket.kitchen import quick, weighed
+
+
+class MeasureText(Value):
+    """`2 scoops`, `1/2 cup`, `1 heaped tbsp`: the food is the line's own."""
+
+    text: Annotated[str, Field(min_length=1, max_length=60)]
+
+
+def read(
+    session: Session, batch_id: int, line_id: int, measure: MeasureText
+) -> tuple[AmountReading, ...]:
+    """Every reading of the measure for the food that went in, the likeliest first; each with the
+    range that such a measure is good for. Raises `FaultyInput` at `text`."""
+    made = weighed.read(session, batch_id)
+    line = next((one for one in made.lines if one.id == line_id), None)
+    if line is None:
+        raise Unknown("line", line_id)
+    revision = made.revision_of(line)
+    if revision is None:
+        raise FaultyInput.at("text", "Say what it is first.")
+    shelved = made.shelved[revision]
+    return quick.amounts(session, measure.text, shelved.food_id, shelved.label_id)

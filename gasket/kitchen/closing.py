@@ -1,0 +1,133 @@
+"""Before the weigh-in is closed: what is open, far from plan or not weighed; does the mixture agree
+with its lines, and does it fit the pan?"""
+
+from sqlmodel import Session
+
+from gasket.core.numbers import Answer
+from gasket.core.weighing.closing import (
+    FarLine,
+    Fill,
+    Gap,
+    Weight,
+    far_lines,
+    fill_of,
+    mixture_gap,
+)
+from gasket.core.weighing.weigh_in import LineStatus
+from gasket.kitchen import weighed
+from gasket.kitchen.weighed import Weighed
+from gasket.store.tables import BatchLineRow
+
+
+class UnweighedLine(Answer):
+    """A line that was estimated: its range, and the part of the kcal margin that is its own."""
+
+    name: str
+    net_g: float
+    low_g: float
+    high_g: float
+    margin_share: float
+    margin_kcal: float
+
+
+class SkippedLine(Answer):
+    name: str
+    target_g: float
+    reason: str
+
+
+class ClosingReport(Answer):
+    """Everything worth a look before closing. `gap` waits for the mixture's weight."""
+
+    open_lines: tuple[str, ...]
+    unnamed: int
+    far: tuple[FarLine, ...]
+    skipped: tuple[SkippedLine, ...]
+    unweighed: tuple[UnweighedLine, ...]
+    gap: Gap | None
+    fills: tuple[Fill, ...]
+
+
+def report(session: Session, batch_id: int) -> ClosingReport:
+    made = weighed.read(session, batch_id)
+    mixture = made.batch.mixture_g
+    return ClosingReport(
+        open_lines=tuple(
+            made.name_of(line)
+            for line in made.lines
+            if made.state_of(line).status is LineStatus.OPEN
+        ),
+        unnamed=sum(made.is_unnamed(line) for line in made.lines),
+        far=tuple(far_lines([_weight(made, line) for line in made.lines])),
+        skipped=tuple(
+            SkippedLine(name=made.name_of(line), target_g=line.target_g, reason=_reason(made, line))
+            for line in made.lines
+            if made.state_of(line).status is LineStatus.SKIPPED
+        ),
+        unweighed=tuple(_unweighed(made)),
+        gap=None if mixture is None else _gap(made, mixture),
+        fills=tuple(_fills(made)),
+    )
+
+
+def _weight(made: Weighed, line: BatchLineRow) -> Weight:
+    state = made.state_of(line)
+    skipped = state.status is LineStatus.SKIPPED
+    net = None if skipped else state.net_g
+    return Weight(
+        name=made.name_of(line),
+        target_g=made.target_of(line),
+        net_g=None if net is None else net * made.share_of(line),
+        ranged=state.estimate is not None,
+    )
+
+
+def _reason(made: Weighed, line: BatchLineRow) -> str:
+    record = made.state_of(line).record
+    return record.note if record else ""
+
+
+def _unweighed(made: Weighed) -> list[UnweighedLine]:
+    parts = {
+        part.label: part
+        for part in made.result.margin_parts.get("kcal", ())
+        if part.comes_from == "weight"
+    }
+    found = []
+    for line in made.lines:
+        state = made.state_of(line)
+        if state.estimate is None or state.status is not LineStatus.WEIGHED:
+            continue
+        part = parts.get(f"label-{made.revision_of(line)}")
+        share = made.share_of(line)
+        found.append(
+            UnweighedLine(
+                name=made.name_of(line),
+                net_g=(state.net_g or 0.0) * share,
+                low_g=state.estimate[0] * share,
+                high_g=state.estimate[1] * share,
+                margin_share=part.share if part else 0.0,
+                margin_kcal=part.half if part else 0.0,
+            )
+        )
+    return sorted(found, key=lambda one: -one.margin_share)
+
+
+def _gap(made: Weighed, mixture_g: float) -> Gap:
+    variances = [line.variance_g2 for part in made.batch.components for line in part.lines]
+    bowls = [(one.name, one.empty_g) for one in made.house.vessels if one.empty_g]
+    bowls += [(f"the bowl of {bowl}", grams) for bowl, grams in made.state.empty.items()]
+    return mixture_gap(
+        mixture_g,
+        [_weight(made, line) for line in made.lines],
+        made.lines_g,
+        max(1.0, 1.96 * sum(variances) ** 0.5),
+        [bowl for bowl in bowls if bowl[1] > 0],
+    )
+
+
+def _fills(made: Weighed) -> list[Fill]:
+    """The mixture (or the sum of its lines) in each vessel whose volume is known."""
+    grams = made.batch.mixture_g or made.lines_g
+    vessels = [(one.name, one.whole_ml) for one in made.house.vessels]
+    return [fill_of(grams, name, whole) for name, whole in vessels if whole and grams > 0]

@@ -1,0 +1,100 @@
+"""Too much or too little is on the scale: what each way on makes of a serving."""
+
+from typing import Annotated
+
+from pydantic import Field
+from sqlmodel import Session
+
+from gasket.core.errors import Refused
+from gasket.core.margin import AnyFigure
+from gasket.core.numbers import Amount, Answer, Value
+from gasket.core.weighing.overshoot import Choice, choices
+from gasket.core.weighing.records import Capture, Kind, Origin
+from gasket.kitchen import weighed
+from gasket.kitchen.weighed import Weighed
+from gasket.store import rows
+
+
+class OnTheScale(Value):
+    """What lies on the scale for a line, with what it had already."""
+
+    line: Annotated[int, Field(ge=1)]
+    net_g: Amount
+
+
+class ChoiceEffect(Answer):
+    """A choice and one serving after it. `short` lines must be topped up again for it."""
+
+    choice: Choice
+    serving_g: float | None
+    kcal: AnyFigure
+    protein_g: AnyFigure
+    kcal_change: float | None
+    short: tuple[str, ...]
+
+
+class Choices(Answer):
+    """`off_g` > 0: too much; < 0: too little."""
+
+    line: int
+    off_g: float
+    target_g: float
+    ways: tuple[ChoiceEffect, ...]
+
+
+def effects(session: Session, batch_id: int, on: OnTheScale) -> Choices:
+    """What can be done about `on`, each with what one serving becomes: open lines as planned."""
+    made = weighed.read(session, batch_id)
+    line = next((one for one in made.lines if one.id == on.line), None)
+    if line is None or not line.target_g:
+        raise Refused("That line has no target.")
+    target = sum(made.target_of(one) for one in made.together(line))
+    planned = made.result.serving.kcal
+    return Choices(
+        line=on.line,
+        off_g=round(on.net_g - target, 6),
+        target_g=target,
+        ways=tuple(
+            _effect(made, choice, on, target, planned) for choice in choices(on.net_g, target)
+        ),
+    )
+
+
+def _effect(
+    made: Weighed, choice: Choice, on: OnTheScale, target: float, planned: AnyFigure
+) -> ChoiceEffect:
+    net = target if choice.name == "to_target" else on.net_g
+    already = made.state.lines[on.line].poured_g
+    captures = [
+        Capture(
+            id="what-if-line",
+            kind=Kind.LINE,
+            line=on.line,
+            net_g=max(0.0, net - already),
+            origin=Origin.HAND,
+        )
+    ]
+    if choice.factor is not None:
+        carry = {"factor": choice.factor, "scope": choice.scope, "line": on.line}
+        captures.append(Capture(id="what-if-carry", kind=Kind.CARRY, **carry))
+    after = made.after(captures)
+    serving = after.result.serving
+    before, now = _value(planned), _value(serving.kcal)
+    return ChoiceEffect(
+        choice=choice,
+        serving_g=serving.grams,
+        kcal=serving.kcal,
+        protein_g=serving.protein_g,
+        kcal_change=None if before is None or now is None else now - before,
+        short=tuple(
+            made.name_of(line)
+            for line in made.lines
+            if after.state_of(line).pours
+            and rows.key_of(line) in after.state.open_lines
+            and rows.key_of(line) not in made.state.open_lines
+        ),
+    )
+
+
+def _value(figure: AnyFigure) -> float | None:
+    return getattr(figure, "value", None)

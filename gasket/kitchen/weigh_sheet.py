@@ -1,0 +1,219 @@
+"""What a page of the weigh-in shows: every line, the bowls, the portions, and what that makes."""
+
+from datetime import datetime
+
+from gasket.core.numbers import Answer
+from gasket.core.portions import next_target_g, target_each_g
+from gasket.core.reckon import Result
+from gasket.core.weighing.hands_free import Task, task_of
+from gasket.core.weighing.order import Wetness, wetness
+from gasket.core.weighing.pour import wants_finer_scale
+from gasket.core.weighing.records import Origin, Way
+from gasket.core.weighing.weigh_in import LineStatus, Tare
+from gasket.kitchen import build
+from gasket.kitchen.weighed import Weighed, plan_of
+from gasket.store import rows
+from gasket.store.tables import BatchLineRow
+
+FREE_BOWL = "Bowl"
+
+
+class BatchLine(Answer):
+    """A line of the weigh-in, with what has been recorded for it.
+
+    `target_g` is what is aimed at now: as planned (`planned_g`), times what was carried on.
+    `poured_g` is what a line that is still open has already; `planned_name` the food that was
+    planned where another went in; `also` the components that share its pour.
+    """
+
+    id: int
+    component: str
+    bowl: str
+    way: Way
+    scale: str | None
+    name: str
+    planned_name: str | None
+    unnamed: bool
+    planned: bool
+    target_g: float
+    planned_g: float
+    count: float | None
+    status: LineStatus
+    net_g: float | None
+    poured_g: float
+    low_g: float | None
+    high_g: float | None
+    spilled_g: float
+    origin: Origin | None
+    record_id: str | None
+    seen: str
+    finer_scale: bool
+    wetness: Wetness
+    until: str
+    cue: str
+    reason: str
+    also: tuple[str, ...]
+    poured_with: int | None
+    food_id: int | None
+    label_id: int | None
+
+    @property
+    def only_counted(self) -> bool:
+        """Pieces of which nobody knows the weight: there is no target to pour to."""
+        return bool(self.count) and self.target_g == 0
+
+
+class Piece(Answer):
+    piece: int
+    net_g: float
+    record_id: str
+
+
+class BatchSheet(Answer):
+    """A batch as it stands: lines, tares, mixture, portions, and what that makes so far.
+
+    While lines are open, `result` counts them as planned and says so in a finding. `task` is what
+    is being weighed now, on whatever scale; `tares` is by scale, `empty_g` by bowl.
+    """
+
+    id: int
+    trial_id: int
+    dish_id: int
+    dish: str
+    letter: str
+    version: int
+    started_at: datetime
+    closed_at: datetime | None
+    hands_free: bool
+    free: bool
+    nudge: int
+    lines: tuple[BatchLine, ...]
+    current: int | None
+    task: Task
+    tares: dict[str, Tare]
+    empty_g: dict[str, float]
+    last_record: str | None
+    mixture_g: float | None
+    cooked_g: float | None
+    lines_g: float
+    portions: int
+    pieces: tuple[Piece, ...]
+    target_each_g: float | None
+    next_target_g: float | None
+    result: Result
+    names: tuple[str, ...]
+
+
+def show(made: Weighed) -> BatchSheet:
+    state, batch, row = made.state, made.batch, made.row
+    whole = batch.mixture_g or (made.lines_g or None)
+    filled = [record.net_g or 0.0 for record in state.portions.values()]
+    return BatchSheet(
+        id=rows.key_of(row),
+        trial_id=row.trial_id,
+        dish_id=rows.key_of(made.dish),
+        dish=made.dish.name,
+        letter=made.trial.letter,
+        version=row.version,
+        started_at=row.started_at,
+        closed_at=row.closed_at,
+        hands_free=row.hands_free,
+        free=row.free,
+        nudge=row.nudge,
+        lines=tuple(_line(made, line) for line in made.lines),
+        current=state.current,
+        task=_task(made),
+        tares=state.tares,
+        empty_g=state.empty,
+        last_record=state.last.id if state.last else None,
+        mixture_g=batch.mixture_g,
+        cooked_g=batch.cooked_g,
+        lines_g=made.lines_g,
+        portions=row.portions,
+        pieces=tuple(
+            Piece(piece=piece, net_g=record.net_g or 0.0, record_id=record.id)
+            for piece, record in sorted(state.portions.items())
+        ),
+        target_each_g=target_each_g(whole, row.portions) if whole else None,
+        next_target_g=next_target_g(whole, filled, row.portions) if whole else None,
+        result=made.result,
+        names=build.line_names(batch),
+    )
+
+
+def _line(made: Weighed, line: BatchLineRow) -> BatchLine:
+    state, share = made.state_of(line), made.share_of(line)
+    record, revision = state.record, made.revision_of(line)
+    shelved = made.shelved.get(revision) if revision else None
+    together = made.together(line) if line.poured_with is None else [line]
+    estimate = state.estimate
+    target = sum(made.target_of(one) for one in together)
+    last_pour = state.pours[-1] if state.pours else None
+    weighed = state.status is LineStatus.WEIGHED
+    return BatchLine(
+        id=rows.key_of(line),
+        component=line.component,
+        bowl=line.bowl or line.component,
+        way="out_of" if line.way == "out_of" else "into",
+        scale=line.scale,
+        name=made.name_of(line),
+        planned_name=made.planned_name(line) if made.is_stand_in(line) else None,
+        unnamed=made.is_unnamed(line),
+        planned=line.planned,
+        target_g=target,
+        planned_g=line.target_g,
+        count=line.count if state.count is None else state.count,
+        status=state.status,
+        net_g=_share_of(state.net_g, share) if weighed else None,
+        poured_g=0.0 if weighed else state.poured_g,
+        low_g=_share_of(estimate[0], share) if estimate and weighed else None,
+        high_g=_share_of(estimate[1], share) if estimate and weighed else None,
+        spilled_g=state.spilled.net_g,
+        origin=last_pour.origin if last_pour else None,
+        record_id=record.id if record else None,
+        seen=state.seen,
+        finer_scale=wants_finer_scale(target, 1.0),
+        wetness=wetness(shelved.kind if shelved else "other"),
+        until=line.until,
+        cue=state.cue,
+        reason=record.note if record and state.status is LineStatus.SKIPPED else "",
+        also=tuple(one.component for one in together[1:]),
+        poured_with=line.poured_with,
+        food_id=shelved.food_id if shelved else None,
+        label_id=shelved.label_id if shelved else None,
+    )
+
+
+def _share_of(grams: float | None, share: float) -> float | None:
+    return None if grams is None else round(grams * share, 6)
+
+
+def _task(made: Weighed) -> Task:
+    """What is being weighed now; pieces and "until it is right" wait for the cook."""
+    row = made.row
+    plan = {line.id: line for line in plan_of(made.rows)}
+    current = None if made.state.current is None else plan.get(made.state.current)
+    if row.closed_at is not None or (current is None and not row.free):
+        return Task()
+    stored = next((one for one in made.rows if current and one.id == current.id), None)
+    by_hand = stored is not None and (
+        bool(stored.until) or (bool(stored.count) and stored.target_g == 0)
+    )
+    bowl = current.bowl if current else _free_bowl(made)
+    vessel = made.house.vessel(bowl)
+    return task_of(
+        made.state,
+        current,
+        bowl=bowl,
+        empty_g=vessel.empty_g if vessel else None,
+        nudge=row.nudge,
+        hands_free=row.hands_free,
+        by_hand=by_hand,
+        free=row.free,
+    )
+
+
+def _free_bowl(made: Weighed) -> str:
+    """Where the next thing goes: into the bowl that was poured into last."""
+    last = made.lines[-1] if made.lines else None
+    return (last.bowl or last.component) if last else FREE_BOWL

@@ -1,0 +1,111 @@
+"""What was weighed becomes what is planned: a free weigh-in writes its trial, a line that was
+poured until it was right its next target."""
+
+from sqlmodel import Session
+
+from gasket.core.errors import Refused
+from gasket.core.trial import Build, BuildComponent, BuildLine
+from gasket.core.weighing.weigh_in import LineStatus
+from gasket.kitchen import build, weighed
+from gasket.kitchen.build import TrialSheet
+from gasket.kitchen.weighed import Weighed
+from gasket.store import rows
+from gasket.store.tables import BatchLineRow
+
+
+def on_closing(session: Session, made: Weighed) -> None:
+    """Write what the trial learns from a weigh-in that closes. The caller commits."""
+    if made.row.free:
+        _write(session, made, _as_weighed(made, rows.build_of(session, made.trial)))
+    elif any(line.until for line in made.lines):
+        planned = rows.build_of(session, made.trial)
+        found = _until_right(made, planned)
+        if found != planned:
+            _write(session, made, found)
+
+
+def as_plan(session: Session, batch_id: int) -> TrialSheet:
+    """Make the weights of a closed batch the plan of its trial. Raises `Refused` while open."""
+    made = weighed.read(session, batch_id)
+    if made.row.closed_at is None:
+        raise Refused("Close the weigh-in first.")
+    _write(session, made, _as_weighed(made, rows.build_of(session, made.trial)))
+    session.commit()
+    return build.sheet(session, rows.key_of(made.trial))
+
+
+def _write(session: Session, made: Weighed, planned: Build) -> None:
+    rows.write_build(session, made.trial, planned)
+    made.trial.version += 1
+    session.add(made.trial)
+
+
+def _as_weighed(made: Weighed, planned: Build) -> Build:
+    """The build that this batch was: planned lines keep what the cook says of them, skipped ones
+    are off, what came in on the way is added at the end of its bowl."""
+    by_key = {line.key: line for line in made.lines if line.key}
+    parts: dict[str, list[BuildLine]] = {}
+    for part in planned.components:
+        parts[part.name] = [
+            _line(made, by_key[line.id], line) if line.id in by_key else line for line in part.lines
+        ]
+    there = {line.id for line in planned.lines()}
+    for row in made.lines:
+        if row.key not in there and made.state_of(row).status is LineStatus.WEIGHED:
+            key = row.key or f"batch-{made.row.id}-{row.id}"
+            parts.setdefault(row.component, []).append(
+                _line(made, row, BuildLine(id=key, target_g=0.0))
+            )
+    return planned.model_copy(
+        update={
+            "components": tuple(
+                BuildComponent(name=name, lines=tuple(lines)) for name, lines in parts.items()
+            ),
+            "portions": made.row.portions,
+        }
+    )
+
+
+def _line(made: Weighed, row: BatchLineRow, line: BuildLine) -> BuildLine:
+    state = made.state_of(row)
+    if state.status is LineStatus.SKIPPED:
+        return line.model_copy(update={"off": True})
+    revision = made.revision_of(row)
+    return line.model_copy(
+        update={
+            "label_id": made.shelved[revision].label_id if revision else None,
+            "component": row.of_component,
+            "target_g": _grams(made, row),
+            "count": state.count if state.count is not None else line.count,
+            "how": "as weighed",
+            "until": state.cue or line.until,
+        }
+    )
+
+
+def _grams(made: Weighed, row: BatchLineRow) -> float:
+    return round((made.state_of(row).net_g or 0.0) * made.share_of(row), 3)
+
+
+def _until_right(made: Weighed, planned: Build) -> Build:
+    """Lines that were poured until they were right: their grams and their cue for next time."""
+    right = {
+        line.key: line
+        for line in made.lines
+        if line.key and line.until and made.state_of(line).status is LineStatus.WEIGHED
+    }
+    return planned.model_copy(
+        update={
+            "components": tuple(
+                part.model_copy(
+                    update={
+                        "lines": tuple(
+                            _line(made, right[line.id], line) if line.id in right else line
+                            for line in part.lines
+                        )
+                    }
+                )
+                for part in planned.components
+            )
+        }
+    )

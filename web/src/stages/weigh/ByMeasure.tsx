@@ -1,0 +1,110 @@
+import { useState } from "react";
+
+import { api, type Schemas } from "../../api/client";
+import { keys, useRefresh } from "../../api/queries";
+import { useAnswer } from "../../api/useAnswer";
+import { weighed } from "../../lib/format";
+import { Button } from "../../ui/Button";
+import { TextField } from "../../ui/Field";
+import { TellOnce } from "../build/TellOnce";
+import type { Line } from "./lines";
+import type { Told } from "./useWeighing";
+
+interface ByMeasureProps {
+  batchId: number;
+  line: Line;
+  onTaken: (told: Told) => void;
+}
+
+const MEASURE = /[a-zA-Z][a-zA-Z ]*$/;
+const SINGULAR = /s$/;
+
+/** Cups, spoons, scoops, packets: grams with the spread that such a measure is honestly good for. */
+export function ByMeasure({ batchId, line, onTaken }: ByMeasureProps) {
+  const [text, setText] = useState("");
+  const [told, setTold] = useState(0);
+  const [learning, setLearning] = useState(false);
+  const refresh = useRefresh();
+  const typed = text.trim();
+  const { about, answer, problem } = useAnswer<Schemas["AmountReading"][]>(
+    typed,
+    (asked) =>
+      api.POST("/api/batches/{batch_id}/lines/{line_id}/measured", {
+        params: { path: { batch_id: batchId, line_id: line.id } },
+        body: { text: asked },
+      }),
+    120,
+    told,
+  );
+  const readings = typed !== "" && about === typed && !problem ? (answer ?? []) : [];
+  const needs = readings.find((one) => one.needs)?.needs;
+  const measure = (MEASURE.exec(typed)?.[0] ?? "").replace(SINGULAR, "").trim();
+  const learnt = () => {
+    setLearning(false);
+    setTold((times) => times + 1);
+    refresh(keys.foods);
+  };
+  return (
+    <div className="grid gap-3">
+      <TextField
+        label={`How much ${line.name}`}
+        placeholder="2 scoops, 1/2 cup, 1 heaped tbsp, 1 packet"
+        maxLength={60}
+        autoFocus
+        value={text}
+        onChange={(next) => {
+          setText(next);
+          setLearning(false);
+        }}
+        error={
+          typed !== "" && about === typed ? (problem?.at("text") ?? problem?.message) : undefined
+        }
+      />
+      <ul className="grid gap-2">
+        {readings
+          .filter((one) => one.grams != null)
+          .map((one) => (
+            <li key={one.how}>
+              <button
+                type="button"
+                onClick={() => onTaken(toldOf(one))}
+                className="min-h-11 w-full border border-ink px-3 py-2 text-left hover:bg-wash"
+              >
+                <b>{weighed(one.grams ?? 0)} g</b>
+                {one.low_g != null && one.high_g != null && (
+                  <span>
+                    , between {weighed(one.low_g)} and {weighed(one.high_g)} g
+                  </span>
+                )}
+                <span className="block text-sm text-soft">{one.how}</span>
+              </button>
+            </li>
+          ))}
+      </ul>
+      {line.food_id != null && (needs ?? (learning && measure !== "")) && (
+        <TellOnce
+          foodId={line.food_id}
+          food={line.name}
+          needs={needs ?? { kind: isVolume(measure) ? "volume" : "measure", measure }}
+          onTold={learnt}
+          onLeave={() => setLearning(false)}
+        />
+      )}
+      {readings.length > 0 && !needs && !learning && measure !== "" && (
+        <Button look="quiet" className="justify-self-start" onClick={() => setLearning(true)}>
+          Weigh one {measure} to learn yours
+        </Button>
+      )}
+    </div>
+  );
+}
+
+const isVolume = (measure: string) =>
+  /^(heaped |level |rounded |scant )?(cup|tbsp|tsp|tablespoon|teaspoon|ml|pint)$/i.test(measure);
+
+function toldOf(one: Schemas["AmountReading"]): Told {
+  const grams = one.grams ?? 0;
+  const range: [number, number] | null =
+    one.low_g != null && one.high_g != null ? [one.low_g, one.high_g] : null;
+  return { grams, range, origin: range ? "measure" : "hand", count: one.count ?? null };
+}

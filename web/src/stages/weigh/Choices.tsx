@@ -1,0 +1,115 @@
+import { api, type Schemas } from "../../api/client";
+import { useAnswer } from "../../api/useAnswer";
+import { useKeys } from "../../app/useKeys";
+import { known, valueText } from "../../lib/figures";
+import { signed, weighed } from "../../lib/format";
+import type { Line } from "./lines";
+import type { Weighing } from "./useWeighing";
+
+type Effect = Schemas["ChoiceEffect"];
+type Name = Schemas["Choice"]["name"];
+
+interface ChoicesProps {
+  batchId: number;
+  line: Line;
+  /** What lies on the scale for the line, with what it had already. */
+  net: number;
+  weighing: Weighing;
+  onDone: () => void;
+}
+
+const KEY: Record<Name, string> = { accept: "1", to_target: "", carry_open: "2", carry_all: "3" };
+
+/** Too much or too little: what each way on makes of a serving. */
+export function Choices({ batchId, line, net, weighing, onDone }: ChoicesProps) {
+  const asked = JSON.stringify({ line: line.id, net_g: net });
+  const { answer } = useAnswer<Schemas["Choices"]>(
+    asked,
+    (about) =>
+      api.POST("/api/batches/{batch_id}/choices", {
+        params: { path: { batch_id: batchId } },
+        body: JSON.parse(about) as Schemas["OnTheScale"],
+      }),
+    60,
+  );
+  const choose = (name: Name) => {
+    const way = answer?.ways.find((one) => one.choice.name === name);
+    if (!way || name === "to_target") return;
+    weighing.take();
+    if (way.choice.factor != null) weighing.carry(way.choice.factor, way.choice.scope);
+    onDone();
+  };
+  useKeys([
+    { keys: "1", says: "Too much or too little: accept it", run: () => choose("accept") },
+    { keys: "2", says: "Carry the ratio to the open lines", run: () => choose("carry_open") },
+    { keys: "3", says: "Carry the ratio to the whole trial", run: () => choose("carry_all") },
+  ]);
+  if (!answer) return null;
+  const over = answer.off_g > 0;
+  const off = `${weighed(Math.abs(answer.off_g))} g`;
+  return (
+    <section
+      aria-label={over ? "Too much" : "Too little"}
+      className="my-3 border-2 border-mark p-3"
+    >
+      <h2 className="text-lg font-bold text-mark">
+        {off} {over ? "too much" : "too little"}
+      </h2>
+      <ul className="mt-2 grid gap-2 sm:grid-cols-2">
+        {answer.ways.map((way) => (
+          <li key={way.choice.name} className="grid">
+            {way.choice.name === "to_target" ? (
+              <div className="border border-rule px-3 py-2">
+                <b>{over ? `Take ${off} back` : `Top up by ${off}`}</b>
+                <span className="block text-sm text-soft">
+                  the scale watches: it is taken when it is right. <After way={way} />
+                </span>
+              </div>
+            ) : (
+              <button
+                type="button"
+                onClick={() => choose(way.choice.name)}
+                className="min-h-14 border border-ink px-3 py-2 text-left hover:bg-wash"
+              >
+                <b>{nameOf(way, over)}</b>
+                <kbd className="float-right font-mono text-xs text-soft max-sm:hidden">
+                  {KEY[way.choice.name]}
+                </kbd>
+                <span className="block text-sm text-soft">
+                  {detailOf(way)} <After way={way} />
+                </span>
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function nameOf({ choice }: Effect, over: boolean): string {
+  if (choice.name === "accept") return "Accept it as it is";
+  if (choice.name === "carry_open") return "Carry it to the open lines";
+  return over ? "Carry it to the whole trial" : "Make the whole trial fit it";
+}
+
+function detailOf({ choice, short }: Effect): string {
+  if (choice.factor == null) return "The other lines stay as planned.";
+  const times = `× ${choice.factor.toFixed(3).replace(/0+$/, "")}`;
+  if (short.length === 0) return `Their targets ${times}.`;
+  return `All targets ${times}; to top up: ${short.join(", ")}.`;
+}
+
+function After({ way }: { way: Effect }) {
+  const kcal = known(way.kcal);
+  const protein = known(way.protein_g);
+  if (!kcal) return null;
+  return (
+    <span className="text-ink">
+      {valueText(kcal, "kcal")} kcal
+      {way.kcal_change != null && ` (${signed(way.kcal_change, "kcal")})`}
+      {protein && `, ${valueText(protein, "g")} g protein`} a serving
+      {way.serving_g != null && ` of ${weighed(Math.round(way.serving_g))} g`}.
+    </span>
+  );
+}

@@ -1,0 +1,69 @@
+import type { Live } from "../../api/live";
+import type { BatchSheet } from "../../api/live";
+import { count } from "../../lib/format";
+
+interface StatusProps {
+  live: Live;
+  sheet: BatchSheet;
+  waiting: number;
+  onHandsFree: (on: boolean) => void;
+  voice: { on: boolean; toggle: () => void; possible: boolean };
+}
+
+/** Whether scale and kitchen answer, and how the weigh-in goes on: by itself, aloud. */
+export function Status({ live, sheet, waiting, onHandsFree, voice }: StatusProps) {
+  return (
+    <div className="flex flex-wrap items-center gap-x-5 gap-y-1 text-sm">
+      <span
+        role="status"
+        className={live.scale && live.server ? "text-done" : "font-semibold text-mark"}
+      >
+        {says(live)}
+      </span>
+      {waiting > 0 && <span className="text-mark">{count(waiting, "record")} on the way</span>}
+      <span className="ml-auto flex flex-wrap gap-x-4">
+        {voice.possible && (
+          <Tick on={voice.on} onChange={voice.toggle}>
+            spoken
+          </Tick>
+        )}
+        <Tick on={sheet.hands_free} onChange={onHandsFree}>
+          hands-free: take it when it is right and steady
+        </Tick>
+      </span>
+    </div>
+  );
+}
+
+function says(live: Live): string {
+  if (!live.server) {
+    return "The kitchen does not answer: what you take is kept here and sent when it does";
+  }
+  if (!live.scale) return "The scale does not answer. Trying again; typing it in works meanwhile";
+  const division = live.reading?.reading.division_g;
+  const others = Object.entries(live.scales).filter(([name]) => name !== live.inUse);
+  return [
+    `✓ ${live.inUse ?? "scale"} connected${division ? ` · ${division} g` : ""}`,
+    ...others.map(([name, answers]) => `${name} ${answers ? "ready" : "does not answer"}`),
+  ].join(" · ");
+}
+
+interface TickProps {
+  on: boolean;
+  onChange: (on: boolean) => void;
+  children: string;
+}
+
+function Tick({ on, onChange, children }: TickProps) {
+  return (
+    <label className="flex min-h-11 items-center gap-2">
+      <input
+        type="checkbox"
+        checked={on}
+        onChange={(event) => onChange(event.target.checked)}
+        className="size-5 accent-(--pencil)"
+      />
+      {children}
+    </label>
+  );
+}

@@ -1,0 +1,16 @@
+import type { Schemas } from "../../api/client";
+import type { BatchSheet } from "../../api/live";
+
+/** The plan as the sheet has it. */
+export function planOf(sheet: BatchSheet): Schemas["WeighPlan"] {
+  return {
+    version: sheet.version,
+    lines: sheet.lines.map((line) => ({
+      id: line.id,
+      bowl: line.bowl,
+      way: line.way,
+      scale: line.scale ?? null,
+      poured_with: line.poured_with ?? null,
+    })),
+  };
+}

@@ -1,0 +1,134 @@
+import type { Capture, useCaptures } from "../../api/captures";
+import { api, ask, type Schemas, sentence } from "../../api/client";
+import type { BatchSheet, Live } from "../../api/live";
+import { useNotice } from "../../ui/notices";
+import type { Line } from "./lines";
+import { useWhenSteady } from "./useWhenSteady";
+
+type Part = Omit<Capture, "id">;
+
+/** A weight that was not read on a scale: with a range it is an estimate. */
+export interface Told {
+  grams: number;
+  range: [number, number] | null;
+  origin: "hand" | "measure" | "estimate";
+  count?: number | null;
+}
+
+interface WeighingProps {
+  sheet: BatchSheet;
+  line: Line | undefined;
+  live: Live;
+  captures: ReturnType<typeof useCaptures>;
+  /** The bowl that a free weigh-in pours into. */
+  bowl: string;
+}
+
+/** Everything that a hand or a key does at a weigh-in. */
+export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps) {
+  const say = useNotice();
+  const { reading } = live;
+  const { whenSteady, waiting } = useWhenSteady(reading);
+  const into = line?.bowl ?? bowl;
+  const of = (one: Line | undefined) => ({ line: one?.id ?? null, seen: one?.seen ?? null });
+
+  const fromScale = (kind: "tare" | "line" | "add") => {
+    if (!reading) {
+      say({ text: "The scale does not answer: type it in, or look at the cable.", bad: true });
+      return;
+    }
+    const tareRecord = reading.tare_record ?? null;
+    whenSteady(kind, (raw) =>
+      captures.capture({
+        kind,
+        ...of(line),
+        bowl: into,
+        way: line?.way ?? "into",
+        gross_g: raw.grams,
+        tare_record: tareRecord,
+        mode: raw.mode ?? "gross",
+        scale: raw.scale ?? "",
+        division_g: raw.division_g,
+        origin: "scale",
+      }),
+    );
+  };
+  const byHand = (part: Part) => captures.capture({ origin: "hand", ...part });
+  const told = ({ grams, range, origin, count }: Told, kind: "line" | "add" = "line") =>
+    byHand({
+      kind,
+      ...of(line),
+      bowl: into,
+      net_g: grams,
+      low_g: range?.[0] ?? null,
+      high_g: range?.[1] ?? null,
+      count: count ?? null,
+      origin,
+    });
+  const spill = (grams: number, range: [number, number], component: string | null) =>
+    byHand({
+      kind: "spill",
+      ...(component === null ? { line: line?.id ?? null } : { bowl: component }),
+      net_g: grams,
+      low_g: range[0],
+      high_g: range[1],
+      origin: "estimate",
+    });
+  const turn = (id: number) => byHand({ kind: "turn", line: id });
+  const show = async (request: Parameters<typeof ask<BatchSheet>>[0]) => {
+    try {
+      live.show(await ask(request));
+      return true;
+    } catch (error) {
+      say({ text: sentence(error), bad: true });
+      return false;
+    }
+  };
+  const path = { params: { path: { batch_id: sheet.id } } };
+
+  return {
+    waiting,
+    take: () => {
+      if (line ?? sheet.free) fromScale("line");
+    },
+    add: () => line && fromScale("add"),
+    tare: () => fromScale("tare"),
+    told,
+    spill,
+    turn,
+    right: (cue: string) => line && byHand({ kind: "right", ...of(line), note: cue }),
+    skip: (note = "") => line && byHand({ kind: "skip", ...of(line), note }),
+    food: (one: Line, labelId: number) =>
+      byHand({ kind: "food", line: one.id, seen: one.seen, label_id: labelId }),
+    carry: (factor: number, scope: Schemas["Choice"]["scope"]) =>
+      line && byHand({ kind: "carry", line: line.id, factor, scope: scope ?? "open" }),
+    undo: () => {
+      if (sheet.last_record) byHand({ kind: "undo", undoes: sheet.last_record });
+    },
+    step: (by: -1 | 1) => {
+      const to = sheet.lines[sheet.lines.findIndex((one) => one.id === sheet.current) + by];
+      if (to) turn(to.id);
+    },
+    nudge: (by: -1 | 1) =>
+      void show(
+        api.PUT("/api/batches/{batch_id}/nudge", {
+          ...path,
+          body: { divisions: Math.max(-50, Math.min(50, sheet.nudge + by)) },
+        }),
+      ),
+    setHandsFree: (on: boolean) =>
+      void show(api.PUT("/api/batches/{batch_id}/hands-free", { ...path, body: { on } })),
+    addLine: (labelId: number, component: string) =>
+      show(
+        api.POST("/api/batches/{batch_id}/lines", {
+          ...path,
+          body: { key: crypto.randomUUID(), label_id: labelId, component },
+        }),
+      ),
+    arrange: (plan: Schemas["WeighPlan"]) =>
+      show(api.PUT("/api/batches/{batch_id}/plan", { ...path, body: plan })),
+    close: () => show(api.POST("/api/batches/{batch_id}/close", path)),
+  };
+}
+
+export type Weighing = ReturnType<typeof useWeighing>;
