@@ -1,9 +1,13 @@
 """Before the weigh-in is closed: what is open, far from plan or not weighed; does the mixture agree
 with its lines, and does it fit the pan?"""
 
+from collections.abc import Iterator
+
 from sqlmodel import Session
 
+from gasket.core.margin import Figure
 from gasket.core.numbers import Answer
+from gasket.core.reckon import Result, reckon
 from gasket.core.weighing.closing import (
     FarLine,
     Fill,
@@ -20,7 +24,8 @@ from gasket.store.tables import BatchLineRow
 
 
 class UnweighedLine(Answer):
-    """A line that was estimated: its range, and the part of the kcal margin that is its own."""
+    """A line that was estimated: its range, what a serving's kcal margin would lose if it had been
+    weighed, and its share of that margin's variance."""
 
     name: str
     net_g: float
@@ -64,7 +69,7 @@ def report(session: Session, batch_id: int) -> ClosingReport:
             for line in made.lines
             if made.state_of(line).status is LineStatus.SKIPPED
         ),
-        unweighed=tuple(_unweighed(made)),
+        unweighed=tuple(sorted(_unweighed(made), key=lambda one: -one.margin_kcal)),
         gap=None if mixture is None else _gap(made, mixture),
         fills=tuple(_fills(made)),
     )
@@ -87,36 +92,39 @@ def _reason(made: Weighed, line: BatchLineRow) -> str:
     return record.note if record else ""
 
 
-def _unweighed(made: Weighed) -> list[UnweighedLine]:
-    parts = {
-        part.label: part
-        for part in made.result.margin_parts.get("kcal", ())
-        if part.comes_from == "weight"
-    }
-    found = []
+def _unweighed(made: Weighed) -> Iterator[UnweighedLine]:
+    whole = _half_width(made.result)
     for line in made.lines:
         state = made.state_of(line)
         if state.estimate is None or state.status is not LineStatus.WEIGHED:
             continue
-        part = parts.get(f"label-{made.revision_of(line)}")
+        without = _half_width(reckon(made.as_if_weighed(line)))
         share = made.share_of(line)
-        found.append(
-            UnweighedLine(
-                name=made.name_of(line),
-                net_g=(state.net_g or 0.0) * share,
-                low_g=state.estimate[0] * share,
-                high_g=state.estimate[1] * share,
-                margin_share=part.share if part else 0.0,
-                margin_kcal=part.half if part else 0.0,
-            )
+        yield UnweighedLine(
+            name=made.name_of(line),
+            net_g=(state.net_g or 0.0) * share,
+            low_g=state.estimate[0] * share,
+            high_g=state.estimate[1] * share,
+            margin_share=max(0.0, 1 - (without / whole) ** 2) if whole > 0 else 0.0,
+            margin_kcal=max(0.0, whole - without),
         )
-    return sorted(found, key=lambda one: -one.margin_share)
+
+
+def _half_width(result: Result) -> float:
+    """Of the likely kcal of one serving."""
+    kcal = result.serving.kcal
+    return (kcal.likely[1] - kcal.likely[0]) / 2 if isinstance(kcal, Figure) else 0.0
 
 
 def _gap(made: Weighed, mixture_g: float) -> Gap:
     variances = [line.variance_g2 for part in made.batch.components for line in part.lines]
     bowls = [(one.name, one.empty_g) for one in made.house.vessels if one.empty_g]
-    bowls += [(f"the bowl of {bowl}", grams) for bowl, grams in made.state.empty.items()]
+    known = {name for name, _ in bowls}
+    bowls += [
+        (f"the bowl of {bowl}", grams)
+        for bowl, grams in made.state.empty.items()
+        if bowl not in known
+    ]
     return mixture_gap(
         mixture_g,
         [_weight(made, line) for line in made.lines],

@@ -32,7 +32,7 @@ class Rehearsal(Value):
     """Whether a simulated person pours; `seed` is of the hands."""
 
     on: bool
-    seed: Annotated[int, Field(ge=0, le=1_000_000)] = 7
+    seed: Annotated[int, Field(strict=True, ge=0, le=1_000_000)] = 7
 
 
 @dataclass

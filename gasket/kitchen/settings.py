@@ -54,7 +54,7 @@ class Vessel(Value):
     name: ShortText
     empty_g: Amount | None = None
     volume_ml: Positive | None = None
-    cups: Annotated[int, Field(ge=1, le=200)] = 1
+    cups: Annotated[int, Field(strict=True, ge=1, le=200)] = 1
 
     @property
     def whole_ml(self) -> float | None:

@@ -170,7 +170,7 @@ def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> 
         return sheet(session, batch_id)
     state = state_of(session, batch_id)
     _refuse(batch, capture, state, session)
-    capture = _completed(session, batch, capture)
+    capture = _completed(session, batch, capture, state)
     rows.write_record(session, batch_id, recorded(capture, state, now))
     try:
         session.commit()
@@ -193,8 +193,9 @@ def _refuse(batch: BatchRow, capture: Capture, state: WeighIn, session: Session)
             raise Refused("There is no such record to undo.")
 
 
-def _completed(session: Session, batch: BatchRow, capture: Capture) -> Capture:
-    """The capture with what only the kitchen knows: a new line's row, its bowl, the revision."""
+def _completed(session: Session, batch: BatchRow, capture: Capture, state: WeighIn) -> Capture:
+    """The capture with what only the kitchen knows: a new line's row, its bowl, the revision, the
+    ratio that is carried on."""
     revision = _newest_revision(session, capture.label_id) if capture.label_id else None
     found: dict[str, object] = {"revision_id": rows.key_of(revision) if revision else None}
     if capture.is_new_line:
@@ -203,7 +204,19 @@ def _completed(session: Session, batch: BatchRow, capture: Capture) -> Capture:
     elif capture.line is not None and not capture.bowl:
         row = session.get(BatchLineRow, capture.line)
         found["bowl"] = (row.bowl or row.component) if row else ""
+    if capture.kind is Kind.CARRY and capture.line is not None and capture.factor is None:
+        found["factor"] = _ratio(session, rows.key_of(batch), capture.line, state)
     return capture.model_copy(update=found)
+
+
+def _ratio(session: Session, batch_id: int, line: int, state: WeighIn) -> float:
+    """What a line was weighed at, relative to its target."""
+    plan = weighed.plan_of(rows.batch_lines(session, batch_id))
+    target = next(one.target_g for one in plan if one.id == line) * state.lines[line].factor
+    net = state.lines[line].net_g
+    if not net or target <= 0:
+        raise Refused("There is no ratio to carry on: the line has no weight or no target.")
+    return min(100.0, max(0.01, net / target))
 
 
 def _newest_revision(session: Session, label_id: int) -> LabelRevisionRow:

@@ -147,13 +147,23 @@ class Weighed:
         """The batch as it would be if the planned food had gone in."""
         return _divided(self._from_lines(as_planned=line), self.state, self.row)
 
-    def _from_lines(self, as_planned: BatchLineRow | None = None) -> Batch:
+    def as_if_weighed(self, line: BatchLineRow) -> Batch:
+        """The batch as it would be if an estimated line had been weighed."""
+        return _divided(self._from_lines(as_if_weighed=line), self.state, self.row)
+
+    def _from_lines(
+        self, as_planned: BatchLineRow | None = None, as_if_weighed: BatchLineRow | None = None
+    ) -> Batch:
         components: dict[str, list[Line]] = {}
         for line in self.lines:
             parts = components.setdefault(line.component, [])
-            if not self.is_unnamed(line):
-                revision = line.revision_id if line is as_planned else self.revision_of(line)
-                parts.append(self._line(line, revision))
+            if self.is_unnamed(line):
+                continue
+            revision = line.revision_id if line is as_planned else self.revision_of(line)
+            made_line = self._line(line, revision)
+            if line is as_if_weighed:
+                made_line = made_line.model_copy(update={"estimate": None, "division_g": 1.0})
+            parts.append(made_line)
         made = {
             name: Component(name=name, lines=tuple(parts)) for name, parts in components.items()
         }

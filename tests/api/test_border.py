@@ -110,17 +110,35 @@ def test_nan_in_a_body_is_refused_at_its_field(client):
     assert refused.json()["errors"][0]["path"] == "components[0].lines[0].grams"
 
 
-@pytest.mark.parametrize("scale", ["http://x", "spy:///dev/x?file=/tmp/x", "loop://", "", "../x"])
-def test_only_a_scale_can_be_set_as_scale(client, scale):
+@pytest.mark.parametrize("place", ["http://x", "spy:///dev/x?file=/tmp/x", "loop://", "", "../x"])
+def test_only_a_scale_can_be_set_as_scale(client, place):
     settings = client.get("/api/settings").json()
-    refused = client.put("/api/settings", json={**settings, "scale": scale})
+    scales = [*settings["scales"], {"name": "third", "place": place}]
+    refused = client.put("/api/settings", json={**settings, "scales": scales})
     assert refused.status_code == 422
-    assert refused.json()["errors"][0]["path"] == "scale"
+    assert refused.json()["errors"][0]["path"] == "scales[2].place"
+
+
+@pytest.mark.parametrize(
+    ("field", "extra"),
+    [
+        ("scales", {"name": "Kitchen Scale", "place": "COM3"}),
+        ("scales", {"name": "other", "place": "simulated"}),
+        ("vessels", {"name": "Steel bowl"}),
+    ],
+)
+def test_no_two_scales_or_vessels_of_one_name_or_place(client, field, extra):
+    settings = client.get("/api/settings").json()
+    refused = client.put("/api/settings", json={**settings, field: [*settings[field], extra]})
+    assert refused.status_code == 422
+    assert refused.json()["errors"][0]["path"] == field
 
 
 def test_a_real_scale_has_no_simulator_panel(client):
-    nothing = {"connected": False, "simulated": False, "reading": None}
-    assert client.get("/api/scale").json() == nothing
+    state = client.get("/api/scale").json()
+    assert (state["connected"], state["simulated"]) == (False, False)
+    assert {one["name"] for one in state["scales"]} == {"kitchen scale", "pocket scale"}
+    assert not any(one["simulated"] or one["reading"] for one in state["scales"])
     assert client.post("/api/scale/simulator", json={"act": "pour", "amount": 5}).status_code == 409
 
 

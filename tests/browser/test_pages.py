@@ -193,10 +193,10 @@ def test_settings_change_how_everything_is_reckoned(page: Page):
 
 def test_a_scale_that_is_none_is_refused_at_its_field(page: Page):
     page.goto("/settings")
-    page.get_by_label("Scale").fill("http://elsewhere")
+    page.get_by_label("Where kitchen scale is connected").fill("http://elsewhere")
     page.get_by_role("button", name="Save the settings").click()
     expect(page.get_by_role("alert")).to_contain_text("a serial device like /dev/ttyUSB0")
-    expect(page.get_by_label("Scale")).to_have_value("http://elsewhere")
+    expect(page.get_by_label("Where kitchen scale is connected")).to_have_value("http://elsewhere")
 
 
 def test_a_card_travels_out_as_a_file_and_in_again(page: Page, tmp_path: Path):

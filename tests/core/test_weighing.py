@@ -126,7 +126,7 @@ def test_a_slip_is_refused_with_a_sentence(given_capture, says):
     [
         {"kind": "skip"},
         {"kind": "food", "line": 1},
-        {"kind": "carry", "line": 1, "factor": 2},
+        {"kind": "carry", "line": 1},
         {"kind": "spill", "net_g": 5, "low_g": 4, "high_g": 6},
         {"kind": "spill", "net_g": 5, "bowl": "loaf"},
         {"kind": "line", "line": 1},

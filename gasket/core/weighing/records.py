@@ -80,7 +80,8 @@ class Capture(Value):
     A pour without a `line` is a new line of the weigh-in, to be named before or after.
     `seen` is the record of the line that the sender looked at (`open` for none): another one
     means that somebody else was quicker. `label_id` says what went in; the revision of it that
-    was current is kept in `revision_id`.
+    was current is kept in `revision_id`. A carry without a `factor` carries what the line
+    was weighed at to its target.
     """
 
     id: Annotated[str, Field(min_length=8, max_length=64)]
@@ -142,8 +143,8 @@ class Capture(Value):
             return "Say which record to undo."
         if kind is Kind.FOOD and self.label_id is None:
             return "Say what went in."
-        if kind is Kind.CARRY and (self.factor is None or self.scope is None):
-            return "Say by which factor, and whether for the open lines or for all."
+        if kind is Kind.CARRY and self.scope is None:
+            return "Say whether it is carried to the open lines or to all."
         if kind is Kind.SPILL and self.line is None and not self.bowl:
             return "Say of what it was spilled."
         if self.needs_gross:

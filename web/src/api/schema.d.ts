@@ -1913,7 +1913,8 @@ export interface components {
          *     A pour without a `line` is a new line of the weigh-in, to be named before or after.
          *     `seen` is the record of the line that the sender looked at (`open` for none): another one
          *     means that somebody else was quicker. `label_id` says what went in; the revision of it that
-         *     was current is kept in `revision_id`.
+         *     was current is kept in `revision_id`. A carry without a `factor` carries what the line
+         *     was weighed at to its target.
          */
         Capture: {
             /**
@@ -4964,7 +4965,8 @@ export interface components {
         };
         /**
          * UnweighedLine
-         * @description A line that was estimated: its range, and the part of the kcal margin that is its own.
+         * @description A line that was estimated: its range, what a serving's kcal margin would lose if it had been
+         *     weighed, and its share of that margin's variance.
          */
         UnweighedLine: {
             /** High G */

@@ -48,7 +48,7 @@ export function Scales({ scales, answering, at, onChange }: ScalesProps) {
         {scales.map((one, i) => {
           const found = answering.find((scale) => scale.name === one.name);
           return (
-            <li key={i} className="grid gap-2 border-t border-rule pt-2 sm:grid-cols-2">
+            <li key={i} className="grid items-start gap-2 border-t border-rule pt-2 sm:grid-cols-2">
               <TextField
                 label="Name of the scale"
                 value={one.name}

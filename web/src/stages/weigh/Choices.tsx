@@ -35,8 +35,7 @@ export function Choices({ batchId, line, net, weighing, onDone }: ChoicesProps) 
   const choose = (name: Name) => {
     const way = answer?.ways.find((one) => one.choice.name === name);
     if (!way || name === "to_target") return;
-    weighing.take();
-    if (way.choice.factor != null) weighing.carry(way.choice.factor, way.choice.scope);
+    weighing.accept(way.choice);
     onDone();
   };
   useKeys([
@@ -52,17 +51,17 @@ export function Choices({ batchId, line, net, weighing, onDone }: ChoicesProps) 
       aria-label={over ? "Too much" : "Too little"}
       className="my-3 border-2 border-mark p-3"
     >
-      <h2 className="text-lg font-bold text-mark">
-        {off} {over ? "too much" : "too little"}
+      <h2 className="sr-only">
+        {off} {over ? "too much" : "too little"}: what now?
       </h2>
-      <ul className="mt-2 grid gap-2 sm:grid-cols-2">
+      <ul className="grid gap-2 sm:grid-cols-2">
         {answer.ways.map((way) => (
           <li key={way.choice.name} className="grid">
             {way.choice.name === "to_target" ? (
               <div className="border border-rule px-3 py-2">
                 <b>{over ? `Take ${off} back` : `Top up by ${off}`}</b>
                 <span className="block text-sm text-soft">
-                  the scale watches: it is taken when it is right. <After way={way} />
+                  The scale watches: it is taken when it is right. <After way={way} />
                 </span>
               </div>
             ) : (

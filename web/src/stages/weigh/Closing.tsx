@@ -31,7 +31,11 @@ export function Closing({ sheet, live, onCapture, onClose, onUndo }: ClosingProp
   const unnamed = sheet.lines.some((line) => line.unnamed);
   return (
     <div className="grid gap-4 py-4">
-      <h1 className="text-3xl font-bold">Every line is weighed or skipped</h1>
+      {sheet.free ? (
+        <h2 className="text-2xl font-bold">When it is all in</h2>
+      ) : (
+        <h1 className="text-3xl font-bold">Every line is weighed or skipped</h1>
+      )}
       {report && <Looked report={report} />}
       <Mixture sheet={sheet} live={live} onCapture={onCapture} report={report} />
       {unnamed && (
@@ -123,7 +127,7 @@ function Mixture({ sheet, live, onCapture, report }: MixtureProps) {
   return (
     <section aria-label="The whole mixture" className="border border-rule p-3">
       <h2 className="font-bold">
-        The whole mixture{" "}
+        The whole mixture,{" "}
         <span className="font-normal text-soft">
           the lines add up to {weighed(Math.round(sheet.lines_g))} g
         </span>

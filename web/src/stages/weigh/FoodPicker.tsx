@@ -1,6 +1,6 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 
-import type { Schemas } from "../../api/client";
+import { api, ask, type Schemas } from "../../api/client";
 import { useFoods } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Modal } from "../../ui/Modal";
@@ -12,6 +12,14 @@ interface Package {
   food: Schemas["FoodItem"];
   label: Schemas["ItemLabel"];
 }
+
+const MOST_FOODS = 12;
+
+/** Every package of the foods; those of `foodId` stand first. */
+const packagesOf = (foods: readonly Schemas["FoodItem"][], foodId: number | null | undefined) =>
+  foods
+    .flatMap((food) => food.labels.map((label): Package => ({ food, label })))
+    .sort((a, b) => Number(b.food.id === foodId) - Number(a.food.id === foodId));
 
 interface FoodPickerProps {
   label: string;
@@ -30,14 +38,30 @@ export function FoodPicker({
 }: FoodPickerProps) {
   const [text, setText] = useState("");
   const [shelving, setShelving] = useState(false);
-  const dictation = useDictation(setText);
-  const { data } = useFoods(text.trim(), 12);
-  const packages = (data?.foods ?? [])
-    .flatMap((food) => food.labels.map((one): Package => ({ food, label: one })))
-    .sort((a, b) => Number(b.food.id === foodId) - Number(a.food.id === foodId));
+  const box = useRef<HTMLInputElement>(null);
+  const dictation = useDictation((words) => {
+    setText(words);
+    box.current?.focus();
+  });
+  const { data, isPlaceholderData } = useFoods(text.trim(), MOST_FOODS);
+  const packages = packagesOf(data?.foods ?? [], foodId);
+  const pick = (one: Package) => {
+    setText("");
+    // The space bar belongs to the scale again.
+    if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+    onPick(one.label.id);
+  };
+  /** Enter before the answer: ask once more and take what stands first. */
+  const early = async () => {
+    const query = { search: text.trim(), limit: MOST_FOODS };
+    const found = await ask(api.GET("/api/foods", { params: { query } })).catch(() => undefined);
+    const first = packagesOf(found?.foods ?? [], foodId)[0];
+    if (first) pick(first);
+  };
   return (
     <div className="flex min-w-0 flex-wrap items-start gap-2">
       <Options
+        inputRef={box}
         className="min-w-0 flex-1"
         label={label}
         placeholder={placeholder}
@@ -54,10 +78,9 @@ export function FoodPicker({
             </span>
           </span>
         )}
-        onChoose={(one) => {
-          setText("");
-          onPick(one.label.id);
-        }}
+        onChoose={pick}
+        stale={isPlaceholderData}
+        onEarly={() => void early()}
         none={
           data && (
             <p className="mt-1 flex flex-wrap items-center gap-x-3 text-sm">

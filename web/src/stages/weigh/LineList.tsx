@@ -50,7 +50,7 @@ export function LineList({ sheet, onTurn, onPlan }: LineListProps) {
               <Mark line={line} current={line.id === sheet.current} />
               <span className={line.status === "skipped" ? "line-through" : ""}>
                 {line.unnamed ? <i>no name yet</i> : line.name}
-                <Aside line={line} />
+                <Aside line={line} free={sheet.free} />
               </span>
               <span className="text-right">{amount(line)}</span>
             </button>
@@ -62,12 +62,12 @@ export function LineList({ sheet, onTurn, onPlan }: LineListProps) {
 }
 
 /** What is particular about a line, under its name. */
-function Aside({ line }: { line: Line }) {
+function Aside({ line, free }: { line: Line; free: boolean }) {
   const says = [
     line.planned_name != null && `for ${line.planned_name}`,
     line.way === "out_of" && "out of its pack",
     line.also.length > 0 && `with ${line.also.join(", ")}`,
-    !line.planned && !line.unnamed && "not planned",
+    !free && !line.planned && !line.unnamed && "not planned",
     line.status === "open" && line.poured_g > 0 && `${weighed(line.poured_g)} g in`,
     line.cue !== "" && `until ${line.cue}`,
     line.reason,

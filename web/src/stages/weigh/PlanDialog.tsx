@@ -116,7 +116,7 @@ interface RowProps {
   onChange: (part: Partial<Planned>) => void;
 }
 
-const SELECT = "min-h-11 min-w-0 border border-soft bg-sheet px-1.5";
+const SELECT = "min-h-11 min-w-0 max-sm:flex-1 border border-soft bg-sheet px-1.5";
 
 function Row({ planned, line, bowls, scales, partners, onMove, onChange, first, last }: RowProps) {
   const name = line.unnamed ? "no name yet" : line.name;

@@ -36,6 +36,7 @@ export function Readout({
         <output
           aria-label="Reading"
           data-testid="reading"
+          data-scale={reading?.reading.scale}
           data-stable={reading?.steady ?? false}
           className={`font-mono leading-[0.95] font-bold tracking-tight ${text.length > 4 ? "text-[8.5rem] max-sm:text-[4.6rem]" : "text-[11rem] max-sm:text-[7rem]"} ${reading?.steady ? "" : "text-soft"}`}
         >

@@ -1,5 +1,6 @@
-import type { Live } from "../../api/live";
-import type { BatchSheet } from "../../api/live";
+import type { ReactNode } from "react";
+
+import type { BatchSheet, Live } from "../../api/live";
 import { count } from "../../lib/format";
 
 interface StatusProps {
@@ -28,7 +29,7 @@ export function Status({ live, sheet, waiting, onHandsFree, voice }: StatusProps
           </Tick>
         )}
         <Tick on={sheet.hands_free} onChange={onHandsFree}>
-          hands-free: take it when it is right and steady
+          hands-free<span className="max-sm:sr-only">: take it when it is right and steady</span>
         </Tick>
       </span>
     </div>
@@ -51,7 +52,7 @@ function says(live: Live): string {
 interface TickProps {
   on: boolean;
   onChange: (on: boolean) => void;
-  children: string;
+  children: ReactNode;
 }
 
 function Tick({ on, onChange, children }: TickProps) {

@@ -322,7 +322,7 @@ function CountedLine({ count, onCountOnly }: CountedLineProps) {
 function SoFar({ sheet }: { sheet: BatchSheet }) {
   const kcal = known(sheet.result.serving.kcal);
   const protein = known(sheet.result.serving.protein_g);
-  if (!kcal) return null;
+  if (!kcal || sheet.lines.every((line) => line.unnamed)) return null;
   const open = sheet.lines.some((line) => line.status === "open");
   return (
     <p className="text-sm text-soft" aria-live="polite">

@@ -32,13 +32,13 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
   const into = line?.bowl ?? bowl;
   const of = (one: Line | undefined) => ({ line: one?.id ?? null, seen: one?.seen ?? null });
 
-  const fromScale = (kind: "tare" | "line" | "add") => {
+  const fromScale = (kind: "tare" | "line" | "add", then?: () => void) => {
     if (!reading) {
       say({ text: "The scale does not answer: type it in, or look at the cable.", bad: true });
       return;
     }
     const tareRecord = reading.tare_record ?? null;
-    whenSteady(kind, (raw) =>
+    whenSteady(kind, (raw) => {
       captures.capture({
         kind,
         ...of(line),
@@ -50,8 +50,9 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
         scale: raw.scale ?? "",
         division_g: raw.division_g,
         origin: "scale",
-      }),
-    );
+      });
+      then?.();
+    });
   };
   const byHand = (part: Part) => captures.capture({ origin: "hand", ...part });
   const told = ({ grams, range, origin, count }: Told, kind: "line" | "add" = "line") =>
@@ -100,8 +101,12 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
     skip: (note = "") => line && byHand({ kind: "skip", ...of(line), note }),
     food: (one: Line, labelId: number) =>
       byHand({ kind: "food", line: one.id, seen: one.seen, label_id: labelId }),
-    carry: (factor: number, scope: Schemas["Choice"]["scope"]) =>
-      line && byHand({ kind: "carry", line: line.id, factor, scope: scope ?? "open" }),
+    /** Accept what is on the scale, and carry its ratio on to other lines. */
+    accept: ({ scope }: Schemas["Choice"]) => {
+      if (!line) return;
+      const carry = { kind: "carry", line: line.id, scope: scope ?? "open" } as const;
+      fromScale("line", scope == null ? undefined : () => byHand(carry));
+    },
     undo: () => {
       if (sheet.last_record) byHand({ kind: "undo", undoes: sheet.last_record });
     },
