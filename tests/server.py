@@ -12,6 +12,8 @@ import uvicorn
 
 from gasket.api.app import create_app
 from gasket.kitchen.house import House
+from gasket.scale.process import SimulatorProcess
+from gasket.store.database import open_database
 
 
 @dataclass
@@ -47,17 +49,37 @@ class Server:
             self.process.stdout.close()
 
 
+class KeptSimulator(SimulatorProcess):
+    """A simulated scale that outlives the server: the next one finds it as new."""
+
+    def reset(self) -> None:
+        self.ensure()
+        with socket.create_connection(("127.0.0.1", self.port)) as hands:
+            hands.sendall(b"reset\n")
+
+    def stop(self) -> None:
+        return
+
+    def end(self) -> None:
+        super().stop()
+
+
 @dataclass
 class ServerThread:
-    """The same app in a thread of this process: what it saves is the start of an interpreter."""
+    """The same app in a thread of this process, at simulated scales that are there already: what
+    it saves is the start of three interpreters."""
 
     database: Path
+    simulators: dict[str, KeptSimulator]
     url: str = ""
 
     def __enter__(self) -> "ServerThread":
+        for simulator in self.simulators.values():
+            simulator.reset()
         listener = socket.create_server(("127.0.0.1", 0))
         self.url = f"http://127.0.0.1:{listener.getsockname()[1]}"
-        app = create_app(House.at(self.database, demo=True))
+        house = House(open_database(self.database), demo=True, simulators=self.simulators)
+        app = create_app(house)
         config = uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=2)
         self._server = uvicorn.Server(config)
         self._thread = threading.Thread(target=self._server.run, args=([listener],))

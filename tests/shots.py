@@ -31,13 +31,38 @@ def tare(page: Page) -> None:
 
 
 def weigh_two_and_a_half(page: Page) -> None:
-    """Carrots and flour are in, the milk protein is on its way."""
+    """Flour and milk protein are in, the sweetener is on its way."""
     tare(page)
-    for done, grams in ((1, 281), (2, 170)):
+    for done, grams in ((1, 171), (2, 90)):
         act(page, "scoop", grams)
         expect(page.get_by_role("region", name="Lines")).to_contain_text(f"{done} of 14")
     act(page, "scoop", 68)
     steady(page, "68")
+
+
+def too_much(page: Page) -> None:
+    """A scoop too many on the line that was on its way."""
+    act(page, "scoop", 76)
+    expect(page.get_by_role("region", name="Too much")).to_contain_text("kcal")
+
+
+def pour_freely(page: Page) -> None:
+    """Two pours that nobody planned: one named, one not yet."""
+    page.get_by_label("Name of the dish").fill("Whatever it was")
+    page.get_by_role("button", name="Cook first, write later").click()
+    expect(page.get_by_role("heading", level=1)).to_have_text("Pour anything")
+    tare(page)
+    names = page.get_by_role("region", name="Names")
+    for grams in (240, 55):
+        act(page, "scoop", grams)
+        steady(page, str(grams))
+        page.keyboard.press("Space")
+        expect(names.get_by_role("heading").first).to_contain_text(f"{grams} g")
+        steady(page, "0")
+    names.get_by_role("combobox", name="What were the 240 g").fill("quark")
+    expect(page.get_by_role("option").first).to_contain_text("quark")
+    page.keyboard.press("Enter")
+    expect(page.get_by_role("region", name="Lines")).to_contain_text("quark")
 
 
 def fill_two(page: Page) -> None:
@@ -67,18 +92,6 @@ def type_a_line(page: Page) -> None:
     box.fill("2 large eggs")
     expect(page.get_by_role("option").first).to_contain_text("100 g")
     box.evaluate("element => window.scrollTo(0, element.getBoundingClientRect().top - 260)")
-
-
-def show_files(page: Page) -> None:
-    rows = (
-        "Quark,Northlight skim quark,eu,100,63,11\nQuark,Fell quark,eu,100,70,12\n"
-        "Labneh,Moor labneh,eu,100,145,8\nSkyr,Fell skyr,eu,,62,11\n"
-    )
-    content = f"food,package,style,basis_g,kcal,protein_g\n{rows}".encode()
-    page.get_by_label("A CSV file").set_input_files(
-        {"name": "from-the-spreadsheet.csv", "mimeType": "text/csv", "buffer": content}
-    )
-    expect(page.get_by_role("region", name="Rows")).to_be_visible()
 
 
 CLAIMS = (
@@ -112,7 +125,6 @@ def nothing(_: Page) -> None:
 
 VIEWS: tuple[tuple[str, str, dict[str, int], str, Callable[[Page], None]], ...] = (
     ("build", "/dishes/1/build", DESKTOP, "light", nothing),
-    ("build-blueprint", "/dishes/1/build", DESKTOP, "dark", nothing),
     ("build-phone", "/dishes/1/build", PHONE, "light", nothing),
     ("swap", "/dishes/2/build", DESKTOP, "light", try_a_swap),
     ("goal", "/dishes/2/build", DESKTOP, "dark", reach_the_goal),
@@ -124,12 +136,13 @@ VIEWS: tuple[tuple[str, str, dict[str, int], str, Callable[[Page], None]], ...] 
     ("quick-entry", "/dishes/1/build", DESKTOP, "light", type_a_line),
     ("compare", "/shelf/compare?labels=3,4&trial=1", DESKTOP, "light", nothing),
     ("claims", f"/claims?c={quote(CLAIMS)}", DESKTOP, "dark", nothing),
-    ("files", "/shelf/files", DESKTOP, "light", show_files),
     ("settings", "/settings", DESKTOP, "light", nothing),
     ("portion", "/dishes/1/portion?batch=1", DESKTOP, "light", portions),
     ("weigh", "/dishes/1/weigh?batch=3", DESKTOP, "dark", weigh_two_and_a_half),
     ("weigh-phone", "/dishes/1/weigh?batch=3", PHONE, "light", nothing),
+    ("weigh-choices", "/dishes/1/weigh?batch=3", DESKTOP, "light", too_much),
     ("kitchen", "/", DESKTOP, "light", nothing),
+    ("cook-first", "/", DESKTOP, "light", pour_freely),
 )
 
 

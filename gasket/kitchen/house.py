@@ -5,10 +5,11 @@ import contextlib
 import functools
 import random
 import time
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Iterator, Mapping
 from dataclasses import dataclass, field
 from datetime import UTC, datetime
 from pathlib import Path
+from typing import TypeVar
 
 from sqlalchemy import Engine
 from sqlmodel import Session
@@ -31,6 +32,19 @@ def _utc_now() -> datetime:
     return datetime.now(UTC)
 
 
+S = TypeVar("S", bound=SimulatorProcess)
+
+
+def simulated_scales(kind: type[S], readings_per_s: float = 10.0) -> dict[str, S]:
+    """A kitchen scale and a pocket scale, by the place that settings name."""
+    return {
+        settings.SIMULATED: kind(readings_per_s=readings_per_s),
+        settings.SIMULATED_FINE: kind(
+            seed=11, capacity_g=500, division_g=0.1, readings_per_s=readings_per_s
+        ),
+    }
+
+
 @dataclass
 class House:
     """One database with its scale. `demo` says so on the screen."""
@@ -39,7 +53,7 @@ class House:
     demo: bool = False
     now: Callable[[], datetime] = _utc_now
     clock: Callable[[], float] = time.monotonic
-    simulators: dict[str, SimulatorProcess] = field(default_factory=dict)
+    simulators: Mapping[str, SimulatorProcess] = field(default_factory=dict)
     """By place: `simulated`, `simulated fine`."""
     live: Live = field(init=False)
     imports: ShelfImports = field(init=False)
@@ -53,11 +67,8 @@ class House:
 
     @classmethod
     def at(cls, path: Path, demo: bool = False, simulate: bool = True) -> "House":
-        simulators = {
-            settings.SIMULATED: SimulatorProcess(),
-            settings.SIMULATED_FINE: SimulatorProcess(seed=11, capacity_g=500, division_g=0.1),
-        }
-        return cls(open_database(path), demo=demo, simulators=simulators if simulate else {})
+        simulators = simulated_scales(SimulatorProcess) if simulate else {}
+        return cls(open_database(path), demo=demo, simulators=simulators)
 
     @contextlib.contextmanager
     def session(self) -> Iterator[Session]:

@@ -124,6 +124,8 @@ class Live:
     """Of every scale of the house, in its order."""
     links: dict[str, bool] = field(default_factory=dict)
     last: dict[str, Reading] = field(default_factory=dict)
+    divisions: dict[str, float] = field(default_factory=dict)
+    """Of every scale that has answered since it was connected."""
     _watches: dict[int, Watch] = field(default_factory=dict)
     _tasks: set["asyncio.Task[None]"] = field(default_factory=set)
 
@@ -133,26 +135,31 @@ class Live:
 
     def know_scales(self, capacity_g: dict[str, float]) -> None:
         """The house's scales, in its order; none of them answers yet."""
-        self.capacity_g, self.links, self.last = capacity_g, {}, {}
+        self.capacity_g = capacity_g
+        self.links, self.last, self.divisions = {}, {}, {}
         for watch in self._watches.values():
             for page in watch.pages:
                 self._tell_link(watch, page)
 
-    def at_hand(self) -> list[ScaleAtHand]:
-        """The scales that answer, in the order of the house."""
+    def at_hand(self, answering: bool = True) -> list[ScaleAtHand]:
+        """The scales that answer (or have answered before), in the order of the house."""
         return [
-            ScaleAtHand(name, self.last[name].division_g, capacity)
+            ScaleAtHand(name, self.divisions[name], capacity)
             for name, capacity in self.capacity_g.items()
-            if self.links.get(name) and name in self.last
+            if name in self.divisions and (self.links.get(name) or not answering)
         ]
 
     def in_use(self, watch: Watch, aim: Aim) -> str | None:
-        """The scale to look at: for the current line the one that suits it, else the first."""
+        """The scale to look at: for the current line the one that suits it, else the first. A
+        scale that falls silent with the line's bowl on it is waited for."""
         line = watch.current if aim.aim == "line" else None
-        found = scale_for(
-            line.target_g if line else 0.0, line.scale if line else None, self.at_hand()
-        )
-        return found.name if found else None
+        target, chosen = (line.target_g, line.scale) if line else (0.0, None)
+        suited = scale_for(target, chosen, self.at_hand(answering=False))
+        if suited is not None and not self.links.get(suited.name):
+            tare = watch.sheet.tares.get(suited.name)
+            if line is None or tare is None or tare.vessel != line.bowl:
+                suited = scale_for(target, chosen, self.at_hand())
+        return suited.name if suited else None
 
     def in_use_for(self, batch_id: int, aim: Aim) -> str | None:
         """The scale in use for a batch that a page watches."""
@@ -221,6 +228,7 @@ class Live:
     def reading(self, reading: Reading) -> None:
         is_first = reading.scale not in self.last
         self.last[reading.scale] = reading
+        self.divisions[reading.scale] = reading.division_g
         now = self.clock()
         for watch in self._watches.values():
             task = watch.task(reading.scale)

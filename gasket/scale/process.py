@@ -13,6 +13,7 @@ class SimulatorProcess:
     seed: int = 7
     capacity_g: float = 5000.0
     division_g: float = 1.0
+    readings_per_s: float = 10.0
     _process: "subprocess.Popen[str] | None" = field(default=None, repr=False)
 
     @property
@@ -30,6 +31,7 @@ class SimulatorProcess:
                 *(sys.executable, "-m", "gasket.cli", "scale", "simulate"),
                 *("--port", str(self.port), "--seed", str(self.seed), "--leash"),
                 *("--capacity", str(self.capacity_g), "--division", str(self.division_g)),
+                *("--rate", str(self.readings_per_s)),
             ],
             stdin=subprocess.PIPE,
             stdout=subprocess.PIPE,

@@ -26,11 +26,15 @@ _ACTS: Final = frozenset(get_args(Act))
 
 @dataclass
 class Simulator:
-    """Serves one pan to any number of listeners."""
+    """Serves one pan to any number of listeners; `new_pan` is what it is after a reset."""
 
-    pan: Pan
+    new_pan: Callable[[], Pan]
     readings_per_s: float = 10.0
+    pan: Pan = field(init=False)
     _listeners: set[asyncio.StreamWriter] = field(default_factory=set)
+
+    def __post_init__(self) -> None:
+        self.pan = self.new_pan()
 
     async def serve(self, port: int, ready: Callable[[int], None]) -> None:
         server = await asyncio.start_server(self._meet, "127.0.0.1", port)
@@ -72,6 +76,8 @@ class Simulator:
                 listener.close()
         elif word == "stop":
             self.pan.stop()
+        elif word == "reset":
+            self.pan = self.new_pan()
         elif word in _ACTS:
             with contextlib.suppress(ValueError):
                 self.pan.act(word, parse_number(rest) if rest else 0.0)  # type: ignore[arg-type]
@@ -104,17 +110,20 @@ class Scale:
     division_g: float = 1.0
     readings_per_s: float = 10.0
 
+    def new_pan(self) -> Pan:
+        """With a bowl on it; a pocket scale carries a cup."""
+        pan = Pan(random.Random(self.seed), capacity_g=self.capacity_g, division_g=self.division_g)
+        if self.capacity_g < pan.bowl_g * 2:
+            pan.act("bowl", SMALL_CUP_G)
+        return pan
+
 
 def run(port: int, scale: Scale, leash: bool = False) -> None:
     """Run a simulated scale until interrupted; its first line on stdout is its port.
 
     On a `leash` it ends with whoever started it: when its standard input closes.
     """
-    dice = random.Random(scale.seed)
-    pan = Pan(dice, capacity_g=scale.capacity_g, division_g=scale.division_g)
-    if scale.capacity_g < pan.bowl_g * 2:  # a pocket scale carries no bowl
-        pan.act("bowl", SMALL_CUP_G)
-    simulator = Simulator(pan, scale.readings_per_s)
+    simulator = Simulator(scale.new_pan, scale.readings_per_s)
     if leash:
         threading.Thread(target=_end_with_stdin, daemon=True).start()
     with contextlib.suppress(KeyboardInterrupt):

@@ -1,16 +1,18 @@
 """Measured, not gated: `./run bench` prints each figure beside what is wanted of it."""
 
+import contextlib
 import gzip
 import itertools
 import json
 import re
+import socket
 import statistics
 import time
 from pathlib import Path
 
 import httpx
 import pytest
-from playwright.sync_api import sync_playwright
+from playwright.sync_api import expect, sync_playwright
 from sqlmodel import Session
 
 from gasket.core.reckon import reckon
@@ -19,6 +21,7 @@ from gasket.core.target.reach import reach
 from gasket.formats.batch_json import to_batch
 from gasket.kitchen import finding
 from gasket.kitchen.house import House
+from gasket.scale.process import SimulatorProcess
 from gasket.store import search
 from gasket.store.database import open_database
 from gasket.store.tables import FoodRow
@@ -119,6 +122,68 @@ def test_a_scale_reading_reaches_the_page(benchmark, server):
     typical, worst = statistics.median(late), max(late)
     say("scale reading to page", f"{typical:.1f} ms, median; {worst:.1f} ms at most", "≤ 100 ms")
     assert len(late) == 79
+
+
+TAKE = """
+async () => {
+  const lines = document.querySelector("section[aria-label=Lines] h2");
+  const reading = document.querySelector("[data-testid=reading]");
+  const seen = (target, test) => new Promise((done) => {
+    if (test()) return done();
+    const watch = new MutationObserver(() => { if (test()) { watch.disconnect(); done(); } });
+    const all = { subtree: true, childList: true, characterData: true, attributes: true };
+    watch.observe(target, all);
+  });
+  await seen(reading, () => reading.dataset.stable === "true" && reading.textContent === "20");
+  const before = lines.textContent, start = performance.now();
+  window.dispatchEvent(new KeyboardEvent("keydown", { key: " " }));
+  await seen(lines, () => lines.textContent !== before);
+  return performance.now() - start;
+}
+"""
+POURS = 40
+
+
+@contextlib.contextmanager
+def quick_scale(api):
+    """A simulated scale that speaks 50 times a second in the place of the house's own."""
+    stand_in = SimulatorProcess(readings_per_s=50)
+    stand_in.ensure()
+    house = api.get("/api/settings").json()
+    scales = [{"name": "quick", "place": stand_in.url}]
+    api.put("/api/settings", json={**house, "scales": scales}).raise_for_status()
+    with socket.create_connection(("127.0.0.1", stand_in.port)) as hands:
+        yield lambda grams: hands.sendall(f"scoop {grams}\n".encode())
+    api.put("/api/settings", json=house).raise_for_status()
+    stand_in.stop()
+
+
+def test_a_capture_is_shown_with_two_pages_and_50_readings_a_second(benchmark, server):
+    times: list[float] = []
+    with (
+        httpx.Client(base_url=server.url, timeout=30) as api,
+        quick_scale(api) as scoop,
+        sync_playwright() as playwright,
+    ):
+        browser = playwright.chromium.launch(executable_path="/usr/bin/chromium", args=list(QUIET))
+        pages = [browser.new_page(), browser.new_page()]
+
+        def take_a_batch() -> None:
+            batch = api.post("/api/trials/1/batches").json()
+            api.put(f"/api/batches/{batch['id']}/hands-free", json={"on": False})
+            for page in pages:
+                page.goto(f"{server.url}/dishes/1/weigh?batch={batch['id']}")
+                expect(page.get_by_test_id("reading")).to_have_attribute("data-stable", "true")
+            pages[0].keyboard.press("t")
+            expect(pages[0].get_by_test_id("reading")).to_have_text("0")
+            for _ in range(10):
+                scoop(20)
+                times.append(pages[0].evaluate(TAKE))
+
+        benchmark.pedantic(take_a_batch, rounds=POURS // 10)
+        browser.close()
+    say("capture shown", f"{percentile_95(times):.0f} ms at the 95th percentile", "≤ 150 ms")
+    assert len(times) == POURS
 
 
 def test_searching_ten_thousand_foods(benchmark, tmp_path):

@@ -8,9 +8,9 @@ import pytest
 from playwright.sync_api import Page, expect
 
 from gasket.demo.kitchen import seed
-from gasket.kitchen.house import House
+from gasket.kitchen.house import House, simulated_scales
 from gasket.store.database import open_database
-from tests.server import Server, ServerThread
+from tests.server import KeptSimulator, Server, ServerThread
 
 AXE = Path(__file__).parents[2] / "web/node_modules/axe-core/axe.min.js"
 QUIET = (
@@ -46,15 +46,27 @@ def demo_database(tmp_path_factory: pytest.TempPathFactory) -> Path:
     return path
 
 
+@pytest.fixture(scope="session")
+def simulators() -> Iterator[dict[str, KeptSimulator]]:
+    """The two simulated scales of the demo, started once."""
+    kept = simulated_scales(KeptSimulator, readings_per_s=30)
+    yield kept
+    for simulator in kept.values():
+        simulator.end()
+
+
 @pytest.fixture
 def server(
-    demo_database: Path, tmp_path: Path, request: pytest.FixtureRequest
+    demo_database: Path,
+    tmp_path: Path,
+    simulators: dict[str, KeptSimulator],
+    request: pytest.FixtureRequest,
 ) -> Iterator[Server | ServerThread]:
     """A server on a demo kitchen of its own; in a process for tests marked `mortal`."""
     database = tmp_path / "kitchen.sqlite3"
     shutil.copy(demo_database, database)
-    kind = Server if request.node.get_closest_marker("mortal") else ServerThread
-    with kind(database) as running:
+    mortal = request.node.get_closest_marker("mortal")
+    with Server(database) if mortal else ServerThread(database, simulators) as running:
         yield running
 
 

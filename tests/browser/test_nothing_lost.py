@@ -145,9 +145,9 @@ def weigh_in(page: Page) -> Page:
 def test_a_pulled_cable_shows_and_comes_back(weigh_in: Page):
     page = weigh_in
     act_at_scale(page, "silence", 4)
-    expect(page.get_by_text("The scale does not answer")).to_be_visible()
+    expect(page.get_by_text("The kitchen scale does not answer")).to_be_visible()
     expect(reading(page)).to_have_text("––")
-    expect(page.get_by_text("scale connected")).to_be_visible()
+    expect(page.get_by_text("kitchen scale connected")).to_be_visible()
     expect(reading(page)).to_have_text("0")
 
 
@@ -191,11 +191,11 @@ def test_a_server_that_dies_shows_and_the_weigh_in_goes_on_where_it_was(
     server.process.wait()
     expect(page.get_by_text("The kitchen does not answer").first).to_be_visible()
     page.keyboard.press("s")
-    expect(page.get_by_text("1 on the way")).to_be_visible()
+    expect(page.get_by_text("1 record on the way")).to_be_visible()
     server.__exit__()
     server.__enter__()
     expect(lines).to_contain_text("2 of 14")
-    expect(page.get_by_text("scale connected")).to_be_visible()
+    expect(page.get_by_text("kitchen scale connected")).to_be_visible()
 
 
 def test_the_keys_of_a_page_are_listed_at_a_question_mark(weigh_in: Page):

@@ -47,14 +47,25 @@ def target_of_current(page: Page) -> float:
     return float(found[1])
 
 
-def pour_the_rest_hands_free(page: Page, lines: int) -> None:
-    """Pour each line as it is named; the weigh-in takes it and goes on by itself."""
+def pour_hands_free(page: Page, first: int, lines: int) -> None:
+    """Pour each line as it is named; the weigh-in takes it and goes on by itself. The rest comes
+    from another device."""
     section = page.get_by_role("region", name="Lines")
-    for done in range(LINES - lines, LINES):
+    act_at_scale(page, "settling", 0.05)
+    for done in range(first, first + lines):
         expect(section).to_contain_text(f"{done} of {LINES}")
         target = target_of_current(page)
         act_at_scale(page, "scoop", target)
         expect(section).to_contain_text(f"{done + 1} of {LINES}")
+    batch = re.search(r"batch=(\d+)", page.url)
+    assert batch
+    url = f"/api/batches/{batch[1]}"
+    for line in page.request.get(url).json()["lines"]:
+        if line["status"] == "open":
+            typed = {"net_g": line["target_g"], "origin": "hand", "kind": "line"}
+            capture = {"id": f"elsewhere-{line['id']}", "line": line["id"], **typed}
+            assert page.request.post(f"{url}/weighings", data=capture).status == 200
+    expect(section).to_contain_text(f"{LINES} of {LINES}")
 
 
 def test_the_whole_path_by_keyboard(page: Page, accessible):
@@ -128,7 +139,7 @@ def test_the_whole_path_by_keyboard(page: Page, accessible):
     expect(lines).to_contain_text("1 of 14")
     page.keyboard.press("h")
     expect(page.get_by_role("checkbox", name=re.compile("hands-free"))).to_be_checked()
-    pour_the_rest_hands_free(page, lines=13)
+    pour_hands_free(page, first=1, lines=4)
     page.keyboard.press("Enter")
     expect(page.get_by_role("heading", name="Carrot loaf A is weighed")).to_be_visible()
 
@@ -215,9 +226,12 @@ def test_the_whole_path_by_touch_on_a_phone(page: Page, accessible):
     page.get_by_role("button", name="Another way").tap()
     page.get_by_role("dialog").get_by_role("button", name="Record it").tap()
     expect(lines).to_contain_text("2 of 14")
+    expect(page.get_by_test_id("left")).to_have_text("put in what was weighed beside it")
+    act_at_scale(page, "scoop", 90)
+    expect(reading(page)).to_have_text("0")
     page.get_by_role("button", name="Skip").tap()
     expect(lines).to_contain_text("3 of 14")
-    pour_the_rest_hands_free(page, lines=11)
+    pour_hands_free(page, first=3, lines=3)
     page.get_by_role("button", name="Close the weigh-in").tap()
 
     page.get_by_role("link", name="On to the portions").tap()

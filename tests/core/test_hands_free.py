@@ -258,6 +258,18 @@ def test_a_gap_in_the_readings_changes_nothing():
     assert table.nets == {1: 280, 2: 60}
 
 
+def test_a_scale_that_went_off_and_begins_from_zero_is_not_taken_for_a_lifted_bowl():
+    table = Table([line(1, 280), line(2, 60)])
+    table.wait(2)
+    table.do("scoop", 280)
+    table.do("auto_off", 3, wait=10)
+    assert table.pan.off
+    table.do("auto_off", 0)
+    assert table.states[-1] is PourState.RESTARTED
+    table.do("scoop", 60)
+    assert table.nets == {1: 280, 2: None}, "its zero is unknown until the cook tares"
+
+
 def test_lines_that_wait_for_the_cook_are_never_taken_by_themselves():
     table = Table([line(1, 280), line(2, 30)], known=Known(by_hand=frozenset({1})))
     table.do("scoop", 280, wait=10)

@@ -14,6 +14,7 @@ import uvicorn
 from fastapi.testclient import TestClient
 
 from gasket.api.app import create_app
+from gasket.core.target.programme import warm_up as import_solver
 from gasket.kitchen.house import House
 
 
@@ -23,7 +24,8 @@ def serve(database: Path, listener: socket.socket) -> None:
 
 
 def warm_up() -> None:
-    """One request through everything, so that a fork has nothing left to build."""
+    """One request through everything, so that a fork has nothing left to import or to build."""
+    import_solver()
     with tempfile.TemporaryDirectory() as folder:
         house = House.at(Path(folder) / "warm.sqlite3", simulate=False)
         with TestClient(create_app(house), base_url="http://127.0.0.1") as client:

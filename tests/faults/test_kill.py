@@ -17,7 +17,7 @@ import pytest
 from tests.server import Server
 
 WEIGH_INS = 200
-LONGEST_LIFE_S = 0.25
+LONGEST_LIFE_S = 0.15
 
 
 class Deaths:

@@ -44,6 +44,8 @@ LOAD_DIVISIONS: Final = 5.0
 DRIFT_DIVISIONS: Final = 2.0
 DRIFT_S: Final = 6.0
 VESSEL_SHARE: Final = 0.01
+SILENCE_S: Final = 2.0
+"""A scale that has said nothing for so long may have gone off and begun again from zero."""
 
 
 class Deed(StrEnum):
@@ -93,6 +95,8 @@ class Watching:
     rested_at_s: float = 0.0
     moved: bool = True
     lifted: bool = False
+    restarted: bool = False
+    heard_at_s: float | None = None
     largest_step_g: float = 0.0
 
     def held_s(self, reading: Reading, at_s: float) -> float:
@@ -117,6 +121,7 @@ class Watching:
             rested_g=shown if known_g is None else known_g,
             rested_at_s=at_s,
             moved=False,
+            heard_at_s=self.heard_at_s,
             lifted=self.lifted and reading is not None and _is_empty(reading),
         )
 
@@ -158,6 +163,11 @@ def follow(watching: Watching, task: Task, reading: Reading, at_s: float) -> Wat
     tare = tare_for(task.tare, reading.mode)
     lifted = watching.lifted or (reading.grams < tare - 2 * division and _is_empty(reading))
     step = 0.0 if before is None else abs(reading.grams - before)
+    silent = watching.heard_at_s is not None and at_s - watching.heard_at_s > SILENCE_S
+    was_on = (
+        before is not None and before >= tare - 2 * division and tare > OFF_DIVISIONS * division
+    )
+    restarted = (watching.restarted or (silent and was_on)) and _is_empty(reading)
     return replace(
         watching,
         steady_g=reading.grams,
@@ -166,7 +176,9 @@ def follow(watching: Watching, task: Task, reading: Reading, at_s: float) -> Wat
         calm_to_g=calm_to,
         calm_since_s=calm_since,
         moved=moved,
-        lifted=lifted,
+        lifted=lifted and not restarted,
+        restarted=restarted,
+        heard_at_s=at_s,
         largest_step_g=max(watching.largest_step_g, step),
     )
 
@@ -254,6 +266,8 @@ def _less_than_tared(
         if creeps and long and calm and tare is not None and not tare.tipped_g:
             return say(PourState.DRIFT, Deed.TARE)
         return None
+    if watching.restarted:
+        return say(PourState.RESTARTED)
     if _is_empty(reading) and task.way == "into":
         return say(PourState.BOWL_OFF)
     if tare is not None and tare.tipped_g > 0 and net >= -tare.tipped_g - 2 * division:

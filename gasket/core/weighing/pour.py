@@ -19,6 +19,7 @@ class PourState(StrEnum):
     PACK_OFF = "pack_off"
     LESS = "less"
     DRIFT = "drift"
+    RESTARTED = "restarted"
     OVERLOAD = "overload"
 
 

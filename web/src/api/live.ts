@@ -54,7 +54,8 @@ export function useLive(batchId: number, aim: Aim): Live {
         if (message.type === "sheet") setSheet(message.sheet);
         else if (message.type === "link") {
           setLink(message);
-          setReading((last) => (last?.reading.scale === message.in_use ? last : null));
+          const answers = message.in_use != null && message.scales[message.in_use];
+          setReading((last) => (answers && last?.reading.scale === message.in_use ? last : null));
         } else setReading(message as LiveReading);
       };
       channel.onclose = (event) => {

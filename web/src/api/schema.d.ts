@@ -3940,7 +3940,7 @@ export interface components {
          * @description Where a pour stands against its target, or what keeps it from being judged.
          * @enum {string}
          */
-        PourState: "waiting" | "pouring" | "within" | "over" | "place" | "tip_in" | "placed_early" | "bowl_off" | "pack_off" | "less" | "drift" | "overload";
+        PourState: "waiting" | "pouring" | "within" | "over" | "place" | "tip_in" | "placed_early" | "bowl_off" | "pack_off" | "less" | "drift" | "restarted" | "overload";
         /**
          * Preset
          * @description A starting point of one school; it fills what the cook has not given.

@@ -136,6 +136,15 @@ function Mixture({ sheet, live, onCapture, report }: MixtureProps) {
       <div className="mt-2 flex flex-wrap items-end gap-2">
         {reading && chosen && (
           <>
+            <p className="grid gap-1">
+              <span className="text-sm text-soft">The scale shows</span>
+              <output
+                data-testid="gross"
+                className={`flex min-h-11 items-center font-mono text-2xl font-bold ${reading.steady ? "" : "text-soft"}`}
+              >
+                {weighed(reading.reading.grams)} g
+              </output>
+            </p>
             <Choice
               label="It is on the scale, in"
               value={chosen.name}

@@ -14,6 +14,7 @@ const SAYS: Record<LiveReading["state"], string> = {
   pack_off: "the pack is off the scale",
   less: "less than before: T tares it as it is",
   drift: "the scale creeps: T tares",
+  restarted: "the scale was off: T goes on from what lies on it",
 };
 
 /** The reading, legible from two metres, and in words what is left. */
@@ -63,6 +64,7 @@ const TROUBLES: ReadonlySet<LiveReading["state"]> = new Set([
   "overload",
   "placed_early",
   "less",
+  "restarted",
 ]);
 const troubled = (reading: LiveReading | null) => reading !== null && TROUBLES.has(reading.state);
 

@@ -17,7 +17,7 @@ export function Status({ live, sheet, waiting, onHandsFree, voice }: StatusProps
     <div className="flex flex-wrap items-center gap-x-5 gap-y-1 text-sm">
       <span
         role="status"
-        className={live.scale && live.server ? "text-done" : "font-semibold text-mark"}
+        className={live.reading && live.server ? "text-done" : "font-semibold text-mark"}
       >
         {says(live)}
       </span>
@@ -40,7 +40,9 @@ function says(live: Live): string {
   if (!live.server) {
     return "The kitchen does not answer: what you take is kept here and sent when it does";
   }
-  if (!live.scale) return "The scale does not answer. Trying again; typing it in works meanwhile";
+  if (!live.scale || (live.inUse && !live.scales[live.inUse])) {
+    return `The ${live.inUse ?? "scale"} does not answer. Trying again; typing it in works meanwhile`;
+  }
   const division = live.reading?.reading.division_g;
   const others = Object.entries(live.scales).filter(([name]) => name !== live.inUse);
   return [

@@ -25,7 +25,9 @@ export function withWaiting(sheet: BatchSheet, waiting: readonly Capture[]): Bat
   if (waiting.length === 0) return sheet;
   let current = sheet.current;
   let lines = sheet.lines;
+  let last = sheet.last_record;
   for (const one of waiting) {
+    if (one.kind !== "undo" && one.kind !== "turn") last = one.id;
     if (one.line == null) continue;
     if (one.kind === "turn") current = one.line;
     if (one.kind !== "line" && one.kind !== "skip") continue;
@@ -35,5 +37,5 @@ export function withWaiting(sheet: BatchSheet, waiting: readonly Capture[]): Bat
     );
     current = lines.find((line) => line.status === "open")?.id ?? null;
   }
-  return { ...sheet, lines, current };
+  return { ...sheet, lines, current, last_record: last };
 }
