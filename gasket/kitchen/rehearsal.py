@@ -31,7 +31,7 @@ Simulate = Callable[[str, float, str], Awaitable[None]]
 class Rehearsal(Value):
     """Whether a simulated person pours; `seed` is of the hands."""
 
-    on: bool
+    on: Annotated[bool, Field(strict=True)]
     seed: Annotated[int, Field(strict=True, ge=0, le=1_000_000)] = 7
 
 

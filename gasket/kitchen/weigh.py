@@ -35,7 +35,7 @@ class BeginWeighIn(Value):
     """How to begin. `free`: nothing planned, pour anything and name it before or after; a trial
     that has a plan is left alone and the next one is begun."""
 
-    free: bool = False
+    free: Annotated[bool, Field(strict=True)] = False
 
 
 AS_PLANNED: Final = BeginWeighIn()
@@ -46,7 +46,7 @@ class PortionsEdit(Value):
 
 
 class HandsFree(Value):
-    on: bool
+    on: Annotated[bool, Field(strict=True)]
 
 
 class Nudge(Value):
@@ -201,8 +201,8 @@ def _completed(session: Session, batch: BatchRow, capture: Capture, state: Weigh
     if capture.is_new_line:
         line = _new_line(session, batch, capture.bowl or FREE_BOWL, revision)
         found |= {"line": line.id, "bowl": line.bowl, "revision_id": None}
-    elif capture.line is not None and not capture.bowl:
-        row = session.get(BatchLineRow, capture.line)
+    elif not capture.bowl and (capture.line is not None or capture.kind is Kind.TARE):
+        row = session.get(BatchLineRow, capture.line or state.current or 0)
         found["bowl"] = (row.bowl or row.component) if row else ""
     if capture.kind is Kind.CARRY and capture.line is not None and capture.factor is None:
         found["factor"] = _ratio(session, rows.key_of(batch), capture.line, state)

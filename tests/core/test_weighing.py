@@ -113,6 +113,7 @@ def test_portions_mixture_and_cooked_weight_are_records_too():
         (capture("tare", 500, stable=False), "not settled"),
         (capture("line", 20, line=11, tare_record="capture-tare-0"), "bowl off"),
         (capture("line", 500, line=11), "from another page"),
+        (capture("line", 412, tare_record="capture-tare-0"), "Nothing has been poured"),
     ],
 )
 def test_a_slip_is_refused_with_a_sentence(given_capture, says):

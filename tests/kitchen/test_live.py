@@ -6,15 +6,16 @@ from concurrent.futures import ThreadPoolExecutor
 import pytest
 
 from gasket.core.trial import Build, BuildComponent, BuildLine
-from gasket.core.weighing.hands_free import HOLD_S
+from gasket.core.weighing.hands_free import FREE_HOLD_S, HOLD_S
 from gasket.core.weighing.records import ONE_SCALE, Capture, Reading
-from gasket.kitchen import build, quick, weigh
+from gasket.kitchen import build, quick, weigh, weigh_plan
 from gasket.kitchen.build import BuildEdit
-from gasket.kitchen.live import MOST_WAITING, Aim, LiveReading, LiveSheet, Page
+from gasket.kitchen.live import MOST_WAITING, Aim, LiveLink, LiveReading, LiveSheet, Page
+from gasket.kitchen.weigh_plan import PlannedPour, WeighPlan
 
 
-def reading(grams, stable=True):
-    return Reading(grams=grams, stable=stable, division_g=1.0)
+def reading(grams, stable=True, **more):
+    return Reading(grams=grams, stable=stable, **{"division_g": 1.0, **more})
 
 
 class Bench:
@@ -51,16 +52,16 @@ class Bench:
         self.house._loop = asyncio.get_running_loop()
         self.house.live.join(self.sheet, self.page)
 
-    async def show(self, *grams, stable=True, seconds=0.1):
+    async def show(self, *grams, stable=True, seconds=0.1, **more):
         for one in grams:
             self.now += seconds
-            self.house.live.reading(reading(one, stable))
+            self.house.live.reading(reading(one, stable, **more))
             for task in tuple(self.house.live._tasks):
                 await task
             await asyncio.sleep(0)
 
-    async def hold(self, grams):
-        await self.show(*[grams] * (int(HOLD_S / 0.1) + 3))
+    async def hold(self, grams, seconds=HOLD_S, **more):
+        await self.show(*[grams] * (int(seconds / 0.1) + 3), **more)
 
     def weighed(self):
         return [line.net_g for line in self.sheet.lines if line.status == "weighed"]
@@ -203,3 +204,78 @@ def test_a_portion_is_judged_against_what_is_left_for_it(bench):
     run(scene())
     judged = [message for message in bench.page.waiting._queue if isinstance(message, LiveReading)]
     assert judged[-1].target_g == pytest.approx((1492 - 200) / 7)
+
+
+POCKET = "pocket scale"
+
+
+def small_line_first(bench):
+    """The 4 g line comes first: one for the pocket scale."""
+    with bench.house.session() as session:
+        sheet = weigh.sheet(session, bench.batch_id)
+        lines = [
+            PlannedPour(id=line.id, bowl=line.bowl)
+            for line in sorted(sheet.lines, key=lambda line: line.target_g)
+        ]
+        weigh_plan.arrange(
+            session, bench.batch_id, WeighPlan(version=sheet.version, lines=tuple(lines))
+        )
+    bench.house.live.capacity_g = {ONE_SCALE: 5000.0, POCKET: 500.0}
+    bench.house.live.links = {ONE_SCALE: True, POCKET: True}
+
+
+def test_a_small_line_is_weighed_on_the_finer_scale_and_tipped_into_the_bowl(bench):
+    small_line_first(bench)
+    target = bench.sheet.lines[0].target_g
+    seen = []
+
+    async def scene():
+        await bench.open()
+        await bench.hold(412)
+        await bench.hold(38.0, scale=POCKET, division_g=0.1)
+        await bench.hold(38.0 + target, scale=POCKET, division_g=0.1)
+        seen.extend(bench.page.waiting._queue)
+
+    run(scene())
+    sheet = bench.sheet
+    assert bench.weighed() == [target]
+    assert sheet.tares[POCKET].vessel == "cup for Loaf"
+    assert sheet.tares[ONE_SCALE].tipped_g == target
+    links = [message.in_use for message in seen if isinstance(message, LiveLink)]
+    assert links[-1] == POCKET
+
+
+def test_a_scale_that_falls_silent_with_the_bowl_on_it_is_waited_for(bench):
+    live = bench.house.live
+
+    async def scene():
+        await bench.open()
+        live.capacity_g, live.links = {ONE_SCALE: 5000.0, POCKET: 500.0}, {ONE_SCALE: True}
+        await bench.show(412.0)
+        await bench.show(38.0, scale=POCKET, division_g=0.1)
+        live.link(POCKET, True)
+        live.link(ONE_SCALE, False)
+
+    run(scene())
+    links = [one for one in bench.page.waiting._queue if isinstance(one, LiveLink)]
+    assert (links[-1].in_use, links[-1].scales[ONE_SCALE]) == (ONE_SCALE, False)
+
+
+def test_a_free_pour_takes_itself_only_after_a_long_rest(bench):
+    with bench.house.session() as session:
+        free = weigh.BeginWeighIn(free=True)
+        bench.batch_id = weigh.begin(session, 1, bench.house.now(), free).id
+        weigh.set_hands_free(session, bench.batch_id, weigh.HandsFree(on=True))
+    bench.now = 5.0
+    bench.record("tare", gross_g=412.0, bowl="Bowl")
+    taken = []
+
+    async def scene():
+        await bench.open()
+        await bench.hold(532)
+        taken.append(bench.weighed())
+        await bench.hold(532, seconds=FREE_HOLD_S + 0.5)
+
+    run(scene())
+    assert (taken, bench.weighed()) == ([[]], [120])
+    assert [line.unnamed for line in bench.sheet.lines] == [True]

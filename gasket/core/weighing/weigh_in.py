@@ -357,6 +357,8 @@ def _reading_refused(capture: Capture, state: WeighIn) -> str | None:
     if capture.tare_record != (tare.record if tare else None):
         return "This was just weighed from another page: look again."
     net = net_of(capture.gross_g or 0.0, tare_for(tare, capture.mode), capture.way)
+    if capture.is_new_line and net < capture.division_g / 2:
+        return "Nothing has been poured yet."
     if net >= -capture.division_g:
         return None
     if capture.way == "out_of":

@@ -68,12 +68,14 @@ export function Choices({ batchId, line, net, weighing, onDone }: ChoicesProps) 
               <button
                 type="button"
                 onClick={() => choose(way.choice.name)}
-                className="min-h-14 border border-ink px-3 py-2 text-left hover:bg-wash"
+                className="flex min-h-14 flex-col border border-ink px-3 py-2 text-left hover:bg-wash"
               >
-                <b>{nameOf(way, over)}</b>
-                <kbd className="float-right font-mono text-xs text-soft max-sm:hidden">
-                  {KEY[way.choice.name]}
-                </kbd>
+                <span className="flex w-full justify-between gap-2">
+                  <b>{nameOf(way, over)}</b>
+                  <kbd className="font-mono text-xs text-soft max-sm:hidden">
+                    {KEY[way.choice.name]}
+                  </kbd>
+                </span>
                 <span className="block text-sm text-soft">
                   {detailOf(way)} <After way={way} />
                 </span>
@@ -106,7 +108,7 @@ function After({ way }: { way: Effect }) {
   return (
     <span className="text-ink">
       {valueText(kcal, "kcal")} kcal
-      {way.kcal_change != null && ` (${signed(way.kcal_change, "kcal")})`}
+      {Math.round(way.kcal_change ?? 0) !== 0 && ` (${signed(way.kcal_change ?? 0, "kcal")})`}
       {protein && `, ${valueText(protein, "g")} g protein`} a serving
       {way.serving_g != null && ` of ${weighed(Math.round(way.serving_g))} g`}.
     </span>

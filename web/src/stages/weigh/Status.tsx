@@ -29,7 +29,10 @@ export function Status({ live, sheet, waiting, onHandsFree, voice }: StatusProps
           </Tick>
         )}
         <Tick on={sheet.hands_free} onChange={onHandsFree}>
-          hands-free<span className="max-sm:sr-only">: take it when it is right and steady</span>
+          <span>
+            hands-free
+            <span className="max-sm:sr-only">: take it when it is right and steady</span>
+          </span>
         </Tick>
       </span>
     </div>
