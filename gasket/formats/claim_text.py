@@ -13,7 +13,8 @@ from gasket.core.errors import FaultyInput
 from gasket.core.quantities import parse_grouped
 
 MOST_TEXT: Final = 4000
-_NUMBER: Final = r"\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:[.,]\d+)?"
+_NUMBER: Final = r"(?<!\d)(?:\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:[.,]\d+)?)(?!\d)"
+"""Begins and ends where digits do, so that a long run of them is tried once."""
 _NAMES: Final = {
     "kcal": r"kcals?|k?cal(?:orie)?s?|cals?",
     "protein_g": r"proteins?|prot|p",
@@ -69,7 +70,7 @@ def _heading(line: str) -> re.Match[str] | None:
 
 def _claim(lines: list[str]) -> Claim | None:
     values: dict[str, Any] = {"serving": {}, "batch": {}}
-    for line in lines:
+    for line in map(_single_spaced, lines):
         if heading := _heading(line):
             values["name"] = heading[1].strip()
             line = line[heading.end() :]
@@ -80,6 +81,10 @@ def _claim(lines: list[str]) -> Claim | None:
             _read_figures(piece, values["batch" if _WHOLE.search(piece) else "serving"])
     found = values["serving"] or values["batch"]
     return Claim.model_validate(values) if found else None
+
+
+def _single_spaced(line: str) -> str:
+    return " ".join(line.split())
 
 
 def _read_figures(text: str, figures: dict[str, float]) -> None:

@@ -33,7 +33,7 @@ from gasket.core.weighing.weigh_in import Tare
 from gasket.kitchen.weigh_sheet import BatchLine, BatchSheet
 
 MOST_WAITING: Final = 200
-NO_LIMIT_G: Final = 1e9
+SAME_AGAIN_S: Final = 0.25
 
 Store = Callable[[int, Capture], Awaitable[BatchSheet | None]]
 
@@ -86,6 +86,19 @@ class Page:
     aim: Aim = field(default_factory=lambda: Aim(aim="line"))
     waiting: "asyncio.Queue[Message]" = field(default_factory=asyncio.Queue)
     told_of: str | None = None
+    _shows: object = None
+    _shown_at_s: float = 0.0
+
+    def send_reading(self, judged: LiveReading, now: float) -> None:
+        """Send a reading that shows something else than the last one; the same again now and
+        then, so that a quiet scale is told from a dead one."""
+        of_the_scale = (judged.reading.scale, judged.reading.grams, judged.reading.overload)
+        of_the_task = (judged.tare_record, judged.target_g, judged.tolerance_g)
+        shows = (*of_the_scale, *of_the_task, judged.steady, judged.state)
+        if shows == self._shows and now - self._shown_at_s < SAME_AGAIN_S:
+            return
+        self._shows, self._shown_at_s = shows, now
+        self.send(judged)
 
     def send(self, message: Message) -> None:
         """Queue a message. A page that does not keep up misses readings, never a change."""
@@ -223,7 +236,7 @@ class Live:
     def _tell_last(self, watch: Watch, page: Page) -> None:
         reading = self.last.get(self.in_use(watch, page.aim) or "")
         if reading is not None:
-            page.send(self._judged(watch, page.aim, reading))
+            page.send_reading(self._judged(watch, page.aim, reading), self.clock())
 
     def reading(self, reading: Reading) -> None:
         is_first = reading.scale not in self.last
@@ -238,7 +251,7 @@ class Live:
                 if is_first:
                     self._tell_link(watch, page)
                 if self.in_use(watch, page.aim) == reading.scale:
-                    page.send(self._judged(watch, page.aim, reading))
+                    page.send_reading(self._judged(watch, page.aim, reading), self.clock())
             self._act(watch, reading, now)
 
     def _act(self, watch: Watch, reading: Reading, now: float) -> None:

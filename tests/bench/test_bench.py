@@ -130,14 +130,16 @@ async () => {
   const reading = document.querySelector("[data-testid=reading]");
   const seen = (target, test) => new Promise((done) => {
     if (test()) return done();
+    setTimeout(() => done("late"), 15000);
     const watch = new MutationObserver(() => { if (test()) { watch.disconnect(); done(); } });
     const all = { subtree: true, childList: true, characterData: true, attributes: true };
     watch.observe(target, all);
   });
-  await seen(reading, () => reading.dataset.stable === "true" && reading.textContent === "20");
+  const arrived = () => reading.dataset.stable === "true" && reading.textContent === "20";
+  if (await seen(reading, arrived)) throw new Error(`the scale shows ${reading.textContent}`);
   const before = lines.textContent, start = performance.now();
   window.dispatchEvent(new KeyboardEvent("keydown", { key: " " }));
-  await seen(lines, () => lines.textContent !== before);
+  if (await seen(lines, () => lines.textContent !== before)) throw new Error("never taken");
   return performance.now() - start;
 }
 """

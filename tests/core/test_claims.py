@@ -1,5 +1,8 @@
 """Claims against each other: the check values of the trade (common practice), repairs, text."""
 
+import contextlib
+import time
+
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
@@ -164,3 +167,11 @@ def test_claims_are_read_out_of_words(text):
 def test_words_without_figures_are_refused(text):
     with pytest.raises(FaultyInput):
         parse_claims(text)
+
+
+@pytest.mark.parametrize("text", ["0" * 4000, "5" + " " * 3990 + "kcal", "1," * 2000, "1/" * 2000])
+def test_a_long_run_of_digits_or_spaces_is_read_in_a_moment(text):
+    began = time.monotonic()
+    with contextlib.suppress(FaultyInput):
+        parse_claims(text)
+    assert time.monotonic() - began < 2

@@ -3,18 +3,19 @@ import { useState } from "react";
 
 import type { Capture } from "../../api/captures";
 import { api, ask, type Schemas } from "../../api/client";
-import type { BatchSheet, Live } from "../../api/live";
+import type { Live } from "../../api/live";
 import { useSettings } from "../../api/queries";
 import { figure, weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Field";
+import type { ShownSheet } from "./lines";
 import { ByHand } from "./TypedIn";
 import { useWhenSteady } from "./useWhenSteady";
 
 type Report = Schemas["ClosingReport"];
 
 interface ClosingProps {
-  sheet: BatchSheet;
+  sheet: ShownSheet;
   live: Live;
   onCapture: (part: Omit<Capture, "id">) => string;
   onClose: () => void;
@@ -91,7 +92,7 @@ function Looked({ report }: { report: Report }) {
 }
 
 interface MixtureProps {
-  sheet: BatchSheet;
+  sheet: ShownSheet;
   live: Live;
   onCapture: (part: Omit<Capture, "id">) => string;
   report: Report | undefined;

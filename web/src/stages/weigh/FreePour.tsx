@@ -1,14 +1,14 @@
 import { useState } from "react";
 
-import type { BatchSheet } from "../../api/live";
 import { weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
 import { FoodPicker } from "./FoodPicker";
+import type { ShownSheet } from "./lines";
 import type { Weighing } from "./useWeighing";
 
 interface FreePourProps {
-  sheet: BatchSheet;
+  sheet: ShownSheet;
   bowl: string;
   onBowl: (bowl: string) => void;
   weighing: Weighing;

@@ -1,9 +1,8 @@
-import type { BatchSheet } from "../../api/live";
 import { weighed } from "../../lib/format";
-import { type Line, onlyCounted, wanted } from "./lines";
+import { type Line, onlyCounted, type ShownSheet, wanted } from "./lines";
 
 interface LineListProps {
-  sheet: BatchSheet;
+  sheet: ShownSheet;
   onTurn?: (line: number) => void;
   /** Opens the plan of the weigh-in. */
   onPlan?: () => void;
@@ -12,7 +11,7 @@ interface LineListProps {
 /** Every line with its state; pressed, it is the one to weigh. */
 export function LineList({ sheet, onTurn, onPlan }: LineListProps) {
   const pours = sheet.lines.filter((line) => line.poured_with == null);
-  const done = pours.filter((line) => line.status !== "open").length;
+  const done = pours.filter((line) => line.status !== "open" && !line.waiting).length;
   return (
     <section aria-label="Lines">
       <h2 className="mb-1 flex items-center justify-between gap-2 text-sm text-soft">
@@ -77,6 +76,13 @@ function Aside({ line, free }: { line: Line; free: boolean }) {
 }
 
 function Mark({ line, current }: { line: Line; current: boolean }) {
+  if (line.waiting) {
+    return (
+      <span role="img" aria-label="on its way">
+        …
+      </span>
+    );
+  }
   if (line.status === "weighed") {
     return (
       <span role="img" aria-label="weighed" className={current ? "" : "text-done"}>

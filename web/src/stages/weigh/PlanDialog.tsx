@@ -1,18 +1,17 @@
 import { useState } from "react";
 
 import { api, ask, type Schemas, sentence } from "../../api/client";
-import type { BatchSheet } from "../../api/live";
 import { useSettings } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Modal } from "../../ui/Modal";
 import { useNotice } from "../../ui/notices";
-import { type Line, wanted } from "./lines";
+import { type Line, type ShownSheet, wanted } from "./lines";
 import { planOf } from "./plan";
 
 type Planned = Schemas["PlannedPour"];
 
 interface PlanDialogProps {
-  sheet: BatchSheet;
+  sheet: ShownSheet;
   onSave: (plan: Schemas["WeighPlan"]) => void;
   onClose: () => void;
 }

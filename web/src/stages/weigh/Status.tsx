@@ -1,11 +1,12 @@
 import type { ReactNode } from "react";
 
-import type { BatchSheet, Live } from "../../api/live";
+import type { Live } from "../../api/live";
 import { count } from "../../lib/format";
+import type { ShownSheet } from "./lines";
 
 interface StatusProps {
   live: Live;
-  sheet: BatchSheet;
+  sheet: ShownSheet;
   waiting: number;
   onHandsFree: (on: boolean) => void;
   voice: { on: boolean; toggle: () => void; possible: boolean };

@@ -3,7 +3,7 @@ import { Link } from "react-router";
 
 import { useCaptures } from "../../api/captures";
 import { api, ask, type Schemas, sentence } from "../../api/client";
-import { type BatchSheet, type Live, useLive } from "../../api/live";
+import { type Live, useLive } from "../../api/live";
 import { keys, useRefresh, useScale } from "../../api/queries";
 import { useKeys } from "../../app/useKeys";
 import { Deviation } from "../../drawing/Tolerance";
@@ -17,7 +17,7 @@ import { Closing } from "./Closing";
 import { Choices } from "./Choices";
 import { FreePour } from "./FreePour";
 import { LineList } from "./LineList";
-import { type Line, onlyCounted, untilRight, wanted, withWaiting } from "./lines";
+import { type Line, onlyCounted, type ShownSheet, untilRight, wanted, withWaiting } from "./lines";
 import { OtherWays } from "./OtherWays";
 import { PlanDialog } from "./PlanDialog";
 import { planOf } from "./plan";
@@ -43,8 +43,8 @@ export function WeighIn(props: Props) {
   const refresh = useRefresh();
   const done = live.sheet?.lines.filter((line) => line.status !== "open").length;
   useEffect(() => {
-    if (done !== undefined) refresh(keys.dish(props.dish.id), keys.kitchen, keys.card(batch.id));
-  }, [done, refresh, props.dish.id, batch.id]);
+    if (done !== undefined) refresh(keys.kitchen, keys.card(batch.id));
+  }, [done, refresh, batch.id]);
   if (live.missing) return <Empty title="Not here">{live.missing}</Empty>;
   if (!live.sheet) return live.server ? <Loading /> : <Lost />;
   if (live.sheet.closed_at) return <Closed {...props} sheet={live.sheet} />;
@@ -54,7 +54,7 @@ export function WeighIn(props: Props) {
 
 interface OpenProps extends Props {
   live: Live;
-  sheet: BatchSheet;
+  sheet: ShownSheet;
   captures: ReturnType<typeof useCaptures>;
 }
 
@@ -133,6 +133,8 @@ function Open({ dish, sheet, live, captures }: OpenProps) {
             onTooLittle={setTooLittle}
             onOtherWays={() => setOtherWays(true)}
           />
+        ) : captures.waiting.length > 0 ? (
+          <h1 className="mt-2 text-3xl font-bold">All of it is on its way to the kitchen</h1>
         ) : (
           <Closing
             sheet={sheet}
@@ -194,7 +196,7 @@ const rehearse = (batchId: number, on: boolean) =>
   );
 
 interface AtTheScaleProps {
-  sheet: BatchSheet;
+  sheet: ShownSheet;
   line: Line | undefined;
   live: Live;
   weighing: Weighing;
@@ -257,16 +259,20 @@ function AtTheScale(p: AtTheScaleProps) {
           onDone={() => p.onTooLittle(null)}
         />
       )}
-      {line && reading?.state === "pouring" && targeted && !short && (
-        <p className="text-sm text-soft">
-          No more of it?{" "}
-          <button
-            type="button"
-            className="min-h-8 text-pencil hover:underline max-sm:min-h-11"
-            onClick={() => p.onTooLittle(line.id)}
-          >
-            That is all there is
-          </button>
+      {targeted && line.status === "open" && !over && !short && (
+        <p className="min-h-8 text-sm text-soft max-sm:min-h-11">
+          {reading?.state === "pouring" && (
+            <>
+              No more of it?{" "}
+              <button
+                type="button"
+                className="min-h-8 text-pencil hover:underline max-sm:min-h-11"
+                onClick={() => p.onTooLittle(line.id)}
+              >
+                That is all there is
+              </button>
+            </>
+          )}
         </p>
       )}
       <ScaleButtons
@@ -319,7 +325,7 @@ function CountedLine({ count, onCountOnly }: CountedLineProps) {
   );
 }
 
-function SoFar({ sheet }: { sheet: BatchSheet }) {
+function SoFar({ sheet }: { sheet: ShownSheet }) {
   const kcal = known(sheet.result.serving.kcal);
   const protein = known(sheet.result.serving.protein_g);
   if (!kcal || sheet.lines.every((line) => line.unnamed)) return null;
@@ -343,7 +349,7 @@ function Lost() {
   );
 }
 
-function Closed({ dish, trial, sheet }: Props & { sheet: BatchSheet }) {
+function Closed({ dish, trial, sheet }: Props & { sheet: ShownSheet }) {
   return (
     <div className="grid gap-6 p-5 max-sm:p-3 lg:grid-cols-[20rem_1fr]">
       <LineList sheet={sheet} />
@@ -374,7 +380,7 @@ function Closed({ dish, trial, sheet }: Props & { sheet: BatchSheet }) {
 }
 
 /** Next time's targets are what went in this time. */
-function AsPlan({ sheet }: { sheet: BatchSheet }) {
+function AsPlan({ sheet }: { sheet: ShownSheet }) {
   const [done, setDone] = useState(false);
   const say = useNotice();
   const refresh = useRefresh();

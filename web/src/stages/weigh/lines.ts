@@ -2,7 +2,12 @@ import type { Capture } from "../../api/captures";
 import type { BatchSheet } from "../../api/live";
 import { weighed } from "../../lib/format";
 
-export type Line = BatchSheet["lines"][number];
+export type Line = BatchSheet["lines"][number] & {
+  /** What was taken of it waits in this browser: it is not done before the kitchen has it. */
+  waiting?: boolean;
+};
+
+export type ShownSheet = Omit<BatchSheet, "lines"> & { lines: readonly Line[] };
 
 /** Pieces of which nobody knows the weight: there is no target to pour to. */
 export const onlyCounted = (line: Line) => line.count != null && line.target_g === 0;
@@ -18,13 +23,13 @@ export function wanted(line: Line): string {
 }
 
 /**
- * The sheet as it will be when what waits in this browser has arrived: typed lines are done, the next
- * open one is current.
+ * The sheet with what waits in this browser: the next open line is current, the lines before it are on
+ * their way.
  */
-export function withWaiting(sheet: BatchSheet, waiting: readonly Capture[]): BatchSheet {
+export function withWaiting(sheet: BatchSheet, waiting: readonly Capture[]): ShownSheet {
   if (waiting.length === 0) return sheet;
   let current = sheet.current;
-  let lines = sheet.lines;
+  let lines: readonly Line[] = sheet.lines;
   let last = sheet.last_record;
   for (const one of waiting) {
     if (one.kind !== "undo" && one.kind !== "turn") last = one.id;
@@ -33,7 +38,9 @@ export function withWaiting(sheet: BatchSheet, waiting: readonly Capture[]): Bat
     if (one.kind !== "line" && one.kind !== "skip") continue;
     const status = one.kind === "line" ? ("weighed" as const) : ("skipped" as const);
     lines = lines.map((line) =>
-      line.id === one.line ? { ...line, status, net_g: one.net_g ?? line.net_g } : line,
+      line.id === one.line
+        ? { ...line, status, net_g: one.net_g ?? line.net_g, waiting: true }
+        : line,
     );
     current = lines.find((line) => line.status === "open")?.id ?? null;
   }

@@ -1,8 +1,8 @@
 import type { Schemas } from "../../api/client";
-import type { BatchSheet } from "../../api/live";
+import type { ShownSheet } from "./lines";
 
 /** The plan as the sheet has it. */
-export function planOf(sheet: BatchSheet): Schemas["WeighPlan"] {
+export function planOf(sheet: ShownSheet): Schemas["WeighPlan"] {
   return {
     version: sheet.version,
     lines: sheet.lines.map((line) => ({

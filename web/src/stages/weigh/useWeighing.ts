@@ -2,7 +2,7 @@ import type { Capture, useCaptures } from "../../api/captures";
 import { api, ask, type Schemas, sentence } from "../../api/client";
 import type { BatchSheet, Live } from "../../api/live";
 import { useNotice } from "../../ui/notices";
-import type { Line } from "./lines";
+import type { Line, ShownSheet } from "./lines";
 import { useWhenSteady } from "./useWhenSteady";
 
 type Part = Omit<Capture, "id">;
@@ -16,7 +16,7 @@ export interface Told {
 }
 
 interface WeighingProps {
-  sheet: BatchSheet;
+  sheet: ShownSheet;
   line: Line | undefined;
   live: Live;
   captures: ReturnType<typeof useCaptures>;
