@@ -16,8 +16,8 @@ from gasket.core.weighing.hands_free import (
     scale_for,
 )
 from gasket.core.weighing.pour import PourState
-from gasket.core.weighing.records import Kind, Origin, Reading
-from gasket.core.weighing.weigh_in import LineStatus, ToWeigh, replay
+from gasket.core.weighing.records import Capture, Kind, Origin, Reading
+from gasket.core.weighing.weigh_in import LineStatus, ToWeigh, recorded, replay
 from gasket.scale.hands import pour_like_a_person
 from gasket.scale.line_format import parse_line, print_line
 from gasket.scale.pan import Pan
@@ -225,6 +225,26 @@ def test_a_cup_that_comes_back_emptied_is_tared_again():
     table.do("put")
     table.do("scoop", 25)
     assert table.nets == {1: 30, 2: 25}
+
+
+@pytest.mark.parametrize("before_it_was_told", [True, False])
+def test_what_was_only_estimated_is_tared_away_once_it_lies_in_the_bowl(before_it_was_told):
+    table = Table([line(1, 280), line(2, 120), line(3, 60)])
+    table.wait(2)
+    table.do("scoop", 280)
+    if before_it_was_told:
+        table.do("scoop", 104)
+    estimate = {"net_g": 120.0, "low_g": 100.0, "high_g": 140.0, "origin": Origin.MEASURE}
+    one = Capture(id="by-measure", kind=Kind.LINE, line=2, bowl="bowl", **estimate)
+    table.player.records.append(recorded(one, table.player.state, BEGAN))
+    table.player.state = replay(table.player.records, table.player.lines)
+    if not before_it_was_told:
+        table.wait(1)
+        assert table.states[-1] is PourState.TIP_IN
+        table.do("scoop", 104)
+    table.wait(2)
+    table.do("scoop", 60)
+    assert table.nets == {1: 280, 2: 120, 3: 60}
 
 
 def test_a_creeping_display_is_no_pour():

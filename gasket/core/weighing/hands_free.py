@@ -257,8 +257,9 @@ def _less_than_tared(
     say: Say,
 ) -> Judgement | None:
     division, tare = reading.division_g, task.tare
-    if tare is not None and tare.tipped_about_g > division:
-        return _tipping_in(tare, watching, reading, held_s, say)
+    its_own = tare is not None and tare.vessel == task.vessel
+    if tare is not None and its_own and tare.tipped_about_g > division:
+        return _tipping_in(tare, reading, held_s, say)
     if net >= -2 * division:
         creeps = -2 * division <= net <= -division and held_s >= HOLD_S
         long = at_s - watching.rested_at_s >= DRIFT_S
@@ -276,14 +277,13 @@ def _less_than_tared(
     return say(PourState.LESS, Deed.TARE if emptied and task.way == "into" else None)
 
 
-def _tipping_in(
-    tare: Tare, watching: Watching, reading: Reading, held_s: float, say: Say
-) -> Judgement:
-    """What was only estimated goes into the bowl: then its weight is whatever the scale says."""
+def _tipping_in(tare: Tare, reading: Reading, held_s: float, say: Say) -> Judgement:
+    """What was only estimated goes into the bowl, or lies in it already: then its weight is
+    whatever the scale says."""
     grown = reading.grams - tare.gross_g
     least = tare.tipped_g - 1.5 * tare.tipped_about_g
     most = tare.tipped_g + 1.5 * tare.tipped_about_g
-    arrived = watching.moved and max(least, reading.division_g) <= grown <= most
+    arrived = max(least, reading.division_g) <= grown <= most
     return say(PourState.TIP_IN, Deed.TARE if arrived and held_s >= HOLD_S else None)
 
 

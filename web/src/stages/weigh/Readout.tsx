@@ -9,7 +9,7 @@ const SAYS: Record<LiveReading["state"], string> = {
   bowl_off: "the bowl is off the scale",
   overload: "too heavy for this scale",
   place: "put it on the scale",
-  tip_in: "put in what was weighed beside it",
+  tip_in: "put in what was weighed beside it; T goes on from there",
   placed_early: "something is in the bowl already: T tares anyway",
   pack_off: "the pack is off the scale",
   less: "less than before: T tares it as it is",
