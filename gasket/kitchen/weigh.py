@@ -163,7 +163,7 @@ def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> 
     Raises `Refused` when it cannot be taken (unsettled scale, bowl off, closed weigh-in).
     """
     batch = rows.fetch(session, BatchRow, batch_id)
-    stored = session.exec(select(WeighingRow).where(WeighingRow.id == capture.id)).first()
+    stored = _stored(session, capture.id)
     if stored is not None:
         if stored.batch_id != batch_id:
             raise Refused("This record belongs to another batch.")
@@ -174,9 +174,16 @@ def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> 
     rows.write_record(session, batch_id, recorded(capture, state, now))
     try:
         session.commit()
-    except IntegrityError:  # the same capture, sent twice at the same moment
+    except IntegrityError:
         session.rollback()
+        if _stored(session, capture.id) is None:
+            raise
+        # else the same capture was sent twice at the same moment
     return sheet(session, batch_id)
+
+
+def _stored(session: Session, record_id: str) -> WeighingRow | None:
+    return session.exec(select(WeighingRow).where(WeighingRow.id == record_id)).first()
 
 
 def _refuse(batch: BatchRow, capture: Capture, state: WeighIn, session: Session) -> None:
@@ -188,7 +195,7 @@ def _refuse(batch: BatchRow, capture: Capture, state: WeighIn, session: Session)
     if capture.is_new_line and len(state.lines) >= MOST_BATCH_LINES:
         raise Refused(f"A weigh-in has at most {MOST_BATCH_LINES} lines.")
     if capture.undoes is not None:
-        undone = session.exec(select(WeighingRow).where(WeighingRow.id == capture.undoes)).first()
+        undone = _stored(session, capture.undoes)
         if undone is None or undone.batch_id != batch.id:
             raise Refused("There is no such record to undo.")
 

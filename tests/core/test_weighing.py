@@ -109,6 +109,7 @@ def test_portions_mixture_and_cooked_weight_are_records_too():
     ("given_capture", "says"),
     [
         (capture("line", 500, line=99), "not part of this batch"),
+        (capture("tare", 500, line=10**30), "not part of this batch"),
         (capture("line", 500, line=11, stable=False), "not settled"),
         (capture("tare", 500, stable=False), "not settled"),
         (capture("line", 20, line=11, tare_record="capture-tare-0"), "bowl off"),

@@ -339,7 +339,8 @@ def recorded(capture: Capture, state: WeighIn, at: datetime) -> Record:
 
 def refusal(capture: Capture, state: WeighIn) -> str | None:
     """Why this cannot be taken, in a sentence; None when it can."""
-    if not capture.is_new_line and capture.kind in OF_A_LINE and capture.line not in state.lines:
+    speaks_of_a_line = capture.line is not None or capture.kind in OF_A_LINE - POURS
+    if speaks_of_a_line and capture.line not in state.lines:
         return "That line is not part of this batch."
     if capture.seen is not None and capture.line is not None:
         line = state.lines.get(capture.line)
