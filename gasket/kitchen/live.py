@@ -16,19 +16,11 @@ from typing import Annotated, Final, Literal
 from pydantic import Field
 
 from gasket.core.numbers import Answer, Value
-from gasket.core.weighing.hands_free import (
-    Deed,
-    Judgement,
-    ScaleAtHand,
-    Task,
-    Watching,
-    capture_for,
-    follow,
-    judge_reading,
-    scale_for,
-)
+from gasket.core.weighing.hands_free import Deed, Judgement, capture_for, judge_reading
 from gasket.core.weighing.pour import PourState
 from gasket.core.weighing.records import Capture, Reading
+from gasket.core.weighing.task import ScaleAtHand, Task, scale_for
+from gasket.core.weighing.watching import Watching, follow
 from gasket.core.weighing.weigh_in import Tare
 from gasket.kitchen.weigh_sheet import BatchLine, BatchSheet
 

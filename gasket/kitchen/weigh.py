@@ -13,7 +13,8 @@ from gasket.core.trial import Build, BuildLine, ShortName, planned_line
 from gasket.core.weighing.order import Placed, suggested
 from gasket.core.weighing.pour import MOST_NUDGE
 from gasket.core.weighing.records import POURS, Capture, Kind
-from gasket.core.weighing.weigh_in import WeighIn, recorded, refusal, replay
+from gasket.core.weighing.taking import recorded, refusal
+from gasket.core.weighing.weigh_in import WeighIn, replay
 from gasket.kitchen import originals, shelf, trials, weighed, writing_back
 from gasket.kitchen.weigh_sheet import FREE_BOWL, BatchSheet, show
 from gasket.store import rows

@@ -5,10 +5,10 @@ from datetime import datetime
 from gasket.core.numbers import Answer
 from gasket.core.portions import next_target_g, target_each_g
 from gasket.core.reckon import Result
-from gasket.core.weighing.hands_free import Task, task_of
 from gasket.core.weighing.order import Wetness, wetness
 from gasket.core.weighing.pour import wants_finer_scale
 from gasket.core.weighing.records import Origin, Way
+from gasket.core.weighing.task import Task, task_of
 from gasket.core.weighing.weigh_in import LineStatus, Tare
 from gasket.kitchen import build
 from gasket.kitchen.weighed import Weighed, plan_of

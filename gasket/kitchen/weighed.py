@@ -14,14 +14,8 @@ from gasket.core.kinds import FoodKind
 from gasket.core.labels import Label
 from gasket.core.reckon import Result, reckon
 from gasket.core.weighing.records import Capture, Record
-from gasket.core.weighing.weigh_in import (
-    LineState,
-    LineStatus,
-    ToWeigh,
-    WeighIn,
-    recorded,
-    replay,
-)
+from gasket.core.weighing.taking import recorded
+from gasket.core.weighing.weigh_in import LineState, LineStatus, ToWeigh, WeighIn, replay
 from gasket.kitchen import originals, settings
 from gasket.store import rows
 from gasket.store.tables import (

@@ -10,13 +10,8 @@ from pydantic import ValidationError
 from gasket.core.weighing.overshoot import choices
 from gasket.core.weighing.pour import PourState, judge, tolerance_g, wants_finer_scale
 from gasket.core.weighing.records import ONE_SCALE, Capture
-from gasket.core.weighing.weigh_in import (
-    LineStatus,
-    ToWeigh,
-    recorded,
-    refusal,
-    replay,
-)
+from gasket.core.weighing.taking import recorded, refusal
+from gasket.core.weighing.weigh_in import LineStatus, ToWeigh, replay
 
 NOW = datetime(2026, 1, 5, 18, 0, tzinfo=UTC)
 LINES = [11, 12, 13]

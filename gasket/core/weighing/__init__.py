@@ -2,9 +2,13 @@
 
 records     what the scale shows and what is kept of it
 weigh_in    the records replayed: every line, every bowl, what comes next
+taking      a reading against its tare: its net, or why it is refused
 pour        one pour against its target
+task        what is being weighed now, on which scale
+watching    what is remembered of a scale
 hands_free  the state machine that tares and takes readings by itself
+player      a recorded stream played over a plan
 overshoot   too much or too little: what to do about it
-order       which bowl, which scale, what first
+order       which bowl, what first
 closing     what to look at before the weigh-in is closed
 """

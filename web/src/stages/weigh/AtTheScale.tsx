@@ -1,0 +1,140 @@
+import type { Live } from "../../api/live";
+import { weighed } from "../../lib/format";
+import { Button } from "../../ui/Button";
+import { Choices } from "./Choices";
+import { type Line, onlyCounted, type ShownSheet, untilRight, wanted } from "./lines";
+import { PourLine } from "./PourLine";
+import { Readout } from "./Readout";
+import { ScaleButtons } from "./ScaleButtons";
+import { SoFar } from "./SoFar";
+import type { Weighing } from "./useWeighing";
+
+interface AtTheScaleProps {
+  sheet: ShownSheet;
+  line: Line | undefined;
+  live: Live;
+  weighing: Weighing;
+  /** The line that the cook says is all there is. */
+  tooLittle: number | null;
+  onTooLittle: (line: number | null) => void;
+  onOtherWays: () => void;
+}
+
+/** The name, the reading, what is left to pour. */
+export function AtTheScale(p: AtTheScaleProps) {
+  const { sheet, line, live, weighing } = p;
+  const { reading } = live;
+  const counted = line !== undefined && onlyCounted(line);
+  const targeted = line !== undefined && line.target_g > 0;
+  const next = sheet.lines.find((one) => one.status === "open" && one.id !== sheet.current);
+  const short = line !== undefined && p.tooLittle === line.id && reading?.state === "pouring";
+  const over = reading?.state === "over" && reading.steady;
+  const vessel = line === undefined ? "the bowl" : line.way === "out_of" ? "its pack" : "the bowl";
+  return (
+    <>
+      <h1 className="mt-2 text-[2.6rem] leading-tight font-bold max-sm:text-3xl">
+        {line ? (line.unnamed ? "No name yet" : line.name) : "Pour anything"}
+      </h1>
+      <p className="text-lg text-soft max-sm:text-base">
+        {line ? (
+          <About line={line} division={reading?.reading.division_g} />
+        ) : (
+          "Take it, then say what it was; or name it first."
+        )}
+      </p>
+      <div className="flex items-end justify-between gap-6">
+        <Readout reading={reading} plain={!targeted} vessel={vessel} />
+        <div className="max-w-64 pb-12 text-right max-lg:hidden">
+          <SoFar sheet={sheet} />
+          {next && (
+            <p className="mt-4 text-sm text-soft">
+              then
+              <span className="block text-base text-ink">
+                {[next.name, wanted(next)].filter(Boolean).join(", ")}
+              </span>
+            </p>
+          )}
+        </div>
+      </div>
+      {counted ? (
+        <CountedLine
+          count={line.count ?? 0}
+          onCountOnly={() => weighing.told({ grams: 0, range: null, origin: "hand" })}
+        />
+      ) : targeted ? (
+        <PourLine reading={reading} target={line.target_g} soFar={line.poured_g} />
+      ) : null}
+      {reading && line && targeted && line.status === "open" && (over || short) && (
+        <Choices
+          batchId={sheet.id}
+          line={line}
+          net={line.poured_g + reading.net_g}
+          weighing={weighing}
+          onDone={() => p.onTooLittle(null)}
+        />
+      )}
+      {targeted && line.status === "open" && !over && !short && (
+        <p className="min-h-8 text-sm text-soft max-sm:min-h-11">
+          {reading?.state === "pouring" && (
+            <>
+              No more of it?{" "}
+              <button
+                type="button"
+                className="min-h-8 text-pencil hover:underline max-sm:min-h-11"
+                onClick={() => p.onTooLittle(line.id)}
+              >
+                That is all there is
+              </button>
+            </>
+          )}
+        </p>
+      )}
+      <ScaleButtons
+        ready={reading !== null}
+        taking={weighing.waiting === "line"}
+        canUndo={Boolean(sheet.last_record)}
+        onTake={weighing.take}
+        onTare={weighing.tare}
+        onUndo={weighing.undo}
+        {...(line && { onSkip: () => weighing.skip() })}
+        {...(line && untilRight(line) && { onAdd: () => weighing.add() })}
+        onByHand={p.onOtherWays}
+        byHand="Another way"
+      />
+    </>
+  );
+}
+
+function About({ line, division }: { line: Line; division: number | undefined }) {
+  const says = [
+    line.component,
+    line.planned_name != null && `instead of ${line.planned_name}`,
+    line.way === "out_of" && "taken out of its pack",
+    line.also.length > 0 && `in one with that of ${line.also.join(", ")}`,
+    untilRight(line) && `until ${line.until}`,
+    line.status === "open" && line.poured_g > 0 && `${weighed(line.poured_g)} g in already`,
+    line.finer_scale && (division ?? 0) >= 1 && "small: a 0.1 g scale is better",
+    line.status === "weighed" && "weighed already, a new reading replaces it",
+    line.status === "skipped" && "skipped, a reading takes it back in",
+  ].filter(Boolean);
+  return says.join(" · ");
+}
+
+interface CountedLineProps {
+  count: number;
+  onCountOnly: () => void;
+}
+
+/** Pieces that nobody has weighed: the count is what is reckoned, a weight is welcome. */
+function CountedLine({ count, onCountOnly }: CountedLineProps) {
+  return (
+    <div className="my-4 flex flex-wrap items-center gap-x-6 gap-y-2 border-y border-rule py-3">
+      <p className="text-xl font-bold">{weighed(count)} pieces, by count</p>
+      <p className="max-w-prose text-soft">
+        Put them on and take the reading, so that the batch’s weight is known. Or leave it at the
+        count.
+      </p>
+      <Button onClick={onCountOnly}>Only counted</Button>
+    </div>
+  );
+}
