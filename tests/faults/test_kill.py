@@ -1,5 +1,6 @@
 """The server killed in the middle of a weigh-in: what was acknowledged is there, and once."""
 
+import contextlib
 import os
 import random
 import shutil
@@ -9,7 +10,6 @@ import subprocess
 import sys
 import threading
 import uuid
-from contextlib import closing
 
 import httpx
 import pytest
@@ -17,7 +17,8 @@ import pytest
 from tests.server import Server
 
 WEIGH_INS = 200
-LONGEST_LIFE_S = 0.15
+MOST_CAPTURES = 3
+LONGEST_LAST_BREATH_S = 0.03
 
 
 class Deaths:
@@ -45,64 +46,60 @@ class Deaths:
         self.forks.stdout.close()
 
 
-def weigh_until_it_dies(api, batch_id, sent, acknowledged):
-    """Send what had no answer again, then line after line; what has none is left in `sent`."""
-    for key, (batch, capture) in tuple(sent.items()):
-        api.post(f"/api/batches/{batch}/weighings", json=capture).raise_for_status()
-        acknowledged[key] = sent.pop(key)[1]
-    sheet = api.get(f"/api/batches/{batch_id}").json()
-    for line in sheet["lines"]:
-        if line["status"] != "open":
-            continue
-        capture = {
-            "id": str(uuid.uuid4()),
-            "kind": "line",
-            "line": line["id"],
-            "net_g": line["target_g"] + len(acknowledged) % 7,
-            "origin": "hand",
-            "seen": line["seen"],
-        }
-        sent[capture["id"]] = (batch_id, capture)
+class Cook:
+    """Weighs line after line. `doubtful` is what has no answer yet; it is sent again."""
+
+    def __init__(self, dice):
+        self.dice, self.batch_id = dice, None
+        self.acknowledged, self.doubtful = {}, {}
+
+    def send(self, api, batch_id, capture):
+        self.doubtful[capture["id"]] = (batch_id, capture)
         api.post(f"/api/batches/{batch_id}/weighings", json=capture).raise_for_status()
-        acknowledged[capture["id"]] = sent.pop(capture["id"])[1]
+        del self.doubtful[capture["id"]]
+        self.acknowledged[capture["id"]] = capture
+
+    def weigh_until(self, death, api):
+        """Weigh; after a random number of captures the server has a last breath left."""
+        for batch_id, capture in tuple(self.doubtful.values()):
+            self.send(api, batch_id, capture)
+        left = self.dice.randint(0, MOST_CAPTURES)
+        while True:
+            if self.batch_id is None:
+                self.batch_id = api.post("/api/trials/1/batches").json()["id"]
+            for line in api.get(f"/api/batches/{self.batch_id}").json()["lines"]:
+                if line["status"] == "open":
+                    if left == 0:
+                        death.start()
+                    left -= 1
+                    net = line["target_g"] + len(self.acknowledged) % 7
+                    capture = {"kind": "line", "line": line["id"], "net_g": net, "origin": "hand"}
+                    seen = {"id": str(uuid.uuid4()), "seen": line["seen"]}
+                    self.send(api, self.batch_id, {**capture, **seen})
+            self.batch_id = None
 
 
 def test_200_weigh_ins_killed_at_random_moments_lose_and_double_nothing(tmp_path, first_day):
     dice, database = random.Random(5), tmp_path / "kitchen.sqlite3"
     shutil.copy(first_day["demo"], database)
-    deaths = Deaths(database, dice)
-    acknowledged: dict[str, dict[str, object]] = {}
-    doubtful: dict[str, tuple[int, dict[str, object]]] = {}
-    batch_id = None
+    deaths, cook = Deaths(database, dice), Cook(dice)
     for _ in range(WEIGH_INS):
         pid, url = deaths.server()
-        killer = None
-        try:
-            with httpx.Client(base_url=url, timeout=20) as api:
-                if batch_id is None:
-                    batch_id = api.post("/api/trials/1/batches").json()["id"]
-                api.get(f"/api/batches/{batch_id}").raise_for_status()
-                killer = threading.Timer(
-                    dice.uniform(0, LONGEST_LIFE_S), os.kill, (pid, signal.SIGKILL)
-                )
-                killer.start()
-                weigh_until_it_dies(api, batch_id, doubtful, acknowledged)
-                batch_id = api.post("/api/trials/1/batches").json()["id"]
-        except httpx.TransportError:
-            pass
-        finally:
-            if killer is not None:
-                killer.join()
+        breath_s = dice.uniform(0, LONGEST_LAST_BREATH_S)
+        death = threading.Timer(breath_s, os.kill, (pid, signal.SIGKILL))
+        with contextlib.suppress(httpx.TransportError), httpx.Client(base_url=url) as api:
+            cook.weigh_until(death, api)
+        death.join()
     deaths.close()
-    with closing(sqlite3.connect(database)) as stored:
+    with contextlib.closing(sqlite3.connect(database)) as stored:
         query = "SELECT id, line, net_g FROM weighing WHERE origin = 'hand' AND kind = 'line'"
         found = {key: (line, net) for key, line, net in stored.execute(query)}
-        lines = [line for line, _ in found.values()]
-    for key, capture in acknowledged.items():
+    for key, capture in cook.acknowledged.items():
         assert found[key] == (capture["line"], capture["net_g"])
+    lines = [line for line, _ in found.values()]
     assert len(lines) == len(set(lines)), "no line was weighed twice"
-    assert set(found) <= set(acknowledged) | set(doubtful)
-    assert len(acknowledged) >= WEIGH_INS
+    assert set(found) <= set(cook.acknowledged) | set(cook.doubtful)
+    assert len(cook.acknowledged) >= WEIGH_INS
 
 
 def test_a_taken_port_is_a_sentence(tmp_path):
