@@ -95,6 +95,7 @@ def test_too_much_offers_three_ways_and_carries_the_ratio_on(page: Page, accessi
     steady(page, "0")
     first, second = sheet["lines"][:2]
     act_at_scale(page, "scoop", first["target_g"] * 1.1)
+    steady(page, f"{first['target_g'] * 1.1:.0f}")
     choices = page.get_by_role("region", name="Too much")
     expect(choices.get_by_role("button", name=re.compile("Accept it"))).to_contain_text("kcal")
     accessible()
@@ -110,6 +111,7 @@ def test_all_there_is_makes_the_trial_fit_it(page: Page):
     steady(page, "0")
     first, second = sheet["lines"][:2]
     act_at_scale(page, "scoop", first["target_g"] / 2)
+    steady(page, f"{first['target_g'] / 2:.0f}")
     page.get_by_role("button", name="That is all there is").click()
     little = page.get_by_role("region", name="Too little")
     little.get_by_role("button", name=re.compile("Make the whole trial fit")).click()
