@@ -11,7 +11,7 @@ from gasket.core.audit import Audit, Verdict, audit
 from gasket.core.batch import Batch, Weighed
 from gasket.core.formula import Formula, Grams
 from gasket.core.labels import Label
-from gasket.core.margin import grams_present
+from gasket.core.margin import grams_present, slack_of_sum
 from gasket.core.numbers import Answer
 from gasket.core.portions import Division, state_of_pieces
 
@@ -141,8 +141,8 @@ def mass_balance(context: Context) -> Iterator[Finding]:
     if mixture is None or lines is None:
         return
     gap = mixture - lines
-    variances = [line.variance_g2 for _, _, line in context.weighed()]
-    if abs(gap) <= max(context.division_g, 1.96 * sum(variances) ** 0.5):
+    variances = (line.variance_g2 for _, _, line in context.weighed())
+    if abs(gap) <= slack_of_sum(variances, context.division_g):
         return
     if gap < 0:
         says = (

@@ -5,8 +5,10 @@ label give all figures at once. *Worst* adds the extremes; *likely* adds varianc
 label count once, whatever the number of its lines) and is clipped to the worst case.
 """
 
+from collections.abc import Iterable
 from dataclasses import dataclass
 from functools import cached_property
+from math import sqrt
 from typing import Final
 
 import numpy as np
@@ -40,6 +42,16 @@ class PartlyKnown:
 
 
 AnyFigure = Figure | PartlyKnown | None
+
+
+def value_of(figure: AnyFigure) -> float | None:
+    """The value of a figure; None is unknown."""
+    return figure.value if isinstance(figure, Figure) else None
+
+
+def slack_of_sum(variances_g2: Iterable[float], least_g: float) -> float:
+    """How far a sum of weights may be off its parts, 19 times in 20; `least_g` at least."""
+    return max(least_g, TWO_SIDED_95 * sqrt(sum(variances_g2)))
 
 
 class Facts(Answer):

@@ -4,7 +4,7 @@ from collections.abc import Mapping
 from typing import Literal
 
 from gasket.core.ingredients import Ingredient
-from gasket.core.margin import Figure, Portion
+from gasket.core.margin import Portion, value_of
 from gasket.core.numbers import Answer
 from gasket.core.panel import NUTRIENTS, Nutrient
 from gasket.core.trial import Build, BuildLine
@@ -129,5 +129,4 @@ def _name(line: BuildLine | None, ingredients: Mapping[int, Ingredient]) -> str:
 
 
 def _value(serving: Portion, nutrient: Nutrient) -> float | None:
-    figure = getattr(serving, nutrient)
-    return figure.value if isinstance(figure, Figure) else None
+    return value_of(getattr(serving, nutrient))

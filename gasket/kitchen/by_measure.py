@@ -23,7 +23,7 @@ def read(
     """Every reading of the measure for the food that went in, the likeliest first; each with the
     range that such a measure is good for. Raises `FaultyInput` at `text`."""
     made = weighed.read(session, batch_id)
-    line = next((one for one in made.lines if one.id == line_id), None)
+    line = made.line(line_id)
     if line is None:
         raise Unknown("line", line_id)
     revision = made.revision_of(line)

@@ -6,7 +6,7 @@ from sqlmodel import Session
 
 from gasket.core.batch import Batch
 from gasket.core.goals import GoalState, goal_states
-from gasket.core.margin import Figure
+from gasket.core.margin import value_of
 from gasket.core.numbers import Answer
 from gasket.core.reckon import Result, reckon
 from gasket.core.section import Column
@@ -104,7 +104,6 @@ def _line(made: weighed.Weighed, line: BatchLineRow) -> CardLine:
 
 def _kcal_more(made: weighed.Weighed, line: BatchLineRow) -> float | None:
     """What a serving has more because another food than planned went in."""
-    used, planned = made.result.serving.kcal, reckon(made.as_planned(line)).serving.kcal
-    if not isinstance(used, Figure) or not isinstance(planned, Figure):
-        return None
-    return used.value - planned.value
+    used = value_of(made.result.serving.kcal)
+    planned = value_of(reckon(made.as_planned(line)).serving.kcal)
+    return None if used is None or planned is None else used - planned

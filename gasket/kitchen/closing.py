@@ -5,7 +5,7 @@ from collections.abc import Iterator
 
 from sqlmodel import Session
 
-from gasket.core.margin import Figure
+from gasket.core.margin import Figure, slack_of_sum
 from gasket.core.numbers import Answer
 from gasket.core.reckon import Result, reckon
 from gasket.core.weighing.closing import (
@@ -83,7 +83,6 @@ def _weight(made: Weighed, line: BatchLineRow) -> Weight:
         name=made.name_of(line),
         target_g=made.target_of(line),
         net_g=None if net is None else net * made.share_of(line),
-        ranged=state.estimate is not None,
     )
 
 
@@ -117,7 +116,7 @@ def _half_width(result: Result) -> float:
 
 
 def _gap(made: Weighed, mixture_g: float) -> Gap:
-    variances = [line.variance_g2 for part in made.batch.components for line in part.lines]
+    variances = (line.variance_g2 for part in made.batch.components for line in part.lines)
     bowls = [(one.name, one.empty_g) for one in made.house.vessels if one.empty_g]
     known = {name for name, _ in bowls}
     bowls += [
@@ -129,7 +128,7 @@ def _gap(made: Weighed, mixture_g: float) -> Gap:
         mixture_g,
         [_weight(made, line) for line in made.lines],
         made.lines_g,
-        max(1.0, 1.96 * sum(variances) ** 0.5),
+        slack_of_sum(variances, 1.0),
         [bowl for bowl in bowls if bowl[1] > 0],
     )
 

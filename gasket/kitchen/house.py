@@ -59,6 +59,8 @@ class House:
     imports: ShelfImports = field(init=False)
     _people: dict[int, "asyncio.Task[None]"] = field(default_factory=dict)
     _drivers: dict[str, Driver] = field(default_factory=dict)
+    _simulated: dict[str, SimulatorProcess] = field(default_factory=dict)
+    """What is behind a scale that is simulated, by the scale's name."""
     _loop: asyncio.AbstractEventLoop | None = None
 
     def __post_init__(self) -> None:
@@ -103,6 +105,7 @@ class House:
                 continue
             if simulator is not None:
                 simulator.ensure()
+                self._simulated[scale.name] = simulator
             url = scale.place if simulator is None else simulator.url
             self._drivers[scale.name] = Driver(
                 url,
@@ -116,23 +119,18 @@ class House:
         for driver in self._drivers.values():
             driver.stop()
         self._drivers.clear()
-
-    def simulator_of(self, scale: str) -> SimulatorProcess | None:
-        """The simulator behind a scale by its name; None for a real one."""
-        driver = self._drivers.get(scale)
-        of = (one for one in self.simulators.values() if driver and one.url == driver.url)
-        return next(of, None)
+        self._simulated.clear()
 
     @property
     def simulated(self) -> list[str]:
         """The names of the scales that are simulated."""
-        return [name for name in self._drivers if self.simulator_of(name)]
+        return list(self._simulated)
 
     def _on_reading(self, scale: str, reading: Reading) -> None:
         self._in_loop(self.live.reading, reading.model_copy(update={"scale": scale}))
 
     def _on_link(self, scale: str, connected: bool) -> None:
-        simulator = self.simulator_of(scale)
+        simulator = self._simulated.get(scale)
         if not connected and simulator:
             simulator.ensure()
         self._in_loop(self.live.link, scale, connected)
@@ -162,7 +160,7 @@ class House:
         Raises `Refused` when that scale is a real one.
         """
         name = scale or next(iter(self.simulated), "")
-        simulator = self.simulator_of(name)
+        simulator = self._simulated.get(name)
         if simulator is None:
             raise Refused("The simulated scale is not in use: see Settings.")
         await command(simulator.port, act, amount)

@@ -16,7 +16,7 @@ from typing import Annotated, Final, Literal
 from pydantic import Field
 
 from gasket.core.numbers import Answer, Value
-from gasket.core.weighing.hands_free import Deed, Judgement, capture_for, judge_reading
+from gasket.core.weighing.hands_free import Deed, capture_for, judge_reading
 from gasket.core.weighing.pour import PourState
 from gasket.core.weighing.records import Capture, Reading
 from gasket.core.weighing.task import ScaleAtHand, Task, scale_for
@@ -35,6 +35,9 @@ class Aim(Value):
 
     aim: Literal["line", "mixture", "cooked", "portion"]
     piece: Annotated[int, Field(ge=1, le=10_000)] | None = None
+
+
+AT_A_LINE: Final = Aim(aim="line")
 
 
 class LiveReading(Answer):
@@ -75,7 +78,7 @@ Message = LiveReading | LiveLink | LiveSheet
 class Page:
     """One open page: its aim and the messages on their way to it."""
 
-    aim: Aim = field(default_factory=lambda: Aim(aim="line"))
+    aim: Aim = AT_A_LINE
     waiting: "asyncio.Queue[Message]" = field(default_factory=asyncio.Queue)
     told_of: str | None = None
     _shows: object = None
@@ -166,10 +169,10 @@ class Live:
                 suited = scale_for(target, chosen, self.at_hand())
         return suited.name if suited else None
 
-    def in_use_for(self, batch_id: int, aim: Aim) -> str | None:
-        """The scale in use for a batch that a page watches."""
+    def scale_of_line(self, batch_id: int) -> str | None:
+        """The scale that the current line of a watched batch is weighed on."""
         watch = self._watches.get(batch_id)
-        return self.in_use(watch, aim) if watch else None
+        return self.in_use(watch, AT_A_LINE) if watch else None
 
     def join(self, sheet: BatchSheet, page: Page) -> None:
         watch = self._watches.setdefault(sheet.id, Watch(sheet))
@@ -228,7 +231,8 @@ class Live:
     def _tell_last(self, watch: Watch, page: Page) -> None:
         reading = self.last.get(self.in_use(watch, page.aim) or "")
         if reading is not None:
-            page.send_reading(self._judged(watch, page.aim, reading), self.clock())
+            now = self.clock()
+            page.send_reading(self._judged(watch, page.aim, reading, now), now)
 
     def reading(self, reading: Reading) -> None:
         is_first = reading.scale not in self.last
@@ -243,14 +247,13 @@ class Live:
                 if is_first:
                     self._tell_link(watch, page)
                 if self.in_use(watch, page.aim) == reading.scale:
-                    page.send_reading(self._judged(watch, page.aim, reading), self.clock())
+                    page.send_reading(self._judged(watch, page.aim, reading, now), now)
             self._act(watch, reading, now)
 
     def _act(self, watch: Watch, reading: Reading, now: float) -> None:
         """Do what the machine decides, while a page of the weigh-in is open."""
-        aim = Aim(aim="line")
-        weighing = any(page.aim.aim == "line" for page in watch.pages)
-        if not weighing or watch.storing or self.in_use(watch, aim) != reading.scale:
+        weighing = any(page.aim.aim == AT_A_LINE.aim for page in watch.pages)
+        if not weighing or watch.storing or self.in_use(watch, AT_A_LINE) != reading.scale:
             return
         task = watch.task(reading.scale)
         judgement = judge_reading(task, watch.watching(reading.scale), reading, now)
@@ -275,7 +278,7 @@ class Live:
             with contextlib.suppress(asyncio.CancelledError):
                 await task
 
-    def _judged(self, watch: Watch, aim: Aim, reading: Reading) -> LiveReading:
+    def _judged(self, watch: Watch, aim: Aim, reading: Reading, now: float) -> LiveReading:
         sheet, tare = watch.sheet, watch.sheet.tares.get(reading.scale)
         line = watch.current
         match aim.aim:
@@ -288,11 +291,11 @@ class Live:
             case _:
                 target, task = None, Task(tare=tare)
         watching = watch.watching(reading.scale)
-        judged: Judgement = judge_reading(task, watching, reading, self.clock())
+        judged = judge_reading(task, watching, reading, now)
         has_target = task.left_g is not None
         return LiveReading(
             reading=reading,
-            steady=reading.stable or watching.held_s(reading, self.clock()) > 0,
+            steady=reading.stable or watching.held_s(reading, now) > 0,
             net_g=judged.pour.net_g,
             left_g=judged.pour.left_g if has_target else None,
             target_g=target,

@@ -7,7 +7,7 @@ from typing import Literal
 from sqlmodel import Session, select
 
 from gasket.core.batch import Original
-from gasket.core.margin import Figure, Portion
+from gasket.core.margin import value_of
 from gasket.core.reckon import Result, reckon
 from gasket.core.trial import Build, plan
 from gasket.core.workpiece import Workpiece
@@ -63,7 +63,7 @@ def of(session: Session, dish: DishRow, made: OriginalBuild | None = None) -> Or
     return typed.model_copy(
         update={
             "serving_g": typed.serving_g or serving.grams,
-            **{name: _value(serving, name) for name in _FIGURES},
+            **{name: value_of(getattr(serving, name)) for name in _FIGURES},
         }
     )
 
@@ -87,8 +87,3 @@ def _stamp(session: Session, dish: DishRow) -> str:
 
 
 _FIGURES = ("kcal", "protein_g", "carbohydrate_g", "fat_g")
-
-
-def _value(serving: Portion, name: str) -> float | None:
-    figure = getattr(serving, name)
-    return figure.value if isinstance(figure, Figure) else None

@@ -6,7 +6,7 @@ from pydantic import Field
 from sqlmodel import Session
 
 from gasket.core.errors import Refused
-from gasket.core.margin import AnyFigure
+from gasket.core.margin import AnyFigure, value_of
 from gasket.core.numbers import Amount, Answer, Value
 from gasket.core.weighing.overshoot import Choice, choices
 from gasket.core.weighing.records import Capture, Kind, Origin
@@ -45,7 +45,7 @@ class Choices(Answer):
 def effects(session: Session, batch_id: int, on: OnTheScale) -> Choices:
     """What can be done about `on`, each with what one serving becomes: open lines as planned."""
     made = weighed.read(session, batch_id)
-    line = next((one for one in made.lines if one.id == on.line), None)
+    line = made.line(on.line)
     if line is None or not line.target_g:
         raise Refused("That line has no target.")
     target = sum(made.target_of(one) for one in made.together(line))
@@ -79,7 +79,7 @@ def _effect(
         captures.append(Capture(id="what-if-carry", kind=Kind.CARRY, **carry))
     after = made.after(captures)
     serving = after.result.serving
-    before, now = _value(planned), _value(serving.kcal)
+    before, now = value_of(planned), value_of(serving.kcal)
     return ChoiceEffect(
         choice=choice,
         serving_g=serving.grams,
@@ -94,7 +94,3 @@ def _effect(
             and rows.key_of(line) not in made.state.open_lines
         ),
     )
-
-
-def _value(figure: AnyFigure) -> float | None:
-    return getattr(figure, "value", None)

@@ -14,9 +14,9 @@ from pydantic import Field
 
 from gasket.core.numbers import Value
 from gasket.core.weighing.weigh_in import Tare
-from gasket.kitchen.live import Aim, Live
+from gasket.kitchen.live import Live
 from gasket.kitchen.weigh_sheet import BatchLine, BatchSheet
-from gasket.scale.hands import pour_like_a_person
+from gasket.scale.hands import HandAct, pour_like_a_person
 
 LOOK_S: Final = 0.05
 PATIENCE_S: Final = 30.0
@@ -24,6 +24,12 @@ BOWL_G: Final = 412.0
 PACK_G: Final = 900.0
 CUP_G: Final = 38.0
 POCKET_G: Final = 1000.0
+
+OUT_OF_THE_PACK: Final[dict[HandAct, HandAct]] = {
+    "pour": "spill",
+    "scoop": "spill",
+    "spill": "scoop",
+}
 
 Simulate = Callable[[str, float, str], Awaitable[None]]
 
@@ -48,7 +54,7 @@ class Person:
     async def pour_it_all(self) -> None:
         while (sheet := self.live.sheet_of(self.batch_id)) is not None and not sheet.closed_at:
             line = next((one for one in sheet.lines if one.id == sheet.current), None)
-            scale = self.live.in_use_for(self.batch_id, Aim(aim="line"))
+            scale = self.live.scale_of_line(self.batch_id)
             waits_for_cook = not sheet.task.auto or sheet.task.left_g is None
             if line is None or scale is None or waits_for_cook:
                 return
@@ -61,13 +67,12 @@ class Person:
         sheet = self.live.sheet_of(self.batch_id) or sheet
         if sheet.current != line.id:
             return True
-        taken_out = line.way == "out_of"
         for hand in pour_like_a_person(sheet.task.left_g or 0.0, self.dice):
             await asyncio.sleep(hand.pause_s)
             if self._is_done(line):
                 break
-            act = "spill" if taken_out != (hand.act == "spill") else "scoop"
-            await self.simulate(hand.act if not taken_out else act, hand.grams, scale)
+            act = OUT_OF_THE_PACK[hand.act] if line.way == "out_of" else hand.act
+            await self.simulate(act, hand.grams, scale)
         done = await self._until(lambda: self._is_done(line))
         if done:
             await self._tip_in(line, scale)

@@ -7,7 +7,7 @@ from sqlmodel import Session, col, select
 from gasket.core.batch import Batch
 from gasket.core.differences import Change, changes
 from gasket.core.labels import Label
-from gasket.core.margin import Figure
+from gasket.core.margin import value_of
 from gasket.core.numbers import Answer
 from gasket.core.packages import Package
 from gasket.core.reckon import reckon
@@ -148,12 +148,8 @@ def _moved(
         letter=trial.letter,
         batch_id=rows.key_of(made) if made else None,
         made_at=made.started_at if made else None,
-        kcal_before=_value(before.kcal),
-        kcal_after=_value(after.kcal),
-        protein_before=_value(before.protein_g),
-        protein_after=_value(after.protein_g),
+        kcal_before=value_of(before.kcal),
+        kcal_after=value_of(after.kcal),
+        protein_before=value_of(before.protein_g),
+        protein_after=value_of(after.protein_g),
     )
-
-
-def _value(figure: object) -> float | None:
-    return figure.value if isinstance(figure, Figure) else None

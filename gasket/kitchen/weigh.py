@@ -81,9 +81,8 @@ def begin(
         raise Refused("There is nothing to weigh yet: add a line to the build.")
     if lines and how.free:
         trial, planned, lines = trials.blank(session, trial.dish_id, FREELY, now), Build(), []
-    revisions = rows.newest_revisions(
-        session, {line.label_id for _, line in lines if line.label_id}
-    )
+    labels = {line.label_id for _, line in lines if line.label_id}
+    revisions = rows.newest_revisions(session, labels)
     batch = BatchRow(
         trial_id=rows.key_of(trial),
         portions=planned.portions,
@@ -95,7 +94,7 @@ def begin(
     session.add(batch)
     session.flush()
     _write_lines(session, batch, lines, revisions)
-    shelf.touch(session, {line.label_id for _, line in lines if line.label_id}, now)
+    shelf.touch(session, labels, now)
     session.commit()
     return sheet(session, rows.key_of(batch))
 
@@ -123,7 +122,10 @@ def _write_lines(
             )
         )
     session.flush()
-    _put_in_order(session, rows.key_of(batch), suggested_order(session, rows.key_of(batch)))
+    written = rows.batch_lines(session, rows.key_of(batch))
+    order = _suggested(session, written)
+    for row in written:
+        row.position = order.index(rows.key_of(row))
 
 
 def _target_g(line: BuildLine, revisions: dict[int, LabelRevisionRow]) -> float:
@@ -133,24 +135,23 @@ def _target_g(line: BuildLine, revisions: dict[int, LabelRevisionRow]) -> float:
 
 def suggested_order(session: Session, batch_id: int) -> list[int]:
     """Line ids as a careful cook would weigh them: bowl by bowl, dry before wet."""
-    made = weighed.read(session, batch_id)
+    rows.fetch(session, BatchRow, batch_id)
+    return _suggested(session, rows.batch_lines(session, batch_id))
+
+
+def _suggested(session: Session, lines: list[BatchLineRow]) -> list[int]:
+    known = weighed.shelved(session, {line.revision_id for line in lines if line.revision_id})
     return suggested(
         [
             Placed(
                 id=rows.key_of(line),
                 bowl=line.bowl or line.component,
-                kind=made.shelved[line.revision_id].kind if line.revision_id else "other",
+                kind=known[line.revision_id].kind if line.revision_id else "other",
                 of_component=line.of_component,
             )
-            for line in made.rows
+            for line in lines
         ]
     )
-
-
-def _put_in_order(session: Session, batch_id: int, order: list[int]) -> None:
-    for line in rows.batch_lines(session, batch_id):
-        line.position = order.index(rows.key_of(line))
-        session.add(line)
 
 
 def state_of(session: Session, batch_id: int) -> WeighIn:

@@ -1,14 +1,14 @@
 """A batch as it was weighed: from stored lines and records to the core's `Batch`."""
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import cached_property
 from typing import cast
 
 from sqlmodel import Session, col, select
 
 from gasket.core.batch import Batch, Component, Line, Original, Portions
-from gasket.core.findings import Finding
+from gasket.core.findings import Finding, Severity
 from gasket.core.formula import flatten
 from gasket.core.kinds import FoodKind
 from gasket.core.labels import Label
@@ -76,6 +76,10 @@ class Weighed:
         """The sum of what was used, whatever the mixture weighed; 0 when only counted."""
         return flatten(self.batch).used_g or 0.0
 
+    def line(self, key: int) -> BatchLineRow | None:
+        """The line with this id, while it is there."""
+        return next((line for line in self.lines if line.id == key), None)
+
     def state_of(self, line: BatchLineRow) -> LineState:
         """A line that is poured together with another shares its state."""
         return self.state.lines[line.poured_with or rows.key_of(line)]
@@ -125,17 +129,7 @@ class Weighed:
         for capture in captures:
             records.append(recorded(capture, state, self.row.started_at))
             state = replay(records, plan_of(self.rows))
-        return Weighed(
-            self.row,
-            self.trial,
-            self.dish,
-            self.rows,
-            records,
-            state,
-            self.shelved,
-            self.house,
-            self.original,
-        )
+        return replace(self, records=records, state=state)
 
     def as_planned(self, line: BatchLineRow) -> Batch:
         """The batch as it would be if the planned food had gone in."""
@@ -227,7 +221,6 @@ def plan_of(lines: Sequence[BatchLineRow]) -> list[ToWeigh]:
             target_g=together[rows.key_of(line)],
             bowl=line.bowl or line.component,
             way="out_of" if line.way == "out_of" else "into",
-            scale=line.scale,
             planned=line.planned,
             named=line.revision_id is not None or line.of_component is not None,
         )
@@ -250,16 +243,20 @@ def read(session: Session, batch_id: int) -> Weighed:
         rows=lines,
         records=records,
         state=state,
-        shelved=_shelved(session, lines, state),
+        shelved=shelved(session, _revisions(lines, state)),
         house=settings.read(session),
         original=originals.kept(row.original, session, dish),
     )
 
 
-def _shelved(session: Session, lines: list[BatchLineRow], state: WeighIn) -> dict[int, Shelved]:
-    """Panels by revision: those that the batch began with, whatever became of the labels."""
-    ids = {line.revision_id for line in lines if line.revision_id}
-    ids |= {line.revision_id for line in state.lines.values() if line.revision_id}
+def _revisions(lines: list[BatchLineRow], state: WeighIn) -> set[int]:
+    """Those that the batch began with, whatever became of the labels, and those that went in."""
+    planned = {line.revision_id for line in lines if line.revision_id}
+    return planned | {line.revision_id for line in state.lines.values() if line.revision_id}
+
+
+def shelved(session: Session, ids: set[int]) -> dict[int, Shelved]:
+    """What the shelf says of label revisions."""
     query = (
         select(LabelRevisionRow, FoodRow)
         .join(LabelRow, col(LabelRow.id) == col(LabelRevisionRow.label_id))
@@ -317,7 +314,5 @@ def _findings(made: Weighed) -> Iterator[Finding]:
         yield _finding("spilled", says, "note")
 
 
-def _finding(code: str, says: str, severity: str) -> Finding:
-    return Finding.model_validate(
-        {"code": code, "severity": severity, "message": says, "where": "components"}
-    )
+def _finding(code: str, says: str, severity: Severity) -> Finding:
+    return Finding(code=code, severity=severity, message=says, where="components")

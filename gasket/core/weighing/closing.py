@@ -31,7 +31,6 @@ class Weight:
     name: str
     target_g: float
     net_g: float | None
-    ranged: bool = False
 
 
 class FarLine(Answer):

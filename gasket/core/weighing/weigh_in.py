@@ -36,7 +36,6 @@ class ToWeigh:
     target_g: float = 0.0
     bowl: str = ""
     way: Way = "into"
-    scale: str | None = None
     planned: bool = True
     named: bool = True
 

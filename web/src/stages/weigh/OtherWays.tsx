@@ -147,7 +147,6 @@ interface PartProps {
 }
 
 function UntilRight({ line, weighing, onDone }: PartProps & { line: Line }) {
-  const [cue, setCue] = useState(line.cue || line.until);
   const [grams, setGrams] = useState<number | null>(null);
   return (
     <div className="grid gap-3">
@@ -172,25 +171,18 @@ function UntilRight({ line, weighing, onDone }: PartProps & { line: Line }) {
           Add it
         </Button>
       </div>
-      <form
-        className="grid gap-3 border-t border-rule pt-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          weighing.right(cue.trim());
-          onDone();
-        }}
-      >
-        <TextField
+      <div className="border-t border-rule pt-3">
+        <SayingForm
           label="Right, because it"
           placeholder="falls off the spoon"
-          maxLength={300}
-          value={cue}
-          onChange={setCue}
+          begun={line.cue || line.until}
+          submit="It is right now"
+          onSay={(cue) => {
+            weighing.right(cue);
+            onDone();
+          }}
         />
-        <Button type="submit" look="main" className="justify-self-start">
-          It is right now
-        </Button>
-      </form>
+      </div>
     </div>
   );
 }
@@ -287,26 +279,50 @@ function Spilled({ line, components, weighing, onDone }: SpilledProps) {
 const ABOUT = 0.5;
 
 function Skip({ weighing, onDone }: PartProps) {
-  const [why, setWhy] = useState("");
+  return (
+    <div className="grid gap-3">
+      <p className="max-w-prose">Left out on purpose: it counts nothing, and the card says so.</p>
+      <SayingForm
+        label="Why (may stay empty)"
+        placeholder="none in the house"
+        submit="Leave it out"
+        onSay={(why) => {
+          weighing.skip(why);
+          onDone();
+        }}
+      />
+    </div>
+  );
+}
+
+interface SayingFormProps {
+  label: string;
+  placeholder: string;
+  begun?: string;
+  submit: string;
+  onSay: (words: string) => void;
+}
+
+/** A few words that are kept with what is done. */
+function SayingForm({ label, placeholder, begun = "", submit, onSay }: SayingFormProps) {
+  const [words, setWords] = useState(begun);
   return (
     <form
       className="grid gap-3"
       onSubmit={(event) => {
         event.preventDefault();
-        weighing.skip(why.trim());
-        onDone();
+        onSay(words.trim());
       }}
     >
-      <p className="max-w-prose">Left out on purpose: it counts nothing, and the card says so.</p>
       <TextField
-        label="Why (may stay empty)"
-        placeholder="none in the house"
+        label={label}
+        placeholder={placeholder}
         maxLength={300}
-        value={why}
-        onChange={setWhy}
+        value={words}
+        onChange={setWords}
       />
       <Button type="submit" look="main" className="justify-self-start">
-        Leave it out
+        {submit}
       </Button>
     </form>
   );

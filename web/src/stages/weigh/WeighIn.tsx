@@ -99,6 +99,15 @@ function Open({ dish, sheet, live, captures }: OpenProps) {
     },
   ]);
   const lastPoured = sheet.free && open === 0 && sheet.lines.length > 0;
+  const closing = (
+    <Closing
+      sheet={sheet}
+      live={live}
+      onCapture={captures.capture}
+      onClose={() => void close()}
+      onUndo={weighing.undo}
+    />
+  );
 
   return (
     <div className="grid lg:grid-cols-[17.5rem_1fr]">
@@ -129,24 +138,10 @@ function Open({ dish, sheet, live, captures }: OpenProps) {
         ) : captures.waiting.length > 0 ? (
           <h1 className="mt-2 text-3xl font-bold">All of it is on its way to the kitchen</h1>
         ) : (
-          <Closing
-            sheet={sheet}
-            live={live}
-            onCapture={captures.capture}
-            onClose={() => void close()}
-            onUndo={weighing.undo}
-          />
+          closing
         )}
         {sheet.free && <FreePour sheet={sheet} bowl={bowl} onBowl={setBowl} weighing={weighing} />}
-        {lastPoured && (
-          <Closing
-            sheet={sheet}
-            live={live}
-            onCapture={captures.capture}
-            onClose={() => void close()}
-            onUndo={weighing.undo}
-          />
-        )}
+        {lastPoured && closing}
         {scale?.simulated && (
           <SimulatorPanel
             scale={live.inUse}
