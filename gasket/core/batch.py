@@ -3,6 +3,7 @@
 from typing import Annotated, Any, Final, Literal, Self
 
 from pydantic import (
+    AfterValidator,
     BeforeValidator,
     Field,
     ValidationInfo,
@@ -13,7 +14,7 @@ from pydantic_core import PydanticCustomError
 
 from gasket.core.energy import EnergyMethod
 from gasket.core.labels import Label
-from gasket.core.numbers import Amount, Number, Positive, Value
+from gasket.core.numbers import Amount, Number, Positive, Value, more_than_a_speck
 
 Name = Annotated[str, Field(max_length=200)]
 MOST_PIECES: Final = 10_000
@@ -152,17 +153,22 @@ class Component(Value):
         return self.made_g is None and any(line.unweighed for line in self.lines)
 
 
+Pieces = Annotated[Number, Field(gt=0, le=MOST_PIECES), AfterValidator(more_than_a_speck)]
 _Count = Annotated[int, BeforeValidator(_whole), Field(strict=True, ge=1, le=MOST_PIECES)]
 _Pieces = Annotated[tuple[Amount, ...], Field(min_length=1, max_length=MOST_PIECES)]
 
 
 class Portions(Value):
-    """One way of dividing: by count, by serving weight, or each piece weighed."""
+    """One way of dividing: by count, by serving weight, or each piece weighed.
+
+    A serving is `serving_pieces` mean pieces: 3 of 6 rolls make 2 servings.
+    """
 
     count: _Count | None = None
     serving_g: Positive | None = None
     weights_g: _Pieces | None = None
     weights_state: Literal["raw", "cooked"] | None = None
+    serving_pieces: Annotated[Pieces, _absent_as(1.0)] = 1.0
 
     @model_validator(mode="after")
     def _one_way(self) -> Self:
@@ -171,6 +177,9 @@ class Portions(Value):
             raise PydanticCustomError(
                 "portions", "Divide one way: by count, by serving_g or by weights_g."
             )
+        pieces = self.count or len(self.weights_g or ())
+        if self.serving_pieces > (pieces or 1):
+            raise PydanticCustomError("portions", "A serving holds no more pieces than there are.")
         if self.weights_g is not None and not any(self.weights_g):
             raise PydanticCustomError("portions", "At least one piece must weigh something.")
         return self

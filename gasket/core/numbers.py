@@ -15,7 +15,7 @@ Amount = Annotated[float, Field(strict=True, allow_inf_nan=False, ge=0, le=MOST_
 """Grams, kcal or milligrams: zero or more, never NaN, infinite, text or a boolean."""
 
 
-def _more_than_a_speck(value: float) -> float:
+def more_than_a_speck(value: float) -> float:
     """A millionth of a gram is the least to divide by: below it, quotients run to infinity."""
     if value < LEAST_G:
         raise PydanticCustomError("positive", "This must be more than 0.")
@@ -25,9 +25,13 @@ def _more_than_a_speck(value: float) -> float:
 Positive = Annotated[
     float,
     Field(strict=True, allow_inf_nan=False, gt=0, le=MOST_G),
-    AfterValidator(_more_than_a_speck),
+    AfterValidator(more_than_a_speck),
 ]
 """What is divided by: a basis, a serving, a whole batch."""
+
+
+SentId = Annotated[str, Field(min_length=8, max_length=64)]
+"""An id made by the sender, so that what is sent again is not there twice."""
 
 
 class Answer(BaseModel):

@@ -84,6 +84,9 @@ class Package(Value):
     sweetness: Annotated[Number, Field(ge=0, le=5000)] | None = None
     flags: tuple[Flag, ...] = ()
     note: Annotated[str, Field(max_length=2000)] = ""
+    made_from: Annotated[int, Field(ge=1, le=2**63 - 1)] | None = None
+    """The batch of the kitchen's own that this is made of; `made_part` is which component."""
+    made_part: Annotated[str, Field(max_length=200)] = ""
 
     @model_validator(mode="after")
     def _drained_is_a_part(self) -> Self:

@@ -1,4 +1,4 @@
-"""Batch → portions: what share of the batch each piece is, and the next target while filling."""
+"""Batch → portions: what share of the batch each piece is."""
 
 from dataclasses import dataclass
 from typing import Literal
@@ -20,6 +20,16 @@ class Division:
     mean_share: float | None
     mean_g: float | None
     weight_of_state_g: float | None
+    serving_pieces: float = 1.0
+
+    @property
+    def serving_share(self) -> float | None:
+        """One serving's share of the batch: so many mean pieces."""
+        return None if self.mean_share is None else self.mean_share * self.serving_pieces
+
+    @property
+    def serving_g(self) -> float | None:
+        return None if self.mean_g is None else self.mean_g * self.serving_pieces
 
 
 def weight_g(batch: Batch, used_g: float | None) -> float | None:
@@ -39,7 +49,9 @@ def divide(batch: Batch, used_g: float | None) -> Division:
         share = 1 / portions.count
         grams = None if weight is None else weight / portions.count
         pieces = portions.count
-        return Division((share,) * pieces, (grams,) * pieces, share, grams, weight)
+        return Division(
+            (share,) * pieces, (grams,) * pieces, share, grams, weight, portions.serving_pieces
+        )
     if portions.serving_g is not None:
         mean = portions.serving_g / weight if weight else None
         return Division((), (), mean, portions.serving_g, weight)
@@ -56,7 +68,8 @@ def _divide_by_pieces(batch: Batch, pieces_g: tuple[float, ...], used_g: float |
     shares = tuple(piece / among if among else None for piece in pieces_g)
     count = len(pieces_g)
     mean = total / among / count if among else None
-    return Division(shares, pieces_g, mean, total / count, whole)
+    each = batch.portions.serving_pieces
+    return Division(shares, pieces_g, mean, total / count, whole, each)
 
 
 def target_each_g(mixture_g: float, pieces: int) -> float:
@@ -64,12 +77,6 @@ def target_each_g(mixture_g: float, pieces: int) -> float:
     if pieces < 1:
         raise FaultyInput.at("pieces", "There must be at least one portion.")
     return mixture_g / pieces
-
-
-def next_target_g(mixture_g: float, filled_g: list[float], pieces: int) -> float | None:
-    """Live fill: what is left over the pieces to go (R / k); None when all are filled."""
-    to_go = pieces - len(filled_g)
-    return max(0.0, mixture_g - sum(filled_g)) / to_go if to_go > 0 else None
 
 
 @dataclass(frozen=True, slots=True)

@@ -147,7 +147,7 @@ def reckon(batch: Batch) -> Result:
 
     whole = work.amounts(formula.grams, 1.0)
     finish = _finish_grams(work)
-    mean = division.mean_share or 0.0
+    mean = division.serving_share or 0.0
     serving_grams = formula.grams.scaled(mean).plus(finish)
     one = work.amounts(serving_grams, mean)
     serving = _serving(batch, division, one)
@@ -180,7 +180,7 @@ def _serving(batch: Batch, division: Division, one: Amounts) -> Portion:
     if division.mean_share is None:
         return Portion(grams=None)
     added = sum(line.grams for line in batch.finish)
-    grams = None if division.mean_g is None else division.mean_g + added
+    grams = None if division.serving_g is None else division.serving_g + added
     return Portion(grams=grams, **facts(one))
 
 

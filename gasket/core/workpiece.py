@@ -87,7 +87,7 @@ class Workpiece:
     def of(cls, build: Build, ingredients: Mapping[int, Ingredient], planned: Batch) -> "Workpiece":
         """Raises `FaultyInput` where the planned batch cannot be reckoned."""
         formula = flatten(planned)
-        mean = divide(planned, formula.used_g).mean_share or 0.0
+        mean = divide(planned, formula.used_g).serving_share or 0.0
         shares = {name: share.value * mean for name, share in formula.shares.items()}
         return cls(build, ingredients, shares)
 

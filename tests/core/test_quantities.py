@@ -3,7 +3,7 @@
 import pytest
 
 from gasket.core.errors import FaultyInput
-from gasket.core.portions import next_target_g, scoop, target_each_g
+from gasket.core.portions import scoop, target_each_g
 from gasket.core.quantities import (
     EGG_WHITE_G,
     MILLILITRES_PER,
@@ -95,10 +95,3 @@ def test_scoops_out_of_a_mixture(mixture, fill, exact, whole):
     assert found.exact == pytest.approx(exact, abs=0.05)
     assert found.pieces == whole
     assert found.over_g == pytest.approx(mixture - whole * fill)
-
-
-def test_the_next_target_is_what_is_left_over_the_pieces_to_go():
-    assert next_target_g(100, [], 4) == 25
-    assert next_target_g(100, [40], 4) == 20
-    assert next_target_g(100, [40, 70], 4) == 0
-    assert next_target_g(100, [25] * 4, 4) is None

@@ -94,10 +94,25 @@ def test_portions_mixture_and_cooked_weight_are_records_too():
     cook = Cook()
     cook.do("mixture", net_g=1492, origin="hand")
     cook.do("portion", net_g=186, piece=1, origin="hand")
+    cook.do("top_up", net_g=2, piece=1, origin="hand")
+    cook.do("portion", net_g=90, piece=2, origin="hand")
+    cook.do("odd", piece=2)
     cook.do("cooked", net_g=1350, origin="hand")
     state = cook.state
     assert (state.mixture.net_g, state.cooked.net_g) == (1492, 1350)
-    assert state.portions[1].net_g == 186
+    first, second = state.portions[1], state.portions[2]
+    assert (first.grams, first.topped_up, first.odd) == (188, True, False)
+    assert (second.grams, second.odd) == (90, True)
+
+
+def test_what_comes_back_is_the_last_weighing_and_poured_off_fat_adds_up():
+    cook = Cook()
+    for grams in (60, 84):
+        cook.do("leftover", net_g=grams, bowl="Glaze", origin="hand")
+    for grams in (10, 5):
+        cook.do("fat", net_g=grams, bowl="Mince", origin="hand")
+    assert cook.state.leftover["Glaze"].net_g == 84
+    assert [one.net_g for one in cook.state.fat_off["Mince"]] == [10, 5]
 
 
 @pytest.mark.parametrize(

@@ -166,13 +166,21 @@ def _or_drift(pour: Pour, watching: Watching, reading: Reading, at_s: float) -> 
     return pour
 
 
+def _kind(deed: Deed, task: Task) -> Kind:
+    if deed not in (Deed.TAKE, Deed.TAKE_NEW):
+        return Kind.TARE
+    if task.piece is not None:
+        return Kind.TOP_UP if task.topping_up else Kind.PORTION
+    return Kind.LINE
+
+
 def capture_for(deed: Deed, task: Task, reading: Reading, capture_id: str) -> Capture:
     """What is recorded for a deed."""
     known = deed is Deed.TARE_KNOWN
-    kinds = {Deed.TAKE: Kind.LINE, Deed.TAKE_NEW: Kind.LINE}
     return Capture(
         id=capture_id,
-        kind=kinds.get(deed, Kind.TARE),
+        kind=_kind(deed, task),
+        piece=task.piece,
         line=None if deed is Deed.TAKE_NEW else task.line,
         gross_g=task.empty_g if known else reading.grams,
         tare_record=task.tare.record if task.tare else None,

@@ -7,7 +7,7 @@ from typing import Annotated, Final, Literal, Self
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
-from gasket.core.numbers import MOST_G, Amount, Number, Value
+from gasket.core.numbers import MOST_G, Amount, Number, SentId, Value
 
 Mode = Literal["gross", "net"]
 Way = Literal["into", "out_of"]
@@ -35,7 +35,11 @@ class Reading(Value):
 
 
 class Kind(StrEnum):
-    """What a record says. LINE completes a line, ADD pours on it and leaves it open."""
+    """What a record says. LINE completes a line, ADD pours on it and leaves it open.
+
+    PORTION fills a piece, TOP_UP adds to it, ODD keeps it as it is; LEFTOVER is what of a component
+    (`bowl`) was weighed back, FAT what was poured off it.
+    """
 
     TARE = "tare"
     TURN = "turn"
@@ -49,6 +53,10 @@ class Kind(StrEnum):
     MIXTURE = "mixture"
     COOKED = "cooked"
     PORTION = "portion"
+    TOP_UP = "top_up"
+    ODD = "odd"
+    LEFTOVER = "leftover"
+    FAT = "fat"
     UNDO = "undo"
 
 
@@ -68,7 +76,9 @@ OF_A_LINE: Final = frozenset(
     {Kind.LINE, Kind.ADD, Kind.RIGHT, Kind.SKIP, Kind.TURN, Kind.FOOD, Kind.CARRY}
 )
 POURS: Final = frozenset({Kind.LINE, Kind.ADD})
-WITH_A_NET: Final = POURS | {Kind.MIXTURE, Kind.COOKED, Kind.PORTION}
+OF_A_PIECE: Final = frozenset({Kind.PORTION, Kind.TOP_UP, Kind.ODD})
+OF_A_COMPONENT: Final = frozenset({Kind.LEFTOVER, Kind.FAT})
+WITH_A_NET: Final = POURS | OF_A_COMPONENT | {Kind.MIXTURE, Kind.COOKED, Kind.PORTION, Kind.TOP_UP}
 _RANGED: Final = frozenset({Origin.ESTIMATE, Origin.MEASURE})
 
 
@@ -84,7 +94,7 @@ class Capture(Value):
     was weighed at to its target.
     """
 
-    id: Annotated[str, Field(min_length=8, max_length=64)]
+    id: SentId
     kind: Kind
     line: int | None = None
     piece: Annotated[int, Field(ge=1, le=10_000)] | None = None
@@ -137,7 +147,7 @@ class Capture(Value):
         kind = self.kind
         if kind in OF_A_LINE and self.line is None and kind not in POURS:
             return "Say which line this is."
-        if kind is Kind.PORTION and self.piece is None:
+        if kind in OF_A_PIECE and self.piece is None:
             return "Say which portion this is."
         if kind is Kind.UNDO and self.undoes is None:
             return "Say which record to undo."
@@ -147,6 +157,8 @@ class Capture(Value):
             return "Say whether it is carried to the open lines or to all."
         if kind is Kind.SPILL and self.line is None and not self.bowl:
             return "Say of what it was spilled."
+        if kind in OF_A_COMPONENT and not self.bowl:
+            return "Say of which component it is."
         if self.needs_gross:
             return "There is no reading to take." if self.gross_g is None else None
         if (kind in WITH_A_NET or kind is Kind.SPILL) and self.net_g is None:

@@ -46,6 +46,8 @@ def refusal(capture: Capture, state: WeighIn) -> str | None:
     speaks_of_a_line = capture.line is not None or capture.kind in OF_A_LINE - POURS
     if speaks_of_a_line and capture.line not in state.lines:
         return "That line is not part of this batch."
+    if capture.kind in (Kind.TOP_UP, Kind.ODD) and capture.piece not in state.portions:
+        return "Fill that piece first."
     if capture.seen is not None and capture.line is not None:
         line = state.lines.get(capture.line)
         if line is not None and line.seen != capture.seen:

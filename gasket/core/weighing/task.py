@@ -13,7 +13,7 @@ class Task:
     """What is being weighed. `left_g` is what is still to pour; None when there is no target.
 
     `auto` lets the machine act; `vessel` is what should stand on the scale, `empty_g` its known
-    empty weight.
+    empty weight. With a `piece` it is a portion that is filled, or topped up.
     """
 
     line: int | None = None
@@ -27,6 +27,8 @@ class Task:
     auto: bool = False
     free: bool = False
     needs_vessel: bool = False
+    piece: int | None = None
+    topping_up: bool = False
 
     def on(self, tare: Tare | None) -> "Task":
         """The task on the scale that has this tare."""
@@ -67,6 +69,23 @@ def task_of(
         auto=hands_free and is_open and not by_hand,
         free=free and not has_target,
         needs_vessel=True,
+    )
+
+
+CUPS = "cups"
+"""What pieces are filled into: one after the other on the scale, or all of them at once."""
+
+
+def filling(piece: int, target_g: float | None, *, auto: bool, topping_up: bool) -> Task:
+    """A piece to fill (or to top up) to its target, hands-free like a line."""
+    return Task(
+        left_g=target_g,
+        vessel=f"cup {piece}" if topping_up else CUPS,
+        bowl=f"cup {piece}" if topping_up else CUPS,
+        auto=auto and bool(target_g),
+        needs_vessel=True,
+        piece=piece,
+        topping_up=topping_up,
     )
 
 

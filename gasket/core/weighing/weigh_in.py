@@ -16,6 +16,7 @@ from typing import Final
 from gasket.core.weighing.pour import tolerance_g
 from gasket.core.weighing.records import (
     OF_A_LINE,
+    OF_A_PIECE,
     OPEN,
     POURS,
     Kind,
@@ -147,6 +148,16 @@ class Tare:
     tipped_about_g: float = 0.0
 
 
+@dataclass(frozen=True, slots=True)
+class Piece:
+    """A piece as it was filled: `record` is the last one that says something of it."""
+
+    grams: float
+    record: Record
+    odd: bool = False
+    topped_up: bool = False
+
+
 @dataclass(slots=True)
 class WeighIn:
     """The state after all records."""
@@ -159,7 +170,10 @@ class WeighIn:
     spilled: dict[str, Spilled] = field(default_factory=dict)
     mixture: Record | None = None
     cooked: Record | None = None
-    portions: dict[int, Record] = field(default_factory=dict)
+    portions: dict[int, Piece] = field(default_factory=dict)
+    leftover: dict[str, Record] = field(default_factory=dict)
+    """What was weighed back of a component; the last weighing counts."""
+    fat_off: dict[str, list[Record]] = field(default_factory=dict)
     last: Record | None = None
 
     @property
@@ -214,8 +228,12 @@ def _apply(state: WeighIn, record: Record, plan: Mapping[int, ToWeigh]) -> None:
             state.mixture = record
         case Kind.COOKED:
             state.cooked = record
-        case Kind.PORTION if record.piece is not None:
-            state.portions[record.piece] = record
+        case kind if kind in OF_A_PIECE and record.piece is not None:
+            _piece(state, record.piece, record)
+        case Kind.LEFTOVER:
+            state.leftover[record.bowl] = record
+        case Kind.FAT:
+            state.fat_off.setdefault(record.bowl, []).append(record)
         case Kind.CARRY:
             _carry(state, record, plan)
         case Kind.SPILL if record.line is None:
@@ -226,6 +244,17 @@ def _apply(state: WeighIn, record: Record, plan: Mapping[int, ToWeigh]) -> None:
         case _:
             pass
     _retare(state, record)
+
+
+def _piece(state: WeighIn, number: int, record: Record) -> None:
+    before = state.portions.get(number)
+    if record.kind is Kind.PORTION:
+        state.portions[number] = Piece(record.net_g or 0.0, record)
+    elif before is not None and record.kind is Kind.TOP_UP:
+        grams = round(before.grams + (record.net_g or 0.0), 6)
+        state.portions[number] = replace(before, grams=grams, record=record, topped_up=True)
+    elif before is not None:
+        state.portions[number] = replace(before, odd=not before.odd, record=record)
 
 
 def _line_after(line: LineState, record: Record) -> LineState:

@@ -1,0 +1,213 @@
+"""The log of a cook: what was begun, looked at, measured and finished, and when.
+
+Like the weigh-in it is append-only: undo is a record that names another. Timers are what the log
+says is running, so a reload, a second page and a restarted server all see the same ones.
+"""
+
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass, field, replace
+from datetime import datetime, timedelta
+from enum import StrEnum
+from typing import Annotated, Final, Self
+
+from pydantic import Field, model_validator
+from pydantic_core import PydanticCustomError
+
+from gasket.core.cooking.looks import next_look_min
+from gasket.core.numbers import Number, SentId, Value
+from gasket.core.trial import LineId, Remark
+
+MOST_TIMER_MIN: Final = 7 * 24 * 60.0
+
+
+class Deed(StrEnum):
+    """What a record says."""
+
+    BEGIN = "begin"
+    DONE = "done"
+    SKIP = "skip"
+    EXTEND = "extend"
+    LOOK = "look"
+    TEMPERATURE = "temperature"
+    PASS = "pass"
+    TIMER = "timer"
+    UNDO = "undo"
+
+
+_OF_A_STEP: Final = frozenset(
+    {Deed.BEGIN, Deed.DONE, Deed.SKIP, Deed.EXTEND, Deed.LOOK, Deed.TEMPERATURE, Deed.PASS}
+)
+
+
+class CookDeed(Value):
+    """What is sent to be logged; `id` is made by the sender, so that a retry is not a second one.
+
+    `step` is a step's id, or that of the record that set a timer. `minutes` is how long a timer
+    runs or by how much it is extended, `temperature_c` a core temperature held for `held_s`,
+    `oven_c` what the oven really showed, `note` what was seen or why.
+    """
+
+    id: SentId
+    deed: Deed
+    step: LineId | None = None
+    minutes: Annotated[Number, Field(gt=0, le=MOST_TIMER_MIN)] | None = None
+    temperature_c: Annotated[Number, Field(ge=-40, le=250)] | None = None
+    held_s: Annotated[Number, Field(ge=0, le=7200)] = 0.0
+    oven_c: Annotated[Number, Field(ge=-40, le=400)] | None = None
+    note: Remark = ""
+    undoes: Annotated[str, Field(max_length=64)] | None = None
+
+    @model_validator(mode="after")
+    def _says_what_it_needs(self) -> Self:
+        if why := self._missing():
+            raise PydanticCustomError("deed", "{why}", {"why": why})
+        return self
+
+    def _missing(self) -> str | None:
+        if self.deed in _OF_A_STEP and self.step is None:
+            return "Say which step this is."
+        if self.deed in (Deed.TIMER, Deed.EXTEND) and self.minutes is None:
+            return "Say for how many minutes."
+        if self.deed is Deed.TEMPERATURE and self.temperature_c is None:
+            return "Type the temperature that the thermometer shows."
+        if self.deed in (Deed.SKIP, Deed.PASS) and not self.note.strip():
+            return "Say why: it stays with the batch."
+        if self.deed is Deed.UNDO and self.undoes is None:
+            return "Say which record to undo."
+        return None
+
+
+class CookRecord(CookDeed):
+    """A deed as it was stored, for good."""
+
+    at: datetime
+
+
+class StepStatus(StrEnum):
+    WAITING = "waiting"
+    GOING = "going"
+    DONE = "done"
+    SKIPPED = "skipped"
+
+
+@dataclass(frozen=True, slots=True)
+class StepState:
+    """One step of a cook."""
+
+    status: StepStatus = StepStatus.WAITING
+    begun_at: datetime | None = None
+    done_at: datetime | None = None
+    extra_min: float = 0.0
+    looks: tuple[CookRecord, ...] = ()
+    temperatures: tuple[CookRecord, ...] = ()
+    passed: CookRecord | None = None
+    reason: str = ""
+
+    @property
+    def is_over(self) -> bool:
+        """Done, or left out on purpose."""
+        return self.status in (StepStatus.DONE, StepStatus.SKIPPED)
+
+    @property
+    def actual_min(self) -> float | None:
+        """How long it really took."""
+        if self.begun_at is None or self.done_at is None or self.status is not StepStatus.DONE:
+            return None
+        return (self.done_at - self.begun_at).total_seconds() / 60
+
+    def elapsed_min(self, now: datetime) -> float:
+        return 0.0 if self.begun_at is None else (now - self.begun_at).total_seconds() / 60
+
+    def due_at(self, minutes: float) -> datetime | None:
+        """When a step of so many minutes is up."""
+        if self.begun_at is None:
+            return None
+        return self.begun_at + timedelta(minutes=minutes + self.extra_min)
+
+    def next_look(self, plan: tuple[float, ...], now: datetime) -> datetime | None:
+        """When the next look is due (past when it is overdue); none once the step is over."""
+        if self.status is not StepStatus.GOING or self.begun_at is None:
+            return None
+        last = None
+        if self.looks:
+            last = (self.looks[-1].at - self.begun_at).total_seconds() / 60
+        at = next_look_min(plan, self.elapsed_min(now), last)
+        return None if at is None else self.begun_at + timedelta(minutes=at)
+
+
+@dataclass(slots=True)
+class CookLog:
+    """The state after all records: steps by id, timers by the record that set them."""
+
+    steps: dict[str, StepState] = field(default_factory=dict)
+    timers: dict[str, tuple[CookRecord, StepState]] = field(default_factory=dict)
+    last: CookRecord | None = None
+
+    def of(self, key: str) -> StepState:
+        return self.steps.get(key, StepState())
+
+    @property
+    def begun(self) -> bool:
+        return bool(self.steps)
+
+
+def replay(records: Sequence[CookRecord]) -> CookLog:
+    """Fold `records` (oldest first) into the state."""
+    undone = {record.undoes for record in records if record.deed is Deed.UNDO}
+    log = CookLog()
+    for record in records:
+        if record.id in undone or record.deed is Deed.UNDO:
+            continue
+        if record.deed is Deed.TIMER:
+            state = StepState(StepStatus.GOING, record.at)
+            log.timers[record.id] = (record, state)
+        elif record.step in log.timers:
+            asked, state = log.timers[record.step]
+            log.timers[record.step] = (asked, _after(state, record))
+        elif record.step is not None:
+            log.steps[record.step] = _after(log.of(record.step), record)
+        log.last = record
+    return log
+
+
+def _after(state: StepState, record: CookRecord) -> StepState:
+    match record.deed:
+        case Deed.BEGIN:
+            return StepState(StepStatus.GOING, record.at)
+        case Deed.DONE:
+            begun = state.begun_at or record.at
+            return replace(state, status=StepStatus.DONE, begun_at=begun, done_at=record.at)
+        case Deed.SKIP:
+            return replace(state, status=StepStatus.SKIPPED, done_at=record.at, reason=record.note)
+        case Deed.EXTEND:
+            return replace(state, extra_min=state.extra_min + (record.minutes or 0.0))
+        case Deed.LOOK:
+            return replace(state, looks=(*state.looks, record))
+        case Deed.TEMPERATURE:
+            return replace(state, temperatures=(*state.temperatures, record))
+        case Deed.PASS:
+            return replace(state, passed=record)
+        case _:
+            return state
+
+
+def refusal(deed: CookDeed, log: CookLog, names: Mapping[str, str]) -> str | None:
+    """Why this cannot be logged, in a sentence; `names` are the steps of the cook."""
+    if deed.step is None or deed.deed is Deed.UNDO:
+        return None
+    if deed.step in log.timers:
+        _, state = log.timers[deed.step]
+        return "This timer is over." if state.status is not StepStatus.GOING else None
+    if deed.step not in names:
+        return "That step is not part of this cook."
+    status = log.of(deed.step).status
+    if deed.deed is Deed.BEGIN and status is StepStatus.GOING:
+        return "It has been begun already."
+    if deed.deed in (Deed.EXTEND, Deed.LOOK) and status is not StepStatus.GOING:
+        return "Begin it first."
+    return None
+
+
+def left_out(steps: Iterable[str], log: CookLog) -> list[str]:
+    """Steps that are neither done nor skipped."""
+    return [key for key in steps if not log.of(key).is_over]

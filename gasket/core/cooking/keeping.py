@@ -1,0 +1,60 @@
+"""How long it keeps: fridge and freezer, what is advised here and there, and what is usual."""
+
+from collections.abc import Iterable
+from datetime import date, timedelta
+from typing import Final, Literal
+
+from gasket.core.cooking.safety import SafetySchool
+from gasket.core.families import Family
+from gasket.core.kinds import FoodKind
+from gasket.core.numbers import Answer
+
+Place = Literal["fridge", "freezer"]
+Says = Literal["us", "uk", "habit"]
+
+INTO_THE_FRIDGE_MIN: Final = 120.0
+"""USDA FSIS: within two hours, one when it is hotter than 32 °C; from memory."""
+_MONTH_DAYS: Final = 30.0
+
+
+class Keeps(Answer):
+    """Days from least to most in one place, and who says so."""
+
+    place: Place
+    says: Says
+    least_days: float
+    most_days: float
+    text: str
+    source: str
+
+
+_BAKES: Final[frozenset[Family]] = frozenset({"cake", "brownie", "dough", "batter", "no_bake"})
+
+
+def keeping(family: Family | None, kinds: Iterable[FoodKind]) -> tuple[Keeps, ...]:
+    """All that is said of a dish, fridge before freezer."""
+    rice = "rice" in set(kinds)
+    found = [
+        _keeps("fridge", "us", 3, 4, "3 to 4 days at 4 °C or below", "us-keeping"),
+        _keeps("fridge", "uk", 1, 1, "24 hours, because of the rice", "uk-keeping")
+        if rice
+        else _keeps("fridge", "uk", 2, 2, "48 hours at 5 °C or below", "uk-keeping"),
+    ]
+    if family in _BAKES:
+        says = "4 to 5 days in a box with a paper towel"
+        found.append(_keeps("fridge", "habit", 4, 5, says, "kitchen-keeping"))
+    months = (3 * _MONTH_DAYS, 4 * _MONTH_DAYS)
+    says = "safe for longer at −18 °C, at its best within 3 to 4 months"
+    found.append(_keeps("freezer", "us", *months, says, "us-keeping"))
+    return tuple(found)
+
+
+def _keeps(place: Place, says: Says, least: float, most: float, text: str, source: str) -> Keeps:
+    return Keeps(place=place, says=says, least_days=least, most_days=most, text=text, source=source)
+
+
+def keeps_until(place: Place, put_on: date, advice: Iterable[Keeps], school: SafetySchool) -> date:
+    """The date to eat it by: the earlier of the school's advice and of habit."""
+    told = [one for one in advice if one.place == place]
+    followed = [one for one in told if one.says in (school, "habit")] or told
+    return put_on + timedelta(days=min((one.least_days for one in followed), default=2.0))

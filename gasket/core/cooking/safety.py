@@ -1,0 +1,204 @@
+"""Safe to eat: which core temperature a dish asks for, whose rule that is, and what to be careful
+with. Defers to local food-safety rules; not a substitute for them."""
+
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass
+from typing import Final, Literal
+
+from gasket.core.cooking.steps import HOT, Step
+from gasket.core.families import Family
+from gasket.core.kinds import FLOURS, FoodKind
+from gasket.core.numbers import Answer
+from gasket.core.packages import Flag, State
+
+SafetySchool = Literal["us", "uk"]
+Reason = Literal["poultry", "ground", "whole_cut", "fish", "set_egg", "reheated"]
+
+
+class Held(Answer):
+    """A core temperature that is enough when held for so long."""
+
+    temperature_c: float
+    seconds: float
+
+
+class SafeRule(Answer):
+    """What a dish asks for: `enough` are alternatives, the first is the one asked for first."""
+
+    reason: Reason
+    food: str
+    enough: tuple[Held, ...]
+    rest_min: float
+    school: SafetySchool
+    source: str
+
+
+class _Us(Answer):
+    food: str
+    temperature_c: float
+    rest_min: float = 0.0
+
+
+_US: Final[dict[Reason, _Us]] = {
+    # USDA FSIS safe minimum internal temperature chart; figures from memory.
+    "poultry": _Us(food="Poultry, in any form", temperature_c=74.0),
+    "reheated": _Us(food="Casseroles and what is heated again", temperature_c=74.0),
+    "ground": _Us(food="Minced meat", temperature_c=71.1),
+    "set_egg": _Us(food="A dish set with egg", temperature_c=71.1),
+    "whole_cut": _Us(food="Whole cuts of meat", temperature_c=63.0, rest_min=3.0),
+    "fish": _Us(food="Fish", temperature_c=63.0),
+}
+_UK: Final = (Held(temperature_c=75.0, seconds=30.0), Held(temperature_c=70.0, seconds=120.0))
+"""Food Standards Agency: 70 °C for 2 minutes or 75 °C for 30 seconds; from memory."""
+_STRICTEST: Final[tuple[Reason, ...]] = tuple(_US)
+
+_KINDS: Final[dict[FoodKind, Reason]] = {
+    "poultry": "poultry",
+    "poultry_mince": "poultry",
+    "mince": "ground",
+    "meat": "whole_cut",
+    "fish": "fish",
+}
+_EGGS: Final[frozenset[FoodKind]] = frozenset({"egg", "egg_white", "egg_yolk"})
+_SET_BY_EGG: Final[frozenset[Family]] = frozenset({"custard", "tray"})
+"""Families that egg sets; in a cake, a pancake or a dough it does not ask for a thermometer."""
+
+
+@dataclass(frozen=True, slots=True)
+class InTheBuild:
+    """A food as the rules look at it, and which component it is in."""
+
+    name: str
+    kind: FoodKind
+    component: str
+    state: State | None = None
+    flags: tuple[Flag, ...] = ()
+
+
+def rule(reason: Reason, school: SafetySchool) -> SafeRule:
+    us = _US[reason]
+    if school == "uk":
+        return SafeRule(
+            reason=reason, food=us.food, enough=_UK, rest_min=0.0, school="uk", source="uk-core"
+        )
+    return SafeRule(
+        reason=reason,
+        food=us.food,
+        enough=(Held(temperature_c=us.temperature_c, seconds=0.0),),
+        rest_min=us.rest_min,
+        school="us",
+        source="us-core",
+    )
+
+
+def reason_of(food: InTheBuild, family: Family | None) -> Reason | None:
+    """Why a food asks for a measured temperature; None when it does not."""
+    found = _KINDS.get(food.kind)
+    if found is not None and food.state == "cooked":
+        return "reheated"
+    if found is None and food.kind in _EGGS and family in _SET_BY_EGG:
+        return "set_egg"
+    return found
+
+
+def satisfies(asked: SafeRule, temperature_c: float, held_s: float) -> bool:
+    """Whether a measured core temperature is enough."""
+    return any(temperature_c >= one.temperature_c and held_s >= one.seconds for one in asked.enough)
+
+
+def asked_of(
+    steps: Sequence[Step],
+    foods: Iterable[InTheBuild],
+    family: Family | None,
+    school: SafetySchool,
+) -> dict[str, SafeRule]:
+    """The rule that each step must satisfy before it is done, by step.
+
+    It is asked of the last cooking step that works on the component concerned; of one that names
+    no component only where none names this one.
+    """
+    found: dict[str, Reason] = {}
+    for food in foods:
+        reason = reason_of(food, family)
+        last = _last_hot(steps, food.component) if reason else None
+        if reason is None or last is None:
+            continue
+        known = found.get(last.id)
+        if known is None or _STRICTEST.index(reason) < _STRICTEST.index(known):
+            found[last.id] = reason
+    return {key: rule(reason, school) for key, reason in found.items()}
+
+
+def _last_hot(steps: Sequence[Step], component: str) -> Step | None:
+    hot = [step for step in steps if step.kind in HOT]
+    own = [step for step in hot if component in step.uses] or [s for s in hot if not s.uses]
+    return own[-1] if own else None
+
+
+_NOT_COOKED: Final[frozenset[Family]] = frozenset({"custard", "no_bake", "frozen", "drink"})
+
+
+class Caution(Answer):
+    """Something to be careful with, in plain words, and who says so."""
+
+    code: str
+    says: str
+    source: str
+
+
+_DEFER: Final = "Local food-safety rules come first."
+
+
+def cautions(
+    steps: Sequence[Step], foods: Sequence[InTheBuild], family: Family | None
+) -> tuple[Caution, ...]:
+    """What to be careful with, most serious first. Without any steps a dish of a family that is
+    not cooked is taken for raw, others for cooked."""
+    cooked = {food.component for food in foods if _last_hot(steps, food.component)}
+    if not steps and family not in _NOT_COOKED:
+        cooked = {food.component for food in foods}
+    found: list[Caution] = []
+    raw = [
+        food
+        for food in foods
+        if reason_of(food, family) not in (None, "set_egg", "reheated")
+        and food.component not in cooked
+    ]
+    if raw:
+        names = ", ".join(dict.fromkeys(food.name for food in raw))
+        says = f"No step cooks {names}: add the step, or do not eat it raw. {_DEFER}"
+        found.append(Caution(code="uncooked", says=says, source="us-core"))
+    eggs = [food for food in foods if food.kind in _EGGS or "raw_egg" in food.flags]
+    if any(food.component not in cooked for food in eggs):
+        says = (
+            "It holds egg that no step cooks. Small children, the elderly, pregnant people and "
+            f"those who are ill should not eat raw egg; ask a professional. {_DEFER}"
+        )
+        found.append(Caution(code="raw_egg", says=says, source="raw-batter"))
+    flour = [
+        food for food in foods if food.kind in FLOURS - {"starch"} or "raw_flour" in food.flags
+    ]
+    tasted = [*(["egg"] if eggs else []), *(["flour"] if flour else [])]
+    if tasted:
+        says = f"Raw {' and raw '.join(tasted)}: taste it baked, not as batter."
+        found.append(Caution(code="raw_batter", says=says, source="raw-batter"))
+    return (*found, *_by_step(steps, foods))
+
+
+_WORDS: Final[tuple[tuple[str, tuple[str, ...], str], ...]] = (
+    ("water_bath", ("water bath", "water pan", "bain"), "Hot water and steam: lift it level."),
+    ("cast_iron", ("cast-iron", "cast iron", "skillet"), "The handle is as hot as the pan."),
+)
+
+
+def _by_step(steps: Sequence[Step], foods: Sequence[InTheBuild]) -> list[Caution]:
+    found = [
+        Caution(code=code, says=says, source="kitchen-care")
+        for code, words, says in _WORDS
+        if any(word in f"{step.says} {step.vessel}".lower() for step in steps for word in words)
+    ]
+    whole_egg = any(food.kind == "egg" for food in foods)
+    if whole_egg and any(step.kind == "microwave" for step in steps):
+        says = "Egg in a microwave can burst, also after it: let it stand."
+        found.append(Caution(code="microwaved_egg", says=says, source="kitchen-care"))
+    return found

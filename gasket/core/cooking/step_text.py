@@ -1,0 +1,216 @@
+"""Quick entry of a step: "bake 350 F 16-18 min, check at 14" → a step.
+
+    bake the loaf in the tin 180 C fan 45 min until a toothpick comes out clean
+    chill overnight            freeze half a day            microwave 45 s
+    whisk 6 min                egg cups 350F 25-30 min      rest 1 h 30
+
+What is not a temperature, a time, a look, a vessel or a cue is what the step says. A line without a
+known verb is preparation, or baking where it names an oven's temperature.
+"""
+
+import re
+from dataclasses import dataclass, field
+from typing import Final
+
+from gasket.core.cooking.steps import MOST_MIN, PASSIVE, Step, StepKind
+from gasket.core.cooking.temperatures import Air, Scale, celsius
+from gasket.core.errors import FaultyInput
+
+_OVEN_FROM_C: Final = 80.0
+"""A line with such a temperature and no verb is baked."""
+_NUMBER: Final = r"(\d{1,4}(?:[.,]\d{1,3})?)"
+_UNIT: Final = r"(seconds?|secs?|s|minutes?|mins?|m|hours?|hrs?|h|days?|d)"
+_DASH: Final = r"\s*(?:-|–|—|to)\s*"
+_TEMPERATURE: Final = re.compile(
+    r"(?:\bat\s+)?(?:\b(fan|convection)\s+)?(\d{2,3}(?:[.,]\d)?)\s*(?:°|degrees?|deg\.?)?"
+    r"\s*([CF])\b(?:\s*,?\s*(fan|convection|conventional))?",
+    re.IGNORECASE,
+)
+_LOOK: Final = re.compile(
+    rf"[,;]?\s*(?:\b(?:first\s+)?(?:check|look)(?:ing)?)(?:\s+(?:first|from))?\s+"
+    rf"(?:at|after|from)\s+{_NUMBER}\s*{_UNIT}?(?![\w.])",
+    re.IGNORECASE,
+)
+_WINDOW: Final = re.compile(
+    rf"(?:\bfor\s+)?\b{_NUMBER}(?:\s*{_UNIT})?{_DASH}{_NUMBER}\s*{_UNIT}(?![\w])", re.IGNORECASE
+)
+_TWO_PART: Final = re.compile(
+    rf"(?:\bfor\s+)?\b{_NUMBER}\s*(?:hours?|hrs?|h)\s*(?:and\s+)?(\d{{1,2}})\s*"
+    r"(?:minutes?|mins?|min|m)?(?![\w.])",
+    re.IGNORECASE,
+)
+_TIME: Final = re.compile(rf"(?:\bfor\s+)?\b{_NUMBER}\s*{_UNIT}(?![\w])", re.IGNORECASE)
+_WORDS: Final[tuple[tuple[str, tuple[float, float]], ...]] = (
+    # Habits of speech, as minutes from least to most (common practice).
+    (r"\bovernight\b", (480.0, 720.0)),
+    (r"\b(?:for )?half a day\b", (300.0, 420.0)),
+    (r"\b(?:for )?half an hour\b", (30.0, 30.0)),
+    (r"\b(?:for )?an hour\b", (60.0, 60.0)),
+)
+_CUE: Final = re.compile(r"[,;]?\s*\b(?:until|till)\b\s+(.+)$", re.IGNORECASE)
+_VESSEL: Final = re.compile(
+    r"\bin\s+(?:the|a|an)\s+((?:[\w-]+\s+){0,2}"
+    r"(?:tin|pan|tray|dish|cups?|cases?|mould|skillet|pot|bowl|ramekins?|jars?|basket|sheet))\b",
+    re.IGNORECASE,
+)
+_KINDS: Final[tuple[tuple[StepKind, str], ...]] = (
+    # The first that matches wins, so what is special stands before what is general.
+    ("preheat", r"\bpre-?heat|\bheat the oven|\boven on\b"),
+    ("microwave", r"\bmicrowave"),
+    ("broil", r"\bbroil|\bgrill"),
+    ("thaw", r"\bthaw|\bdefrost"),
+    ("freeze", r"\bfreeze"),
+    ("chill", r"\bchill|\brefrigerate|\bset in the fridge|\binto the fridge"),
+    ("cool", r"\bcool"),
+    ("rest", r"\brest\b|\bprove|\bproof|\brise\b|\bsoak|\bstand\b|\bmarinate|\bdrain"),
+    ("machine", r"\bwaffle iron|\bmachine|\bpress in the iron|\bcook in the iron"),
+    ("pan", r"\bfry\b|\bfrying|\bsear|\bsaut|\bbrown\b|\bin the pan|\bcook each|\bgriddle"),
+    ("boil", r"\bboil|\bsimmer|\bpoach|\bsteam"),
+    ("bake", r"\bbake|\broast|\bair[- ]?fry|\bpar-?bake|\btoast|\begg cups"),
+    ("portion", r"\bportion|\bdivide|\bfill\b|\bscoop|\bcut\b|\bslice"),
+    ("top", r"\bfrost\b|\bfrosting|\btop\b|\bglaze\b|\bspread\b|\bdust\b|\bice\b|\bpipe\b"),
+    ("mix", r"\bmix|\bwhisk|\bstir|\bfold|\bblend|\bbeat|\bknead|\bcombine|\bmash"),
+)
+_TOOLS: Final[tuple[tuple[str, str], ...]] = (
+    ("air fryer", r"\bair[- ]?fr"),
+    ("waffle iron", r"\bwaffle iron|\biron\b"),
+    ("stand mixer", r"\bstand mixer|\bmixer\b"),
+    ("blender", r"\bblend"),
+    ("microwave", r"\bmicrowave"),
+    ("ice cream machine", r"\bice cream machine|\bchurn"),
+    ("piping bag", r"\bpip(?:e|ing)\b"),
+)
+_TOOL_OF_KIND: Final[dict[StepKind, str]] = {
+    "preheat": "oven",
+    "bake": "oven",
+    "broil": "oven",
+    "microwave": "microwave",
+    "pan": "stove",
+    "boil": "stove",
+}
+
+
+@dataclass
+class _Text:
+    """What is left to read, pieces taken out one by one."""
+
+    left: str
+    window: tuple[float, float] | None = None
+    temperature: tuple[float, Scale, Air] | None = None
+    found: dict[str, str] = field(default_factory=dict)
+
+    def take(self, pattern: re.Pattern[str]) -> re.Match[str] | None:
+        match = pattern.search(self.left)
+        if match is not None:
+            self.left = f"{self.left[: match.start()]} {self.left[match.end() :]}"
+        return match
+
+
+def read_step(text: str, key: str) -> Step:
+    """The step that a line of text says. Raises `FaultyInput` for an empty line or a time that is
+    out of all bounds."""
+    if not text.strip():
+        raise FaultyInput.at("text", "Type what is done, such as “bake 180 C 16-18 min”.")
+    rest = _Text(" ".join(text.split())[:400])
+    until = rest.take(_CUE)
+    cue = _Text(until[1] if until else "")
+    look = rest.take(_LOOK)
+    _take_temperature(rest)
+    _take_time(rest)
+    if rest.window is None:  # "until creamy, 3 min"
+        _take_time(cue)
+        rest.window = cue.window
+    vessel = _VESSEL.search(rest.left)
+    says = _tidy(rest.left) or _tidy(text)
+    kind = _kind(text if not rest.left.strip() else rest.left, text)
+    least, most = rest.window or (None, None)
+    if most is not None and most > MOST_MIN:
+        raise FaultyInput.at("text", "A step takes a week at most.")
+    degrees, written, air = rest.temperature or (None, "C", "conventional")
+    if kind == "prep" and degrees is not None and degrees >= _OVEN_FROM_C:
+        kind = "bake"
+    return Step(
+        id=key,
+        kind=kind,
+        says=says[:200],
+        least_min=least,
+        most_min=most,
+        hands_on=kind not in PASSIVE,
+        temperature_c=degrees,
+        air=air,
+        written=written,
+        tool=_tool(text, kind),
+        vessel=vessel[1].lower() if vessel else "",
+        cue=_tidy(cue.left)[:300],
+        first_look_min=_look_min(look, rest.window) if look else None,
+    )
+
+
+def _take_temperature(rest: _Text) -> None:
+    match = rest.take(_TEMPERATURE)
+    if match is None:
+        return
+    scale: Scale = "F" if match[3].upper() == "F" else "C"
+    said = match[1] or match[4] or "conventional"
+    is_fan = said.lower() != "conventional"
+    degrees = celsius(_number(match[2]), scale)
+    if not -40 <= degrees <= 400:
+        raise FaultyInput.at("text", f"{match[0].strip()} is no temperature of a kitchen.")
+    rest.temperature = (round(degrees, 2), scale, "fan" if is_fan else "conventional")
+
+
+def _take_time(rest: _Text) -> None:
+    if match := rest.take(_WINDOW):
+        unit = match[4]
+        low = _minutes(match[1], match[2] or unit)
+        rest.window = tuple(sorted((low, _minutes(match[3], unit))))  # type: ignore[assignment]
+    elif match := rest.take(_TWO_PART):
+        minutes = _number(match[1]) * 60 + _number(match[2])
+        rest.window = (minutes, minutes)
+    elif match := rest.take(_TIME):
+        minutes = _minutes(match[1], match[2])
+        rest.window = (minutes, minutes)
+    else:
+        for words, window in _WORDS:
+            if rest.take(re.compile(words, re.IGNORECASE)):
+                rest.window = window
+                return
+
+
+def _look_min(look: re.Match[str], window: tuple[float, float] | None) -> float:
+    """A look without a unit is in the unit of the step's own time: minutes, or seconds for those
+    that take less than two minutes."""
+    unit = look[2] or ("s" if window and window[1] < 2 and _number(look[1]) > window[1] else "min")
+    return _minutes(look[1], unit)
+
+
+def _minutes(number: str, unit: str) -> float:
+    letter = unit.lower()[0]
+    factor = {"s": 1 / 60, "m": 1.0, "h": 60.0, "d": 1440.0}[letter]
+    return round(_number(number) * factor, 4)
+
+
+def _number(text: str) -> float:
+    return float(text.replace(",", "."))
+
+
+def _kind(first: str, whole: str) -> StepKind:
+    for text in (first, whole):
+        for kind, words in _KINDS:
+            if re.search(words, text, re.IGNORECASE):
+                return kind
+    return "prep"
+
+
+def _tool(text: str, kind: StepKind) -> str:
+    for tool, words in _TOOLS:
+        if re.search(words, text, re.IGNORECASE):
+            return tool
+    return _TOOL_OF_KIND.get(kind, "")
+
+
+def _tidy(text: str) -> str:
+    """Without the punctuation that was left over, beginning with a capital."""
+    plain = re.sub(r"\s+([,;.])", r"\1", " ".join(text.split()))
+    plain = re.sub(r"(?:[,;]\s*)+", ", ", plain).strip(" ,;.:")
+    return plain[:1].upper() + plain[1:]

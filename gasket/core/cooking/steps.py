@@ -1,0 +1,151 @@
+"""The steps of a trial: what is done, for how long, by whose hands, after what."""
+
+from collections.abc import Iterable
+from typing import Annotated, Final, Literal, Self
+
+from pydantic import Field, model_validator
+from pydantic_core import PydanticCustomError
+
+from gasket.core.batch import Name
+from gasket.core.cooking.temperatures import Air, Scale
+from gasket.core.numbers import Number, Value
+from gasket.core.trial import LineId, Remark
+
+StepKind = Literal[
+    "prep",
+    "mix",
+    "rest",
+    "preheat",
+    "bake",
+    "broil",
+    "boil",
+    "pan",
+    "microwave",
+    "machine",
+    "chill",
+    "freeze",
+    "thaw",
+    "cool",
+    "portion",
+    "top",
+]
+MOST_STEPS: Final = 60
+MOST_MIN: Final = 7 * 24 * 60.0
+HOT: Final[frozenset[StepKind]] = frozenset(
+    {"bake", "broil", "boil", "pan", "microwave", "machine"}
+)
+"""Steps that cook."""
+LEAD: Final[frozenset[StepKind]] = frozenset({"thaw", "chill", "freeze", "rest"})
+LEAD_MIN: Final = 30.0
+"""Such steps of at least so long have to be begun ahead."""
+PASSIVE: Final[frozenset[StepKind]] = frozenset(
+    {"rest", "preheat", "bake", "boil", "microwave", "chill", "freeze", "thaw", "cool"}
+)
+"""Kinds that leave the hands free unless the cook says otherwise."""
+UNSAID_MIN: Final = 5.0
+"""A step whose time nobody has said is planned with this."""
+
+Minutes = Annotated[Number, Field(ge=0, le=MOST_MIN)]
+StepName = Annotated[str, Field(min_length=1, max_length=200)]
+Word = Annotated[str, Field(max_length=60)]
+
+
+class Step(Value):
+    """One step. Minutes are a window from least to most; None where nobody has said.
+
+    `hands_on` occupies the cook, otherwise it runs by itself; `tool` is what nothing else can use
+    meanwhile (an oven); `uses` names components, `after` the steps that must be done before;
+    `first_look_min` is the cook's own first look.
+    """
+
+    id: LineId
+    kind: StepKind
+    says: StepName
+    least_min: Minutes | None = None
+    most_min: Minutes | None = None
+    hands_on: bool = True
+    temperature_c: Annotated[Number, Field(ge=-40, le=400)] | None = None
+    air: Air = "conventional"
+    written: Scale = "C"
+    tool: Word = ""
+    vessel: Word = ""
+    uses: Annotated[tuple[Name, ...], Field(max_length=50)] = ()
+    after: Annotated[tuple[LineId, ...], Field(max_length=MOST_STEPS)] = ()
+    cue: Remark = ""
+    first_look_min: Minutes | None = None
+    must: Word = ""
+
+    @model_validator(mode="after")
+    def _window(self) -> Self:
+        least, most = self.least_min, self.most_min
+        if least is not None and most is not None and least > most:
+            raise PydanticCustomError("window", "The time runs from the shorter to the longer.")
+        return self
+
+    @property
+    def stated_min(self) -> float:
+        """The middle of the window."""
+        said = [one for one in (self.least_min, self.most_min) if one is not None]
+        return sum(said) / len(said) if said else UNSAID_MIN
+
+    @property
+    def longest_min(self) -> float:
+        return self.most_min if self.most_min is not None else self.stated_min
+
+    @property
+    def shortest_min(self) -> float:
+        return self.least_min if self.least_min is not None else self.stated_min
+
+    @property
+    def is_lead(self) -> bool:
+        """Whether it has to be begun long before the rest."""
+        return self.kind in LEAD and not self.hands_on and self.stated_min >= LEAD_MIN
+
+
+Steps = Annotated[tuple[Step, ...], Field(max_length=MOST_STEPS)]
+
+
+def faults(steps: tuple[Step, ...]) -> list[tuple[int, str]]:
+    """What is wrong with the list as a whole: place and sentence."""
+    keys = [step.id for step in steps]
+    found = [(i, "Two steps carry the same id.") for i, key in enumerate(keys) if key in keys[:i]]
+    for i, step in enumerate(steps):
+        if any(key not in keys for key in step.after):
+            found.append((i, "It comes after a step that is not there."))
+    if not found:
+        found = [(keys.index(key), "It would come after itself.") for key in _in_a_circle(steps)]
+    return found
+
+
+def _in_a_circle(steps: tuple[Step, ...]) -> list[str]:
+    left = {step.id: set(step.after) for step in steps}
+    while free := [key for key, after in left.items() if not after]:
+        for key in free:
+            del left[key]
+        for after in left.values():
+            after.difference_update(free)
+    return list(left)
+
+
+def without(steps: tuple[Step, ...], key: str) -> tuple[Step, ...]:
+    """The steps without one: what came after it comes after what it came after."""
+    gone = next((step for step in steps if step.id == key), None)
+    if gone is None:
+        return steps
+    return tuple(
+        step.model_copy(update={"after": _instead(step.after, key, gone.after)})
+        for step in steps
+        if step.id != key
+    )
+
+
+def _instead(after: tuple[str, ...], key: str, before: tuple[str, ...]) -> tuple[str, ...]:
+    if key not in after:
+        return after
+    return tuple(dict.fromkeys((*(one for one in after if one != key), *before)))
+
+
+def hands_on_min(steps: Iterable[Step]) -> float | None:
+    """Minutes of the cook's hands that steps take; None without steps."""
+    told = [*steps]
+    return sum(step.stated_min for step in told if step.hands_on) if told else None

@@ -1,0 +1,159 @@
+"""What is left of a batch: put away, eaten, given, binned, moved, drawn for another dish.
+
+An append-only book. A lot is what was put into one place on one day; what goes out is taken from
+the oldest lot of its place.
+"""
+
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
+from datetime import datetime
+from enum import StrEnum
+from typing import Annotated, Final, Self
+
+from pydantic import Field, model_validator
+from pydantic_core import PydanticCustomError
+
+from gasket.core.cooking.keeping import Place
+from gasket.core.numbers import Number, SentId, Value
+from gasket.core.trial import Remark
+
+
+class Move(StrEnum):
+    """What happens to a part of a batch."""
+
+    PUT = "put"
+    EATEN = "eaten"
+    GIVEN = "given"
+    BINNED = "binned"
+    MOVED = "moved"
+    DRAWN = "drawn"
+    UNDO = "undo"
+
+
+_SPECK: Final = 1e-9
+
+
+class StockMove(Value):
+    """What is sent to be booked; `id` is made by the sender. `amount` is in servings of the batch,
+    in grams of a `part` (a component that was kept); without a `place` it was never put away;
+    `to` is where a move goes."""
+
+    id: SentId
+    move: Move
+    amount: Annotated[Number, Field(gt=0, le=1_000_000)] | None = None
+    part: Annotated[str, Field(max_length=120)] = ""
+    place: Place | None = "fridge"
+    to: Place | None = None
+    note: Remark = ""
+    undoes: Annotated[str, Field(max_length=64)] | None = None
+
+    @model_validator(mode="after")
+    def _says_what_it_needs(self) -> Self:
+        why = None
+        if self.move is Move.UNDO and self.undoes is None:
+            why = "Say which entry to undo."
+        elif self.move is not Move.UNDO and self.amount is None:
+            why = "Say how much."
+        elif self.move is Move.PUT and self.place is None:
+            why = "Say where it is put."
+        elif self.move is Move.MOVED and (self.place is None or self.to in (None, self.place)):
+            why = "Say where it goes."
+        if why:
+            raise PydanticCustomError("move", "{why}", {"why": why})
+        return self
+
+
+class StockRecord(StockMove):
+    """A move as it was booked."""
+
+    at: datetime
+
+
+@dataclass(frozen=True, slots=True)
+class Lot:
+    """So much of a batch (servings, grams of a part), in one place since a day."""
+
+    place: Place
+    amount: float
+    since: datetime
+
+
+@dataclass(slots=True)
+class Stock:
+    """The book of one batch, added up."""
+
+    lots: list[Lot]
+    gone: dict[Move, float]
+    last: StockRecord | None = None
+
+    @property
+    def put_away(self) -> float:
+        return sum(lot.amount for lot in self.lots)
+
+    def at(self, place: Place) -> float:
+        return sum(lot.amount for lot in self.lots if lot.place == place)
+
+    @property
+    def accounted(self) -> float:
+        """Put away, or gone in some way."""
+        return self.put_away + sum(self.gone.values())
+
+
+def add_up(records: Sequence[StockRecord]) -> Stock:
+    """Fold `records` (oldest first)."""
+    undone = {record.undoes for record in records if record.move is Move.UNDO}
+    stock = Stock([], {})
+    for record in records:
+        if record.id in undone or record.move is Move.UNDO:
+            continue
+        amount = record.amount or 0.0
+        if record.move is Move.PUT and record.place is not None:
+            stock.lots.append(Lot(record.place, amount, record.at))
+        elif record.move is Move.MOVED and record.to is not None:
+            for lot in _take(stock, record.place, amount):
+                # What comes out of the freezer is eaten as if it had been put away that day.
+                stock.lots.append(Lot(record.to, lot.amount, record.at))
+        else:
+            _take(stock, record.place, amount)
+            stock.gone[record.move] = stock.gone.get(record.move, 0.0) + amount
+        stock.last = record
+    return stock
+
+
+def _take(stock: Stock, place: Place | None, amount: float) -> list[Lot]:
+    """Take from the oldest lots of a place; what is not there is not taken."""
+    taken: list[Lot] = []
+    left = amount
+    for lot in sorted(stock.lots, key=lambda one: one.since):
+        if lot.place != place or left <= _SPECK:
+            continue
+        part = min(lot.amount, left)
+        taken.append(replace(lot, amount=part))
+        at = stock.lots.index(lot)
+        stock.lots[at] = replace(lot, amount=lot.amount - part)
+        left -= part
+    stock.lots = [lot for lot in stock.lots if lot.amount > _SPECK]
+    return taken
+
+
+def refusal(move: StockMove, stock: Stock, made: float) -> str | None:
+    """Why a move cannot be booked: more than there is."""
+    if move.move is Move.UNDO or move.amount is None:
+        return None
+    unbooked = max(0.0, made - stock.accounted)
+    if move.move is Move.PUT:
+        if move.amount > unbooked + _SPECK:
+            return f"Only {_count(unbooked, move)} of this batch not accounted for yet."
+        return None
+    there = unbooked if move.place is None else stock.at(move.place)
+    if move.amount > there + _SPECK:
+        return f"Only {_count(there, move)} there to take."
+    return None
+
+
+def _count(amount: float, move: StockMove) -> str:
+    """ "1 serving is", "3 servings are", "120 g are"."""
+    shown = f"{amount:.2f}".rstrip("0").rstrip(".")
+    if move.part:
+        return f"{shown} g are"
+    return f"{shown} serving is" if shown == "1" else f"{shown} servings are"

@@ -1,0 +1,116 @@
+"""How a batch is divided: equal pieces, by fill weight, in scoops, cut, or by the gram."""
+
+from collections.abc import Iterable, Sequence
+from typing import Annotated, Final, Literal, Self
+
+from pydantic import Field, model_validator
+from pydantic_core import PydanticCustomError
+
+from gasket.core.batch import Pieces, Portions
+from gasket.core.margin import Facts, Figure
+from gasket.core.numbers import Answer, Positive, Value
+from gasket.core.pan_cut import PanCut
+from gasket.core.portions import scoop
+
+Way = Literal["count", "scoop", "cut", "grams"]
+MOST_OF_A_BATCH: Final = 1000
+Count = Annotated[int, Field(strict=True, ge=1, le=MOST_OF_A_BATCH)]
+
+
+class Dividing(Value):
+    """One way to divide. `count` equal pieces (by eye or filled at the scale, in `two_pass`es),
+    scoops of `fill_g`, a `cut` pan, or servings of `serving_g` taken by weight at the table.
+
+    A serving is `serving_pieces` pieces. With `weighed_cooked` nothing is filled: each piece is
+    weighed as it came out of the oven.
+    """
+
+    way: Way = "count"
+    pieces: Count = 1
+    serving_pieces: Pieces = 1.0
+    fill_g: Positive | None = None
+    serving_g: Positive | None = None
+    cut: PanCut | None = None
+    two_pass: Annotated[bool, Field(strict=True)] = False
+    weighed_cooked: Annotated[bool, Field(strict=True)] = False
+
+    @model_validator(mode="after")
+    def _says_what_it_needs(self) -> Self:
+        why = None
+        if self.way == "scoop" and self.fill_g is None:
+            why = "Say how many grams a scoop holds."
+        elif self.way == "grams" and self.serving_g is None:
+            why = "Say how many grams one serving is."
+        elif self.way == "cut" and self.cut is None:
+            why = "Say how the pan is cut."
+        elif self.cut is not None and self.cut.pieces > MOST_OF_A_BATCH:
+            why = f"A pan is cut into {MOST_OF_A_BATCH} pieces at most."
+        if why:
+            raise PydanticCustomError("dividing", "{why}", {"why": why})
+        return self
+
+    def made(self, whole_g: float | None) -> int:
+        """How many pieces there are."""
+        if self.way == "cut" and self.cut is not None:
+            return self.cut.pieces
+        if self.way == "scoop" and self.fill_g is not None and whole_g:
+            return max(1, min(MOST_OF_A_BATCH, scoop(whole_g, self.fill_g).pieces))
+        return self.pieces
+
+    @property
+    def by_eye(self) -> bool:
+        """Whether pieces differ by what nobody has weighed."""
+        return self.way in ("count", "cut")
+
+
+def portions_of(
+    dividing: Dividing,
+    whole_g: float | None,
+    weighed_g: Sequence[float],
+    state: Literal["raw", "cooked"],
+) -> Portions:
+    """The division as the reckoning takes it; pieces count by weight once all are weighed."""
+    made = dividing.made(whole_g)
+    each = min(dividing.serving_pieces, float(made))
+    if dividing.way == "grams" and dividing.serving_g is not None:
+        return Portions(serving_g=dividing.serving_g)
+    if len(weighed_g) == made and any(weighed_g):
+        return Portions(weights_g=tuple(weighed_g), weights_state=state, serving_pieces=each)
+    if dividing.way == "scoop" and dividing.fill_g is not None:
+        return Portions(serving_g=dividing.fill_g * each)
+    return Portions(count=made, serving_pieces=each)
+
+
+class OneWay(Answer):
+    """What a piece holds when the batch is divided into so many."""
+
+    pieces: int
+    grams: float | None
+    kcal: Figure | None
+    protein_g: Figure | None
+
+
+USUAL_WAYS: Final = (6, 8, 12, 16)
+
+
+def ways(batch: Facts, whole_g: float | None, pieces: Iterable[int]) -> tuple[OneWay, ...]:
+    """Side by side: 296 kcal cut 16 ways is 18.5 each, 12 ways 24.7."""
+    return tuple(
+        OneWay(
+            pieces=count,
+            grams=None if whole_g is None else whole_g / count,
+            kcal=_shared(batch.kcal, count),
+            protein_g=_shared(batch.protein_g, count),
+        )
+        for count in sorted(set(pieces))
+    )
+
+
+def _shared(figure: object, count: int) -> Figure | None:
+    if not isinstance(figure, Figure):
+        return None
+    return Figure(
+        value=figure.value / count,
+        likely=(figure.likely[0] / count, figure.likely[1] / count),
+        worst=(figure.worst[0] / count, figure.worst[1] / count),
+    )

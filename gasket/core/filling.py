@@ -1,0 +1,68 @@
+"""Filling pieces at the scale: what each one still takes, in one pass or two.
+
+1,492 g, 8 cups, 3 filled with 187 → the next takes (1492 − 561) / 5 = 186.2
+two passes: first 0.88 of the fair share each, then topped up to the level that uses all of it
+"""
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from typing import Final
+
+FIRST_PASS: Final = 0.88
+"""Of the fair share (common practice: 85 to 90 %)."""
+
+
+@dataclass(frozen=True, slots=True)
+class Filled:
+    """What is in a piece; an odd one (a leak, a tester) is kept as it is."""
+
+    grams: float
+    odd: bool = False
+
+
+@dataclass(frozen=True, slots=True)
+class Targets:
+    """Grams to pour now, by piece, and the piece to go on with (None when all are full)."""
+
+    by_piece: dict[int, float]
+    next_piece: int | None
+    topping_up: bool
+
+
+def targets(
+    whole_g: float, pieces: int, filled: Mapping[int, Filled], *, two_pass: bool, slack_g: float
+) -> Targets:
+    """What each piece takes. The targets of pieces to go always add up to what is left, in the
+    first of two passes to its share of it."""
+    held = sum(one.grams for one in filled.values())
+    left = max(0.0, whole_g - held)
+    to_go = [piece for piece in range(1, pieces + 1) if piece not in filled]
+    if to_go:
+        odd_g = sum(one.grams for one in filled.values() if one.odd)
+        odd = sum(one.odd for one in filled.values())
+        fair = max(0.0, whole_g - odd_g) / max(1, pieces - odd)
+        each = min(FIRST_PASS * fair, left / len(to_go)) if two_pass else left / len(to_go)
+        return Targets(dict.fromkeys(to_go, each), to_go[0], False)
+    if not two_pass:
+        return Targets({}, None, False)
+    level = level_g([one.grams for one in filled.values() if not one.odd], left)
+    more = {
+        piece: level - one.grams
+        for piece, one in sorted(filled.items())
+        if not one.odd and level - one.grams > slack_g
+    }
+    return Targets(more, next(iter(more), None), True)
+
+
+def level_g(filled_g: list[float], left_g: float) -> float:
+    """The level to which the lowest are filled up with what is left: water finds it."""
+    if not filled_g:
+        return 0.0
+    low = sorted(filled_g)
+    used = 0.0
+    for i, grams in enumerate(low[:-1], start=1):
+        step = (low[i] - grams) * i
+        if used + step >= left_g:
+            return grams + (left_g - used) / i
+        used += step
+    return low[-1] + (left_g - used) / len(low)

@@ -1,0 +1,346 @@
+"""Looks, oven memory, the log of a cook, safe to eat, keeping, stock."""
+
+from datetime import UTC, date, datetime, timedelta
+from itertools import pairwise
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+from pydantic import ValidationError
+
+from gasket.core.cooking.cook_log import CookDeed, CookRecord, StepStatus, refusal, replay
+from gasket.core.cooking.keeping import keeping, keeps_until
+from gasket.core.cooking.looks import looks, next_look_min
+from gasket.core.cooking.oven_memory import LEAST_RATIO, MOST_RATIO, Baked, belief, estimate
+from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, rule, satisfies
+from gasket.core.cooking.step_text import read_step
+from gasket.core.cooking.stock import Move, StockMove, StockRecord, add_up
+from gasket.core.cooking.stock import refusal as stock_refusal
+
+NOON = datetime(2026, 3, 1, 12, 0, tzinfo=UTC)
+
+
+def at(minutes: float) -> datetime:
+    return NOON + timedelta(minutes=minutes)
+
+
+# Looks
+
+
+@pytest.mark.parametrize(
+    ("kind", "estimate_min", "first"), [("bake", 17, 11.9), ("bake", 40, 28), ("broil", 1, 0.8)]
+)
+def test_the_first_look_is_at_60_to_80_percent_and_they_come_closer(kind, estimate_min, first):
+    plan = looks(kind, estimate_min)
+    assert plan[0] == pytest.approx(first)
+    gaps = [b - a for a, b in pairwise(plan)]
+    assert all(later <= earlier + 1e-3 for earlier, later in pairwise(gaps))
+    assert max(gaps) <= 5
+    assert min(gaps) >= (1 if kind == "bake" else 10 / 60) - 1e-3
+    assert plan[-1] >= 1.5 * estimate_min
+
+
+def test_only_cooking_is_looked_at_and_the_cooks_own_look_wins():
+    assert looks("chill", 60) == ()
+    assert looks("bake", 17, own_min=14)[0] == 14
+    assert looks("bake", 17, own_min=99)[0] == 17
+
+
+def test_a_missed_look_stays_due_until_it_is_taken():
+    plan = (10.0, 13.0, 14.0)
+    assert next_look_min(plan, 5, None) == 10
+    assert next_look_min(plan, 13.5, None) == 13  # the one at 10 is superseded
+    assert next_look_min(plan, 13.6, 13.5) == 14
+    assert next_look_min(plan, 20, 15) is None
+
+
+# Oven memory
+
+
+def bakes(*ratios, vessel="tin", tool="oven"):
+    return [
+        Baked(tool=tool, vessel=vessel, stated_min=20, actual_min=20 * r, dish="Loaf", at=at(i))
+        for i, r in enumerate(ratios)
+    ]
+
+
+STEP = read_step("bake in the tin 175 C 16-18 min", "a")
+
+
+def test_without_memory_the_stated_time_stands():
+    guess = estimate(STEP, [])
+    assert (guess.minutes, guess.ratio, guess.bakes) == (17, 1, ())
+    assert guess.least_min < 16 < 18 < guess.most_min
+
+
+def test_memory_moves_the_estimate_shrunk_and_narrows_it():
+    once = estimate(STEP, bakes(30 / 17))
+    often = estimate(STEP, bakes(*[30 / 17] * 6))
+    assert 17 < once.minutes < often.minutes < 30.1  # stated 15-20 became 30 in one oven
+    assert once.minutes == pytest.approx(17 * (30 / 17) ** (1 / (1 + (0.12 / 0.18) ** 2)), rel=1e-9)
+    assert often.most_min / often.minutes < once.most_min / once.minutes
+    assert len(often.bakes) == 6
+    other = estimate(STEP, bakes(30 / 17, vessel="glass dish"))
+    assert 17 < other.minutes < once.minutes
+    assert estimate(STEP, bakes(2, tool="air fryer")).minutes == 17
+
+
+@given(st.lists(st.floats(0.05, 20), max_size=20), st.booleans())
+def test_memory_stays_within_reason_and_moves_towards_what_was_seen(ratios, measured):
+    guess = estimate(STEP, bakes(*ratios), measured=measured)
+    assert LEAST_RATIO <= guess.ratio <= MOST_RATIO
+    assert guess.least_min <= guess.minutes <= guess.most_min
+    assert guess.first_look_min < guess.minutes
+    if ratios and min(ratios) > 1:
+        assert guess.ratio > 1
+    if ratios and max(ratios) < 1:
+        assert guess.ratio == 1 if measured else guess.ratio < 1
+    if measured:  # never shorter than stated, never looked at later than stated
+        assert guess.minutes >= 17
+        assert guess.least_min >= 17
+        assert guess.first_look_min <= 0.8 * 17
+
+
+def test_more_bakes_never_make_it_less_sure():
+    spreads = [belief("oven", "tin", bakes(*[1.2] * n)).spread for n in range(6)]
+    assert spreads == sorted(spreads, reverse=True)
+
+
+# The log
+
+
+def record(number, deed, minute, **more):
+    more.setdefault("step", "a")
+    return CookRecord(id=f"record-{number}", deed=deed, at=at(minute), **more)
+
+
+def test_a_step_runs_is_looked_at_extended_and_done():
+    log = replay(
+        [
+            record(1, "begin", 0),
+            record(2, "look", 12, note="pale", oven_c=168),
+            record(3, "extend", 17, minutes=1),
+            record(4, "extend", 18, minutes=2),
+        ]
+    )
+    state = log.of("a")
+    assert state.status is StepStatus.GOING
+    assert state.due_at(17) == at(20)
+    assert state.looks[0].oven_c == 168
+    assert state.next_look((11.9, 13.6, 14.7), at(13)) == at(13.6)
+    done = replay([record(1, "begin", 0), record(5, "done", 21)]).of("a")
+    assert (done.status, done.actual_min) == (StepStatus.DONE, 21)
+    assert done.next_look((11.9,), at(22)) is None
+
+
+def test_undo_takes_back_and_a_timer_is_known_by_its_record():
+    log = replay(
+        [
+            record(1, "begin", 0),
+            record(2, "done", 5),
+            record(3, "undo", 6, step=None, undoes="record-2"),
+            record(4, "timer", 7, step=None, minutes=3, note="Eggs"),
+            record(5, "extend", 8, step="record-4", minutes=1),
+        ]
+    )
+    assert log.of("a").status is StepStatus.GOING
+    asked, state = log.timers["record-4"]
+    assert (asked.note, state.extra_min) == ("Eggs", 1)
+
+
+@pytest.mark.parametrize(
+    ("deed", "why"),
+    [
+        ({"deed": "begin", "step": "z"}, "not part of this cook"),
+        ({"deed": "begin", "step": "a"}, "begun already"),
+        ({"deed": "look", "step": "b"}, "Begin it first"),
+        ({"deed": "done", "step": "a"}, None),
+    ],
+)
+def test_a_deed_that_makes_no_sense_is_a_sentence(deed, why):
+    log = replay([record(1, "begin", 0)])
+    said = refusal(CookDeed(id="deed-0001", **deed), log, {"a": "A", "b": "B"})
+    assert (said is None) if why is None else (why in said)
+
+
+@pytest.mark.parametrize(
+    "deed",
+    [
+        {"deed": "begin"},
+        {"deed": "extend", "step": "a"},
+        {"deed": "temperature", "step": "a"},
+        {"deed": "pass", "step": "a", "note": "  "},
+        {"deed": "skip", "step": "a"},
+        {"deed": "timer"},
+        {"deed": "undo"},
+    ],
+)
+def test_a_deed_says_what_it_needs(deed):
+    with pytest.raises(ValidationError):
+        CookDeed(id="deed-0001", **deed)
+
+
+# Safe to eat: USDA FSIS chart and UK FSA advice, figures from memory
+
+
+def food(kind, component="Dish", **more):
+    return InTheBuild(kind, kind, component, **more)
+
+
+BAKE = read_step("bake 200 C 20 min", "bake")
+
+
+@pytest.mark.parametrize(
+    ("foods", "family", "reason", "degrees"),
+    [
+        ([food("poultry")], "burger", "poultry", 74),
+        ([food("poultry_mince")], "burger", "poultry", 74),
+        ([food("mince")], "tray", "ground", 71.1),
+        ([food("meat")], "tray", "whole_cut", 63),
+        ([food("fish")], "tray", "fish", 63),
+        ([food("egg")], "custard", "set_egg", 71.1),
+        ([food("egg_white")], "tray", "set_egg", 71.1),
+        ([food("poultry", state="cooked")], "tray", "reheated", 74),
+        ([food("fish"), food("mince")], "tray", "ground", 71.1),  # the strictest of all
+        ([food("egg")], "cake", None, None),
+        ([food("egg")], "batter", None, None),
+        ([food("egg")], "dough", None, None),
+        ([food("flour")], "tray", None, None),
+    ],
+)
+def test_what_asks_for_a_measured_core_temperature(foods, family, reason, degrees):
+    found = asked_of([BAKE], foods, family, "us")
+    if reason is None:
+        assert found == {}
+    else:
+        assert found["bake"].reason == reason
+        assert found["bake"].enough[0].temperature_c == degrees
+        assert found["bake"].source == "us-core"
+
+
+def test_the_last_cooking_step_of_the_component_asks():
+    brown = read_step("fry the mince 8 min", "brown").model_copy(update={"uses": ("Sauce",)})
+    top = read_step("broil 1 min", "top").model_copy(update={"uses": ("Cheese",)})
+    foods = [food("mince", "Sauce"), food("cheese", "Cheese")]
+    assert list(asked_of([brown, top], foods, "tray", "us")) == ["brown"]
+    whole = BAKE.model_copy(update={"uses": ("Sauce", "Cheese")})
+    assert list(asked_of([brown, whole, top], foods, "tray", "us")) == ["bake"]
+    toast = read_step("toast the bun 2 min", "toast")
+    breast = read_step("bake 200 C 20 min", "breast").model_copy(update={"uses": ("Chicken",)})
+    asked = asked_of([breast, toast], [food("poultry", "Chicken")], "burger", "us")
+    assert list(asked) == ["breast"]  # not of the last step of all, which cooks something else
+    assert asked_of([read_step("chill 2 h", "c")], foods, "tray", "us") == {}
+
+
+@pytest.mark.parametrize(
+    ("school", "reason", "degrees", "held", "enough"),
+    [
+        ("us", "poultry", 74, 0, True),
+        ("us", "poultry", 73.9, 600, False),
+        ("us", "ground", 71.1, 0, True),
+        ("us", "fish", 63, 0, True),
+        ("uk", "poultry", 75, 30, True),
+        ("uk", "poultry", 75, 0, False),
+        ("uk", "fish", 70, 120, True),
+        ("uk", "fish", 70, 60, False),
+        ("uk", "fish", 69, 600, False),
+    ],
+)
+def test_a_measured_temperature_is_enough_by_the_schools_rule(
+    school, reason, degrees, held, enough
+):
+    assert satisfies(rule(reason, school), degrees, held) is enough
+
+
+def test_cautions_name_what_is_raw_and_what_is_hot():
+    codes = {one.code for one in cautions([], [food("poultry"), food("egg")], "custard")}
+    assert codes == {"uncooked", "raw_egg", "raw_batter"}
+    baked = cautions([BAKE], [food("egg"), food("flour")], "cake")
+    assert [one.says for one in baked] == ["Raw egg and raw flour: taste it baked, not as batter."]
+    bath = read_step("bake in a water bath in the cast-iron pan 150 C 40 min", "a")
+    assert {one.code for one in cautions([bath], [], None)} == {"water_bath", "cast_iron"}
+    assert cautions([], [food("fruit")], "no_bake") == ()
+    assert [one.code for one in cautions([], [food("egg")], "cake")] == ["raw_batter"]
+
+
+# Keeping
+
+
+@pytest.mark.parametrize(
+    ("family", "kinds", "school", "days"),
+    [
+        ("tray", [], "us", 3),
+        ("tray", [], "uk", 2),
+        ("tray", ["rice"], "uk", 1),
+        ("cake", [], "us", 3),  # habit says 4 to 5: the earlier counts
+        ("cake", [], "uk", 2),
+    ],
+)
+def test_the_date_is_the_earlier_of_advice_and_habit(family, kinds, school, days):
+    advice = keeping(family, kinds)
+    assert {one.says for one in advice} >= {"us", "uk"}  # both schools are shown
+    assert keeps_until("fridge", date(2026, 3, 1), advice, school) == date(2026, 3, 1 + days)
+    assert keeps_until("freezer", date(2026, 3, 1), advice, school) == date(2026, 5, 30)
+
+
+# Stock
+
+
+def move(number, what, amount, day=0, **more):
+    return StockRecord(
+        id=f"move-{number:04}", move=what, amount=amount, at=NOON + timedelta(days=day), **more
+    )
+
+
+def test_the_oldest_lot_goes_first_and_a_thawed_one_begins_anew():
+    stock = add_up(
+        [
+            move(1, "put", 4, 0),
+            move(2, "put", 2, 1),
+            move(3, "eaten", 3, 1),
+            move(4, "put", 2, 0, place="freezer"),
+            move(5, "moved", 1, 5, place="freezer", to="fridge"),
+        ]
+    )
+    assert [(lot.place, lot.amount, lot.since.day) for lot in stock.lots] == [
+        ("fridge", 1, 1),
+        ("fridge", 2, 2),
+        ("freezer", 1, 1),
+        ("fridge", 1, 6),
+    ]
+    assert stock.accounted == 8
+
+
+@given(
+    st.lists(
+        st.tuples(
+            st.sampled_from(["put", "eaten", "given", "binned", "moved"]),
+            st.sampled_from(["fridge", "freezer"]),
+            st.floats(0.25, 5),
+        ),
+        max_size=30,
+    )
+)
+def test_nothing_appears_or_vanishes(moves):
+    """What was made is put away, gone or not accounted for: never more, never less."""
+    made, records = 12.0, []
+    for i, (what, place, amount) in enumerate(moves):
+        to = {"fridge": "freezer", "freezer": "fridge"}[place] if what == "moved" else None
+        asked = StockMove(id=f"move-{i:04}", move=what, amount=amount, place=place, to=to)
+        if stock_refusal(asked, add_up(records), made) is None:
+            records.append(StockRecord(**asked.model_dump(), at=at(i)))
+        stock = add_up(records)
+        assert stock.accounted <= made + 1e-6
+        assert all(lot.amount > 0 for lot in stock.lots)
+
+
+def test_more_than_there_is_is_a_sentence_and_undo_brings_it_back():
+    put = move(1, "put", 4)
+    too_much = StockMove(id="move-0002", move="eaten", amount=5)
+    assert stock_refusal(too_much, add_up([put]), 4) == "Only 4 servings are there to take."
+    again = StockMove(id="move-0003", move="put", amount=1)
+    assert "0 servings are of this batch not accounted" in stock_refusal(again, add_up([put]), 4)
+    undo = StockRecord(id="move-0004", move="undo", undoes="move-0001", at=at(5))
+    assert add_up([put, undo]).lots == []
+    assert add_up([put]).gone == {}
+    assert add_up([put, move(5, "given", 1)]).gone == {Move.GIVEN: 1}

@@ -1,0 +1,158 @@
+"""Steps: quick entry, templates by family, tools that are missing."""
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from gasket.core.cooking.step_text import read_step
+from gasket.core.cooking.steps import Step, faults, hands_on_min, without
+from gasket.core.cooking.temperatures import celsius, knob
+from gasket.core.cooking.templates import TEMPLATES, following, forgotten, mentions, steps_for
+from gasket.core.cooking.tools import TOOLS, by_hand
+from gasket.core.errors import FaultyInput
+
+# Text, kind, least and most minutes, °C, first look, whether the hands are free, what it says.
+# The times and temperatures are the trade's check values (common practice).
+TYPED = [
+    ("bake 350 F 16-18 min, check at 14", "bake", 16, 18, 176.67, 14, True, "Bake"),
+    ("Bake 350°F for 16 to 18 minutes", "bake", 16, 18, 176.67, None, True, "Bake"),
+    ("cool 15 min", "cool", 15, 15, None, None, True, "Cool"),
+    ("9 x 9 tray, bake 375 F 18 min", "bake", 18, 18, 190.56, None, True, "9 x 9 tray, bake"),
+    ("roll-ups 450 F 12-15 min", "bake", 12, 15, 232.22, None, True, "Roll-ups"),
+    ("bake covered 350 F 45 min", "bake", 45, 45, 176.67, None, True, "Bake covered"),
+    ("egg cups 350F 30 min, look after 25", "bake", 30, 30, 176.67, 25, True, "Egg cups"),
+    ("broil 1 min", "broil", 1, 1, None, None, False, "Broil"),
+    ("granola cups 160 C 15-20 min", "bake", 15, 20, 160, None, True, "Granola cups"),
+    ("bake at fan 160 C 20-25 min", "bake", 20, 25, 160, None, True, "Bake"),
+    ("bake 160°C fan for half an hour", "bake", 30, 30, 160, None, True, "Bake"),
+    ("chill 30-60 min", "chill", 30, 60, None, None, True, "Chill"),
+    ("chill overnight", "chill", 480, 720, None, None, True, "Chill"),
+    ("freeze half a day", "freeze", 300, 420, None, None, True, "Freeze"),
+    ("thaw 12 h", "thaw", 720, 720, None, None, True, "Thaw"),
+    ("rest 1 h 30", "rest", 90, 90, None, None, True, "Rest"),
+    ("rest 1 hour and 15 minutes", "rest", 75, 75, None, None, True, "Rest"),
+    ("microwave 45 s, check at 30", "microwave", 0.75, 0.75, None, 0.5, True, "Microwave"),
+    ("whisk 6 min", "mix", 6, 6, None, None, False, "Whisk"),
+    ("simmer 1,5 h", "boil", 90, 90, None, None, True, "Simmer"),
+    ("preheat the oven 200 C 12 min", "preheat", 12, 12, 200, None, True, "Preheat the oven"),
+    ("fry the patties 4-5 min", "pan", 4, 5, None, None, False, "Fry the patties"),
+    ("rub the butter in", "prep", None, None, None, None, False, "Rub the butter in"),
+]
+
+
+@pytest.mark.parametrize("typed", TYPED, ids=lambda typed: typed[0])
+def test_a_typed_line_becomes_its_step(typed):
+    text, kind, least, most, degrees, look, free, says = typed
+    step = read_step(text, "a")
+    assert (step.kind, step.least_min, step.most_min) == (kind, least, most)
+    assert step.temperature_c == (None if degrees is None else pytest.approx(degrees))
+    assert (step.first_look_min, step.says) == (look, says)
+    assert step.hands_on is not free
+    assert step.air == ("fan" if "fan" in text else "conventional")
+
+
+def test_vessel_and_cue_are_read_out_of_the_sentence():
+    step = read_step("bake in the loaf tin 180 C 45 min until a toothpick comes out clean", "a")
+    assert (step.vessel, step.cue, step.tool) == (
+        "loaf tin",
+        "A toothpick comes out clean",
+        "oven",
+    )
+    assert read_step("air-fry 200 C 12 min", "a").tool == "air fryer"
+
+
+@pytest.mark.parametrize("text", ["", "   ", "chill 30 days", "bake 999 C 10 min"])
+def test_a_line_that_cannot_be_a_step_is_a_sentence_at_its_field(text):
+    with pytest.raises(FaultyInput) as refused:
+        read_step(text, "a")
+    assert refused.value.faults[0].path == "text"
+
+
+@given(st.text(max_size=200))
+def test_whatever_is_typed_is_a_step_or_a_sentence(text):
+    try:
+        step = read_step(text, "a")
+    except FaultyInput:
+        return
+    assert step.says
+    assert step.shortest_min <= step.stated_min <= step.longest_min
+
+
+def test_temperatures_convert_and_a_fan_is_set_lower():
+    assert celsius(320, "F") == pytest.approx(160)  # domain: 320 °F = 160 °C
+    assert celsius(350, "F") == pytest.approx(176.67, abs=0.01)
+    turned = knob(celsius(350, "F"))
+    assert (turned.conventional_c, turned.conventional_f, turned.fan_f) == (175, 350, 325)
+    fan, plain = knob(160, "fan"), knob(180, "conventional")
+    assert (fan.conventional_c, fan.fan_c) == (plain.conventional_c, plain.fan_c) == (180, 160)
+
+
+@pytest.mark.parametrize("family", TEMPLATES)
+@pytest.mark.parametrize("components", [["Loaf"], ["Loaf", "Frosting", "Glaze"]])
+def test_a_template_is_sound_and_forgets_nothing_of_its_family(family, components):
+    steps = steps_for(family, components)
+    assert faults(steps) == []
+    assert forgotten(steps, family) == ()
+    assert all(step.least_min is not None for step in steps)
+    assert {name for step in steps for name in step.uses} <= set(components)
+    assert hands_on_min(steps) > 0
+    # one component has no topping step left hanging
+    assert "Frosting" in components or not any("topping" in step.says for step in steps)
+
+
+def test_what_is_forgotten_is_said_with_the_line_to_add():
+    bare = (read_step("bake 175 C 30 min", "a"),)
+    found = {one.must: one.text for one in forgotten(bare, "cake")}
+    assert set(found) == {"preheat", "line", "fill"}
+    assert found["preheat"] == "Preheat the oven 175 C 12 min"
+    added = (*bare, *(read_step(text, key) for key, text in found.items()))
+    assert forgotten(added, "cake") == ()
+    assert forgotten((), "cake") == ()
+    egg_cups = (read_step("egg cups 350 F 30 min", "a"),)
+    assert "water" in {one.must for one in forgotten(egg_cups, "tray")}
+
+
+def test_a_typed_step_follows_the_last_one_on_the_same_component():
+    heat = read_step("preheat the oven 175 C 10 min", "heat")
+    dough = read_step("mix 5 min", "dough").model_copy(update={"uses": ("Loaf",)})
+    frosting = read_step("beat 5 min", "frosting").model_copy(update={"uses": ("Frosting",)})
+    bake = read_step("bake the Loaf 175 C 30 min", "bake")
+    bake = bake.model_copy(update={"uses": mentions(bake.says, ["Loaf", "Frosting"])})
+    placed = following((heat, dough, frosting), bake)
+    assert placed.after == ("dough", "heat")
+    assert following((dough,), heat).after == ()
+    assert mentions("Loafers", ["Loaf"]) == ()
+
+
+@pytest.mark.parametrize("tool", TOOLS)
+def test_every_tool_that_may_be_missing_has_a_way_without_it(tool):
+    step = Step(id="a", kind="bake", says="x", tool=tool, least_min=12, most_min=16, after=())
+    steps = by_hand(step.model_copy(update={"temperature_c": 180}), tool)
+    assert steps
+    assert all(one.tool != tool for one in steps)
+    assert steps[-1].id == "a"
+    assert faults(steps) == []
+    assert by_hand(step.model_copy(update={"tool": "spoon"}), tool)[0].tool == "spoon"
+
+
+def test_an_air_fryers_step_goes_into_a_heated_oven_for_longer():
+    heat, bake = by_hand(read_step("air-fry 180 C 12-16 min, check at 10", "a"), "air fryer")
+    assert (heat.kind, heat.temperature_c) == ("preheat", 190)
+    assert (bake.temperature_c, bake.least_min, bake.first_look_min) == (190, 15, 12.5)
+    assert heat.id in bake.after
+
+
+def test_steps_in_a_circle_and_of_one_id_are_found():
+    one = Step(id="a", kind="mix", says="x", after=("b",))
+    two = Step(id="b", kind="mix", says="y", after=("a",))
+    assert [i for i, _ in faults((one, two))] == [0, 1]
+    assert faults((one, one))[0][0] == 1
+    assert faults((one,))[0] == (0, "It comes after a step that is not there.")
+
+
+def test_taking_a_step_out_joins_what_it_stood_between():
+    a = Step(id="a", kind="mix", says="x")
+    b = Step(id="b", kind="mix", says="y", after=("a",))
+    c = Step(id="c", kind="mix", says="z", after=("b",))
+    assert without((a, b, c), "b")[1].after == ("a",)
+    assert without((a, b), "q") == (a, b)
