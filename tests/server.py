@@ -6,6 +6,7 @@ import subprocess
 import sys
 import threading
 from dataclasses import dataclass, field
+from datetime import UTC, datetime, timedelta
 from pathlib import Path
 
 import uvicorn
@@ -65,6 +66,16 @@ class KeptSimulator(SimulatorProcess):
 
 
 @dataclass
+class Ahead:
+    """The time of day, put forward when told to."""
+
+    minutes: float = 0.0
+
+    def __call__(self) -> datetime:
+        return datetime.now(UTC) + timedelta(minutes=self.minutes)
+
+
+@dataclass
 class ServerThread:
     """The same app in a thread of this process, at simulated scales that are there already: what
     it saves is the start of three interpreters."""
@@ -72,13 +83,15 @@ class ServerThread:
     database: Path
     simulators: dict[str, KeptSimulator]
     url: str = ""
+    clock: Ahead = field(default_factory=Ahead)
 
     def __enter__(self) -> "ServerThread":
         for simulator in self.simulators.values():
             simulator.reset()
         listener = socket.create_server(("127.0.0.1", 0))
         self.url = f"http://127.0.0.1:{listener.getsockname()[1]}"
-        house = House(open_database(self.database), demo=True, simulators=self.simulators)
+        engine = open_database(self.database)
+        house = House(engine, demo=True, now=self.clock, simulators=self.simulators)
         app = create_app(house)
         config = uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=2)
         self._server = uvicorn.Server(config)

@@ -17,9 +17,11 @@ from starlette.types import Scope
 from gasket import __version__
 from gasket.api import (
     batches,
+    cooking,
     dishes,
     entry,
     house,
+    portioning,
     problems,
     rebuilding,
     reckoning,
@@ -67,7 +69,11 @@ def create_app(kitchen: House, pages: Path = PAGES) -> FastAPI:
         responses=problems.RESPONSES,
     )
     app.state.house = kitchen
-    for stage in (house, dishes, rebuilding, batches, shelf, shelf_files, entry, reckoning):
+    stages = (
+        *(house, dishes, rebuilding, batches, cooking, portioning),
+        *(shelf, shelf_files, entry, reckoning),
+    )
+    for stage in stages:
         app.include_router(stage.router, prefix="/api")
     problems.install(app)
     _describe_live_channel(app)

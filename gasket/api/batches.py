@@ -8,6 +8,7 @@ from pydantic import ValidationError
 
 from gasket.api.doors import HouseDoor, Key, SessionDoor
 from gasket.core.batch import Batch
+from gasket.core.dividing import Dividing
 from gasket.core.entry.readings import AmountReading
 from gasket.core.errors import GasketError
 from gasket.core.weighing.records import Capture
@@ -30,7 +31,7 @@ from gasket.kitchen.house import House
 from gasket.kitchen.live import Aim, Page
 from gasket.kitchen.overshooting import Choices, OnTheScale
 from gasket.kitchen.rehearsal import Rehearsal
-from gasket.kitchen.weigh import BeginWeighIn, HandsFree, NewBatchLine, Nudge, PortionsEdit
+from gasket.kitchen.weigh import BeginWeighIn, HandsFree, NewBatchLine, Nudge
 from gasket.kitchen.weigh_plan import SuggestedOrder, WeighPlan
 from gasket.kitchen.weigh_sheet import BatchSheet
 
@@ -62,11 +63,10 @@ def record(batch_id: Key, capture: Capture, session: SessionDoor, house: HouseDo
     return house.tell(weigh.record(session, batch_id, capture, house.now()))
 
 
-@router.put("/batches/{batch_id}/portions")
-def set_portions(
-    batch_id: Key, edit: PortionsEdit, session: SessionDoor, house: HouseDoor
-) -> BatchSheet:
-    return house.tell(weigh.set_portions(session, batch_id, edit))
+@router.put("/batches/{batch_id}/dividing")
+def divide(batch_id: Key, dividing: Dividing, session: SessionDoor, house: HouseDoor) -> BatchSheet:
+    """Choose how the batch is divided."""
+    return house.tell(weigh.divide(session, batch_id, dividing))
 
 
 @router.put("/batches/{batch_id}/hands-free")

@@ -8,6 +8,7 @@ from sqlmodel import Session
 from gasket.core.foods import FoodFacts
 from gasket.core.trial import Build, BuildChange, BuildComponent, BuildLine, Terms
 from gasket.core.weighing.records import ONE_SCALE, Capture, Kind, Origin
+from gasket.demo import cooks
 from gasket.demo.dishes import (
     CARROT_GOAL,
     CARROT_ORIGINAL,
@@ -60,11 +61,18 @@ def seed(session: Session, now: datetime) -> None:
     foods = _fill_shelf(session, now - timedelta(days=30))
     baked = now - timedelta(days=BAKED_DAYS_AGO)
     trial_id = _start_loaf(session, foods, baked - timedelta(days=1))
-    _weigh_first_batch(session, trial_id, baked)
+    cooks.plan_steps(session, trial_id, baked, **cooks.LOAF_STEPS)
+    loaf = _weigh_first_batch(session, trial_id, baked)
+    cooks.bake_the_loaf(session, loaf, foods["Walnut pieces"].labels[0].id, baked)
+    tray = None
     for dish in DISHES:
         first = _rebuild(session, foods, dish, now - timedelta(days=1))
         if dish.family == "burger":
             _begin_weighing(session, first, now - timedelta(minutes=6))
+        if dish.family == "tray":
+            tray = first
+    if tray is not None:
+        cooks.cook_the_tray(session, tray, now)
 
 
 def _begin_weighing(session: Session, trial_id: int, now: datetime) -> None:
@@ -183,6 +191,7 @@ def _rebuild(session: Session, foods: dict[str, ShelfFood], demo: DemoDish, now:
     )
     first = dish.trials[0].id
     build.save(session, first, BuildEdit(version=1, build=planned), now)
+    cooks.plan_steps(session, first, now)
     if demo.next_intent:
         _next_trial(session, dish.id, first, demo, now)
     return first
@@ -213,7 +222,7 @@ def _next_trial(session: Session, dish_id: int, first: int, demo: DemoDish, now:
     build.save(session, made.id, edit, now + timedelta(hours=2))
 
 
-def _weigh_first_batch(session: Session, trial_id: int, now: datetime) -> None:
+def _weigh_first_batch(session: Session, trial_id: int, now: datetime) -> int:
     """The loaf as it was baked: each component in a bowl of its own."""
     batch = weigh.begin(session, trial_id, now)
     cook = _Cook(session, batch, now, EMPTY_BOWL_G)
@@ -227,7 +236,7 @@ def _weigh_first_batch(session: Session, trial_id: int, now: datetime) -> None:
             cook.take_bowl(line.component)
         cook.pour(line, WEIGHED.get((line.component, food), line.target_g))
     _record(session, batch, now, kind=Kind.MIXTURE, net_g=MIXTURE_G, origin=Origin.HAND)
-    weigh.close(session, batch.id, now + timedelta(minutes=25))
+    return weigh.close(session, batch.id, now + timedelta(minutes=25)).id
 
 
 class _Cook:

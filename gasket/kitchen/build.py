@@ -11,6 +11,7 @@ from gasket.core.batch import Batch, Original
 from gasket.core.build_checks.bench import Bench, BuildCheck
 from gasket.core.build_checks.checks import check_build
 from gasket.core.claims import NutritionClaim, claims
+from gasket.core.cooking.steps import hands_on_min
 from gasket.core.errors import Conflict, Fault, FaultyInput
 from gasket.core.families import Family, guess_family
 from gasket.core.goals import GoalKey, GoalState, goal_states
@@ -156,6 +157,7 @@ def _report(session: Session, found: Draft) -> BuildReport:
     )
     others: dict[GoalKey, float | None] = {
         "cost": cost,
+        "hands_on_min": hands_on_min(rows.steps_of(found.trial.steps)),
         "bowls": float(sum(1 for part in found.build.components if part.lines)),
     }
     is_original = found.trial.is_original

@@ -1,20 +1,39 @@
 """The card of a batch: what was weighed, what one serving holds, who says so."""
 
-from datetime import datetime
+from collections.abc import Sequence
+from dataclasses import replace
+from datetime import date, datetime
+from typing import Literal
 
 from sqlmodel import Session
 
 from gasket.core.batch import Batch
+from gasket.core.cautions import of_contents
+from gasket.core.cooking.cook_log import replay
+from gasket.core.cooking.keeping import Keeps, keeping, keeps_until
+from gasket.core.cooking.safety import Caution, cautions, rule
+from gasket.core.families import Family
 from gasket.core.goals import GoalState, goal_states
 from gasket.core.margin import value_of
 from gasket.core.numbers import Answer
+from gasket.core.packages import Allergen, allergens_named
+from gasket.core.pieces import Spread
 from gasket.core.reckon import Result, reckon
 from gasket.core.section import Column
 from gasket.core.sources import SOURCES, Source
 from gasket.core.weighing.weigh_in import LineStatus
-from gasket.kitchen import build, weighed
+from gasket.core.weighing.weigh_in import replay as replay_weighing
+from gasket.core.yields import Yield
+from gasket.formats.card_text import amount, card_text
+from gasket.kitchen import build, cooking, finishes, portioning, stock, weighed
+from gasket.kitchen.card_steps import CardStep, told
+from gasket.kitchen.finishes import Plated
 from gasket.store import rows
 from gasket.store.tables import BatchLineRow
+
+_EATEN_COLD: frozenset[Family] = frozenset(
+    {"cake", "brownie", "custard", "drink", "frozen", "no_bake"}
+)
 
 
 class CardLine(Answer):
@@ -37,8 +56,25 @@ class CardLine(Answer):
     cue: str
 
 
+class AsPlanned(Answer):
+    """One serving as it was planned when the batch began."""
+
+    kcal: float | None
+    protein_g: float | None
+    grams: float | None
+
+
+class CardContains(Answer):
+    """Allergens by the house's school; `unsaid` are packages that name none at all."""
+
+    allergens: tuple[Allergen, ...]
+    may_contain: tuple[Allergen, ...]
+    unsaid: tuple[str, ...]
+
+
 class Card(Answer):
-    """Figures with margins, the build in grams, the sources behind it."""
+    """Figures with margins, the build in grams, the steps, what to know before eating it, the
+    sources behind it. `text` is the same as plain text."""
 
     batch_id: int
     dish_id: int
@@ -54,13 +90,69 @@ class Card(Answer):
     original_column: Column | None
     goals: tuple[GoalState, ...]
     lines: tuple[CardLine, ...]
+    pieces: int
+    servings: float | None
+    serving_words: str
+    as_planned: AsPlanned
+    plated: tuple[Plated, ...]
+    spread: Spread
+    cooked: Yield | None
+    contains: CardContains
+    cautions: tuple[Caution, ...]
+    passed: tuple[str, ...]
+    keeps: tuple[Keeps, ...]
+    keeps_until: date
+    reheat: str
+    steps: tuple[CardStep, ...]
+    source_note: str
+    paper: Literal["a4", "letter"]
+    text: str
     sources: dict[str, Source]
 
 
 def card(session: Session, batch_id: int) -> Card:
     made = weighed.read(session, batch_id)
+    log = replay(rows.cook_records(session, batch_id))
+    steps, foods = cooking.steps_of(made), cooking.foods_of(made)
+    advice = keeping(made.family, (one.kind for one in made.shelved.values()))
+    made_on = stock.local_day(made.row.closed_at or made.row.started_at)
+    flags = [flag for one in made.shelved.values() for flag in one.package.flags]
+    warned = (*cautions(steps, foods, made.family), *of_contents(made.result, flags))
     cited = {key for keys in made.result.says_who.values() for key in keys}
+    cited |= {one.source for one in warned} | {one.source for one in advice}
+    plated = finishes.plates(session, batch_id, made).plated
+    lines = tuple(_lines(made))
+    words, keeps = serving_words(made), keeps_until("fridge", made_on, advice, made.house.safety)
+    contents = _contains(made)
     return Card(
+        pieces=made.pieces,
+        servings=made.servings,
+        serving_words=words,
+        as_planned=_as_planned(made),
+        plated=plated,
+        spread=portioning.spread_of(session, made),
+        cooked=portioning.yield_of_batch(made),
+        contains=contents,
+        cautions=warned,
+        passed=tuple(
+            f"{step.says}: not measured, because {state.passed.note}"
+            for step in steps
+            if (state := log.of(step.id)).passed is not None
+        ),
+        keeps=advice,
+        keeps_until=keeps,
+        reheat=_reheat(made),
+        steps=tuple(told(steps, log)),
+        source_note=made.dish.source_note,
+        paper=made.house.paper,
+        text=card_text(
+            f"{made.dish.name}, trial {made.trial.letter}, {made_on.isoformat()}",
+            made.result.serving,
+            words,
+            [(one.finish.name, one.serving) for one in plated],
+            [(_grams_of(line), line.name) for line in lines],
+            _notes(contents, warned, keeps),
+        ),
         batch_id=batch_id,
         dish_id=made.trial.dish_id,
         dish=made.dish.name,
@@ -74,9 +166,72 @@ def card(session: Session, batch_id: int) -> Card:
         label_names={key: label.name or key for key, label in made.batch.labels.items()},
         original_column=build.original_of(session, made.dish, made.result),
         goals=goal_states(rows.terms_of(made.trial).goal, made.result.serving, {}),
-        lines=tuple(_lines(made)),
+        lines=lines,
         sources={key: source for key, source in SOURCES.items() if key in cited},
     )
+
+
+def serving_words(made: weighed.Weighed) -> str:
+    """ "1 of 8 pieces, 186 g": what a serving is."""
+    grams = made.result.serving.grams
+    weight = "" if grams is None else f", {grams:.0f} g"
+    dividing = made.dividing
+    if dividing.way == "grams":
+        return f"{dividing.serving_g or 0:.0f} g by weight"
+    each = min(dividing.serving_pieces, float(made.pieces))
+    word = "scoops" if dividing.way == "scoop" else "pieces"
+    return f"{each:g} of {made.pieces} {word}{weight}"
+
+
+def _as_planned(made: weighed.Weighed) -> AsPlanned:
+    """What a serving would have been with every line as planned."""
+    nothing = replace(made, records=[], state=replay_weighing([], weighed.plan_of(made.rows)))
+    serving = (made if made.row.imported or made.row.free else nothing).result.serving
+    return AsPlanned(
+        kcal=value_of(serving.kcal), protein_g=value_of(serving.protein_g), grams=serving.grams
+    )
+
+
+def _contains(made: weighed.Weighed) -> CardContains:
+    used = [
+        (made.name_of(line), made.shelved[revision].package)
+        for line in made.lines
+        if (revision := made.revision_of(line)) is not None
+        and made.state_of(line).status is not LineStatus.SKIPPED
+    ]
+    school = made.house.allergens
+    there = tuple(one for _, package in used for one in package.allergens)
+    traces = tuple(one for _, package in used for one in package.may_contain)
+    named = allergens_named(there, school)
+    unsaid = [name for name, package in used if not package.allergens and not package.may_contain]
+    return CardContains(
+        allergens=tuple(named),
+        may_contain=tuple(one for one in allergens_named(traces, school) if one not in named),
+        unsaid=tuple(dict.fromkeys(unsaid)),
+    )
+
+
+def _reheat(made: weighed.Weighed) -> str:
+    """How hot what is eaten warm must get again; empty for what is eaten cold."""
+    if made.family in _EATEN_COLD:
+        return ""
+    first = rule("reheated", made.house.safety).enough[0]
+    held = f" for {first.seconds:.0f} s" if first.seconds else ""
+    return f"Once only, right through: {first.temperature_c:g} °C in the core{held}."
+
+
+def _grams_of(line: CardLine) -> str:
+    if line.skipped or line.grams is None:
+        return "left out" if line.skipped else "open"
+    return f"{'≈ ' if line.estimated else ''}{amount(line.grams, 'g')} g"
+
+
+def _notes(contents: CardContains, warned: Sequence[Caution], keeps: date) -> list[str]:
+    notes = []
+    if contents.allergens:
+        notes.append(f"Contains {', '.join(one.replace('_', ' ') for one in contents.allergens)}.")
+    notes += [one.says for one in warned]
+    return [*notes, f"Keeps in the fridge until {keeps.isoformat()}."]
 
 
 def _lines(made: weighed.Weighed) -> list[CardLine]:

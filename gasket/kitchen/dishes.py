@@ -1,12 +1,13 @@
 """Dishes and their originals; the Kitchen's list of what is there and what is going on."""
 
 from datetime import datetime
-from typing import Annotated
+from typing import Annotated, Literal
 
 from pydantic import Field
 from sqlmodel import Session, col, select
 
 from gasket.core.batch import Original
+from gasket.core.cooking.cook_log import left_out, replay
 from gasket.core.errors import Conflict, FaultyInput
 from gasket.core.goals import GoalState, goal_states
 from gasket.core.margin import Portion
@@ -40,11 +41,17 @@ class NewDish(Value):
     name: ShortName
 
 
+Cooking = Literal["none", "going", "done"]
+
+
 class BatchSummary(Answer):
+    """A batch as a dish lists it; `cooking` is how far its steps are."""
+
     id: int
     started_at: datetime
     closed_at: datetime | None
     open_lines: int
+    cooking: Cooking
 
 
 class TrialSummary(Answer):
@@ -140,10 +147,20 @@ def _trial(session: Session, trial: TrialRow) -> TrialSummary:
                 started_at=batch.started_at,
                 closed_at=batch.closed_at,
                 open_lines=len(weigh.state_of(session, rows.key_of(batch)).open_lines),
+                cooking=_cooking(session, batch),
             )
             for batch in batches
         ),
     )
+
+
+def _cooking(session: Session, batch: BatchRow) -> Cooking:
+    if batch.steps is None:
+        return "none"
+    log = replay(rows.cook_records(session, rows.key_of(batch)))
+    if not log.begun:
+        return "none"
+    return "going" if left_out([step["id"] for step in batch.steps], log) else "done"
 
 
 def add(session: Session, new: NewDish, now: datetime) -> DishSheet:

@@ -19,7 +19,7 @@ from gasket.core.numbers import Answer, Value
 from gasket.core.weighing.hands_free import Deed, capture_for, judge_reading
 from gasket.core.weighing.pour import PourState
 from gasket.core.weighing.records import Capture, Reading
-from gasket.core.weighing.task import ScaleAtHand, Task, scale_for
+from gasket.core.weighing.task import ScaleAtHand, Task, filling, scale_for
 from gasket.core.weighing.watching import Watching, follow
 from gasket.core.weighing.weigh_in import Tare
 from gasket.kitchen.weigh_sheet import BatchLine, BatchSheet
@@ -33,7 +33,7 @@ Store = Callable[[int, Capture], Awaitable[BatchSheet | None]]
 class Aim(Value):
     """What the page is filling."""
 
-    aim: Literal["line", "mixture", "cooked", "portion"]
+    aim: Literal["line", "mixture", "cooked", "portion", "leftover", "fat"]
     piece: Annotated[int, Field(ge=1, le=10_000)] | None = None
 
 
@@ -114,8 +114,31 @@ class Watch:
     def watching(self, scale: str) -> Watching:
         return self.scales.get(scale, Watching())
 
-    def task(self, scale: str) -> Task:
-        return self.sheet.task.on(self.sheet.tares.get(scale))
+    def aimed(self) -> Aim | None:
+        """What the machine may act for: a line that some page weighs, else a piece that one
+        fills."""
+        aims = [page.aim for page in self.pages]
+        by_itself = [*(one for one in aims if one.aim == "line"), *aims]
+        found = next(iter(by_itself), None)
+        return found if found is not None and found.aim in ("line", "portion") else None
+
+    def task(self, scale: str, aim: Aim | None = None) -> Task:
+        """What is done on a scale, for what a page aims at."""
+        task = self.sheet.task
+        if aim is not None and aim.aim == "portion":
+            task = self._filling(aim)
+        return task.on(self.sheet.tares.get(scale))
+
+    def _filling(self, aim: Aim) -> Task:
+        sheet = self.sheet
+        piece = aim.piece or sheet.next_piece
+        if piece is None:
+            return Task()
+        just_weighed = sheet.topping_up or sheet.dividing.weighed_cooked
+        target = sheet.fill_g.get(piece, None if just_weighed else sheet.target_each_g)
+        is_open = piece in sheet.fill_g
+        auto = sheet.hands_free and is_open
+        return filling(piece, target, auto=auto, topping_up=sheet.topping_up)
 
     @property
     def current(self) -> BatchLine | None:
@@ -240,7 +263,7 @@ class Live:
         self.divisions[reading.scale] = reading.division_g
         now = self.clock()
         for watch in self._watches.values():
-            task = watch.task(reading.scale)
+            task = watch.task(reading.scale, watch.aimed())
             watching = follow(watch.watching(reading.scale), task, reading, now)
             watch.scales[reading.scale] = watching
             for page in watch.pages:
@@ -252,10 +275,10 @@ class Live:
 
     def _act(self, watch: Watch, reading: Reading, now: float) -> None:
         """Do what the machine decides, while a page of the weigh-in is open."""
-        weighing = any(page.aim.aim == AT_A_LINE.aim for page in watch.pages)
-        if not weighing or watch.storing or self.in_use(watch, AT_A_LINE) != reading.scale:
+        aim = watch.aimed()
+        if aim is None or watch.storing or self.in_use(watch, aim) != reading.scale:
             return
-        task = watch.task(reading.scale)
+        task = watch.task(reading.scale, aim)
         judgement = judge_reading(task, watch.watching(reading.scale), reading, now)
         if judgement.deed is None:
             return
@@ -279,15 +302,15 @@ class Live:
                 await task
 
     def _judged(self, watch: Watch, aim: Aim, reading: Reading, now: float) -> LiveReading:
-        sheet, tare = watch.sheet, watch.sheet.tares.get(reading.scale)
+        tare = watch.sheet.tares.get(reading.scale)
         line = watch.current
         match aim.aim:
             case "line":
                 task = watch.task(reading.scale)
                 target = line.target_g if line and line.target_g > 0 else None
             case "portion":
-                target = sheet.next_target_g or sheet.target_each_g
-                task = Task(left_g=target, tare=tare)
+                task = watch.task(reading.scale, aim)
+                target = task.left_g
             case _:
                 target, task = None, Task(tare=tare)
         watching = watch.watching(reading.scale)

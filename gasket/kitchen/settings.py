@@ -9,6 +9,8 @@ from pydantic_core import PydanticCustomError
 from sqlmodel import Session
 
 from gasket.core.batch import Settings
+from gasket.core.cooking.safety import SafetySchool
+from gasket.core.cooking.tools import TOOLS
 from gasket.core.energy import EnergyMethod
 from gasket.core.numbers import Amount, Number, Positive, Value
 from gasket.core.packages import AllergenSchool
@@ -79,6 +81,9 @@ class HouseSettings(Value):
     carbohydrate: Literal["total", "net"] = "total"
     household: HouseholdSystem = HouseholdSystem.US
     allergens: AllergenSchool = "eu"
+    safety: SafetySchool = "us"
+    paper: Literal["a4", "letter"] = "a4"
+    tools_missing: Annotated[tuple[ShortText, ...], Field(max_length=len(TOOLS))] = ()
     currency: Annotated[str, Field(min_length=1, max_length=4)] = "€"
     scales: Annotated[tuple[ScaleSpec, ...], Field(max_length=MOST_SCALES)] = (
         ScaleSpec(name=ONE_SCALE),
@@ -102,6 +107,15 @@ class HouseSettings(Value):
                 "places", "Two scales cannot both be at “{place}”.", {"place": place}
             )
         return given
+
+    @field_validator("tools_missing")
+    @classmethod
+    def _known_tools(cls, given: tuple[str, ...]) -> tuple[str, ...]:
+        if unknown := next((tool for tool in given if tool not in TOOLS), None):
+            raise PydanticCustomError(
+                "tool", "Nobody knows what to do without “{tool}”.", {"tool": unknown}
+            )
+        return tuple(dict.fromkeys(given))
 
     @property
     def reckoning(self) -> Settings:

@@ -73,6 +73,7 @@ def copy(session: Session, dish_id: int, new: NewTrial, now: datetime) -> TrialS
         raise Refused("Copy a trial of this dish.")
     made = blank(session, dish_id, new.intent.strip(), now)
     made.copied_from = new.copy_of
+    made.steps = source.steps
     rows.write_build(session, made, rows.build_of(session, source))
     session.commit()
     return build.sheet(session, rows.key_of(made))

@@ -4,18 +4,18 @@ from datetime import datetime
 from typing import Annotated, Final
 
 from pydantic import Field
-from sqlalchemy.exc import IntegrityError
-from sqlmodel import Session, select
+from sqlmodel import Session
 
-from gasket.core.errors import Refused
-from gasket.core.numbers import Amount, Value
+from gasket.core.dividing import Dividing
+from gasket.core.errors import FaultyInput, Refused
+from gasket.core.numbers import Amount, SentId, Value
 from gasket.core.trial import Build, BuildLine, ShortName, planned_line
 from gasket.core.weighing.order import Placed, suggested
 from gasket.core.weighing.pour import MOST_NUDGE
 from gasket.core.weighing.records import POURS, Capture, Kind
 from gasket.core.weighing.taking import recorded, refusal
 from gasket.core.weighing.weigh_in import WeighIn, replay
-from gasket.kitchen import originals, shelf, trials, weighed, writing_back
+from gasket.kitchen import finishes, originals, shelf, stock, trials, weighed, writing_back
 from gasket.kitchen.weigh_sheet import FREE_BOWL, BatchSheet, show
 from gasket.store import rows
 from gasket.store.tables import (
@@ -42,10 +42,6 @@ class BeginWeighIn(Value):
 AS_PLANNED: Final = BeginWeighIn()
 
 
-class PortionsEdit(Value):
-    count: Annotated[int, Field(strict=True, ge=1, le=1000)]
-
-
 class HandsFree(Value):
     on: Annotated[bool, Field(strict=True)]
 
@@ -59,7 +55,7 @@ class Nudge(Value):
 class NewBatchLine(Value):
     """A line that comes in on the way, named before it is poured. `key` is made by the sender."""
 
-    key: Annotated[str, Field(min_length=8, max_length=64)]
+    key: SentId
     label_id: int
     component: ShortName = FREE_BOWL
     target_g: Amount = 0.0
@@ -86,6 +82,7 @@ def begin(
     batch = BatchRow(
         trial_id=rows.key_of(trial),
         portions=planned.portions,
+        finishes=finishes.carried_over(session, trial.dish_id),
         free=how.free,
         hands_free=not how.free,
         original=originals.keep(session, rows.fetch(session, DishRow, trial.dish_id)),
@@ -165,7 +162,7 @@ def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> 
     Raises `Refused` when it cannot be taken (unsettled scale, bowl off, closed weigh-in).
     """
     batch = rows.fetch(session, BatchRow, batch_id)
-    stored = _stored(session, capture.id)
+    stored = rows.appended(session, WeighingRow, capture.id)
     if stored is not None:
         if stored.batch_id != batch_id:
             raise Refused("This record belongs to another batch.")
@@ -174,18 +171,8 @@ def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> 
     _refuse(batch, capture, state, session)
     capture = _completed(session, batch, capture, state)
     rows.write_record(session, batch_id, recorded(capture, state, now))
-    try:
-        session.commit()
-    except IntegrityError:
-        session.rollback()
-        if _stored(session, capture.id) is None:
-            raise
-        # else the same capture was sent twice at the same moment
+    rows.commit_append(session, WeighingRow, capture.id)
     return sheet(session, batch_id)
-
-
-def _stored(session: Session, record_id: str) -> WeighingRow | None:
-    return session.exec(select(WeighingRow).where(WeighingRow.id == record_id)).first()
 
 
 def _refuse(batch: BatchRow, capture: Capture, state: WeighIn, session: Session) -> None:
@@ -197,7 +184,7 @@ def _refuse(batch: BatchRow, capture: Capture, state: WeighIn, session: Session)
     if capture.is_new_line and len(state.lines) >= MOST_BATCH_LINES:
         raise Refused(f"A weigh-in has at most {MOST_BATCH_LINES} lines.")
     if capture.undoes is not None:
-        undone = _stored(session, capture.undoes)
+        undone = rows.appended(session, WeighingRow, capture.undoes)
         if undone is None or undone.batch_id != batch.id:
             raise Refused("There is no such record to undo.")
 
@@ -276,11 +263,15 @@ def add_line(session: Session, batch_id: int, new: NewBatchLine, now: datetime) 
     return sheet(session, batch_id)
 
 
-def set_portions(session: Session, batch_id: int, edit: PortionsEdit) -> BatchSheet:
+def divide(session: Session, batch_id: int, dividing: Dividing) -> BatchSheet:
+    """Choose how the batch is divided. Raises `FaultyInput` for a way that cannot be reckoned."""
     batch = rows.fetch(session, BatchRow, batch_id)
-    batch.portions = edit.count
-    if batch.imported is not None:
-        batch.imported = {**batch.imported, "portions": {"count": edit.count}}
+    batch.dividing = rows.plain(dividing)
+    made = weighed.read(session, batch_id)
+    if dividing.serving_pieces > made.pieces:
+        says = f"A serving holds no more pieces than there are ({made.pieces})."
+        raise FaultyInput.at("serving_pieces", says)
+    batch.portions = made.pieces
     return _saved(session, batch)
 
 
@@ -319,6 +310,7 @@ def close(session: Session, batch_id: int, now: datetime) -> BatchSheet:
     if made.row.closed_at is None:
         made.row.closed_at = now
         writing_back.on_closing(session, made)
+        stock.draw(session, made, now)
         return _saved(session, made.row)
     return sheet(session, batch_id)
 

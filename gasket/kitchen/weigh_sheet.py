@@ -1,12 +1,15 @@
 """What a page of the weigh-in shows: every line, the bowls, the portions, and what that makes."""
 
+from collections.abc import Iterator
 from datetime import datetime
 
+from gasket.core.dividing import Dividing
+from gasket.core.filling import Filled, Targets, targets
 from gasket.core.numbers import Answer
-from gasket.core.portions import next_target_g, target_each_g
+from gasket.core.portions import target_each_g
 from gasket.core.reckon import Result
 from gasket.core.weighing.order import Wetness, wetness
-from gasket.core.weighing.pour import wants_finer_scale
+from gasket.core.weighing.pour import tolerance_g, wants_finer_scale
 from gasket.core.weighing.records import Origin, Way
 from gasket.core.weighing.task import Task, task_of
 from gasket.core.weighing.weigh_in import LineStatus, Tare
@@ -63,17 +66,31 @@ class BatchLine(Answer):
         return bool(self.count) and self.target_g == 0
 
 
-class Piece(Answer):
+class FilledPiece(Answer):
+    """A piece as it was filled; an odd one is kept as it is."""
+
     piece: int
     net_g: float
+    odd: bool
+    topped_up: bool
     record_id: str
+
+
+class WeighedBack(Answer):
+    """What of a component was not eaten: weighed back, and fat poured off."""
+
+    component: str
+    made_g: float
+    leftover_g: float | None
+    fat_g: float | None
 
 
 class BatchSheet(Answer):
     """A batch as it stands: lines, tares, mixture, portions, and what that makes so far.
 
     While lines are open, `result` counts them as planned and says so in a finding. `task` is what
-    is being weighed now, on whatever scale; `tares` is by scale, `empty_g` by bowl.
+    is being weighed now, on whatever scale; `tares` is by scale, `empty_g` by bowl. `portions`
+    is the number of pieces, `fill_g` what each of those to fill (or to top up) still takes.
     """
 
     id: int
@@ -96,18 +113,22 @@ class BatchSheet(Answer):
     mixture_g: float | None
     cooked_g: float | None
     lines_g: float
+    dividing: Dividing
     portions: int
-    pieces: tuple[Piece, ...]
+    pieces: tuple[FilledPiece, ...]
     target_each_g: float | None
-    next_target_g: float | None
+    fill_g: dict[int, float]
+    next_piece: int | None
+    topping_up: bool
+    weighed_back: tuple[WeighedBack, ...]
     result: Result
     names: tuple[str, ...]
 
 
 def show(made: Weighed) -> BatchSheet:
     state, batch, row = made.state, made.batch, made.row
-    whole = batch.mixture_g or (made.lines_g or None)
-    filled = [record.net_g or 0.0 for record in state.portions.values()]
+    whole = _to_fill_g(made)
+    fill = _fill(made, whole)
     return BatchSheet(
         id=rows.key_of(row),
         trial_id=row.trial_id,
@@ -129,16 +150,61 @@ def show(made: Weighed) -> BatchSheet:
         mixture_g=batch.mixture_g,
         cooked_g=batch.cooked_g,
         lines_g=made.lines_g,
-        portions=row.portions,
+        dividing=made.dividing,
+        portions=made.pieces,
         pieces=tuple(
-            Piece(piece=piece, net_g=record.net_g or 0.0, record_id=record.id)
-            for piece, record in sorted(state.portions.items())
+            FilledPiece(
+                piece=number,
+                net_g=piece.grams,
+                odd=piece.odd,
+                topped_up=piece.topped_up,
+                record_id=piece.record.id,
+            )
+            for number, piece in sorted(state.portions.items())
         ),
-        target_each_g=target_each_g(whole, row.portions) if whole else None,
-        next_target_g=next_target_g(whole, filled, row.portions) if whole else None,
+        target_each_g=target_each_g(whole, made.pieces) if whole else None,
+        fill_g=fill.by_piece,
+        next_piece=fill.next_piece,
+        topping_up=fill.topping_up,
+        weighed_back=tuple(_weighed_back(made)),
         result=made.result,
         names=build.line_names(batch),
     )
+
+
+def _to_fill_g(made: Weighed) -> float | None:
+    """What is divided: the cooked batch once it is cooked and no piece was filled before."""
+    cooked = made.state.cooked
+    after = cooked is not None and all(
+        piece.record.at > cooked.at for piece in made.state.portions.values()
+    )
+    return made.batch.cooked_g if after else made.whole_g
+
+
+def _fill(made: Weighed, whole: float | None) -> Targets:
+    """What the pieces take."""
+    state = made.state
+    filled = {number: Filled(piece.grams, piece.odd) for number, piece in state.portions.items()}
+    to_go = [piece for piece in range(1, made.pieces + 1) if piece not in filled]
+    if whole is None or made.dividing.weighed_cooked:
+        return Targets({}, next(iter(to_go), None), False)
+    slack = tolerance_g(whole / made.pieces, 1.0, made.row.nudge)
+    two_pass = made.dividing.two_pass
+    if made.dividing.way == "scoop" and made.dividing.fill_g is not None:
+        each = dict.fromkeys(to_go, made.dividing.fill_g)
+        return Targets(each, next(iter(to_go), None), False)
+    return targets(whole, made.pieces, filled, two_pass=two_pass, slack_g=slack)
+
+
+def _weighed_back(made: Weighed) -> Iterator[WeighedBack]:
+    for part in made.batch.components:
+        back, fat = made.state.leftover.get(part.name), made.state.fat_off.get(part.name)
+        yield WeighedBack(
+            component=part.name,
+            made_g=part.whole_g,
+            leftover_g=back.net_g if back else None,
+            fat_g=sum(one.net_g or 0.0 for one in fat) if fat else None,
+        )
 
 
 def _line(made: Weighed, line: BatchLineRow) -> BatchLine:

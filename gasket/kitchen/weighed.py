@@ -3,15 +3,19 @@
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, replace
 from functools import cached_property
-from typing import cast
+from typing import Literal, cast
 
 from sqlmodel import Session, col, select
 
 from gasket.core.batch import Batch, Component, Line, Original, Portions
+from gasket.core.dividing import Dividing, portions_of
+from gasket.core.families import Family, guess_family
 from gasket.core.findings import Finding, Severity
 from gasket.core.formula import flatten
 from gasket.core.kinds import FoodKind
 from gasket.core.labels import Label
+from gasket.core.losses import less_lost
+from gasket.core.packages import Package
 from gasket.core.reckon import Result, reckon
 from gasket.core.weighing.records import Capture, Record
 from gasket.core.weighing.taking import recorded
@@ -36,6 +40,7 @@ class Shelved:
     """What the shelf says of a label revision that a batch uses."""
 
     panel: Label
+    package: Package
     label_id: int
     food_id: int
     kind: FoodKind
@@ -64,7 +69,7 @@ class Weighed:
     @cached_property
     def batch(self) -> Batch:
         base = _from_file(self.row) if self.row.imported else self._from_lines()
-        return _divided(base, self.state, self.row).model_copy(update={"original": self.original})
+        return self._divided(base).model_copy(update={"original": self.original})
 
     @cached_property
     def result(self) -> Result:
@@ -75,6 +80,33 @@ class Weighed:
     def lines_g(self) -> float:
         """The sum of what was used, whatever the mixture weighed; 0 when only counted."""
         return flatten(self.batch).used_g or 0.0
+
+    @property
+    def whole_g(self) -> float | None:
+        """What there is to divide before it is cooked: the mixture, else the sum of its lines."""
+        return self.batch.mixture_g or self.lines_g or None
+
+    @cached_property
+    def dividing(self) -> Dividing:
+        stored = self.row.dividing
+        return Dividing.model_validate(stored or {"pieces": self.row.portions})
+
+    @property
+    def pieces(self) -> int:
+        """How many pieces there are, as it is divided."""
+        return self.dividing.made(self.batch.cooked_g or self.whole_g)
+
+    @property
+    def servings(self) -> float | None:
+        """How many servings the batch makes; None while that hangs on a weight."""
+        if self.dividing.way == "grams" and self.dividing.serving_g:
+            whole = self.batch.cooked_g or self.whole_g
+            return None if whole is None else whole / self.dividing.serving_g
+        return self.pieces / min(self.dividing.serving_pieces, float(self.pieces))
+
+    @cached_property
+    def family(self) -> Family | None:
+        return rows.terms_of(self.trial).family or guess_family(self.dish.name)
 
     def line(self, key: int) -> BatchLineRow | None:
         """The line with this id, while it is there."""
@@ -133,11 +165,11 @@ class Weighed:
 
     def as_planned(self, line: BatchLineRow) -> Batch:
         """The batch as it would be if the planned food had gone in."""
-        return _divided(self._from_lines(as_planned=line), self.state, self.row)
+        return self._divided(self._from_lines(as_planned=line))
 
     def as_if_weighed(self, line: BatchLineRow) -> Batch:
         """The batch as it would be if an estimated line had been weighed."""
-        return _divided(self._from_lines(as_if_weighed=line), self.state, self.row)
+        return self._divided(self._from_lines(as_if_weighed=line))
 
     def _from_lines(
         self, as_planned: BatchLineRow | None = None, as_if_weighed: BatchLineRow | None = None
@@ -165,26 +197,46 @@ class Weighed:
                 for key, one in self.shelved.items()
                 if f"label-{key}" in used
             },
-            components=tuple(
-                part.model_copy(update={"leftover_g": self._lost(part, made)})
-                for part in made.values()
-            ),
+            components=tuple(made.values()),
             portions=Portions(count=self.row.portions),
             original=self.original,
         )
 
-    def _lost(self, part: Component, made: dict[str, Component]) -> float:
-        """What was spilled or tasted away of a component, never more than there is."""
-        spilled = self.state.spilled.get(part.name)
-        if spilled is None:
-            return 0.0
-        taken = sum(
-            line.grams
-            for user in made.values()
-            for line in user.lines
-            if line.component == part.name
+    def _divided(self, base: Batch) -> Batch:
+        """The batch with what was recorded after its lines: what was lost or left of its
+        components, the mixture, its cooked weight, its pieces."""
+        state = self.state
+        pieces = [piece.grams for _, piece in sorted(state.portions.items())]
+        changed: dict[str, object] = {
+            "components": tuple(self._less_lost(part, base) for part in base.components)
+        }
+        if state.mixture and state.mixture.net_g:
+            changed["mixture_g"] = state.mixture.net_g
+        if state.cooked and state.cooked.net_g:
+            changed["cooked_g"] = state.cooked.net_g
+        elif self.dividing.weighed_cooked and len(pieces) == self.row.portions and any(pieces):
+            changed["cooked_g"] = sum(pieces)
+        as_it_came = self.row.imported and not self.row.dividing
+        if not as_it_came or len(pieces) == self.row.portions:
+            changed["portions"] = self._portions(base.model_copy(update=changed), pieces)
+        return base.model_copy(update=changed)
+
+    def _portions(self, base: Batch, pieces_g: list[float]) -> Portions:
+        state, weight = self.state, base.cooked_g or base.mixture_g
+        after_cooking = state.cooked is not None and any(
+            piece.record.at > state.cooked.at for piece in state.portions.values()
         )
-        return max(0.0, min(spilled.net_g, part.whole_g - taken))
+        if weight is None and self.dividing.way == "scoop":
+            weight = flatten(base).used_g
+        cooked = after_cooking or self.dividing.weighed_cooked
+        state_of_pieces: Literal["raw", "cooked"] = "cooked" if cooked else "raw"
+        return portions_of(self.dividing, weight, pieces_g, state_of_pieces)
+
+    def _less_lost(self, part: Component, base: Batch) -> Component:
+        spilled, back = self.state.spilled.get(part.name), self.state.leftover.get(part.name)
+        lost = (spilled.net_g if spilled else 0.0) + ((back.net_g or 0.0) if back else 0.0)
+        fat = [one.net_g or 0.0 for one in self.state.fat_off.get(part.name, [])]
+        return less_lost(part, base.components, lost, fat) if lost or fat else part
 
     def _line(self, line: BatchLineRow, revision: int | None) -> Line:
         label = None if revision is None else f"label-{revision}"
@@ -265,7 +317,11 @@ def shelved(session: Session, ids: set[int]) -> dict[int, Shelved]:
     )
     return {
         rows.key_of(row): Shelved(
-            rows.label_of(row), row.label_id, rows.key_of(food), cast("FoodKind", food.kind)
+            panel=rows.label_of(row),
+            package=rows.package_of(row),
+            label_id=row.label_id,
+            food_id=rows.key_of(food),
+            kind=cast("FoodKind", food.kind),
         )
         for row, food in session.exec(query)
     }
@@ -273,23 +329,6 @@ def shelved(session: Session, ids: set[int]) -> dict[int, Shelved]:
 
 def _from_file(row: BatchRow) -> Batch:
     return Batch.model_validate(row.imported)
-
-
-def _divided(base: Batch, state: WeighIn, row: BatchRow) -> Batch:
-    """The batch with the mixture, cooked and portion weights that were recorded."""
-    changed: dict[str, object] = {}
-    if state.mixture and state.mixture.net_g:
-        changed["mixture_g"] = state.mixture.net_g
-    if state.cooked and state.cooked.net_g:
-        changed["cooked_g"] = state.cooked.net_g
-    pieces = [record.net_g or 0.0 for _, record in sorted(state.portions.items())]
-    if len(pieces) == row.portions and any(pieces):
-        filled_last = max(record.at for record in state.portions.values())
-        after = state.cooked is not None and filled_last > state.cooked.at
-        changed["portions"] = Portions(
-            weights_g=tuple(pieces), weights_state="cooked" if after else "raw"
-        )
-    return base.model_copy(update=changed)
 
 
 def count_open(state: WeighIn) -> str:
@@ -309,6 +348,11 @@ def _findings(made: Weighed) -> Iterator[Finding]:
         if made.is_stand_in(line):
             says = f"{made.name_of(line)} went in, {made.planned_name(line)} was planned."
             yield _finding("stand_in", says, "note")
+    for part in made.batch.components:
+        back = made.state.leftover.get(part.name)
+        if back is not None and part.leftover_g + 1e-6 < (back.net_g or 0.0):
+            says = f"More of {part.name} came back than there is: {part.leftover_g:g} g count."
+            yield _finding("leftover_too_much", says, "warning")
     for bowl, spilled in made.state.spilled.items():
         says = f"About {spilled.net_g:g} g of {bowl} were spilled or tasted and are not counted."
         yield _finding("spilled", says, "note")

@@ -1,11 +1,16 @@
 """Rows ↔ core values."""
 
 from collections.abc import Iterable
-from typing import TypeVar, cast
+from typing import Any, TypeVar, cast
 
+from sqlalchemy.exc import IntegrityError
 from sqlmodel import Session, col, select
 
 from gasket.core.batch import Original
+from gasket.core.cooking.cook_log import CookRecord
+from gasket.core.cooking.steps import Step
+from gasket.core.cooking.stock import StockRecord
+from gasket.core.dividing import Dividing
 from gasket.core.errors import Unknown
 from gasket.core.foods import FoodFacts
 from gasket.core.labels import Label
@@ -17,12 +22,14 @@ from gasket.store.tables import (
     BatchLineRow,
     BatchRow,
     ComponentRow,
+    CookRow,
     DishRow,
     FoodRow,
     LabelRevisionRow,
     LabelRow,
     LineRow,
     SettingRow,
+    StockRow,
     TrialRow,
     WeighingRow,
 )
@@ -37,6 +44,7 @@ WORD = {
 }
 MOST_ID = 2**63 - 1
 LINE_TERMS = ("off", "locked", "least_g", "most_g", "why", "until", "stands_for")
+A = TypeVar("A", WeighingRow, CookRow, StockRow)
 R = TypeVar("R", DishRow, FoodRow, LabelRow, TrialRow, BatchRow)
 
 
@@ -81,7 +89,7 @@ def facts_of(food: FoodRow) -> FoodFacts:
     return FoodFacts.model_validate(food.facts)
 
 
-def plain(value: Package | FoodFacts | Terms | Swap) -> dict[str, object]:
+def plain(value: Package | FoodFacts | Terms | Swap | Dividing) -> dict[str, object]:
     """A value as a row keeps it: without what is at its default."""
     return value.model_dump(mode="json", exclude_none=True, exclude_defaults=True)
 
@@ -183,6 +191,67 @@ def records_of(session: Session, batch_id: int) -> list[Record]:
 def write_record(session: Session, batch_id: int, record: Record) -> None:
     """Append one record. The caller commits."""
     session.add(WeighingRow(batch_id=batch_id, **record.model_dump()))
+
+
+def steps_of(stored: list[dict[str, Any]]) -> tuple[Step, ...]:
+    return tuple(Step.model_validate(one) for one in stored)
+
+
+def stored_steps(steps: Iterable[Step]) -> list[dict[str, Any]]:
+    return [step.model_dump(mode="json", exclude_defaults=True) for step in steps]
+
+
+def cook_records(session: Session, batch_id: int | None) -> list[CookRecord]:
+    """The log of a batch, or of timers that belong to none, oldest first."""
+    query = select(CookRow).where(CookRow.batch_id == batch_id)
+    found = session.exec(query.order_by(col(CookRow.sequence)))
+    return [_cook_record(row) for row in found]
+
+
+def _cook_record(row: CookRow) -> CookRecord:
+    return CookRecord.model_validate(row.model_dump(exclude={"sequence", "batch_id"}))
+
+
+def all_cook_records(session: Session) -> dict[int | None, list[CookRecord]]:
+    """Every log, by batch."""
+    logs: dict[int | None, list[CookRecord]] = {}
+    for row in session.exec(select(CookRow).order_by(col(CookRow.sequence))):
+        logs.setdefault(row.batch_id, []).append(_cook_record(row))
+    return logs
+
+
+def stock_records(session: Session, batch_id: int) -> list[StockRecord]:
+    query = select(StockRow).where(StockRow.batch_id == batch_id)
+    found = session.exec(query.order_by(col(StockRow.sequence)))
+    return [_stock_record(row) for row in found]
+
+
+def _stock_record(row: StockRow) -> StockRecord:
+    return StockRecord.model_validate(row.model_dump(exclude={"sequence", "batch_id"}))
+
+
+def all_stock_records(session: Session) -> dict[int, list[StockRecord]]:
+    """Every book, by batch."""
+    books: dict[int, list[StockRecord]] = {}
+    for row in session.exec(select(StockRow).order_by(col(StockRow.sequence))):
+        books.setdefault(row.batch_id, []).append(_stock_record(row))
+    return books
+
+
+def appended(session: Session, table: type[A], record_id: str) -> A | None:
+    """The record with this client-made id, whatever batch it belongs to."""
+    return session.exec(select(table).where(table.id == record_id)).first()
+
+
+def commit_append(session: Session, table: type[A], record_id: str) -> None:
+    """Commit a record that was added. Sent twice at the same moment it is there once already: that
+    is no error; whatever else the database refuses is raised."""
+    try:
+        session.commit()
+    except IntegrityError:
+        session.rollback()
+        if appended(session, table, record_id) is None:
+            raise
 
 
 def read_setting(session: Session, key: str) -> object | None:

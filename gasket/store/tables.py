@@ -27,8 +27,8 @@ def _time(nullable: bool = False) -> Any:
     return Field(default=None, sa_column=Column(UtcTime, nullable=nullable))
 
 
-def _json() -> Any:
-    return Column(JSON, nullable=False, server_default="{}")
+def _json(empty: str = "{}") -> Any:
+    return Column(JSON, nullable=False, server_default=empty)
 
 
 class DishRow(SQLModel, table=True):
@@ -106,7 +106,8 @@ class LabelRevisionRow(SQLModel, table=True):
 class TrialRow(SQLModel, table=True):
     """One attempt at a dish: A, B, C …, or the original entered as ingredients.
 
-    `terms` is a `gasket.core.trial.Terms`; `copied_from` is the trial that it began as.
+    `terms` is a `gasket.core.trial.Terms`; `copied_from` is the trial that it began as; `steps`
+    are `gasket.core.cooking.steps.Step`, with a version of their own.
     """
 
     __tablename__ = "trial"
@@ -120,6 +121,8 @@ class TrialRow(SQLModel, table=True):
     terms: dict[str, Any] = Field(default_factory=dict, sa_column=_json())
     is_original: bool = False
     copied_from: int | None = Field(default=None, foreign_key="trial.id")
+    steps: list[dict[str, Any]] = Field(default_factory=list, sa_column=_json("[]"))
+    steps_version: int = 1
     version: int = 1
     created_at: datetime = _time()
 
@@ -191,7 +194,9 @@ class BatchRow(SQLModel, table=True):
     """One time that a trial is made.
 
     `free` when nothing was planned; `nudge` is by how many divisions the tolerance was moved;
-    `original` is a `gasket.core.batch.Original` as it was when the batch began.
+    `original` is a `gasket.core.batch.Original` as it was when the batch began, `steps` the
+    trial's as they were when cooking began; `dividing` is a `gasket.core.dividing.Dividing`,
+    `finishes` are `gasket.kitchen.finishes.Finish`.
     """
 
     __tablename__ = "batch"
@@ -204,6 +209,9 @@ class BatchRow(SQLModel, table=True):
     nudge: int = 0
     original: dict[str, Any] | None = Field(default=None, sa_column=Column(JSON))
     imported: dict[str, Any] | None = Field(default=None, sa_column=Column(JSON))
+    steps: list[dict[str, Any]] | None = Field(default=None, sa_column=Column(JSON))
+    dividing: dict[str, Any] = Field(default_factory=dict, sa_column=_json())
+    finishes: list[dict[str, Any]] = Field(default_factory=list, sa_column=_json("[]"))
     version: int = 1
     started_at: datetime = _time()
     closed_at: datetime | None = _time(nullable=True)
@@ -268,6 +276,43 @@ class WeighingRow(SQLModel, table=True):
     factor: float | None = None
     scope: str | None = None
     note: str = ""
+    at: datetime = _time()
+
+
+class CookRow(SQLModel, table=True):
+    """Append-only: what was done at the stove and seen in the oven; without a batch a timer."""
+
+    __tablename__ = "cook_record"
+
+    sequence: int | None = Field(default=None, primary_key=True)
+    id: str = Field(unique=True)
+    batch_id: int | None = Field(default=None, foreign_key="batch.id", index=True)
+    deed: str
+    step: str | None = None
+    minutes: float | None = None
+    temperature_c: float | None = None
+    held_s: float = 0.0
+    oven_c: float | None = None
+    note: str = ""
+    undoes: str | None = None
+    at: datetime = _time()
+
+
+class StockRow(SQLModel, table=True):
+    """Append-only: servings of a batch put away, eaten, given, binned, moved, drawn."""
+
+    __tablename__ = "stock_record"
+
+    sequence: int | None = Field(default=None, primary_key=True)
+    id: str = Field(unique=True)
+    batch_id: int = Field(foreign_key="batch.id", index=True)
+    move: str
+    amount: float | None = None
+    part: str = ""
+    place: str | None = None
+    to: str | None = None
+    note: str = ""
+    undoes: str | None = None
     at: datetime = _time()
 
 

@@ -217,10 +217,10 @@ def test_an_estimate_widens_the_margin_and_says_so(client, batch_id):
 def test_1492_g_in_8_portions_is_186_5_g_each_and_the_next_target_follows(client, batch_id):
     weigh_all(client, batch_id)
     weigh(client, batch_id, "mixture", net_g=1492, origin="hand")
-    sheet = client.put(f"/api/batches/{batch_id}/portions", json={"count": 8}).json()
+    sheet = client.put(f"/api/batches/{batch_id}/dividing", json={"pieces": 8}).json()
     assert sheet["target_each_g"] == pytest.approx(186.5)
     sheet = weigh(client, batch_id, "portion", piece=1, net_g=200, origin="hand").json()
-    assert sheet["next_target_g"] == pytest.approx((1492 - 200) / 7)
+    assert sheet["fill_g"]["2"] == pytest.approx((1492 - 200) / 7)
     for piece in range(2, 9):
         sheet = weigh(client, batch_id, "portion", piece=piece, net_g=184, origin="hand").json()
     assert sheet["result"]["portions"][0]["grams"] == 200
@@ -230,9 +230,9 @@ def test_1492_g_in_8_portions_is_186_5_g_each_and_the_next_target_follows(client
 
 @pytest.mark.parametrize("count", [0, -1, 2.5, "8", 10_000, None])
 def test_an_impossible_number_of_portions_is_refused_at_its_field(client, batch_id, count):
-    refused = client.put(f"/api/batches/{batch_id}/portions", json={"count": count})
+    refused = client.put(f"/api/batches/{batch_id}/dividing", json={"pieces": count})
     assert refused.status_code == 422
-    assert refused.json()["errors"][0]["path"] == "count"
+    assert refused.json()["errors"][0]["path"] == "pieces"
 
 
 # Files --------------------------------------------------------------------------------------------

@@ -4,6 +4,7 @@ import contextlib
 import gzip
 import itertools
 import json
+import random
 import re
 import socket
 import statistics
@@ -15,6 +16,7 @@ import pytest
 from playwright.sync_api import expect, sync_playwright
 from sqlmodel import Session
 
+from gasket.core.cooking.schedule import HANDS, Task, schedule
 from gasket.core.reckon import reckon
 from gasket.core.target.programme import warm_up
 from gasket.core.target.reach import reach
@@ -74,6 +76,20 @@ def test_reckoning_40_lines_with_margins(benchmark):
     median = benchmark.stats.stats.median * 1000
     say("reckoning 40 lines", f"{median:.2f} ms, median", "≤ 2 ms")
     assert median > 0
+
+
+def test_laying_out_16_steps(benchmark):
+    """Ten steps is an ordinary dish; sixteen that fight for hands and the oven is a hard one."""
+    draw = random.Random(5)
+    tasks: list[Task] = []
+    for i in range(16):
+        needs = frozenset(draw.sample([HANDS, "oven", "stove"], draw.randint(0, 2)))
+        after = frozenset(task.id for task in draw.sample(tasks, min(len(tasks), 1)))
+        tasks.append(Task(f"s{i}", float(draw.choice([2, 5, 8, 12, 30])), needs, after))
+    plan = benchmark(schedule, tasks)
+    median = benchmark.stats.stats.median * 1000
+    say("laying out 16 steps", f"{median:.0f} ms, proven {plan.proven}", "≤ 100 ms while typing")
+    assert plan.minutes > 0
 
 
 def test_post_reckon_of_40_lines(benchmark, server):

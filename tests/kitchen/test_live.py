@@ -5,12 +5,14 @@ from concurrent.futures import ThreadPoolExecutor
 
 import pytest
 
+from gasket.core.dividing import Dividing
 from gasket.core.trial import Build, BuildComponent, BuildLine
 from gasket.core.weighing.hands_free import FREE_HOLD_S, HOLD_S
 from gasket.core.weighing.records import ONE_SCALE, Capture, Reading
 from gasket.kitchen import build, quick, weigh, weigh_plan
 from gasket.kitchen.build import BuildEdit
 from gasket.kitchen.live import MOST_WAITING, Aim, LiveLink, LiveReading, LiveSheet, Page
+from gasket.kitchen.weigh import HandsFree
 from gasket.kitchen.weigh_plan import PlannedPour, WeighPlan
 
 
@@ -279,3 +281,92 @@ def test_a_free_pour_takes_itself_only_after_a_long_rest(bench):
     run(scene())
     assert (taken, bench.weighed()) == ([[]], [120])
     assert [line.unnamed for line in bench.sheet.lines] == [True]
+
+
+# Filling pieces -----------------------------------------------------------------------------------
+
+
+def ready_to_fill(bench, pieces=3, mixture_g=600.0, **dividing):
+    """A demo batch with its mixture weighed, to be filled by a page that aims at its pieces."""
+    with bench.house.session() as session:
+        for line in bench.sheet.lines:
+            one = {"line": line.id, "net_g": max(line.target_g, 0.1), "origin": "hand"}
+            bench.now += 0.001
+            bench.record("line", **one)
+        weigh.divide(session, bench.batch_id, Dividing(pieces=pieces, **dividing))
+    bench.record("mixture", net_g=mixture_g, origin="hand")
+    bench.page.aim = Aim(aim="portion")
+
+
+async def cups(bench, contents, empty=20.0):
+    """One cup after the other: set down empty, filled to a weight, lifted off."""
+    for grams in contents:
+        await bench.show(0, stable=False)
+        await bench.hold(0)
+        await bench.hold(empty)
+        await bench.show(empty + grams / 2, stable=False)
+        await bench.hold(empty + grams)
+
+
+def test_pieces_are_filled_one_cup_after_the_other_without_a_touch(bench):
+    ready_to_fill(bench)
+
+    async def scene():
+        await bench.open()
+        await cups(bench, [203, 198, 199])
+
+    run(scene())
+    sheet = bench.sheet
+    assert [piece.net_g for piece in sheet.pieces] == [203, 198, 199]
+    assert (sheet.next_piece, sheet.fill_g) == (None, {})
+
+
+def test_pieces_of_a_tray_are_filled_where_it_stands(bench):
+    ready_to_fill(bench)
+
+    async def scene():
+        await bench.open()
+        await bench.hold(0)
+        await bench.hold(300)
+        for gross in (500, 700, 900):
+            await bench.show(gross - 60, stable=False)
+            await bench.hold(gross)
+
+    run(scene())
+    assert [piece.net_g for piece in bench.sheet.pieces] == [200, 200, 200]
+
+
+def test_a_second_pass_tops_every_cup_up_and_leaves_the_odd_one(bench):
+    ready_to_fill(bench, two_pass=True)
+
+    async def scene():
+        await bench.open()
+        await cups(bench, [176, 176, 176])
+        bench.record("odd", piece=2, origin="hand")
+        assert bench.sheet.topping_up
+        assert set(bench.sheet.fill_g) == {1, 3}
+        for _ in (1, 3):
+            await bench.show(0, stable=False)
+            await bench.hold(0)
+            await bench.hold(196)  # the filled cup comes back on and is tared
+            await bench.show(210, stable=False)
+            await bench.hold(232)
+
+    run(scene())
+    pieces = {piece.piece: piece for piece in bench.sheet.pieces}
+    assert [pieces[n].net_g for n in (1, 2, 3)] == [212, 176, 212]
+    assert pieces[2].odd
+    assert bench.sheet.next_piece is None
+
+
+def test_hands_free_off_waits_for_the_cook(bench):
+    ready_to_fill(bench)
+    with bench.house.session() as session:
+        weigh.set_hands_free(session, bench.batch_id, HandsFree(on=False))
+
+    async def scene():
+        await bench.open()
+        await cups(bench, [200, 200])
+
+    run(scene())
+    assert bench.sheet.pieces == ()

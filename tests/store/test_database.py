@@ -10,6 +10,7 @@ from alembic.migration import MigrationContext
 from sqlalchemy import inspect, text
 from sqlmodel import Session, SQLModel, create_engine, func, select
 
+from gasket.core.dividing import Dividing
 from gasket.core.errors import GasketError
 from gasket.core.foods import FoodFacts, Measure
 from gasket.core.labels import Label
@@ -22,7 +23,6 @@ from gasket.kitchen.build import BuildEdit
 from gasket.kitchen.dishes import NewDish, OriginalEdit
 from gasket.kitchen.quick import Told
 from gasket.kitchen.shelf import FoodEdit, LabelEdit, NewFood, NewLabel
-from gasket.kitchen.weigh import PortionsEdit
 from gasket.store.database import MIGRATIONS, migrate, open_database
 from gasket.store.tables import WeighingRow
 from tests.batches import FLAT, batch
@@ -117,7 +117,7 @@ WRITES = {
     "reference shelf": lambda s: reference.stock(s, START),
     "weigh-in": lambda s: weigh.begin(s, 1, START),
     "weighing": capture,
-    "portions": lambda s: weigh.set_portions(s, 1, PortionsEdit(count=6)),
+    "portions": lambda s: weigh.divide(s, 1, Dividing(pieces=6)),
     "import": lambda s: files.take_in(s, to_batch(batch()), START),
 }
 REFUSED = {

@@ -1,0 +1,51 @@
+"""Dividing a batch, finishes, made things, stock."""
+
+from fastapi import APIRouter
+
+from gasket.api.doors import HouseDoor, Key, SessionDoor
+from gasket.core.cooking.stock import StockMove
+from gasket.kitchen import finishes, made_things, portioning, stock
+from gasket.kitchen.finishes import FinishesEdit, Plates
+from gasket.kitchen.made_things import KeepAs
+from gasket.kitchen.portioning import PortionSheet
+from gasket.kitchen.shelf import ShelfFood
+from gasket.kitchen.stock import BatchStock
+
+router = APIRouter(tags=["portioning"])
+
+
+@router.get("/batches/{batch_id}/portioning")
+def portion_sheet(batch_id: Key, session: SessionDoor) -> PortionSheet:
+    """Ways to divide side by side, the cut, the spread between pieces, the yield, the finishes."""
+    return portioning.sheet(session, batch_id)
+
+
+@router.put("/batches/{batch_id}/finishes")
+def save_finishes(batch_id: Key, edit: FinishesEdit, session: SessionDoor) -> Plates:
+    """What is added to a serving at the plate."""
+    return finishes.save(session, batch_id, edit)
+
+
+@router.post("/batches/{batch_id}/keep-as", status_code=201)
+def keep_as(batch_id: Key, wanted: KeepAs, session: SessionDoor, house: HouseDoor) -> ShelfFood:
+    """Put the batch, or one component of it, on the shelf as an ingredient."""
+    return made_things.keep_as(session, batch_id, wanted, house.now())
+
+
+@router.get("/batches/{batch_id}/stock")
+def batch_stock(batch_id: Key, session: SessionDoor, house: HouseDoor) -> BatchStock:
+    return stock.read(session, batch_id, house.now())
+
+
+@router.post("/batches/{batch_id}/stock")
+def book_stock(
+    batch_id: Key, move: StockMove, session: SessionDoor, house: HouseDoor
+) -> BatchStock:
+    """Put away, eat, give, bin or move servings. Sending the same id again changes nothing."""
+    return stock.book(session, batch_id, move, house.now())
+
+
+@router.get("/stock")
+def on_hand(session: SessionDoor, house: HouseDoor) -> tuple[BatchStock, ...]:
+    """Everything that is put away, what must be eaten first before the rest."""
+    return stock.on_hand(session, house.now())

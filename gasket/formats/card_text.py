@@ -1,0 +1,56 @@
+"""A card as plain text, for whatever the eater keeps."""
+
+from collections.abc import Iterator, Sequence
+from typing import Final
+
+from gasket.core.margin import Figure, Portion
+
+_SHOWN: Final = (
+    ("kcal", "kcal", "kcal"),
+    ("protein_g", "protein", "g"),
+    ("carbohydrate_g", "carbohydrate, total", "g"),
+    ("net_carbohydrate_g", "carbohydrate, net", "g"),
+    ("fat_g", "fat", "g"),
+    ("fibre_g", "fibre", "g"),
+)
+_BELOW: Final = 10.0
+
+
+def amount(value: float, unit: str) -> str:
+    """kcal whole; grams with one decimal below 10."""
+    if unit == "kcal" or abs(value) >= _BELOW:
+        return f"{value:,.0f}".replace(",", "\u202f")
+    return f"{value:.1f}"
+
+
+def figure_text(name: str, given: object, unit: str) -> str:
+    """ "protein 21 g (20 to 22)"; an unknown figure says so."""
+    if not isinstance(given, Figure):
+        return f"{name} unknown"
+    low, high = (amount(end, unit) for end in given.likely)
+    shown = amount(given.value, unit)
+    text = f"{shown} {unit}" if name == unit else f"{name} {shown} {unit}"
+    return text if low == high else f"{text} ({low} to {high})"
+
+
+def portion_lines(portion: Portion) -> Iterator[str]:
+    for field, name, unit in _SHOWN:
+        yield figure_text(name, getattr(portion, field), unit)
+
+
+def card_text(
+    title: str,
+    serving: Portion,
+    serving_words: str,
+    plated: Sequence[tuple[str, Portion]],
+    lines: Sequence[tuple[str, str]],
+    notes: Sequence[str],
+) -> str:
+    """Title, one serving, finishes, the build in grams, notes: line by line."""
+    said = [title, f"One serving: {serving_words}", *portion_lines(serving)]
+    for name, portion in plated:
+        said += ["", f"{name[:1].upper()}{name[1:]}:", *portion_lines(portion)]
+    said += ["", "Build", *(f"{grams}  {name}" for grams, name in lines)]
+    if notes:
+        said += ["", *notes]
+    return "\n".join(said) + "\n"

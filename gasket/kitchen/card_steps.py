@@ -1,0 +1,62 @@
+"""The steps of a card, told in words: how hot, how long, until when, and what they really took."""
+
+from collections.abc import Iterator, Sequence
+
+from gasket.core.cooking.cook_log import CookLog
+from gasket.core.cooking.steps import Step
+from gasket.core.cooking.temperatures import knob
+from gasket.core.numbers import Answer
+
+
+class CardStep(Answer):
+    """A step as it is told, with what it took and what was measured."""
+
+    number: int
+    says: str
+    detail: str
+    after: tuple[int, ...]
+    took: str
+
+
+def told(steps: Sequence[Step], log: CookLog) -> Iterator[CardStep]:
+    """Each step in its place; what was left out says why."""
+    numbers = {step.id: i for i, step in enumerate(steps, start=1)}
+    for step in steps:
+        state = log.of(step.id)
+        took = "" if state.actual_min is None else f"took {_minutes(state.actual_min)}"
+        hottest = max((one.temperature_c or 0.0 for one in state.temperatures), default=None)
+        if hottest is not None:
+            took = f"{took}, core {hottest:g} °C".lstrip(", ")
+        if state.reason:
+            took = f"left out: {state.reason}"
+        yield CardStep(
+            number=numbers[step.id],
+            says=step.says,
+            detail=_detail(step),
+            after=tuple(numbers[key] for key in step.after if key in numbers),
+            took=took,
+        )
+
+
+def _detail(step: Step) -> str:
+    parts = []
+    if step.temperature_c is not None:
+        turned = knob(step.temperature_c, step.air)
+        parts.append(f"{turned.conventional_c:.0f} °C / {turned.conventional_f:.0f} °F")
+        parts.append(f"fan {turned.fan_c:.0f} °C")
+    if step.least_min is not None and step.most_min is not None:
+        least, most = _minutes(step.least_min), _minutes(step.most_min)
+        parts.append(most if least == most else f"{least} to {most}")
+    if step.cue:
+        parts.append(f"until {step.cue[:1].lower()}{step.cue[1:]}")
+    return ", ".join(parts)
+
+
+def _minutes(minutes: float) -> str:
+    """ "45 s", "17 min", "1 h 30 min"."""
+    if minutes < 1.5:
+        return f"{minutes * 60:.0f} s"
+    hours, rest = divmod(round(minutes), 60)
+    if not hours:
+        return f"{rest} min"
+    return f"{hours} h {rest} min" if rest else f"{hours} h"

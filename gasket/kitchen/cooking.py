@@ -1,0 +1,301 @@
+"""Cooking a batch: its steps as they were begun, the log, the schedule as it stands."""
+
+from collections.abc import Mapping, Sequence
+from datetime import datetime, timedelta
+from typing import Final
+
+from sqlmodel import Session
+
+from gasket.core.cooking.cook_log import (
+    CookDeed,
+    CookLog,
+    CookRecord,
+    Deed,
+    StepState,
+    StepStatus,
+    refusal,
+    replay,
+)
+from gasket.core.cooking.keeping import INTO_THE_FRIDGE_MIN
+from gasket.core.cooking.oven_memory import Estimate, estimate
+from gasket.core.cooking.safety import (
+    Caution,
+    InTheBuild,
+    SafeRule,
+    asked_of,
+    cautions,
+    satisfies,
+)
+from gasket.core.cooking.schedule import schedule
+from gasket.core.cooking.steps import HOT, Step
+from gasket.core.cooking.temperatures import Knob
+from gasket.core.errors import Refused
+from gasket.core.numbers import Answer
+from gasket.kitchen import oven, stock, weighed
+from gasket.kitchen.laying_out import Laid, laid, task_of
+from gasket.kitchen.steps import knobs
+from gasket.kitchen.weighed import Weighed
+from gasket.store import rows
+from gasket.store.tables import CookRow
+
+_OVERRUN: Final = 0.15
+"""A step that runs over its estimate is expected to go on for so much of it."""
+
+
+class Look(Answer):
+    """What was seen, when, and what the oven showed."""
+
+    at: datetime
+    minutes: float
+    seen: str
+    oven_c: float | None
+
+
+class Measured(Answer):
+    temperature_c: float
+    held_s: float
+    enough: bool
+    at: datetime
+
+
+class CookedStep(Answer):
+    """A step of a cook: as planned, as it stands, and what it must satisfy before it is done."""
+
+    step: Step
+    status: StepStatus
+    begun_at: datetime | None
+    done_at: datetime | None
+    due_at: datetime | None
+    next_look_at: datetime | None
+    extra_min: float
+    actual_min: float | None
+    looks: tuple[Look, ...]
+    measured: tuple[Measured, ...]
+    passed: str | None
+    reason: str
+    estimate: Estimate
+    knob: Knob | None
+    rule: SafeRule | None
+    safe: bool
+    can_begin: bool
+
+
+class CookSheet(Answer):
+    """A cook as it stands. `laid` is the schedule from now on; `begun` freezes the steps."""
+
+    batch_id: int
+    now: datetime
+    begun: bool
+    steps: tuple[CookedStep, ...]
+    laid: Laid | None
+    cautions: tuple[Caution, ...]
+    last_record: str | None
+    fridge_by: datetime | None
+    open_steps: int
+
+
+def foods_of(made: Weighed) -> tuple[InTheBuild, ...]:
+    found = []
+    for line in made.lines:
+        revision = made.revision_of(line)
+        if revision is not None:
+            one = made.shelved[revision]
+            name, package = made.name_of(line), one.package
+            found.append(InTheBuild(name, one.kind, line.component, package.state, package.flags))
+    return tuple(found)
+
+
+def steps_of(made: Weighed) -> tuple[Step, ...]:
+    """As they were when cooking began; until then the trial's."""
+    return rows.steps_of(made.trial.steps if made.row.steps is None else made.row.steps)
+
+
+def rules_of(made: Weighed, steps: Sequence[Step]) -> dict[str, SafeRule]:
+    """What the food of a batch asks of its steps, by step."""
+    return asked_of(steps, foods_of(made), made.family, made.house.safety)
+
+
+def estimates_of(
+    session: Session, made: Weighed, steps: Sequence[Step], rules: Mapping[str, SafeRule]
+) -> dict[str, Estimate]:
+    """How long each step will take, by what other batches have taught."""
+    bakes = oven.baked(session, without=made.row.id)
+    return {step.id: estimate(step, bakes, measured=step.id in rules) for step in steps}
+
+
+def sheet(session: Session, batch_id: int, now: datetime) -> CookSheet:
+    made = weighed.read(session, batch_id)
+    log = replay(rows.cook_records(session, batch_id))
+    return _show(session, made, log, now)
+
+
+def _show(session: Session, made: Weighed, log: CookLog, now: datetime) -> CookSheet:
+    steps, batch_id = steps_of(made), rows.key_of(made.row)
+    rules = rules_of(made, steps)
+    estimates = estimates_of(session, made, steps, rules)
+    turned = knobs(steps)
+    shown = tuple(
+        _step(step, log, estimates[step.id], turned.get(step.id), rules.get(step.id), now)
+        for step in steps
+    )
+    return CookSheet(
+        batch_id=batch_id,
+        now=now,
+        begun=log.begun,
+        steps=shown,
+        laid=_laid(steps, estimates, log, now),
+        cautions=cautions(steps, foods_of(made), made.family),
+        last_record=log.last.id if log.last else None,
+        fridge_by=fridge_by(session, batch_id, steps, log),
+        open_steps=sum(not log.of(one.step.id).is_over for one in shown),
+    )
+
+
+def _step(
+    step: Step,
+    log: CookLog,
+    guess: Estimate,
+    turned: Knob | None,
+    rule: SafeRule | None,
+    now: datetime,
+) -> CookedStep:
+    state = log.of(step.id)
+    return CookedStep(
+        step=step,
+        status=state.status,
+        begun_at=state.begun_at,
+        done_at=state.done_at,
+        due_at=state.due_at(guess.minutes),
+        next_look_at=state.next_look(guess.looks_min, now),
+        extra_min=state.extra_min,
+        actual_min=state.actual_min,
+        looks=tuple(_look(state, record) for record in state.looks),
+        measured=tuple(_measured(record, rule) for record in state.temperatures),
+        passed=state.passed.note if state.passed else None,
+        reason=state.reason,
+        estimate=guess,
+        knob=turned,
+        rule=rule,
+        safe=is_safe(state, rule),
+        can_begin=state.status is StepStatus.WAITING
+        and all(log.of(key).is_over for key in step.after),
+    )
+
+
+def _look(state: StepState, record: CookRecord) -> Look:
+    begun = state.begun_at or record.at
+    return Look(
+        at=record.at,
+        minutes=(record.at - begun).total_seconds() / 60,
+        seen=record.note,
+        oven_c=record.oven_c,
+    )
+
+
+def _measured(record: CookRecord, rule: SafeRule | None) -> Measured:
+    degrees = record.temperature_c or 0.0
+    return Measured(
+        temperature_c=degrees,
+        held_s=record.held_s,
+        enough=rule is None or satisfies(rule, degrees, record.held_s),
+        at=record.at,
+    )
+
+
+def is_safe(state: StepState, rule: SafeRule | None) -> bool:
+    """Whether a step may be done: nothing is asked, enough was measured, or it was passed."""
+    if rule is None or state.passed is not None:
+        return True
+    return any(
+        satisfies(rule, record.temperature_c or 0.0, record.held_s) for record in state.temperatures
+    )
+
+
+def _laid(
+    steps: Sequence[Step], estimates: dict[str, Estimate], log: CookLog, now: datetime
+) -> Laid | None:
+    """What is still to come, from now on: what runs has its rest to go."""
+    left = [step for step in steps if not log.of(step.id).is_over]
+    if not left:
+        return None
+    there = {step.id for step in left}
+    tasks = []
+    for step in left:
+        state = log.of(step.id)
+        going = state.status is StepStatus.GOING
+        minutes = estimates[step.id].minutes
+        if going:
+            whole = minutes + state.extra_min
+            minutes = max(whole - state.elapsed_min(now), 0.0) or max(1.0, _OVERRUN * whole)
+        trimmed = step.model_copy(
+            update={"after": tuple(key for key in step.after if key in there and not going)}
+        )
+        tasks.append(task_of(trimmed, minutes, running=going))
+    plan = schedule(tasks)
+    return laid(left, plan.placed, now, plan.proven, None, 0.0)
+
+
+def fridge_by(
+    session: Session, batch_id: int, steps: Sequence[Step], log: CookLog
+) -> datetime | None:
+    """When what was cooked must be in the fridge; None before, and once it was put away."""
+    hot = [log.of(step.id) for step in steps if step.kind in HOT]
+    done = [one.done_at for one in hot if one.status is StepStatus.DONE and one.done_at]
+    if not done or not all(one.is_over for one in hot):
+        return None
+    if stock.was_put_away(session, batch_id):
+        return None
+    return max(done) + timedelta(minutes=INTO_THE_FRIDGE_MIN)
+
+
+def log(session: Session, batch_id: int, deed: CookDeed, now: datetime) -> CookSheet:
+    """Log a deed. The first one keeps the trial's steps with the batch. Raises `Refused`: a step
+    that asks for a core temperature is not done before it was measured, or passed with a
+    reason."""
+    made = weighed.read(session, batch_id)
+    known = replay(rows.cook_records(session, batch_id))
+    if not is_stored(session, deed, batch_id):
+        steps = steps_of(made)
+        _refuse(session, made, steps, deed, known)
+        if made.row.steps is None and deed.deed is not Deed.TIMER:
+            made.row.steps = rows.stored_steps(steps)
+            session.add(made.row)
+        store(session, batch_id, deed, now)
+        known = replay(rows.cook_records(session, batch_id))
+    return _show(session, made, known, now)
+
+
+def _refuse(
+    session: Session, made: Weighed, steps: Sequence[Step], deed: CookDeed, known: CookLog
+) -> None:
+    if why := refusal(deed, known, {step.id: step.says for step in steps}):
+        raise Refused(why)
+    if deed.deed is Deed.UNDO:
+        refuse_undo(session, deed, rows.key_of(made.row))
+    if deed.deed is Deed.DONE and deed.step is not None:
+        rule = rules_of(made, steps).get(deed.step)
+        if not is_safe(known.of(deed.step), rule) and rule is not None:
+            first = rule.enough[0]
+            held = f", held for {first.seconds:.0f} s" if first.seconds else ""
+            raise Refused(
+                f"{rule.food}: measure the core first, {first.temperature_c:g} °C{held}, or pass "
+                "it with a reason."
+            )
+
+
+def refuse_undo(session: Session, deed: CookDeed, batch_id: int | None) -> None:
+    undone = rows.appended(session, CookRow, deed.undoes or "")
+    if undone is None or undone.batch_id != batch_id:
+        raise Refused("There is no such record to undo.")
+
+
+def is_stored(session: Session, deed: CookDeed, batch_id: int | None) -> bool:
+    stored = rows.appended(session, CookRow, deed.id)
+    if stored is not None and stored.batch_id != batch_id:
+        raise Refused("This record belongs to another batch.")
+    return stored is not None
+
+
+def store(session: Session, batch_id: int | None, deed: CookDeed, now: datetime) -> None:
+    session.add(CookRow(batch_id=batch_id, at=now, **deed.model_dump()))
+    rows.commit_append(session, CookRow, deed.id)

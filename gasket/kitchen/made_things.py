@@ -1,0 +1,130 @@
+"""Made things: a batch, or a component of one, on the shelf as an ingredient for others.
+
+Its label is a table of what was reckoned per 100 g, its spread the widest worst case among energy
+and the macronutrients, so that whatever uses it is never surer of it than it was itself.
+"""
+
+from collections.abc import Iterator
+from datetime import datetime
+from typing import Annotated, Final
+
+from pydantic import Field
+from sqlmodel import Session
+
+from gasket.core.batch import Batch, Component, Portions
+from gasket.core.errors import FaultyInput, Refused
+from gasket.core.labels import Label
+from gasket.core.margin import Facts, Figure
+from gasket.core.numbers import Value
+from gasket.core.packages import Allergen, Flag, Package
+from gasket.core.reckon import reckon
+from gasket.core.trial import ShortName
+from gasket.kitchen import shelf, weighed
+from gasket.kitchen.shelf import NewFood, ShelfFood
+
+_FIGURES: Final = (
+    *("kcal", "protein_g", "carbohydrate_g", "fat_g", "fibre_g", "sugars_g"),
+    *("polyols_g", "saturated_g", "sodium_mg"),
+)
+_MAIN: Final = ("kcal", "protein_g", "carbohydrate_g", "fat_g")
+_LEAST_WORTH_G: Final = 1.0
+"""Per 100 g: a smaller figure does not widen the spread of the others."""
+_MOST_SPREAD: Final = 1.0
+
+
+class KeepAs(Value):
+    """Under what name a batch, or one component of it, goes on the shelf."""
+
+    name: ShortName
+    component: Annotated[str, Field(max_length=200)] | None = None
+
+
+def keep_as(session: Session, batch_id: int, wanted: KeepAs, now: datetime) -> ShelfFood:
+    """Put a made thing on the shelf. Raises `Refused` while the weigh-in is open."""
+    made = weighed.read(session, batch_id)
+    if made.row.closed_at is None:
+        raise Refused("Close the weigh-in first: what is in it is not settled.")
+    if not wanted.name.strip():
+        raise FaultyInput.at("name", "Give it a name.")
+    batch = made.batch if wanted.component is None else component_of(made.batch, wanted.component)
+    per_100g = reckon(batch).per_100g
+    if per_100g is None:
+        raise Refused("It weighs nothing that is known: weigh it first.")
+    new = NewFood(
+        name=wanted.name.strip(),
+        label=label_of(wanted.name.strip(), per_100g),
+        package=_package(made, batch, wanted.component),
+    )
+    return shelf.add_food(session, new, now)
+
+
+def component_of(batch: Batch, name: str) -> Batch:
+    """A batch of one component alone, with the components that it is made of."""
+    by_name = {part.name: part for part in batch.components}
+    if name not in by_name:
+        raise FaultyInput.at("component", f"There is no component “{name}”.")
+    needed = {part.name for part in _with_parts(by_name, name)}
+    return batch.model_copy(
+        update={
+            "components": tuple(
+                part.model_copy(update={"leftover_g": 0.0})
+                for part in batch.components
+                if part.name in needed
+            ),
+            "mixture_g": None,
+            "cooked_g": None,
+            "portions": Portions(count=1),
+            "finish": (),
+            "original": None,
+        }
+    )
+
+
+def _with_parts(by_name: dict[str, Component], name: str) -> Iterator[Component]:
+    yield by_name[name]
+    for line in by_name[name].lines:
+        if line.component is not None:
+            yield from _with_parts(by_name, line.component)
+
+
+def label_of(name: str, per_100g: Facts) -> Label:
+    """A table of what was reckoned per 100 g; an unknown figure stays unknown."""
+    known = {
+        field: figure
+        for field in _FIGURES
+        if isinstance(figure := getattr(per_100g, field), Figure)
+    }
+    figures = {field: round(figure.value, 3) for field, figure in known.items()}
+    return Label.model_validate(
+        {"name": name, "style": "table", "basis_g": 100.0, "spread": _spread(known), **figures}
+    )
+
+
+def _spread(known: dict[str, Figure]) -> float:
+    widest = 0.0
+    for field in _MAIN:
+        figure = known.get(field)
+        if figure is not None and figure.value >= _LEAST_WORTH_G:
+            reach = max(figure.value - figure.worst[0], figure.worst[1] - figure.value)
+            widest = max(widest, reach / figure.value)
+    return min(_MOST_SPREAD, round(widest, 4))
+
+
+def _package(made: weighed.Weighed, batch: Batch, component: str | None) -> Package:
+    keys = {line.label for part in batch.components for line in part.lines}
+    used = [one for key, one in made.shelved.items() if f"label-{key}" in keys]
+    allergens: dict[Allergen, None] = {}
+    traces: dict[Allergen, None] = {}
+    flags: dict[Flag, None] = {}
+    for one in used:
+        allergens.update(dict.fromkeys(one.package.allergens))
+        traces.update(dict.fromkeys(one.package.may_contain))
+        flags.update(dict.fromkeys(one.package.flags))
+    return Package(
+        allergens=tuple(allergens),
+        may_contain=tuple(one for one in traces if one not in allergens),
+        flags=tuple(flags),
+        note=f"Made here: {made.dish.name}, trial {made.trial.letter}.",
+        made_from=made.row.id,
+        made_part=component or "",
+    )

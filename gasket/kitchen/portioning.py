@@ -1,0 +1,83 @@
+"""Dividing a batch: ways side by side, the cut of the pan, how far pieces differ, the yield."""
+
+from sqlmodel import Session, col, select
+
+from gasket.core.dividing import USUAL_WAYS, OneWay, ways
+from gasket.core.margin import Portion
+from gasket.core.numbers import Answer
+from gasket.core.pan_cut import CutPieces, cut
+from gasket.core.pieces import Spread, learned, spread_by_eye, spread_weighed
+from gasket.core.portions import Scooped, scoop
+from gasket.core.yields import Yield, yield_of
+from gasket.kitchen import finishes, weighed
+from gasket.kitchen.finishes import Plates
+from gasket.kitchen.weighed import Weighed
+from gasket.store import rows
+from gasket.store.tables import BatchRow
+
+
+class PortionSheet(Answer):
+    """How a batch is divided, and what that makes. `whole_g` is what there is to divide; `spread`
+    is between pieces, `scooped` how far the mixture goes at the fill weight."""
+
+    batch_id: int
+    pieces: int
+    servings: float | None
+    whole_g: float | None
+    serving: Portion
+    piece: Portion | None
+    ways: tuple[OneWay, ...]
+    cut: CutPieces | None
+    scooped: Scooped | None
+    spread: Spread
+    cooked: Yield | None
+    plates: Plates
+
+
+def sheet(session: Session, batch_id: int) -> PortionSheet:
+    made = weighed.read(session, batch_id)
+    dividing, result = made.dividing, made.result
+    whole = made.batch.cooked_g or made.whole_g
+    scooped = None
+    if dividing.way == "scoop" and dividing.fill_g and whole:
+        scooped = scoop(whole, dividing.fill_g)
+    return PortionSheet(
+        batch_id=batch_id,
+        pieces=made.pieces,
+        servings=made.servings,
+        whole_g=whole,
+        serving=result.serving,
+        piece=result.portions[0] if result.portions else None,
+        ways=ways(result.batch, whole, {*USUAL_WAYS, made.pieces}),
+        cut=cut(dividing.cut) if dividing.way == "cut" and dividing.cut else None,
+        scooped=scooped,
+        spread=spread_of(session, made),
+        cooked=yield_of_batch(made),
+        plates=finishes.plates(session, batch_id, made),
+    )
+
+
+def spread_of(session: Session, made: Weighed) -> Spread:
+    """How far the pieces of a batch lie from their mean: as weighed, or as they are by eye."""
+    portions = made.batch.portions
+    if portions.weights_g is not None and portions.serving_pieces == 1:
+        return spread_weighed(portions.weights_g, made.result.portions)
+    pieces = made.dividing.serving_pieces
+    return spread_by_eye(made.result.serving, pieces, learned(_weighed_after_the_eye(session)))
+
+
+def _weighed_after_the_eye(session: Session) -> list[tuple[float, ...]]:
+    """Pieces of batches that were cut by eye and weighed then."""
+    query = select(BatchRow).where(col(BatchRow.closed_at).is_not(None))
+    found = []
+    for row in session.exec(query):
+        if row.dividing.get("way") == "cut":
+            portions = weighed.read(session, rows.key_of(row)).batch.portions
+            found.append(portions.weights_g or ())
+    return found
+
+
+def yield_of_batch(made: Weighed) -> Yield | None:
+    """Cooked over raw, once both were weighed."""
+    raw, cooked = made.whole_g, made.batch.cooked_g
+    return None if raw is None or cooked is None else yield_of(raw, cooked, made.family)

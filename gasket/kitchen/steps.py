@@ -1,0 +1,220 @@
+"""The steps of a trial: typed, taken from a template, laid out in time, checked."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from datetime import datetime
+from typing import Annotated
+
+from pydantic import AwareDatetime, Field
+from sqlmodel import Session
+
+from gasket.core.cooking.oven_memory import Estimate, estimate
+from gasket.core.cooking.safety import Caution, InTheBuild, SafeRule, asked_of, cautions
+from gasket.core.cooking.step_text import read_step
+from gasket.core.cooking.steps import Step, Steps, faults
+from gasket.core.cooking.temperatures import Knob, knob
+from gasket.core.cooking.templates import Must, following, forgotten, mentions, steps_for
+from gasket.core.cooking.tools import by_hand
+from gasket.core.errors import Conflict, Fault, FaultyInput, Refused
+from gasket.core.families import Family
+from gasket.core.numbers import Answer, Value
+from gasket.core.trial import LineId
+from gasket.kitchen import build, oven, settings
+from gasket.kitchen.laying_out import Laid, lay_out
+from gasket.store import rows
+from gasket.store.tables import TrialRow
+
+
+class StepsReport(Answer):
+    """All that can be said of steps: by step its estimate, its knob settings and the rule that it
+    must satisfy; what is forgotten, what to be careful with, which tools are missing here."""
+
+    laid: Laid | None
+    estimates: dict[str, Estimate]
+    knobs: dict[str, Knob]
+    rules: dict[str, SafeRule]
+    cautions: tuple[Caution, ...]
+    forgotten: tuple[Must, ...]
+    without: dict[str, str]
+
+
+class StepsSheet(Answer):
+    """The stored steps of a trial, with what they are about."""
+
+    trial_id: int
+    version: int
+    steps: tuple[Step, ...]
+    components: tuple[str, ...]
+    family: Family | None
+    report: StepsReport
+
+
+class StepsEdit(Value):
+    """All steps, with the version that they were read at."""
+
+    version: Annotated[int, Field(ge=1)]
+    steps: Steps
+
+
+class StepsWanted(Value):
+    """Unsaved steps, and when to eat; from now on where nobody says."""
+
+    steps: Steps
+    eat_at: AwareDatetime | None = None
+
+
+class StepText(Value):
+    """A typed line and the steps that it comes after; `key` is made by the sender."""
+
+    text: Annotated[str, Field(max_length=400)]
+    key: LineId
+    steps: Steps = ()
+
+
+class WithoutTool(Value):
+    """Steps of which one is to be done without its tool."""
+
+    steps: Steps
+    step: LineId
+
+
+@dataclass(frozen=True)
+class Galley:
+    """What steps are judged against: the foods of the build, the family, the house."""
+
+    components: tuple[str, ...]
+    foods: tuple[InTheBuild, ...]
+    family: Family | None
+    house: settings.HouseSettings
+
+
+def galley_of(session: Session, trial_id: int) -> Galley:
+    found = build.draft(session, trial_id)
+    return Galley(
+        components=tuple(part.name for part in found.build.components),
+        foods=tuple(
+            InTheBuild(
+                name=one.ingredient.food,
+                kind=one.kind,
+                component=one.part,
+                state=one.ingredient.package.state,
+                flags=one.ingredient.package.flags,
+            )
+            for one in found.piece.lines()
+            if not one.line.off
+        ),
+        family=found.piece.build.terms.family,
+        house=settings.read(session),
+    )
+
+
+def sheet(session: Session, trial_id: int, now: datetime) -> StepsSheet:
+    trial = rows.fetch(session, TrialRow, trial_id)
+    steps, galley = rows.steps_of(trial.steps), galley_of(session, trial_id)
+    return StepsSheet(
+        trial_id=trial_id,
+        version=trial.steps_version,
+        steps=steps,
+        components=galley.components,
+        family=galley.family,
+        report=_report(session, steps, galley, now, None),
+    )
+
+
+def report(session: Session, trial_id: int, wanted: StepsWanted, now: datetime) -> StepsReport:
+    """All that can be said of unsaved steps. Raises `FaultyInput` for steps in a circle."""
+    refuse_faulty(wanted.steps)
+    galley = galley_of(session, trial_id)
+    return _report(session, wanted.steps, galley, now, wanted.eat_at)
+
+
+def _report(
+    session: Session,
+    steps: Sequence[Step],
+    galley: Galley,
+    now: datetime,
+    eat_at: datetime | None,
+) -> StepsReport:
+    rules = asked_of(steps, galley.foods, galley.family, galley.house.safety)
+    bakes = oven.baked(session)
+    estimates = {step.id: estimate(step, bakes, measured=step.id in rules) for step in steps}
+    return StepsReport(
+        laid=lay_out(steps, estimates, now, eat_at),
+        estimates=estimates,
+        knobs=knobs(steps),
+        rules=rules,
+        cautions=cautions(steps, galley.foods, galley.family),
+        forgotten=forgotten(steps, galley.family),
+        without=missing_tools(steps, galley.house),
+    )
+
+
+def knobs(steps: Sequence[Step]) -> dict[str, Knob]:
+    return {
+        step.id: knob(step.temperature_c, step.air)
+        for step in steps
+        if step.temperature_c is not None and step.tool in ("oven", "air fryer")
+    }
+
+
+def missing_tools(steps: Sequence[Step], house: settings.HouseSettings) -> dict[str, str]:
+    """Steps that need a tool which this kitchen lacks: what to do instead, by step."""
+    return {
+        step.id: "; ".join(new.says for new in by_hand(step, step.tool))
+        for step in steps
+        if step.tool in house.tools_missing
+    }
+
+
+def refuse_faulty(steps: tuple[Step, ...]) -> None:
+    found = faults(steps)
+    if found:
+        raise FaultyInput(*(Fault(path=f"steps[{i}]", message=says) for i, says in found))
+
+
+def save(session: Session, trial_id: int, edit: StepsEdit, now: datetime) -> StepsSheet:
+    """Replace the steps. Raises `Conflict`, and `FaultyInput` for steps in a circle."""
+    trial = rows.fetch(session, TrialRow, trial_id)
+    if trial.is_original:
+        raise Refused("The original is what is compared with: plan the steps of a trial.")
+    if trial.steps_version != edit.version:
+        raise Conflict("list of steps", sheet(session, trial_id, now))
+    refuse_faulty(edit.steps)
+    trial.steps = rows.stored_steps(edit.steps)
+    trial.steps_version += 1
+    session.add(trial)
+    session.commit()
+    return sheet(session, trial_id, now)
+
+
+def read(session: Session, trial_id: int, typed: StepText) -> Step:
+    """A typed line as a step, set after what it most likely follows."""
+    components = [
+        part.name
+        for part in rows.build_of(session, rows.fetch(session, TrialRow, trial_id)).components
+    ]
+    step = read_step(typed.text, typed.key)
+    step = step.model_copy(update={"uses": mentions(step.says, components)})
+    return following(typed.steps, step)
+
+
+def template(session: Session, trial_id: int, family: Family | None) -> tuple[Step, ...]:
+    """Steps to begin with, for the family that is given or the dish's own. Raises `Refused` where
+    no family is known."""
+    galley = galley_of(session, trial_id)
+    chosen = family or galley.family
+    if chosen is None:
+        raise Refused("Say what kind of dish it is first: choose a family.")
+    return steps_for(chosen, galley.components, galley.house.tools_missing)
+
+
+def without_tool(session: Session, trial_id: int, wanted: WithoutTool) -> tuple[Step, ...]:
+    """The steps with one of them done without its tool. Stores nothing."""
+    rows.fetch(session, TrialRow, trial_id)
+    found = tuple(
+        new
+        for step in wanted.steps
+        for new in (by_hand(step, step.tool) if step.id == wanted.step else (step,))
+    )
+    refuse_faulty(found)
+    return found

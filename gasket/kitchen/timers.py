@@ -1,0 +1,153 @@
+"""Everything in the house that runs: steps, timers of their own, reminders. Nothing is kept in
+memory: what runs is what the logs say."""
+
+from collections.abc import Iterator
+from datetime import datetime, timedelta
+from typing import Final, Literal
+
+from sqlmodel import Session, col, select
+
+from gasket.core.cooking.cook_log import CookDeed, CookLog, Deed, StepStatus, refusal, replay
+from gasket.core.cooking.keeping import INTO_THE_FRIDGE_MIN
+from gasket.core.errors import Refused
+from gasket.core.numbers import Answer
+from gasket.kitchen import cooking, weighed
+from gasket.store import rows
+from gasket.store.tables import BatchRow, CookRow, DishRow
+
+MOST_DAYS: Final = 8.0
+"""A timer that was begun longer ago is not looked for."""
+REMIND_FOR_H: Final = 4.0
+"""After that a reminder that nobody answered is given up."""
+
+
+class RunningTimer(Answer):
+    """Something that runs: a step, a timer of its own, or a reminder.
+
+    `says` is what to look for."""
+
+    id: str
+    kind: Literal["step", "timer", "reminder"]
+    name: str
+    says: str
+    batch_id: int | None
+    dish_id: int | None
+    dish: str
+    begun_at: datetime
+    due_at: datetime
+    next_look_at: datetime | None
+    needs_temperature: bool
+
+
+class Timers(Answer):
+    """Everything that runs, soonest first; `now` is the server's clock."""
+
+    now: datetime
+    running: tuple[RunningTimer, ...]
+
+
+def log_timer(session: Session, deed: CookDeed, now: datetime) -> Timers:
+    """A timer that belongs to no batch: set, extended, ended."""
+    if not cooking.is_stored(session, deed, None):
+        known = replay(rows.cook_records(session, None))
+        if deed.deed not in (Deed.TIMER, Deed.EXTEND, Deed.DONE, Deed.UNDO):
+            raise Refused("A timer is set, extended or ended.")
+        if why := refusal(deed, known, {}):
+            raise Refused(why)
+        if deed.deed is Deed.UNDO:
+            cooking.refuse_undo(session, deed, None)
+        cooking.store(session, None, deed, now)
+    return timers(session, now)
+
+
+def timers(session: Session, now: datetime) -> Timers:
+    """Everything that runs in the house."""
+    since = now - timedelta(days=MOST_DAYS)
+    query = select(CookRow.batch_id).where(col(CookRow.at) >= since).distinct()
+    running: list[RunningTimer] = []
+    for batch_id in session.exec(query):
+        known = replay(rows.cook_records(session, batch_id))
+        if batch_id is None:
+            running += _own(known, None, None)
+            continue
+        row = session.get(BatchRow, batch_id)
+        if row is None or not (_any_going(known) or _lately_done(known, now)):
+            continue
+        running += _of_batch(session, row, known, now)
+    return Timers(now=now, running=tuple(sorted(running, key=_soonest)))
+
+
+def _soonest(timer: RunningTimer) -> datetime:
+    return min(timer.due_at, timer.next_look_at or timer.due_at)
+
+
+def _any_going(known: CookLog) -> bool:
+    states = [*known.steps.values(), *(state for _, state in known.timers.values())]
+    return any(state.status is StepStatus.GOING for state in states)
+
+
+def _lately_done(known: CookLog, now: datetime) -> bool:
+    """Whether a reminder to put it away may still be of use."""
+    ago = timedelta(minutes=INTO_THE_FRIDGE_MIN, hours=REMIND_FOR_H)
+    return any(
+        state.done_at is not None and now - state.done_at < ago for state in known.steps.values()
+    )
+
+
+def _own(known: CookLog, row: BatchRow | None, dish: DishRow | None) -> Iterator[RunningTimer]:
+    for key, (asked, state) in known.timers.items():
+        if state.status is StepStatus.GOING and state.begun_at is not None:
+            yield RunningTimer(
+                id=key,
+                kind="timer",
+                name=asked.note or "Timer",
+                says="",
+                batch_id=row.id if row else None,
+                dish_id=dish.id if dish else None,
+                dish=dish.name if dish else "",
+                begun_at=state.begun_at,
+                due_at=state.begun_at + timedelta(minutes=(asked.minutes or 0.0) + state.extra_min),
+                next_look_at=None,
+                needs_temperature=False,
+            )
+
+
+def _of_batch(
+    session: Session, row: BatchRow, known: CookLog, now: datetime
+) -> Iterator[RunningTimer]:
+    made = weighed.read(session, rows.key_of(row))
+    steps = cooking.steps_of(made)
+    rules = cooking.rules_of(made, steps)
+    estimates = cooking.estimates_of(session, made, steps, rules)
+    yield from _own(known, row, made.dish)
+    about = {"batch_id": row.id, "dish_id": made.dish.id, "dish": made.dish.name}
+    for step in steps:
+        state = known.of(step.id)
+        guess = estimates[step.id]
+        due = state.due_at(guess.minutes)
+        if state.status is not StepStatus.GOING or due is None or state.begun_at is None:
+            continue
+        yield RunningTimer(
+            id=step.id,
+            kind="step",
+            name=step.says,
+            says=step.cue,
+            begun_at=state.begun_at,
+            due_at=due,
+            next_look_at=state.next_look(guess.looks_min, now),
+            needs_temperature=not cooking.is_safe(state, rules.get(step.id)),
+            **about,
+        )
+    by = cooking.fridge_by(session, rows.key_of(row), steps, known)
+    if by is not None and now - by < timedelta(hours=REMIND_FOR_H):
+        yield RunningTimer(
+            id=f"fridge-{row.id}",
+            kind="reminder",
+            name="Into the fridge",
+            says="within 2 hours of cooking, 1 hour above 32 °C",
+            begun_at=by - timedelta(minutes=INTO_THE_FRIDGE_MIN),
+            due_at=by,
+            next_look_at=None,
+            needs_temperature=False,
+            **about,
+        )
