@@ -9,6 +9,8 @@ from playwright.sync_api import Page, expect
 from tests.batches import batch
 from tests.browser.test_path import title
 
+FIGURES = re.compile("^Per serving")
+
 
 def test_the_jump_box_finds_dishes_stages_and_foods(page: Page):
     page.goto("/settings")
@@ -206,11 +208,11 @@ def test_a_card_travels_out_as_a_file_and_in_again(page: Page, tmp_path: Path):
     file = tmp_path / "loaf.gasket.json"
     download.value.save_as(file)
     assert json.loads(file.read_text(encoding="utf-8"))["format"] == "gasket-batch"
-    kcal = page.get_by_role("table").first.locator("[data-nutrient=kcal]").inner_text()
+    kcal = page.get_by_role("table", name=FIGURES).locator("[data-nutrient=kcal]").inner_text()
     page.goto("/")
     page.get_by_label(re.compile("A batch in the open format")).set_input_files(file)
     expect(page).to_have_url(re.compile(r"/dishes/\d+/card"))
-    expect(page.get_by_role("table").first.locator("[data-nutrient=kcal]")).to_have_text(
+    expect(page.get_by_role("table", name=FIGURES).locator("[data-nutrient=kcal]")).to_have_text(
         re.compile(kcal.split()[2])
     )
 
@@ -221,7 +223,7 @@ def test_an_unknown_figure_is_said_to_be_unknown_and_never_0(page: Page):
     document["components"][0]["lines"].append({"label": "b", "grams": 60})
     taken_in = page.request.post("/api/batches", data=document).json()
     page.goto(f"/dishes/{taken_in['dish_id']}/card")
-    table = page.get_by_role("table").first
+    table = page.get_by_role("table", name=FIGURES)
     expect(table.locator("[data-nutrient=fat_g]")).to_contain_text("≥")
     expect(table.locator("[data-nutrient=kcal]")).not_to_contain_text("unknown")
     expect(page.get_by_text("waits for both serving weights")).to_be_visible()
@@ -233,7 +235,7 @@ def test_a_card_prints_without_its_controls(page: Page):
     page.emulate_media(media="print")
     expect(page.get_by_role("button", name="Print")).to_be_hidden()
     expect(page.get_by_role("navigation", name="Places")).to_be_hidden()
-    expect(page.get_by_role("table", name="Per serving and Per 100 g")).to_be_visible()
+    expect(page.get_by_role("table", name="At a glance")).to_be_visible()
 
 
 def test_every_batch_of_a_trial_has_its_card(page: Page):

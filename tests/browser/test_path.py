@@ -75,7 +75,7 @@ def test_the_whole_path_by_keyboard(page: Page, accessible):
     accessible()
 
     # 1. Open the dish, see its original and edit it.
-    tab_to(page, re.compile("^Carrot loaf"))
+    tab_to(page, re.compile("^Carrot loaf trial"))
     page.keyboard.press("Enter")
     tab_to(page, re.compile("Original$"))
     page.keyboard.press("Enter")
@@ -150,7 +150,7 @@ def test_the_whole_path_by_keyboard(page: Page, accessible):
     page.keyboard.press("e")
     page.get_by_role("dialog").get_by_label(re.compile("Grams")).fill("1492")
     page.keyboard.press("Enter")
-    expect(page.get_by_role("button", name=re.compile("Each portion"))).to_contain_text("186.5 g")
+    expect(page.get_by_role("button", name=re.compile("Each piece"))).to_contain_text("186.5 g")
     page.keyboard.press("p")
     page.keyboard.press("e")
     expect(page.get_by_role("dialog").get_by_label(re.compile("Grams"))).to_have_value("186.5")
@@ -190,7 +190,7 @@ def test_the_whole_path_by_keyboard(page: Page, accessible):
 def test_the_whole_path_by_touch_on_a_phone(page: Page, accessible):
     only_the_kitchen_scale(page)
     page.goto("/")
-    page.get_by_role("link", name=re.compile("^Carrot loaf")).tap()
+    page.get_by_role("link", name=re.compile("^Carrot loaf trial")).tap()
     page.get_by_role("link", name="Original", exact=True).tap()
     page.get_by_role("button", name="From a label or menu").tap()
     page.get_by_label("Protein", exact=True).fill("9")

@@ -10,6 +10,11 @@ export const keys = {
   trial: (id: number) => ["trial", id] as const,
   batch: (id: number) => ["batch", id] as const,
   card: (id: number) => ["card", id] as const,
+  steps: (trialId: number) => ["steps", trialId] as const,
+  cook: (batchId: number) => ["cook", batchId] as const,
+  portioning: (batchId: number) => ["portioning", batchId] as const,
+  stock: ["stock"] as const,
+  timers: ["timers"] as const,
   foods: ["foods"] as const,
   settings: ["settings"] as const,
   sources: ["sources"] as const,
@@ -43,6 +48,49 @@ export const useCard = (id: number | undefined) =>
     queryFn: () => ask(api.GET("/api/batches/{batch_id}/card", at("batch_id", id ?? 0))),
     enabled: id !== undefined,
   });
+
+export const useSteps = (trialId: number) =>
+  useQuery({
+    queryKey: keys.steps(trialId),
+    queryFn: () => ask(api.GET("/api/trials/{trial_id}/steps", at("trial_id", trialId))),
+  });
+
+/** What is read again by itself, since other pages and the clock change it. */
+const EVERY_MS = 2000;
+
+export const useCook = (batchId: number | undefined) =>
+  useQuery({
+    queryKey: keys.cook(batchId ?? 0),
+    queryFn: () => ask(api.GET("/api/batches/{batch_id}/cook", at("batch_id", batchId ?? 0))),
+    enabled: batchId !== undefined,
+    refetchInterval: EVERY_MS,
+  });
+
+export const useTimers = () =>
+  useQuery({
+    queryKey: keys.timers,
+    queryFn: () => ask(api.GET("/api/timers")),
+    refetchInterval: EVERY_MS,
+    refetchIntervalInBackground: true,
+  });
+
+export const usePortioning = (batchId: number | undefined) =>
+  useQuery({
+    queryKey: keys.portioning(batchId ?? 0),
+    queryFn: () => ask(api.GET("/api/batches/{batch_id}/portioning", at("batch_id", batchId ?? 0))),
+    enabled: batchId !== undefined,
+    placeholderData: keepPreviousData,
+  });
+
+export const useBatchStock = (batchId: number | undefined) =>
+  useQuery({
+    queryKey: [...keys.stock, batchId ?? 0],
+    queryFn: () => ask(api.GET("/api/batches/{batch_id}/stock", at("batch_id", batchId ?? 0))),
+    enabled: batchId !== undefined,
+  });
+
+export const useStock = () =>
+  useQuery({ queryKey: keys.stock, queryFn: () => ask(api.GET("/api/stock")) });
 
 /** Foods for some words; without words, lately used ones first. */
 export const useFoods = (search: string, limit = 50) =>

@@ -153,6 +153,50 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{batch_id}/cook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Cook
+         * @description The cook as it stands, what is left laid out from now on.
+         */
+        get: operations["cook"];
+        put?: never;
+        /**
+         * Log Deed
+         * @description Log what was done or seen. Sending the same id again changes nothing.
+         */
+        post: operations["log_deed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/dividing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Divide
+         * @description Choose how the batch is divided.
+         */
+        put: operations["divide"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches/{batch_id}/file": {
         parameters: {
             query?: never;
@@ -173,6 +217,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{batch_id}/finishes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Save Finishes
+         * @description What is added to a serving at the plate.
+         */
+        put: operations["save_finishes"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches/{batch_id}/hands-free": {
         parameters: {
             query?: never;
@@ -184,6 +248,26 @@ export interface paths {
         /** Set Hands Free */
         put: operations["set_hands_free"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/keep-as": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Keep As
+         * @description Put the batch, or one component of it, on the shelf as an ingredient.
+         */
+        post: operations["keep_as"];
         delete?: never;
         options?: never;
         head?: never;
@@ -270,16 +354,19 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/batches/{batch_id}/portions": {
+    "/api/batches/{batch_id}/portioning": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
-        /** Set Portions */
-        put: operations["set_portions"];
+        /**
+         * Portion Sheet
+         * @description Ways to divide side by side, the cut, the spread between pieces, the yield, the finishes.
+         */
+        get: operations["portion_sheet"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -301,6 +388,27 @@ export interface paths {
          */
         put: operations["rehearse"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Batch Stock */
+        get: operations["batch_stock"];
+        put?: never;
+        /**
+         * Book Stock
+         * @description Put away, eat, give, bin or move servings. Sending the same id again changes nothing.
+         */
+        post: operations["book_stock"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1051,6 +1159,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * On Hand
+         * @description Everything that is put away, what must be eaten first before the rest.
+         */
+        get: operations["on_hand"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/swaps": {
         parameters: {
             query?: never;
@@ -1087,6 +1215,30 @@ export interface paths {
         post?: never;
         /** Remove Swap */
         delete: operations["remove_swap"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/timers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Running Timers
+         * @description Everything that runs in the house.
+         */
+        get: operations["running_timers"];
+        put?: never;
+        /**
+         * Set Timer
+         * @description Set, extend or end a timer that belongs to no batch.
+         */
+        post: operations["set_timer"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1344,6 +1496,107 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trials/{trial_id}/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Trial Steps
+         * @description The steps of a trial, laid out from now on.
+         */
+        get: operations["trial_steps"];
+        /** Save Steps */
+        put: operations["save_steps"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/steps/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Step Text
+         * @description A typed line as a step: “bake 350 F 16-18 min, check at 14”.
+         */
+        post: operations["read_step_text"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/steps/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Report Steps
+         * @description All that can be said of unsaved steps, laid out forward or backward. Stores nothing.
+         */
+        post: operations["report_steps"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/steps/template": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Step Template
+         * @description Steps to begin with, by family of dish.
+         */
+        get: operations["step_template"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/steps/without-tool": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Step Without Tool
+         * @description The steps with one of them done without its tool.
+         */
+        post: operations["step_without_tool"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trials/{trial_id}/swaps": {
         parameters: {
             query?: never;
@@ -1377,7 +1630,7 @@ export interface components {
              * Aim
              * @enum {string}
              */
-            aim: "line" | "mixture" | "cooked" | "portion";
+            aim: "line" | "mixture" | "cooked" | "portion" | "leftover" | "fat";
             /**
              * Piece
              * @default null
@@ -1440,6 +1693,18 @@ export interface components {
             needs?: components["schemas"]["Need"] | null;
         };
         /**
+         * AsPlanned
+         * @description One serving as it was planned when the batch began.
+         */
+        AsPlanned: {
+            /** Grams */
+            grams: number | null;
+            /** Kcal */
+            kcal: number | null;
+            /** Protein G */
+            protein_g: number | null;
+        };
+        /**
          * AtEqualWeight
          * @description Our figures for as many grams as one serving of the original weighs.
          */
@@ -1493,6 +1758,27 @@ export interface components {
             /** Tolerated */
             tolerated: components["schemas"]["Tolerated"][];
             verdict: components["schemas"]["Verdict"];
+        };
+        /**
+         * Baked
+         * @description One time that a step was timed in an oven (or another tool).
+         */
+        Baked: {
+            /** Actual Min */
+            actual_min: number;
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            /** Dish */
+            dish: string;
+            /** Stated Min */
+            stated_min: number;
+            /** Tool */
+            tool: string;
+            /** Vessel */
+            vessel: string;
         };
         /**
          * Batch
@@ -1614,7 +1900,8 @@ export interface components {
          * @description A batch as it stands: lines, tares, mixture, portions, and what that makes so far.
          *
          *     While lines are open, `result` counts them as planned and says so in a finding. `task` is what
-         *     is being weighed now, on whatever scale; `tares` is by scale, `empty_g` by bowl.
+         *     is being weighed now, on whatever scale; `tares` is by scale, `empty_g` by bowl. `portions`
+         *     is the number of pieces, `fill_g` what each of those to fill (or to top up) still takes.
          */
         BatchSheet: {
             /** Closed At */
@@ -1627,8 +1914,13 @@ export interface components {
             dish: string;
             /** Dish Id */
             dish_id: number;
+            dividing: components["schemas"]["Dividing"];
             /** Empty G */
             empty_g: {
+                [key: string]: number;
+            };
+            /** Fill G */
+            fill_g: {
                 [key: string]: number;
             };
             /** Free */
@@ -1649,12 +1941,12 @@ export interface components {
             mixture_g: number | null;
             /** Names */
             names: string[];
-            /** Next Target G */
-            next_target_g: number | null;
+            /** Next Piece */
+            next_piece: number | null;
             /** Nudge */
             nudge: number;
             /** Pieces */
-            pieces: components["schemas"]["Piece"][];
+            pieces: components["schemas"]["FilledPiece"][];
             /** Portions */
             portions: number;
             result: components["schemas"]["Result"];
@@ -1670,15 +1962,65 @@ export interface components {
             /** Target Each G */
             target_each_g: number | null;
             task: components["schemas"]["Task"];
+            /** Topping Up */
+            topping_up: boolean;
             /** Trial Id */
             trial_id: number;
             /** Version */
             version: number;
+            /** Weighed Back */
+            weighed_back: components["schemas"]["WeighedBack"][];
         };
-        /** BatchSummary */
+        /**
+         * BatchStock
+         * @description What became of a batch. `made` is in servings; `unbooked` is not accounted for yet.
+         */
+        BatchStock: {
+            /** Advice */
+            advice: components["schemas"]["Keeps"][];
+            /** Batch Id */
+            batch_id: number;
+            /** Dish */
+            dish: string;
+            /** Dish Id */
+            dish_id: number;
+            /** Gone */
+            gone: {
+                [key: string]: number;
+            };
+            /** Last Record */
+            last_record: string | null;
+            /** Letter */
+            letter: string;
+            /** Lots */
+            lots: components["schemas"]["ShelfLot"][];
+            /** Made */
+            made: number | null;
+            /**
+             * Made At
+             * Format: date-time
+             */
+            made_at: string;
+            serving: components["schemas"]["Portion"];
+            /** Suggested */
+            suggested: {
+                [key: string]: string;
+            };
+            /** Unbooked */
+            unbooked: number;
+        };
+        /**
+         * BatchSummary
+         * @description A batch as a dish lists it; `cooking` is how far its steps are.
+         */
         BatchSummary: {
             /** Closed At */
             closed_at: string | null;
+            /**
+             * Cooking
+             * @enum {string}
+             */
+            cooking: "none" | "going" | "done";
             /** Id */
             id: number;
             /** Open Lines */
@@ -1990,20 +2332,33 @@ export interface components {
         };
         /**
          * Card
-         * @description Figures with margins, the build in grams, the sources behind it.
+         * @description Figures with margins, the build in grams, the steps, what to know before eating it, the
+         *     sources behind it. `text` is the same as plain text.
          */
         Card: {
+            as_planned: components["schemas"]["AsPlanned"];
             batch: components["schemas"]["Batch"];
             /** Batch Id */
             batch_id: number;
+            /** Cautions */
+            cautions: components["schemas"]["Caution"][];
             /** Closed */
             closed: boolean;
+            contains: components["schemas"]["CardContains"];
+            cooked: components["schemas"]["Yield"] | null;
             /** Dish */
             dish: string;
             /** Dish Id */
             dish_id: number;
             /** Goals */
             goals: components["schemas"]["GoalState"][];
+            /** Keeps */
+            keeps: components["schemas"]["Keeps"][];
+            /**
+             * Keeps Until
+             * Format: date
+             */
+            keeps_until: string;
             /** Label Names */
             label_names: {
                 [key: string]: string;
@@ -2020,13 +2375,49 @@ export interface components {
             /** Names */
             names: string[];
             original_column: components["schemas"]["Column"] | null;
+            /**
+             * Paper
+             * @enum {string}
+             */
+            paper: "a4" | "letter";
+            /** Passed */
+            passed: string[];
+            /** Pieces */
+            pieces: number;
+            /** Plated */
+            plated: components["schemas"]["Plated"][];
             /** Portions */
             portions: number;
+            /** Reheat */
+            reheat: string;
             result: components["schemas"]["Result"];
+            /** Serving Words */
+            serving_words: string;
+            /** Servings */
+            servings: number | null;
+            /** Source Note */
+            source_note: string;
             /** Sources */
             sources: {
                 [key: string]: components["schemas"]["Source"];
             };
+            spread: components["schemas"]["Spread"];
+            /** Steps */
+            steps: components["schemas"]["CardStep"][];
+            /** Text */
+            text: string;
+        };
+        /**
+         * CardContains
+         * @description Allergens by the house's school; `unsaid` are packages that name none at all.
+         */
+        CardContains: {
+            /** Allergens */
+            allergens: ("milk" | "egg" | "fish" | "crustaceans" | "tree_nuts" | "peanut" | "wheat" | "soy" | "sesame" | "gluten" | "celery" | "mustard" | "sulphites" | "lupin" | "molluscs")[];
+            /** May Contain */
+            may_contain: ("milk" | "egg" | "fish" | "crustaceans" | "tree_nuts" | "peanut" | "wheat" | "soy" | "sesame" | "gluten" | "celery" | "mustard" | "sulphites" | "lupin" | "molluscs")[];
+            /** Unsaid */
+            unsaid: string[];
         };
         /**
          * CardLine
@@ -2060,6 +2451,22 @@ export interface components {
             target_g: number;
         };
         /**
+         * CardStep
+         * @description A step as it is told, with what it took and what was measured.
+         */
+        CardStep: {
+            /** After */
+            after: number[];
+            /** Detail */
+            detail: string;
+            /** Number */
+            number: number;
+            /** Says */
+            says: string;
+            /** Took */
+            took: string;
+        };
+        /**
          * Cause
          * @description What may explain the gap between the mixture and its lines.
          */
@@ -2071,6 +2478,18 @@ export interface components {
             code: "forgotten" | "not_tared" | "bowl_counted" | "not_tipped_in" | "twice" | "residue" | "unknown";
             /** Says */
             says: string;
+        };
+        /**
+         * Caution
+         * @description Something to be careful with, in plain words, and who says so.
+         */
+        Caution: {
+            /** Code */
+            code: string;
+            /** Says */
+            says: string;
+            /** Source */
+            source: string;
         };
         /**
          * Change
@@ -2371,6 +2790,129 @@ export interface components {
             unsaid: string[];
         };
         /**
+         * CookDeed
+         * @description What is sent to be logged; `id` is made by the sender, so that a retry is not a second one.
+         *
+         *     `step` is a step's id, or that of the record that set a timer. `minutes` is how long a timer
+         *     runs or by how much it is extended, `temperature_c` a core temperature held for `held_s`,
+         *     `oven_c` what the oven really showed, `note` what was seen or why.
+         */
+        CookDeed: {
+            deed: components["schemas"]["Deed"];
+            /**
+             * Held S
+             * @default 0
+             */
+            held_s?: number;
+            /** Id */
+            id: string;
+            /** Minutes */
+            minutes?: number | null;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** Oven C */
+            oven_c?: number | null;
+            /** Step */
+            step?: string | null;
+            /** Temperature C */
+            temperature_c?: number | null;
+            /** Undoes */
+            undoes?: string | null;
+        };
+        /**
+         * CookSheet
+         * @description A cook as it stands. `laid` is the schedule from now on; `begun` freezes the steps.
+         */
+        CookSheet: {
+            /** Batch Id */
+            batch_id: number;
+            /** Begun */
+            begun: boolean;
+            /** Cautions */
+            cautions: components["schemas"]["Caution"][];
+            /** Fridge By */
+            fridge_by: string | null;
+            laid: components["schemas"]["Laid"] | null;
+            /** Last Record */
+            last_record: string | null;
+            /**
+             * Now
+             * Format: date-time
+             */
+            now: string;
+            /** Open Steps */
+            open_steps: number;
+            /** Steps */
+            steps: components["schemas"]["CookedStep"][];
+        };
+        /**
+         * CookedStep
+         * @description A step of a cook: as planned, as it stands, and what it must satisfy before it is done.
+         */
+        CookedStep: {
+            /** Actual Min */
+            actual_min: number | null;
+            /** Begun At */
+            begun_at: string | null;
+            /** Can Begin */
+            can_begin: boolean;
+            /** Done At */
+            done_at: string | null;
+            /** Due At */
+            due_at: string | null;
+            estimate: components["schemas"]["Estimate"];
+            /** Extra Min */
+            extra_min: number;
+            knob: components["schemas"]["Knob"] | null;
+            /** Looks */
+            looks: components["schemas"]["Look"][];
+            /** Measured */
+            measured: components["schemas"]["Measured"][];
+            /** Next Look At */
+            next_look_at: string | null;
+            /** Passed */
+            passed: string | null;
+            /** Reason */
+            reason: string;
+            rule: components["schemas"]["SafeRule"] | null;
+            /** Safe */
+            safe: boolean;
+            status: components["schemas"]["StepStatus"];
+            step: components["schemas"]["Step"];
+        };
+        /**
+         * CutPieces
+         * @description What the cut gives. Sizes are centimetres, across and along; None while the pan is not
+         *     measured. `places` counts pieces by where they lie: corners crisp, middles stay soft.
+         */
+        CutPieces: {
+            /** Across Cm */
+            across_cm: number | null;
+            /** Across In */
+            across_in: number | null;
+            /** Along Cm */
+            along_cm: number | null;
+            /** Along In */
+            along_in: number | null;
+            /** Area Cm2 */
+            area_cm2: number | null;
+            /** Pieces */
+            pieces: number;
+            /** Places */
+            places: {
+                [key: string]: number;
+            };
+        };
+        /**
+         * Deed
+         * @description What a record says.
+         * @enum {string}
+         */
+        Deed: "begin" | "done" | "skip" | "extend" | "look" | "temperature" | "pass" | "timer" | "undo";
+        /**
          * DishCard
          * @description A dish on the Kitchen screen: its newest trial, as planned or as last weighed.
          */
@@ -2446,6 +2988,47 @@ export interface components {
             value?: number | null;
         };
         /**
+         * Dividing
+         * @description One way to divide. `count` equal pieces (by eye or filled at the scale, in `two_pass`es),
+         *     scoops of `fill_g`, a `cut` pan, or servings of `serving_g` taken by weight at the table.
+         *
+         *     A serving is `serving_pieces` pieces. With `weighed_cooked` nothing is filled: each piece is
+         *     weighed as it came out of the oven.
+         */
+        Dividing: {
+            cut?: components["schemas"]["PanCut"] | null;
+            /** Fill G */
+            fill_g?: number | null;
+            /**
+             * Pieces
+             * @default 1
+             */
+            pieces?: number;
+            /** Serving G */
+            serving_g?: number | null;
+            /**
+             * Serving Pieces
+             * @default 1
+             */
+            serving_pieces?: number;
+            /**
+             * Two Pass
+             * @default false
+             */
+            two_pass?: boolean;
+            /**
+             * Way
+             * @default count
+             * @enum {string}
+             */
+            way?: "count" | "scoop" | "cut" | "grams";
+            /**
+             * Weighed Cooked
+             * @default false
+             */
+            weighed_cooked?: boolean;
+        };
+        /**
          * Effect
          * @description What a change does to one serving; None is unknown.
          */
@@ -2519,6 +3102,31 @@ export interface components {
              * @default false
              */
             to_taste?: boolean;
+        };
+        /**
+         * Estimate
+         * @description How long a step will take: most likely, and from least to most in 19 of 20 cases.
+         *
+         *     `ratio` is what memory makes of the stated time; `bakes` is the evidence, nearest first;
+         *     `held` says that a rule of safety kept the estimate from moving.
+         */
+        Estimate: {
+            /** Bakes */
+            bakes: components["schemas"]["Baked"][];
+            /** First Look Min */
+            first_look_min: number;
+            /** Held */
+            held: string;
+            /** Least Min */
+            least_min: number;
+            /** Looks Min */
+            looks_min: number[];
+            /** Minutes */
+            minutes: number;
+            /** Most Min */
+            most_min: number;
+            /** Ratio */
+            ratio: number;
         };
         /**
          * Facts
@@ -2648,6 +3256,22 @@ export interface components {
             volume_ml: number;
         };
         /**
+         * FilledPiece
+         * @description A piece as it was filled; an odd one is kept as it is.
+         */
+        FilledPiece: {
+            /** Net G */
+            net_g: number;
+            /** Odd */
+            odd: boolean;
+            /** Piece */
+            piece: number;
+            /** Record Id */
+            record_id: string;
+            /** Topped Up */
+            topped_up: boolean;
+        };
+        /**
          * Finding
          * @description `where` is a path in the batch file, such as `labels.flour` or `mixture_g`.
          */
@@ -2665,6 +3289,26 @@ export interface components {
             where: string;
         };
         /**
+         * Finish
+         * @description What is added to one serving at the plate, for whom (a side dish is one, too).
+         */
+        Finish: {
+            /**
+             * Eater
+             * @default
+             */
+            eater?: string;
+            /** Id */
+            id: string;
+            /**
+             * Lines
+             * @default []
+             */
+            lines?: components["schemas"]["PlateLine"][];
+            /** Name */
+            name: string;
+        };
+        /**
          * FinishLine
          * @description What is added to one serving at the plate.
          */
@@ -2680,6 +3324,16 @@ export interface components {
             grams: number;
             /** Label */
             label: string;
+        };
+        /**
+         * FinishesEdit
+         * @description All finishes of a batch, with the batch version that they were read at.
+         */
+        FinishesEdit: {
+            /** Finishes */
+            finishes: components["schemas"]["Finish"][];
+            /** Version */
+            version: number;
         };
         /**
          * FoodEdit
@@ -2905,6 +3559,16 @@ export interface components {
             version: string;
         };
         /**
+         * Held
+         * @description A core temperature that is enough when held for so long.
+         */
+        Held: {
+            /** Seconds */
+            seconds: number;
+            /** Temperature C */
+            temperature_c: number;
+        };
+        /**
          * HiddenByZero
          * @description What a printed 0 could hide per 100 g.
          */
@@ -2950,11 +3614,23 @@ export interface components {
             /** @default us */
             household?: components["schemas"]["HouseholdSystem"];
             /**
+             * Paper
+             * @default a4
+             * @enum {string}
+             */
+            paper?: "a4" | "letter";
+            /**
              * Residue
              * @default counted
              * @enum {string}
              */
             residue?: "counted" | "left";
+            /**
+             * Safety
+             * @default us
+             * @enum {string}
+             */
+            safety?: "us" | "uk";
             /**
              * Scales
              * @default [
@@ -2967,6 +3643,11 @@ export interface components {
              *     ]
              */
             scales?: components["schemas"]["ScaleSpec"][];
+            /**
+             * Tools Missing
+             * @default []
+             */
+            tools_missing?: string[];
             /**
              * Vessels
              * @default []
@@ -3068,17 +3749,68 @@ export interface components {
             typical: boolean;
         };
         /**
+         * KeepAs
+         * @description Under what name a batch, or one component of it, goes on the shelf.
+         */
+        KeepAs: {
+            /** Component */
+            component?: string | null;
+            /** Name */
+            name: string;
+        };
+        /**
+         * Keeps
+         * @description Days from least to most in one place, and who says so.
+         */
+        Keeps: {
+            /** Least Days */
+            least_days: number;
+            /** Most Days */
+            most_days: number;
+            /**
+             * Place
+             * @enum {string}
+             */
+            place: "fridge" | "freezer";
+            /**
+             * Says
+             * @enum {string}
+             */
+            says: "us" | "uk" | "habit";
+            /** Source */
+            source: string;
+            /** Text */
+            text: string;
+        };
+        /**
          * Kind
          * @description What a record says. LINE completes a line, ADD pours on it and leaves it open.
+         *
+         *     PORTION fills a piece, TOP_UP adds to it, ODD keeps it as it is; LEFTOVER is what of a component
+         *     (`bowl`) was weighed back, FAT what was poured off it.
          * @enum {string}
          */
-        Kind: "tare" | "turn" | "line" | "add" | "right" | "skip" | "food" | "carry" | "spill" | "mixture" | "cooked" | "portion" | "undo";
+        Kind: "tare" | "turn" | "line" | "add" | "right" | "skip" | "food" | "carry" | "spill" | "mixture" | "cooked" | "portion" | "top_up" | "odd" | "leftover" | "fat" | "undo";
         /** KitchenView */
         KitchenView: {
             /** Dishes */
             dishes: components["schemas"]["DishCard"][];
             /** Open Weigh Ins */
             open_weigh_ins: components["schemas"]["OpenWeighIn"][];
+        };
+        /**
+         * Knob
+         * @description What to turn the knob to, in whole steps of 5: conventional and fan, °C and °F.
+         */
+        Knob: {
+            /** Conventional C */
+            conventional_c: number;
+            /** Conventional F */
+            conventional_f: number;
+            /** Fan C */
+            fan_c: number;
+            /** Fan F */
+            fan_f: number;
         };
         /**
          * Label
@@ -3164,6 +3896,7 @@ export interface components {
              *       "allergens": [],
              *       "does": [],
              *       "flags": [],
+             *       "made_part": "",
              *       "may_contain": [],
              *       "note": ""
              *     }
@@ -3171,6 +3904,55 @@ export interface components {
             package?: components["schemas"]["Package"];
             /** Version */
             version: number;
+        };
+        /**
+         * Laid
+         * @description The schedule. `late_min` is by how much it misses the time to eat; `lead` steps are those
+         *     that have to be begun ahead; `proven` says that no order of the steps is ready sooner.
+         */
+        Laid: {
+            /**
+             * Begin At
+             * Format: date-time
+             */
+            begin_at: string;
+            /** Eat At */
+            eat_at: string | null;
+            /** Hands On Min */
+            hands_on_min: number;
+            /** Late Min */
+            late_min: number;
+            /** Lead */
+            lead: string[];
+            /** Minutes */
+            minutes: number;
+            /** Proven */
+            proven: boolean;
+            /**
+             * Ready At
+             * Format: date-time
+             */
+            ready_at: string;
+            /** Steps */
+            steps: components["schemas"]["LaidStep"][];
+        };
+        /**
+         * LaidStep
+         * @description From when to when a step runs; `late` is how many minutes it was put off for the oven.
+         */
+        LaidStep: {
+            /**
+             * End At
+             * Format: date-time
+             */
+            end_at: string;
+            /** Id */
+            id: string;
+            /**
+             * Start At
+             * Format: date-time
+             */
+            start_at: string;
         };
         /**
          * Layer
@@ -3375,6 +4157,23 @@ export interface components {
             type?: "sheet";
         };
         /**
+         * Look
+         * @description What was seen, when, and what the oven showed.
+         */
+        Look: {
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            /** Minutes */
+            minutes: number;
+            /** Oven C */
+            oven_c: number | null;
+            /** Seen */
+            seen: string;
+        };
+        /**
          * MarginPart
          * @description What one label adds to the likely margin of a figure: its panel's rounding or its
          *     weight.
@@ -3421,6 +4220,26 @@ export interface components {
             /** Text */
             text: string;
         };
+        /** Measured */
+        Measured: {
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            /** Enough */
+            enough: boolean;
+            /** Held S */
+            held_s: number;
+            /** Temperature C */
+            temperature_c: number;
+        };
+        /**
+         * Move
+         * @description What happens to a part of a batch.
+         * @enum {string}
+         */
+        Move: "put" | "eaten" | "given" | "binned" | "moved" | "drawn" | "undo";
         /**
          * Moved
          * @description A trial or batch that uses the label: one serving as it stands, and re-reckoned.
@@ -3446,6 +4265,18 @@ export interface components {
             protein_before: number | null;
             /** Trial Id */
             trial_id: number;
+        };
+        /**
+         * Must
+         * @description A step of the family that is easy to forget and is not there; `text` is what to add.
+         */
+        Must: {
+            /** Must */
+            must: string;
+            /** Says */
+            says: string;
+            /** Text */
+            text: string;
         };
         /**
          * Need
@@ -3507,6 +4338,7 @@ export interface components {
              *       "allergens": [],
              *       "does": [],
              *       "flags": [],
+             *       "made_part": "",
              *       "may_contain": [],
              *       "note": ""
              *     }
@@ -3524,6 +4356,7 @@ export interface components {
              *       "allergens": [],
              *       "does": [],
              *       "flags": [],
+             *       "made_part": "",
              *       "may_contain": [],
              *       "note": ""
              *     }
@@ -3651,6 +4484,18 @@ export interface components {
             reading: components["schemas"]["Reading"] | null;
             /** Simulated */
             simulated: boolean;
+        };
+        /**
+         * OneWay
+         * @description What a piece holds when the batch is divided into so many.
+         */
+        OneWay: {
+            /** Grams */
+            grams: number | null;
+            kcal: components["schemas"]["Figure"] | null;
+            /** Pieces */
+            pieces: number;
+            protein_g: components["schemas"]["Figure"] | null;
         };
         /** OpenWeighIn */
         OpenWeighIn: {
@@ -3798,6 +4643,13 @@ export interface components {
              * @default []
              */
             flags?: ("raw_egg" | "raw_flour" | "raw_poultry" | "raw_ground_meat" | "raw_fish" | "aspartame" | "xylitol")[];
+            /** Made From */
+            made_from?: number | null;
+            /**
+             * Made Part
+             * @default
+             */
+            made_part?: string;
             /**
              * May Contain
              * @default []
@@ -3834,6 +4686,30 @@ export interface components {
             width_cm?: number | null;
         };
         /**
+         * PanCut
+         * @description A pan and how it is cut: a rectangle in rows and columns, or a round one in wedges.
+         */
+        PanCut: {
+            /**
+             * Columns
+             * @default 1
+             */
+            columns?: number;
+            /** Diameter Cm */
+            diameter_cm?: number | null;
+            /** Length Cm */
+            length_cm?: number | null;
+            /**
+             * Rows
+             * @default 1
+             */
+            rows?: number;
+            /** Wedges */
+            wedges?: number | null;
+            /** Width Cm */
+            width_cm?: number | null;
+        };
+        /**
          * PartlyKnown
          * @description A figure with an unknown part; the known parts come to `at_least`.
          */
@@ -3859,15 +4735,6 @@ export interface components {
             /** Text */
             text: string;
         };
-        /** Piece */
-        Piece: {
-            /** Net G */
-            net_g: number;
-            /** Piece */
-            piece: number;
-            /** Record Id */
-            record_id: string;
-        };
         /**
          * PlannedPour
          * @description How one line is to be weighed; `scale` None lets its weight choose.
@@ -3887,6 +4754,51 @@ export interface components {
              * @enum {string}
              */
             way?: "into" | "out_of";
+        };
+        /**
+         * PlateLine
+         * @description So many grams of a label added to one serving, weighed or estimated from low to high.
+         */
+        PlateLine: {
+            /** Grams */
+            grams: number;
+            /** High G */
+            high_g?: number | null;
+            /** Label Id */
+            label_id: number;
+            /** Low G */
+            low_g?: number | null;
+        };
+        /**
+         * Plated
+         * @description A finish with what one serving of the base and it hold together.
+         */
+        Plated: {
+            finish: components["schemas"]["Finish"];
+            /** Lines */
+            lines: components["schemas"]["PlatedLine"][];
+            serving: components["schemas"]["Portion"];
+        };
+        /** PlatedLine */
+        PlatedLine: {
+            /** Estimated */
+            estimated: boolean;
+            /** Grams */
+            grams: number;
+            /** Name */
+            name: string;
+        };
+        /**
+         * Plates
+         * @description The finishes of a batch as they stand.
+         */
+        Plates: {
+            /** Batch Id */
+            batch_id: number;
+            /** Plated */
+            plated: components["schemas"]["Plated"][];
+            /** Version */
+            version: number;
         };
         /**
          * Portion
@@ -3917,23 +4829,49 @@ export interface components {
             sugars_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
         };
         /**
+         * PortionSheet
+         * @description How a batch is divided, and what that makes. `whole_g` is what there is to divide; `spread`
+         *     is between pieces, `scooped` how far the mixture goes at the fill weight.
+         */
+        PortionSheet: {
+            /** Batch Id */
+            batch_id: number;
+            cooked: components["schemas"]["Yield"] | null;
+            cut: components["schemas"]["CutPieces"] | null;
+            piece: components["schemas"]["Portion"] | null;
+            /** Pieces */
+            pieces: number;
+            plates: components["schemas"]["Plates"];
+            scooped: components["schemas"]["Scooped"] | null;
+            serving: components["schemas"]["Portion"];
+            /** Servings */
+            servings: number | null;
+            spread: components["schemas"]["Spread"];
+            /** Ways */
+            ways: components["schemas"]["OneWay"][];
+            /** Whole G */
+            whole_g: number | null;
+        };
+        /**
          * Portions
          * @description One way of dividing: by count, by serving weight, or each piece weighed.
+         *
+         *     A serving is `serving_pieces` mean pieces: 3 of 6 rolls make 2 servings.
          */
         Portions: {
             /** Count */
             count?: number | null;
             /** Serving G */
             serving_g?: number | null;
+            /**
+             * Serving Pieces
+             * @default 1
+             */
+            serving_pieces?: number;
             /** Weights G */
             weights_g?: number[] | null;
             /** Weights State */
             weights_state?: ("raw" | "cooked") | null;
-        };
-        /** PortionsEdit */
-        PortionsEdit: {
-            /** Count */
-            count: number;
         };
         /**
          * PourState
@@ -4330,6 +5268,69 @@ export interface components {
             package: string;
         };
         /**
+         * RunningTimer
+         * @description Something that runs: a step, a timer of its own, or a reminder.
+         *
+         *     `says` is what to look for.
+         */
+        RunningTimer: {
+            /** Batch Id */
+            batch_id: number | null;
+            /**
+             * Begun At
+             * Format: date-time
+             */
+            begun_at: string;
+            /** Dish */
+            dish: string;
+            /** Dish Id */
+            dish_id: number | null;
+            /**
+             * Due At
+             * Format: date-time
+             */
+            due_at: string;
+            /** Id */
+            id: string;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "step" | "timer" | "reminder";
+            /** Name */
+            name: string;
+            /** Needs Temperature */
+            needs_temperature: boolean;
+            /** Next Look At */
+            next_look_at: string | null;
+            /** Says */
+            says: string;
+        };
+        /**
+         * SafeRule
+         * @description What a dish asks for: `enough` are alternatives, the first is the one asked for first.
+         */
+        SafeRule: {
+            /** Enough */
+            enough: components["schemas"]["Held"][];
+            /** Food */
+            food: string;
+            /**
+             * Reason
+             * @enum {string}
+             */
+            reason: "poultry" | "ground" | "whole_cut" | "fish" | "set_egg" | "reheated";
+            /** Rest Min */
+            rest_min: number;
+            /**
+             * School
+             * @enum {string}
+             */
+            school: "us" | "uk";
+            /** Source */
+            source: string;
+        };
+        /**
          * ScaleSpec
          * @description A scale of the house: where it is connected, what it carries, how finely it reads.
          */
@@ -4400,6 +5401,18 @@ export interface components {
         ScalingWanted: {
             build: components["schemas"]["Build"];
             scaling: components["schemas"]["Scaling"];
+        };
+        /**
+         * Scooped
+         * @description How far a mixture goes at a fixed fill weight.
+         */
+        Scooped: {
+            /** Exact */
+            exact: number;
+            /** Over G */
+            over_g: number;
+            /** Pieces */
+            pieces: number;
         };
         /**
          * Section
@@ -4482,6 +5495,33 @@ export interface components {
             version: number;
         };
         /**
+         * ShelfLot
+         * @description So much in one place since a day: `part` is a component that was kept, in grams.
+         */
+        ShelfLot: {
+            /** Amount */
+            amount: number;
+            /** Days Left */
+            days_left: number;
+            /** Part */
+            part: string;
+            /**
+             * Place
+             * @enum {string}
+             */
+            place: "fridge" | "freezer";
+            /**
+             * Since
+             * Format: date-time
+             */
+            since: string;
+            /**
+             * Until
+             * Format: date
+             */
+            until: string;
+        };
+        /**
          * Side
          * @description One label on one base. Grams and price are what that much of it weighs and costs.
          */
@@ -4531,11 +5571,225 @@ export interface components {
             title: string;
         };
         /**
+         * Spread
+         * @description How far pieces lie from their mean: relative, in grams and in kcal; `pieces` were weighed
+         *     for it, `known` says that all of this batch were.
+         */
+        Spread: {
+            /** Grams */
+            grams: number | null;
+            /** Kcal */
+            kcal: number | null;
+            /** Known */
+            known: boolean;
+            /** Least G */
+            least_g?: number | null;
+            /** Most G */
+            most_g?: number | null;
+            /** Pieces */
+            pieces: number;
+            /** Relative */
+            relative: number;
+            /** This Kcal */
+            this_kcal: number[] | null;
+        };
+        /**
          * Standing
          * @description How far a reader can check a source.
          * @enum {string}
          */
         Standing: "published" | "common practice" | "from memory";
+        /**
+         * Step
+         * @description One step. Minutes are a window from least to most; None where nobody has said.
+         *
+         *     `hands_on` occupies the cook, otherwise it runs by itself; `tool` is what nothing else can use
+         *     meanwhile (an oven); `uses` names components, `after` the steps that must be done before;
+         *     `first_look_min` is the cook's own first look.
+         */
+        Step: {
+            /**
+             * After
+             * @default []
+             */
+            after?: string[];
+            /**
+             * Air
+             * @default conventional
+             * @enum {string}
+             */
+            air?: "conventional" | "fan";
+            /**
+             * Cue
+             * @default
+             */
+            cue?: string;
+            /** First Look Min */
+            first_look_min?: number | null;
+            /**
+             * Hands On
+             * @default true
+             */
+            hands_on?: boolean;
+            /** Id */
+            id: string;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "prep" | "mix" | "rest" | "preheat" | "bake" | "broil" | "boil" | "pan" | "microwave" | "machine" | "chill" | "freeze" | "thaw" | "cool" | "portion" | "top";
+            /** Least Min */
+            least_min?: number | null;
+            /** Most Min */
+            most_min?: number | null;
+            /**
+             * Must
+             * @default
+             */
+            must?: string;
+            /** Says */
+            says: string;
+            /** Temperature C */
+            temperature_c?: number | null;
+            /**
+             * Tool
+             * @default
+             */
+            tool?: string;
+            /**
+             * Uses
+             * @default []
+             */
+            uses?: string[];
+            /**
+             * Vessel
+             * @default
+             */
+            vessel?: string;
+            /**
+             * Written
+             * @default C
+             * @enum {string}
+             */
+            written?: "C" | "F";
+        };
+        /**
+         * StepStatus
+         * @enum {string}
+         */
+        StepStatus: "waiting" | "going" | "done" | "skipped";
+        /**
+         * StepText
+         * @description A typed line and the steps that it comes after; `key` is made by the sender.
+         */
+        StepText: {
+            /** Key */
+            key: string;
+            /**
+             * Steps
+             * @default []
+             */
+            steps?: components["schemas"]["Step"][];
+            /** Text */
+            text: string;
+        };
+        /**
+         * StepsEdit
+         * @description All steps, with the version that they were read at.
+         */
+        StepsEdit: {
+            /** Steps */
+            steps: components["schemas"]["Step"][];
+            /** Version */
+            version: number;
+        };
+        /**
+         * StepsReport
+         * @description All that can be said of steps: by step its estimate, its knob settings and the rule that it
+         *     must satisfy; what is forgotten, what to be careful with, which tools are missing here.
+         */
+        StepsReport: {
+            /** Cautions */
+            cautions: components["schemas"]["Caution"][];
+            /** Estimates */
+            estimates: {
+                [key: string]: components["schemas"]["Estimate"];
+            };
+            /** Forgotten */
+            forgotten: components["schemas"]["Must"][];
+            /** Knobs */
+            knobs: {
+                [key: string]: components["schemas"]["Knob"];
+            };
+            laid: components["schemas"]["Laid"] | null;
+            /** Rules */
+            rules: {
+                [key: string]: components["schemas"]["SafeRule"];
+            };
+            /** Without */
+            without: {
+                [key: string]: string;
+            };
+        };
+        /**
+         * StepsSheet
+         * @description The stored steps of a trial, with what they are about.
+         */
+        StepsSheet: {
+            /** Components */
+            components: string[];
+            /** Family */
+            family: ("dough" | "cake" | "brownie" | "batter" | "crepe" | "custard" | "tray" | "burger" | "drink" | "frozen" | "no_bake") | null;
+            report: components["schemas"]["StepsReport"];
+            /** Steps */
+            steps: components["schemas"]["Step"][];
+            /** Trial Id */
+            trial_id: number;
+            /** Version */
+            version: number;
+        };
+        /**
+         * StepsWanted
+         * @description Unsaved steps, and when to eat; from now on where nobody says.
+         */
+        StepsWanted: {
+            /** Eat At */
+            eat_at?: string | null;
+            /** Steps */
+            steps: components["schemas"]["Step"][];
+        };
+        /**
+         * StockMove
+         * @description What is sent to be booked; `id` is made by the sender. `amount` is in servings of the batch,
+         *     in grams of a `part` (a component that was kept); without a `place` it was never put away;
+         *     `to` is where a move goes.
+         */
+        StockMove: {
+            /** Amount */
+            amount?: number | null;
+            /** Id */
+            id: string;
+            move: components["schemas"]["Move"];
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /**
+             * Part
+             * @default
+             */
+            part?: string;
+            /**
+             * Place
+             * @default fridge
+             */
+            place?: ("fridge" | "freezer") | null;
+            /** To */
+            to?: ("fridge" | "freezer") | null;
+            /** Undoes */
+            undoes?: string | null;
+        };
         /**
          * Stocked
          * @description How many foods were put on the shelf.
@@ -4761,7 +6015,7 @@ export interface components {
          * @description What is being weighed. `left_g` is what is still to pour; None when there is no target.
          *
          *     `auto` lets the machine act; `vessel` is what should stand on the scale, `empty_g` its known
-         *     empty weight.
+         *     empty weight. With a `piece` it is a portion that is filled, or topped up.
          */
         Task: {
             /**
@@ -4795,7 +6049,14 @@ export interface components {
              * @default 0
              */
             nudge?: number;
+            /** Piece */
+            piece?: number | null;
             tare?: components["schemas"]["Tare"] | null;
+            /**
+             * Topping Up
+             * @default false
+             */
+            topping_up?: boolean;
             /**
              * Vessel
              * @default
@@ -4855,6 +6116,19 @@ export interface components {
              * @default 0.7
              */
             sweetness_least?: number;
+        };
+        /**
+         * Timers
+         * @description Everything that runs, soonest first; `now` is the server's clock.
+         */
+        Timers: {
+            /**
+             * Now
+             * Format: date-time
+             */
+            now: string;
+            /** Running */
+            running: components["schemas"]["RunningTimer"][];
         };
         /**
          * Told
@@ -5015,6 +6289,30 @@ export interface components {
             version: number;
         };
         /**
+         * WeighedBack
+         * @description What of a component was not eaten: weighed back, and fat poured off.
+         */
+        WeighedBack: {
+            /** Component */
+            component: string;
+            /** Fat G */
+            fat_g: number | null;
+            /** Leftover G */
+            leftover_g: number | null;
+            /** Made G */
+            made_g: number;
+        };
+        /**
+         * WithoutTool
+         * @description Steps of which one is to be done without its tool.
+         */
+        WithoutTool: {
+            /** Step */
+            step: string;
+            /** Steps */
+            steps: components["schemas"]["Step"][];
+        };
+        /**
          * Worked
          * @description The readings, likeliest first; a question when the choice is the cook's; a caution.
          */
@@ -5041,6 +6339,22 @@ export interface components {
             goals: components["schemas"]["GoalState"][];
             proposal: components["schemas"]["Proposal"];
             serving: components["schemas"]["Portion"];
+        };
+        /**
+         * Yield
+         * @description Raw and cooked grams, the share that is left, and what is usual; `says` when it is far.
+         */
+        Yield: {
+            /** Cooked G */
+            cooked_g: number;
+            /** Raw G */
+            raw_g: number;
+            /** Says */
+            says: string;
+            /** Share */
+            share: number;
+            /** Usual Loss */
+            usual_loss: number[] | null;
         };
     };
     responses: never;
@@ -5721,6 +7035,263 @@ export interface operations {
             };
         };
     };
+    cook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CookSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    log_deed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CookDeed"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CookSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    divide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Dividing"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
     export: {
         parameters: {
             query?: never;
@@ -5740,6 +7311,93 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Batch"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    save_finishes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FinishesEdit"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Plates"];
                 };
             };
             /** @description The body could not be read. */
@@ -5827,6 +7485,93 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BatchSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    keep_as: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepAs"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfFood"];
                 };
             };
             /** @description The body could not be read. */
@@ -6241,7 +7986,7 @@ export interface operations {
             };
         };
     };
-    set_portions: {
+    portion_sheet: {
         parameters: {
             query?: never;
             header?: never;
@@ -6251,11 +7996,7 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PortionsEdit"];
-            };
-        };
+        requestBody?: never;
         responses: {
             /** @description Successful Response */
             200: {
@@ -6263,7 +8004,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BatchSheet"];
+                    "application/json": components["schemas"]["PortionSheet"];
                 };
             };
             /** @description The body could not be read. */
@@ -6350,6 +8091,176 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    batch_stock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchStock"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    book_stock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockMove"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchStock"];
+                };
             };
             /** @description The body could not be read. */
             400: {
@@ -10018,6 +11929,86 @@ export interface operations {
             };
         };
     };
+    on_hand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchStock"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
     swaps: {
         parameters: {
             query?: never;
@@ -10199,6 +12190,170 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    running_timers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Timers"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    set_timer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CookDeed"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Timers"];
+                };
             };
             /** @description The body could not be read. */
             400: {
@@ -11396,6 +13551,522 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Scaled"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    trial_steps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StepsSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    save_steps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepsEdit"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StepsSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    read_step_text: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepText"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Step"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    report_steps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepsWanted"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StepsReport"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    step_template: {
+        parameters: {
+            query?: {
+                family?: ("dough" | "cake" | "brownie" | "batter" | "crepe" | "custard" | "tray" | "burger" | "drink" | "frozen" | "no_bake") | null;
+            };
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Step"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    step_without_tool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WithoutTool"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Step"][];
                 };
             };
             /** @description The body could not be read. */

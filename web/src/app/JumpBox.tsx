@@ -66,7 +66,7 @@ export function JumpBox() {
   );
 }
 
-const STAGES = ["original", "build", "weigh", "portion", "card"];
+const STAGES = ["original", "build", "weigh", "cook", "portion", "card"];
 
 function useTargets(text: string): { targets: Target[]; stale: boolean } {
   const { data: kitchen } = useKitchen();

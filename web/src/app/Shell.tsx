@@ -4,6 +4,7 @@ import { NavLink } from "react-router";
 import { useHealth } from "../api/queries";
 import { JumpBox } from "./JumpBox";
 import { useTheme } from "./theme";
+import { NewTimer, TimerBar } from "./Timers";
 
 const PLACES = [
   { to: "/", name: "Kitchen" },
@@ -39,8 +40,10 @@ export function Shell({ children }: { children: ReactNode }) {
         </nav>
         <JumpBox />
         <DemoMark />
+        <NewTimer />
         <ThemeSwitch />
       </header>
+      <TimerBar />
       <main id="page" className="mx-auto max-w-[1500px] p-4 max-sm:p-0">
         {children}
       </main>
@@ -69,7 +72,7 @@ function ThemeSwitch() {
       onClick={toggle}
       aria-label={`Draw on ${other}`}
       title={`Draw on ${other}`}
-      className="grid size-11 shrink-0 place-items-center hover:bg-wash max-sm:ml-auto"
+      className="grid size-11 shrink-0 place-items-center hover:bg-wash"
     >
       <svg width="18" height="18" aria-hidden="true">
         <rect

@@ -16,6 +16,8 @@ interface TitleBlockProps {
   labelNames: Record<string, string>;
   carbohydrate: "total" | "net";
   goals?: readonly Schemas["GoalState"][];
+  /** What one serving is, where that is more than a weight. */
+  serving?: string;
   action?: ReactNode;
 }
 
@@ -42,7 +44,11 @@ export function TitleBlock(props: TitleBlockProps) {
           <GoalMarks goals={props.goals} />
         </div>
       )}
-      <OriginalRow original={result.original ?? null} serving={result.serving} />
+      <OriginalRow
+        original={result.original ?? null}
+        serving={result.serving}
+        words={props.serving}
+      />
       {props.action && (
         <footer className="flex flex-wrap items-center justify-between gap-2 border-t border-ink px-3 py-2 text-sm">
           {props.action}
@@ -86,10 +92,11 @@ function Cell({ nutrient, result, labelNames }: TitleBlockProps & { nutrient: Nu
 interface OriginalRowProps {
   original: Schemas["ComparedOriginal"] | null;
   serving: Schemas["Portion"];
+  words: string | undefined;
 }
 
-function OriginalRow({ original, serving }: OriginalRowProps) {
-  const grams = serving.grams == null ? "no weight yet" : `${weighed(serving.grams)} g`;
+function OriginalRow({ original, serving, words }: OriginalRowProps) {
+  const grams = words ?? (serving.grams == null ? "no weight yet" : `${weighed(serving.grams)} g`);
   return (
     <dl className="grid grid-cols-[auto_1fr] gap-x-3 border-t border-rule px-3 py-1.5 text-sm">
       <dt className="text-soft">One serving</dt>

@@ -62,6 +62,40 @@ export function day(iso: string): string {
   });
 }
 
+/** "45 s", "17 min", "1 h 30 min". */
+export function minutes(of: number): string {
+  if (of > 0 && of < 1.5) return `${Math.round(of * 60)} s`;
+  const whole = Math.round(of);
+  const hours = Math.floor(whole / 60);
+  if (hours === 0) return `${whole} min`;
+  return whole % 60 === 0 ? `${hours} h` : `${hours} h ${whole % 60} min`;
+}
+
+/** From the shorter to the longer: "16–18 min". */
+export function span(least: number, most: number): string {
+  if (minutes(least) === minutes(most)) return minutes(most);
+  const [from, to] = [minutes(least), minutes(most)];
+  const unit = / (s|min)$/.exec(to)?.[0] ?? "";
+  const bare = !from.includes("h") && !to.includes("h") && from.endsWith(unit);
+  return bare ? `${from.slice(0, -unit.length)}${DASH}${to}` : `${from} to ${to}`;
+}
+
+/** What is left on a clock: "12:05", "1:02:05"; past it "+0:40". */
+export function countdown(ms: number): string {
+  const seconds = ms >= 0 ? Math.ceil(ms / 1000) : Math.floor(-ms / 1000);
+  const parts = [Math.floor(seconds / 3600), Math.floor(seconds / 60) % 60, seconds % 60];
+  const shown = parts[0] === 0 ? parts.slice(1) : parts;
+  const text = shown.map((n, i) => (i === 0 ? String(n) : String(n).padStart(2, "0"))).join(":");
+  return ms < 0 ? `+${text}` : text;
+}
+
+/** The time of day; with the day where that is another one than `today`. */
+export function clock(iso: string, today = new Date()): string {
+  const at = new Date(iso);
+  const time = at.toLocaleTimeString(undefined, { hour: "2-digit", minute: "2-digit" });
+  return at.toDateString() === today.toDateString() ? time : `${day(iso)}, ${time}`;
+}
+
 export function count(n: number, one: string, many = `${one}s`): string {
   return `${n} ${n === 1 ? one : many}`;
 }

@@ -89,6 +89,8 @@ interface NumberFieldProps {
   /** Empty is a good answer: the figure is unknown. */
   optional?: boolean;
   most?: number;
+  /** Whole numbers from 1 on, or anything above 0. */
+  takes?: "whole" | "positive";
   autoFocus?: boolean;
 }
 
@@ -99,7 +101,7 @@ export function NumberField(p: NumberFieldProps) {
   const shown =
     text !== null && !same(text, p.value) && fault(text) === undefined ? given : (text ?? given);
   function fault(typed: string) {
-    return numberFault(typed, p.optional ?? false, p.most);
+    return numberFault(typed, p.optional ?? false, p.most) ?? kindFault(typed, p.takes);
   }
   const change = (typed: string) => {
     setText(typed);
@@ -133,6 +135,13 @@ export function NumberField(p: NumberFieldProps) {
       )}
     </Field>
   );
+}
+
+function kindFault(typed: string, takes: NumberFieldProps["takes"]): string | undefined {
+  const value = typed.trim() === "" ? null : parseNumber(typed);
+  if (value === null || takes === undefined) return undefined;
+  if (takes === "positive") return value > 0 ? undefined : "This must be more than 0.";
+  return Number.isInteger(value) && value >= 1 ? undefined : "A whole number, 1 or more.";
 }
 
 function same(text: string, value: number | null | undefined): boolean {

@@ -1,7 +1,7 @@
 import type { Schemas } from "../../api/client";
 import { SaysWho } from "../../drawing/Tolerance";
 import { fixed } from "../../lib/format";
-import { Ticks } from "../shelf/Ticks";
+import { Ticks } from "../../ui/Ticks";
 import type { Draft } from "./ComponentTable";
 import { changeTerms } from "./draft";
 import type { Reckoned } from "./useReckoned";

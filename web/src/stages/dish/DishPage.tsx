@@ -7,6 +7,7 @@ import { Sheet } from "../../ui/Sheet";
 import { Empty, Failed, Loading } from "../../ui/States";
 import { BuildStage } from "../build/BuildStage";
 import { CardStage } from "../card/CardStage";
+import { CookStage } from "../cook/CookStage";
 import { OriginalStage } from "../original/OriginalStage";
 import { PortionStage } from "../portion/PortionStage";
 import { WeighStage } from "../weigh/WeighStage";
@@ -45,6 +46,13 @@ const STAGES: readonly Stage[] = [
     name: "Weigh",
     page: WeighStage,
     progress: ({ batch }) => (!batch ? "open" : batch.closed_at ? "done" : "going"),
+  },
+  {
+    path: "cook",
+    name: "Cook",
+    page: CookStage,
+    progress: ({ batch }) =>
+      !batch || batch.cooking === "none" ? "open" : batch.cooking === "going" ? "going" : "done",
   },
   {
     path: "portion",

@@ -12,6 +12,7 @@ import { Sheet } from "../../ui/Sheet";
 import { Failed, Loading } from "../../ui/States";
 import { ImportBatch } from "./ImportBatch";
 import { MiniSection } from "./MiniSection";
+import { OnHand } from "./OnHand";
 
 /** Home: what is going on, and every dish. */
 export function KitchenPage() {
@@ -22,6 +23,7 @@ export function KitchenPage() {
     <Sheet className="p-5 max-sm:p-4">
       <h1 className="text-2xl font-bold">Kitchen</h1>
       {data.open_weigh_ins.length > 0 && <Going open={data.open_weigh_ins} />}
+      <OnHand />
       <section aria-labelledby="dishes" className="mt-6">
         <h2 id="dishes" className="text-lg font-bold">
           Dishes

@@ -1,25 +1,28 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Link } from "react-router";
 
 import { useCaptures } from "../../api/captures";
 import { api, ask, type Schemas, sentence } from "../../api/client";
-import { type Aim, type BatchSheet, useLive } from "../../api/live";
-import { keys, useRefresh, useScale } from "../../api/queries";
-import { useKeys } from "../../app/useKeys";
-import { NumberField } from "../../ui/Field";
+import { useLive } from "../../api/live";
+import { keys, usePortioning, useRefresh, useScale } from "../../api/queries";
 import { useNotice } from "../../ui/notices";
 import { Empty, Loading } from "../../ui/States";
-import { weighed } from "../../lib/format";
 import type { StageProps } from "../dish/DishPage";
-import { ByHand } from "../weigh/TypedIn";
-import { PourLine } from "../weigh/PourLine";
-import { Readout } from "../weigh/Readout";
-import { ScaleButtons } from "../weigh/ScaleButtons";
 import { SimulatorPanel } from "../weigh/SimulatorPanel";
-import { useWhenSteady } from "../weigh/useWhenSteady";
+import { AtTheScale } from "./AtTheScale";
+import { DivideForm } from "./DivideForm";
+import { Finishes } from "./Finishes";
+import { KeepAs } from "./KeepAs";
+import { Pan } from "./Pan";
 import { PortionStrip } from "./PortionStrip";
+import { PutAway } from "./PutAway";
+import { Spread } from "./Spread";
+import { type Filling, nameOf } from "./filling";
+import { Ways } from "./Ways";
+import { WeighedBack } from "./WeighedBack";
+import { Weights } from "./Weights";
 
-/** Weigh the whole mixture, choose the number of portions, fill each to its target. */
+/** Divide the batch, fill its pieces at the scale, weigh back what is not eaten, put it away. */
 export function PortionStage(props: StageProps) {
   const { dish, batch } = props;
   if (!batch) {
@@ -32,260 +35,123 @@ export function PortionStage(props: StageProps) {
       </Empty>
     );
   }
-  return <Divide {...props} batch={batch} />;
+  return <Portioning {...props} batch={batch} />;
 }
 
-type Filling = Exclude<Aim["aim"], "line">;
-
-const NAMES: Record<Filling, string> = {
-  mixture: "The whole mixture",
-  cooked: "The whole batch, cooked",
-  portion: "Portion",
-};
-
-function Divide({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] }) {
-  const [aim, setAim] = useState<Filling>("mixture");
-  const [piece, setPiece] = useState<number | null>(null);
-  const [byHand, setByHand] = useState(false);
-  const live = useLive(batch.id, { aim, piece });
+function Portioning({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] }) {
+  const [filling, setFilling] = useState<Filling>({ aim: "mixture" });
+  const live = useLive(batch.id, { aim: filling.aim, piece: filling.piece ?? null });
+  const { data: sheet } = usePortioning(batch.id);
+  const { data: scale } = useScale();
   const say = useNotice();
   const refresh = useRefresh();
-  const captures = useCaptures(
-    batch.id,
-    (sheet) => {
-      live.show(sheet);
-      refresh(keys.card(batch.id), keys.kitchen);
-    },
-    (says) => say({ text: says, bad: true }),
-  );
-  const { data: scale } = useScale();
-  const { sheet, reading } = live;
-  const raw = reading?.reading;
-  const { whenSteady, waiting } = useWhenSteady(reading);
-  const current = piece ?? (sheet ? nextPiece(sheet) : 1);
-  const target = aim === "portion" ? (sheet?.next_target_g ?? sheet?.target_each_g ?? null) : null;
-  const name = aim === "portion" ? `Portion ${current}` : NAMES[aim];
-
-  const record = (part: Partial<Schemas["Capture"]>) => {
-    captures.capture({
-      kind: aim,
-      piece: aim === "portion" ? current : null,
-      tare_record: reading?.tare_record ?? null,
-      ...part,
-    });
-    if (aim === "portion") setPiece(null);
+  const captures = useCaptures(batch.id, live.show, (says) => say({ text: says, bad: true }));
+  // Whoever recorded it, this page, another or the machine by itself: what follows from it is stale.
+  const stamp = live.sheet && `${live.sheet.last_record}/${live.sheet.version}`;
+  useEffect(() => {
+    if (stamp !== null) {
+      refresh(keys.card(batch.id), keys.kitchen, keys.portioning(batch.id), keys.stock);
+    }
+  }, [stamp, refresh, batch.id]);
+  const divide = async (dividing: Schemas["Dividing"]) => {
+    const params = { path: { batch_id: batch.id } };
+    live.show(await ask(api.PUT("/api/batches/{batch_id}/dividing", { params, body: dividing })));
   };
-  const take = () => {
-    if (!raw) return;
-    whenSteady("take", (steady) => record({ ...showing(steady), origin: "scale" }));
-  };
-  const tare = () => {
-    if (!raw) return;
-    whenSteady("tare", (steady) => captures.capture({ kind: "tare", ...showing(steady) }));
-  };
-  const undo = () => {
-    if (sheet?.last_record)
-      captures.capture({ kind: "undo", undoes: sheet.last_record, origin: "hand" });
-  };
-  const setCount = async (count: number) => {
+  const handsFree = async (on: boolean) => {
+    const params = { path: { batch_id: batch.id } };
     try {
-      live.show(
-        await ask(
-          api.PUT("/api/batches/{batch_id}/portions", {
-            params: { path: { batch_id: batch.id } },
-            body: { count },
-          }),
-        ),
-      );
-      refresh(keys.card(batch.id), keys.kitchen);
+      live.show(await ask(api.PUT("/api/batches/{batch_id}/hands-free", { params, body: { on } })));
     } catch (error) {
       say({ text: sentence(error), bad: true });
     }
   };
-  useKeys([
-    { keys: " ", shown: "Space", says: "Take the reading", run: take },
-    { keys: "t", says: "Tare: the empty vessel, or the next cup", run: tare },
-    { keys: "Backspace", shown: "⌫", says: "Undo the last record", run: undo },
-    { keys: "e", says: "Type the weight in", run: () => setByHand(true) },
-    { keys: "m", says: "Weigh the whole mixture", run: () => setAim("mixture") },
-    { keys: "p", says: "Fill portions", run: () => setAim("portion") },
-    { keys: "c", says: "Weigh the whole batch after cooking", run: () => setAim("cooked") },
-  ]);
   if (live.missing) return <Empty title="Not here">{live.missing}</Empty>;
-  if (!sheet) return <Loading />;
-
+  if (!live.sheet || !sheet) return <Loading />;
+  const made = live.sheet;
+  const current = filling.piece ?? made.next_piece ?? null;
+  const justWeighed = made.topping_up || made.dividing.weighed_cooked;
+  const target =
+    filling.aim === "portion" && current !== null
+      ? (made.fill_g[String(current)] ?? (justWeighed ? null : made.target_each_g))
+      : null;
   return (
     <div className="p-5 max-sm:p-3">
       <h1 className="text-2xl font-bold">
-        {dish.name} {sheet.letter}: portions
+        {dish.name} {made.letter}: portions
       </h1>
-      {sheet.lines.some((line) => line.status === "open") && (
+      {made.lines.some((line) => line.status === "open") && (
         <p className="mt-1 text-mark">
           Lines are still open in the weigh-in: until then they count as planned.
         </p>
       )}
-      <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[22rem_1fr]">
-        <div className="grid content-start gap-4">
-          <Weights sheet={sheet} aim={aim} onAim={setAim} />
-          <NumberField
-            label="Number of portions"
-            value={sheet.portions}
-            most={1000}
-            onChange={(count) => {
-              if (count !== null && Number.isInteger(count) && count >= 1) void setCount(count);
-            }}
+      <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[23rem_minmax(0,1fr)]">
+        <div className="grid content-start gap-4 max-lg:contents">
+          <Weights
+            sheet={made}
+            portions={sheet}
+            aim={filling.aim}
+            onAim={(aim) => setFilling({ aim })}
+          />
+          <DivideForm
+            key={batch.id}
+            dividing={made.dividing}
+            pieces={made.portions}
+            onDivide={divide}
           />
           <Link
             to={`/dishes/${dish.id}/card?batch=${batch.id}`}
-            className="inline-flex min-h-11 items-center justify-self-start border border-pencil bg-pencil px-3.5 font-semibold text-on-pencil"
+            className="inline-flex min-h-11 items-center justify-self-start border border-pencil bg-pencil px-3.5 font-semibold text-on-pencil max-lg:order-3"
           >
             Read the card →
           </Link>
         </div>
-        <section aria-label="At the scale" className="min-w-0">
-          <p className="text-sm" role="status">
-            {!live.server ? (
-              <span className="text-mark">The kitchen does not answer. Trying again…</span>
-            ) : live.scale ? (
-              <span className="text-done">✓ scale connected</span>
-            ) : (
-              <span className="text-mark">The scale does not answer. Typing it in works.</span>
-            )}
-          </p>
-          <h2 className="text-3xl font-bold">{name}</h2>
-          <p className="text-soft">
-            {aim === "portion"
-              ? "Empty cup on, tare, fill to the target, take it."
-              : "Empty vessel on, tare, then the vessel with everything in it."}
-          </p>
-          <Readout reading={reading} plain={target === null} />
-          {target !== null && <PourLine reading={reading} target={target} />}
-          <ScaleButtons
-            ready={raw !== undefined}
-            taking={waiting === "take"}
-            canUndo={Boolean(sheet.last_record)}
-            onTake={take}
-            onTare={tare}
-            onUndo={undo}
-            onByHand={() => setByHand(true)}
-          />
-        </section>
+        <AtTheScale
+          live={live}
+          sheet={made}
+          filling={filling}
+          name={nameOf(filling, current)}
+          current={current}
+          target={target}
+          onFilling={setFilling}
+          onHandsFree={(on) => void handsFree(on)}
+          capture={captures.capture}
+        />
       </div>
-      <PortionStrip
-        sheet={sheet}
-        current={aim === "portion" ? current : null}
-        onChoose={(chosen) => {
-          setAim("portion");
-          setPiece(chosen);
-        }}
-      />
+      {sheet.cut ? (
+        <Pan
+          cut={made.dividing.cut ?? null}
+          pieces={sheet.cut}
+          sheet={made}
+          piece={sheet.piece ?? null}
+          current={filling.aim === "portion" ? current : null}
+          onChoose={(piece) => setFilling({ aim: "portion", piece })}
+        />
+      ) : (
+        <PortionStrip
+          sheet={made}
+          current={filling.aim === "portion" ? current : null}
+          onChoose={(piece) => setFilling({ aim: "portion", piece })}
+        />
+      )}
+      <div className="mt-6 grid gap-x-10 gap-y-6 lg:grid-cols-2">
+        <Ways sheet={sheet} onDivide={divide} dividing={made.dividing} />
+        <Spread sheet={sheet} />
+        <WeighedBack
+          parts={made.weighed_back}
+          filling={filling}
+          onWeigh={(aim, component) => setFilling({ aim, component })}
+        />
+        <Finishes batchId={batch.id} plates={sheet.plates} />
+        <PutAway batchId={batch.id} closed={made.closed_at != null} />
+        <KeepAs batchId={batch.id} parts={made.weighed_back} dish={dish.name} />
+      </div>
       {scale?.simulated && (
         <SimulatorPanel
           scale={live.inUse}
-          target={target ?? sheet.lines_g}
-          net={reading?.net_g ?? 0}
+          target={target ?? made.lines_g}
+          net={live.reading?.net_g ?? 0}
         />
       )}
-      <ByHand
-        key={`${aim}${current}`}
-        open={byHand}
-        onOpenChange={setByHand}
-        name={name}
-        target={target === null ? null : Math.round(target * 10) / 10}
-        estimates={false}
-        onTaken={({ grams }) => record({ net_g: grams, origin: "hand" })}
-      />
     </div>
-  );
-}
-
-const showing = (raw: Schemas["Reading"]) => ({
-  gross_g: raw.grams,
-  scale: raw.scale ?? "",
-  mode: raw.mode ?? "gross",
-  division_g: raw.division_g,
-});
-
-function nextPiece(sheet: BatchSheet): number {
-  const filled = new Set(sheet.pieces.map((piece) => piece.piece));
-  for (let piece = 1; piece <= sheet.portions; piece++) if (!filled.has(piece)) return piece;
-  return sheet.portions;
-}
-
-interface WeightsProps {
-  sheet: BatchSheet;
-  aim: Filling;
-  onAim: (aim: Filling) => void;
-}
-
-function Weights({ sheet, aim, onAim }: WeightsProps) {
-  const gap = sheet.mixture_g == null ? null : sheet.mixture_g - sheet.lines_g;
-  return (
-    <div className="border border-ink">
-      <Row name="Sum of the lines" grams={sheet.lines_g} />
-      <Row
-        name="Whole mixture"
-        grams={sheet.mixture_g ?? null}
-        on={aim === "mixture"}
-        onAim={() => onAim("mixture")}
-      >
-        {gap !== null && Math.abs(gap) >= 1
-          ? `${weighed(Math.abs(gap))} g ${gap < 0 ? "less" : "more"} than the lines`
-          : null}
-      </Row>
-      <Row
-        name="Each portion"
-        grams={sheet.target_each_g ?? null}
-        on={aim === "portion"}
-        onAim={() => onAim("portion")}
-      >
-        {sheet.pieces.length > 0 &&
-        sheet.pieces.length < sheet.portions &&
-        sheet.next_target_g != null
-          ? `next one ${weighed(sheet.next_target_g)} g, from what is left`
-          : null}
-      </Row>
-      <Row
-        name="After cooking"
-        grams={sheet.cooked_g ?? null}
-        on={aim === "cooked"}
-        onAim={() => onAim("cooked")}
-      />
-    </div>
-  );
-}
-
-interface RowProps {
-  name: string;
-  grams: number | null;
-  on?: boolean;
-  onAim?: () => void;
-  children?: string | null;
-}
-
-function Row({ name, grams, on = false, onAim, children }: RowProps) {
-  const inside = (
-    <>
-      <span>{name}</span>
-      <span className="text-right text-lg font-bold">
-        {grams == null ? "not weighed" : `${weighed(grams)} g`}
-      </span>
-      {children && (
-        <span className={`col-span-2 text-sm ${on ? "" : "text-soft"}`}>{children}</span>
-      )}
-    </>
-  );
-  const look =
-    "grid w-full grid-cols-[1fr_auto] items-center gap-x-3 px-3 py-1.5 text-left min-h-11 border-b border-rule last:border-b-0";
-  if (!onAim) return <div className={look}>{inside}</div>;
-  return (
-    <button
-      type="button"
-      aria-pressed={on}
-      onClick={onAim}
-      className={`${look} ${on ? "bg-ink text-sheet" : "hover:bg-wash"}`}
-    >
-      {inside}
-    </button>
   );
 }

@@ -7,10 +7,21 @@ import { Choice, NumberField, TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
 import { Sheet } from "../../ui/Sheet";
 import { Failed, Loading } from "../../ui/States";
+import { Ticks } from "../../ui/Ticks";
 import { Scales } from "./Scales";
 import { Vessels } from "./Vessels";
 
 type Settings = Schemas["HouseSettings"];
+/** As the kitchen knows a way without them. */
+const TOOLS = [
+  "stand mixer",
+  "blender",
+  "microwave",
+  "ice cream machine",
+  "piping bag",
+  "waffle iron",
+  "air fryer",
+];
 
 /** How to reckon, which carbohydrate leads, the scales and vessels of the house. */
 export default function SettingsPage() {
@@ -93,6 +104,32 @@ function SettingsForm({ stored }: { stored: Settings }) {
           { value: "eu", label: "by the fourteen of the EU" },
           { value: "us", label: "by the nine of the US" },
         ]}
+      />
+      <Choice
+        label="Core temperatures and dates to eat by"
+        value={edit.safety ?? "us"}
+        onChange={(safety) => change({ safety })}
+        options={[
+          { value: "us", label: "by US advice (USDA FSIS)" },
+          { value: "uk", label: "by UK advice (Food Standards Agency)" },
+        ]}
+      />
+      <Choice
+        label="Cards are printed on"
+        value={edit.paper ?? "a4"}
+        onChange={(paper) => change({ paper })}
+        options={[
+          { value: "a4", label: "A4" },
+          { value: "letter", label: "Letter" },
+        ]}
+      />
+      <Ticks
+        label="Tools that this kitchen lacks"
+        hint="A step that needs one says what to do instead."
+        names={{}}
+        choices={TOOLS}
+        value={edit.tools_missing ?? []}
+        onChange={(tools_missing) => change({ tools_missing })}
       />
       <TextField
         label="Currency"

@@ -1,3 +1,4 @@
+import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 
@@ -84,6 +85,7 @@ function useSaveLabel(
   setChosen: (chosen: Chosen) => void,
 ) {
   const [conflict, setConflict] = useState<ProblemError>();
+  const client = useQueryClient();
   const refresh = useRefresh();
   const say = useNotice();
   const stale = [keys.foods, ["trial"], keys.kitchen] as const;
@@ -127,6 +129,16 @@ function useSaveLabel(
       });
     } catch (error) {
       if (error instanceof ProblemError && error.status === 409) {
+        // What is stored now came with the refusal: saving again, however soon, answers to it.
+        const theirs = error.current as ShelfLabel;
+        client.setQueryData<Schemas["ShelfFood"]>(
+          [...keys.foods, food.id],
+          (known) =>
+            known && {
+              ...known,
+              labels: known.labels.map((one) => (one.id === theirs.id ? theirs : one)),
+            },
+        );
         setConflict(error);
         refresh(keys.foods);
       }

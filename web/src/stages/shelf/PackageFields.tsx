@@ -10,7 +10,7 @@ import {
   type Package,
   STATES,
 } from "./panels";
-import { Ticks } from "./Ticks";
+import { Ticks } from "../../ui/Ticks";
 
 interface PackageFieldsProps {
   label: Label;

@@ -35,6 +35,12 @@ export function Closed({ dish, trial, sheet }: ClosedProps) {
           >
             On to the portions →
           </Link>
+          <Link
+            to={`/dishes/${dish.id}/cook?batch=${sheet.id}`}
+            className="inline-flex min-h-11 items-center border border-ink px-3.5 font-semibold hover:bg-wash"
+          >
+            To the stove
+          </Link>
           <Begin dish={dish} trial={trial} again />
           {!sheet.free && <AsPlan sheet={sheet} />}
           <BeginFreely dish={dish} trial={trial} />

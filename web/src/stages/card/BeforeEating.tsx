@@ -1,0 +1,47 @@
+import type { Schemas } from "../../api/client";
+import { day } from "../../lib/format";
+
+const plain = (name: string) => name.replaceAll("_", " ");
+const SAYS = { us: "US", uk: "UK", habit: "habit" } as const;
+
+/** What to know before eating it: what it contains, what to be careful with, until when it keeps. */
+export function BeforeEating({ card }: { card: Schemas["Card"] }) {
+  const { contains } = card;
+  const fridge = card.keeps.filter((one) => one.place === "fridge");
+  const freezer = card.keeps.filter((one) => one.place === "freezer");
+  return (
+    <section aria-label="Before eating it" className="grid gap-1">
+      <p>
+        <b>Contains</b>{" "}
+        {contains.allergens.length > 0
+          ? contains.allergens.map(plain).join(", ")
+          : "no allergen that a label names"}
+        {contains.may_contain.length > 0 &&
+          `; may contain ${contains.may_contain.map(plain).join(", ")}`}
+        {contains.unsaid.length > 0 && (
+          <span className="text-sm text-soft">
+            . Packages that say nothing of allergens: {contains.unsaid.join(", ")}
+          </span>
+        )}
+      </p>
+      <p>
+        <b>Keeps</b> in the fridge until {day(card.keeps_until)}{" "}
+        <span className="text-sm text-soft">
+          ({fridge.map((one) => `${SAYS[one.says]}: ${one.text}`).join("; ")})
+        </span>
+        ; frozen {freezer.map((one) => one.text).join("; ")}.
+      </p>
+      {card.reheat !== "" && (
+        <p>
+          <b>Reheat</b> {card.reheat.charAt(0).toLowerCase()}
+          {card.reheat.slice(1)} Fill crisp cups and wraps just before serving.
+        </p>
+      )}
+      {[...card.cautions.map((one) => one.says), ...card.passed].map((says) => (
+        <p key={says} className="border-l-4 border-mark pl-2">
+          {says}
+        </p>
+      ))}
+    </section>
+  );
+}

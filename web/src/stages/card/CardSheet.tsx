@@ -1,0 +1,134 @@
+import type { Schemas } from "../../api/client";
+import { Balloon } from "../../drawing/Balloon";
+import { TitleBlock } from "../../drawing/TitleBlock";
+import { known, valueText } from "../../lib/figures";
+import { day, figure, fixed, weighed } from "../../lib/format";
+import { BeforeEating } from "./BeforeEating";
+import { BuildInGrams } from "./BuildInGrams";
+import { Compact } from "./Compact";
+import { Outside } from "./Sources";
+
+interface CardSheetProps {
+  card: Schemas["Card"];
+  carbohydrate: "total" | "net";
+}
+
+/** The finished page: one side of A4 or Letter, legible in grey. */
+export function CardSheet({ card, carbohydrate }: CardSheetProps) {
+  return (
+    <div className="grid gap-4 print:gap-2.5 print:leading-snug">
+      <h1 className="text-2xl font-bold">
+        {card.dish}{" "}
+        <span className="font-normal text-soft">
+          trial {card.letter}, {day(card.made_at)}
+        </span>
+      </h1>
+      <TitleBlock
+        dish={card.dish}
+        trial={card.letter}
+        state={card.closed ? "as weighed" : "weighing"}
+        result={card.result}
+        labelNames={card.label_names}
+        carbohydrate={carbohydrate}
+        goals={card.goals}
+        serving={card.serving_words}
+      />
+      <div className="grid gap-x-8 gap-y-4 lg:grid-cols-2 print:grid-cols-2 print:gap-y-2.5">
+        <div className="grid content-start gap-4 print:gap-2.5">
+          <Compact card={card} />
+          <Plates plated={card.plated} />
+          <PlanAgainstMade card={card} />
+          <BeforeEating card={card} />
+        </div>
+        <div className="grid content-start gap-4 print:gap-2.5">
+          <BuildInGrams card={card} />
+          <Steps steps={card.steps} />
+        </div>
+      </div>
+      {card.source_note && <p className="text-sm text-soft">Source: {card.source_note}</p>}
+      <Outside />
+    </div>
+  );
+}
+
+function Plates({ plated }: { plated: readonly Schemas["Plated"][] }) {
+  if (plated.length === 0) return null;
+  return (
+    <section>
+      <h2 className="font-bold">With a finish</h2>
+      <ul>
+        {plated.map((one) => {
+          const kcal = known(one.serving.kcal);
+          const protein = known(one.serving.protein_g);
+          return (
+            <li key={one.finish.id} className="border-b border-rule py-0.5">
+              {one.finish.name}
+              {one.finish.eater && ` for ${one.finish.eater}`}:{" "}
+              <b>{kcal ? `${valueText(kcal, "kcal")} kcal` : "kcal unknown"}</b>
+              {protein && `, ${valueText(protein, "g")} g protein`}
+              <span className="text-soft">
+                {" "}
+                {one.lines.map((line) => `${weighed(line.grams)} g ${line.name}`).join(", ")}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+/** 600 kcal planned, 670 made; the yield; how far pieces differ. */
+function PlanAgainstMade({ card }: { card: Schemas["Card"] }) {
+  const { as_planned: plan, cooked, spread } = card;
+  const kcal = known(card.result.serving.kcal);
+  const rows = [
+    plan.kcal != null &&
+      kcal && {
+        name: "planned and made",
+        text: `${figure(plan.kcal, "kcal")} kcal planned, ${valueText(kcal, "kcal")} made`,
+      },
+    cooked && {
+      name: "cooked",
+      text: `${weighed(cooked.cooked_g)} of ${weighed(cooked.raw_g)} g, ${fixed(cooked.share * 100, 0)} %`,
+    },
+    {
+      name: spread.known ? "pieces differ" : "a piece by eye",
+      text: `± ${fixed(spread.relative * 100, spread.relative < 0.1 ? 1 : 0)} %${spread.kcal == null ? "" : `, ± ${figure(spread.kcal, "kcal")} kcal`}`,
+    },
+  ].filter((row) => row !== false && row !== null);
+  return (
+    <dl className="grid grid-cols-[auto_1fr] gap-x-4">
+      {rows.map((row) => (
+        <div key={row.name} className="contents">
+          <dt className="text-soft">{row.name}</dt>
+          <dd>{row.text}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+function Steps({ steps }: { steps: readonly Schemas["CardStep"][] }) {
+  if (steps.length === 0) return null;
+  return (
+    <section>
+      <h2 className="font-bold">Steps</h2>
+      <ol>
+        {steps.map((step) => (
+          <li
+            key={step.number}
+            className="grid grid-cols-[auto_1fr] gap-x-2 border-b border-rule py-0.5"
+          >
+            <Balloon n={step.number} />
+            <span>
+              {step.says}
+              {step.detail && <span className="text-soft"> {step.detail}</span>}
+              {step.took && <span className="text-soft"> ({step.took})</span>}
+            </span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,52 @@
+import type { Schemas } from "../../api/client";
+import { bandText, known, unknownText, valueText } from "../../lib/figures";
+import { weighed } from "../../lib/format";
+import { NUTRIENTS } from "../../lib/nutrients";
+
+/** One serving with its likely margin, 100 g and the whole batch; both carbohydrate schools. */
+export function Compact({ card }: { card: Schemas["Card"] }) {
+  const { result } = card;
+  const whole = result.weight_g;
+  return (
+    <table aria-label="At a glance" className="w-full border-collapse text-right">
+      <thead className="text-sm text-soft">
+        <tr className="border-b border-ink align-bottom">
+          <td />
+          <th className="px-1.5 font-normal">serving</th>
+          <th className="px-1.5 font-normal">likely</th>
+          <th className="px-1.5 font-normal">100 g</th>
+          <th className="pl-1.5 font-normal">
+            batch{whole != null && `, ${weighed(Math.round(whole))} g`}
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {NUTRIENTS.map((row) => {
+          const serving = known(result.serving[row.key]);
+          const hundred = result.per_100g ? known(result.per_100g[row.key]) : null;
+          const batch = known(result.batch[row.key]);
+          return (
+            <tr key={row.key} className="border-b border-rule leading-tight">
+              <th
+                scope="row"
+                className={`py-0.5 text-left font-normal ${row.inside ? "pl-3 text-soft" : ""}`}
+              >
+                {row.name} <span className="text-xs text-soft">{row.unit}</span>
+              </th>
+              <td className="px-1.5 font-bold">
+                {serving
+                  ? valueText(serving, row.unit)
+                  : unknownText(result.serving[row.key], row.unit)}
+              </td>
+              <td className="px-1.5 whitespace-nowrap text-soft">
+                {serving && bandText(serving.likely, row.unit)}
+              </td>
+              <td className="px-1.5">{hundred && valueText(hundred, row.unit)}</td>
+              <td className="pl-1.5">{batch && valueText(batch, row.unit)}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}

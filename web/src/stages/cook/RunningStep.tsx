@@ -1,0 +1,180 @@
+import { useState } from "react";
+
+import type { Schemas } from "../../api/client";
+import { Balloon } from "../../drawing/Balloon";
+import { clock, countdown, minutes } from "../../lib/format";
+import { Button } from "../../ui/Button";
+import { Reason } from "../../ui/Reason";
+import { LookForm, MeasureForm } from "./LookForm";
+import { degreesText, knobText, memoryText, timeText, untilText } from "./stepText";
+import { ms } from "./timeline";
+import type { Deed } from "./useCookLog";
+
+interface RunningStepProps {
+  one: Schemas["CookedStep"];
+  number: number;
+  isNext: boolean;
+  now: number;
+  startAt: string | null;
+  refused: string | undefined;
+  log: (deed: Deed) => Promise<boolean>;
+}
+
+/** A step of a cook: waiting, going with its clock, or done with what it took. */
+export function RunningStep(p: RunningStepProps) {
+  if (p.one.status === "going") return <Going {...p} />;
+  if (p.one.status === "waiting") return <Waiting {...p} />;
+  return <Over {...p} />;
+}
+
+function about({ step, knob, estimate }: Schemas["CookedStep"]): string {
+  return [
+    timeText(step),
+    knob && knobText(knob),
+    step.vessel && `in the ${step.vessel}`,
+    untilText(step),
+    memoryText(estimate),
+  ]
+    .filter(Boolean)
+    .join(" · ");
+}
+
+function Waiting({ one, number, isNext, startAt, log }: RunningStepProps) {
+  const { step } = one;
+  return (
+    <li
+      className={`grid grid-cols-[auto_minmax(0,1fr)_auto] items-start gap-x-3 border-b border-rule py-2 ${one.can_begin ? "" : "text-soft"}`}
+    >
+      <Balloon n={number} filled={step.hands_on ?? true} />
+      <div className="min-w-0">
+        <span className="font-semibold">{step.says}</span>
+        {startAt && <span className="text-soft"> · about {clock(startAt)}</span>}
+        <p className="text-sm text-soft">{about(one)}</p>
+        <Reason
+          opens="Leave it out"
+          label="Why it is left out"
+          placeholder="no time for it"
+          submit="Leave it out"
+          onSubmit={(note) => void log({ deed: "skip", step: step.id, note })}
+        />
+      </div>
+      <Button
+        look={isNext ? "main" : "plain"}
+        disabled={!one.can_begin}
+        {...(isNext ? { shortcut: "B" } : { "aria-label": `Begin step ${number}, ${step.says}` })}
+        onClick={() => void log({ deed: "begin", step: step.id })}
+      >
+        Begin
+      </Button>
+    </li>
+  );
+}
+
+function Going({ one, number, now, refused, log }: RunningStepProps) {
+  const { step } = one;
+  const [looking, setLooking] = useState(false);
+  const due = one.due_at ? ms(one.due_at) : now;
+  const look = one.next_look_at ? ms(one.next_look_at) : null;
+  const lookDue = look !== null && look <= now;
+  return (
+    <li className="border-2 border-ink p-3" aria-label={`Step ${number}, ${step.says}`}>
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <Balloon n={number} filled />
+        <span className="text-lg font-bold">{step.says}</span>
+        <span
+          role="timer"
+          className={`ml-auto font-mono text-4xl font-bold ${due < now ? "text-mark" : ""}`}
+        >
+          {countdown(due - now)}
+        </span>
+      </div>
+      <p className="text-sm text-soft">
+        begun {clock(one.begun_at ?? "")}, up at {clock(one.due_at ?? "")} · {about(one)}
+      </p>
+      {look !== null && (
+        <p className={lookDue ? "font-semibold text-mark" : "text-sm text-soft"}>
+          {lookDue ? `Look now: ${asked(step)}` : `next look at ${clock(one.next_look_at ?? "")}`}
+        </p>
+      )}
+      <Seen looks={one.looks} />
+      {one.rule && <MeasureForm one={one} rule={one.rule} log={log} />}
+      {refused && (
+        <p role="alert" className="text-mark">
+          {refused}
+        </p>
+      )}
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button
+          look="main"
+          shortcut="D"
+          className="min-w-28 max-sm:flex-1"
+          onClick={() => void log({ deed: "done", step: step.id })}
+        >
+          Done
+        </Button>
+        <Button
+          shortcut="+"
+          onClick={() => void log({ deed: "extend", step: step.id, minutes: 1 })}
+        >
+          +1 min
+        </Button>
+        <Button onClick={() => void log({ deed: "extend", step: step.id, minutes: 5 })}>
+          +5 min
+        </Button>
+        <Button onClick={() => setLooking(true)}>I looked</Button>
+      </div>
+      {looking && (
+        <LookForm
+          cue={step.cue ?? ""}
+          onSaid={async (note, ovenC) => {
+            const deed: Deed = { deed: "look", step: step.id, note, oven_c: ovenC };
+            if (await log(deed)) setLooking(false);
+          }}
+        />
+      )}
+    </li>
+  );
+}
+
+const asked = (step: Schemas["Step"]) => (step.cue ? `${step.cue}?` : "is it done?");
+
+function Seen({ looks }: { looks: Schemas["CookedStep"]["looks"] }) {
+  if (looks.length === 0) return null;
+  return (
+    <ul className="my-1 text-sm">
+      {looks.map((look) => (
+        <li key={look.at}>
+          after {minutes(look.minutes)}: {look.seen || "looked"}
+          {look.oven_c != null && `, oven ${degreesText(look.oven_c)}`}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Over({ one, number }: RunningStepProps) {
+  const { step } = one;
+  const skipped = one.status === "skipped";
+  const hottest = one.measured.reduce<number | null>(
+    (most, next) => Math.max(most ?? -99, next.temperature_c),
+    null,
+  );
+  return (
+    <li className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-3 border-b border-rule py-1.5 text-soft">
+      <Balloon n={number} />
+      <div>
+        <span className={skipped ? "" : "text-done"}>{skipped ? "left out" : "✓"}</span>{" "}
+        <span className="text-ink">{step.says}</span>{" "}
+        {[
+          one.actual_min != null && `took ${minutes(one.actual_min)} (planned ${timeText(step)})`,
+          hottest !== null && `core ${degreesText(hottest)}`,
+          one.passed && `not measured: ${one.passed}`,
+          one.reason,
+        ]
+          .filter(Boolean)
+          .join(" · ")}
+        <Seen looks={one.looks} />
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,197 @@
+import { type SyntheticEvent, useState } from "react";
+
+import type { Schemas } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { Choice, NumberField, TextField } from "../../ui/Field";
+import { Modal } from "../../ui/Modal";
+import { Ticks } from "../../ui/Ticks";
+import { KINDS, SCALES } from "./stepText";
+
+type Step = Schemas["Step"];
+
+interface StepDialogProps {
+  step: Step;
+  steps: readonly Step[];
+  components: readonly string[];
+  onSave: (step: Step) => void;
+  onClose: () => void;
+}
+
+/** Everything that can be said of a step. */
+export function StepDialog({ step, steps, components, onSave, onClose }: StepDialogProps) {
+  const [draft, setDraft] = useState(step);
+  const [error, setError] = useState<string>();
+  const set = (part: Partial<Step>) => {
+    setDraft((last) => ({ ...last, ...part }));
+    setError(undefined);
+  };
+  const save = (event: SyntheticEvent) => {
+    event.preventDefault();
+    if (draft.says.trim() === "") setError("Say what is done.");
+    else if ((draft.least_min ?? 0) > (draft.most_min ?? Infinity)) {
+      setError("The time runs from the shorter to the longer.");
+    } else {
+      onSave(draft);
+      onClose();
+    }
+  };
+  const later = followers(steps, step.id);
+  const names = Object.fromEntries(steps.map((one, i) => [one.id, `${i + 1} ${one.says}`]));
+  const before = steps.map((one) => one.id).filter((key) => !later.has(key));
+  return (
+    <Modal wide open onOpenChange={(open) => !open && onClose()} title={`Step: ${step.says}`}>
+      <form className="grid gap-4" onSubmit={save} noValidate>
+        <div className="grid gap-4 sm:grid-cols-[2fr_1fr]">
+          <TextField
+            label="What is done"
+            maxLength={200}
+            value={draft.says}
+            onChange={(says) => set({ says })}
+            error={error}
+          />
+          <Choice
+            label="Kind"
+            value={draft.kind}
+            options={KINDS}
+            onChange={(kind) => set({ kind })}
+          />
+        </div>
+        <div className="flex flex-wrap gap-4">
+          <NumberField
+            label="At least"
+            unit="min"
+            optional
+            value={draft.least_min}
+            most={10_080}
+            onChange={(least_min) => set({ least_min })}
+          />
+          <NumberField
+            label="At most"
+            unit="min"
+            optional
+            value={draft.most_min}
+            most={10_080}
+            onChange={(most_min) => set({ most_min })}
+          />
+          <NumberField
+            label="First look after"
+            unit="min"
+            optional
+            value={draft.first_look_min}
+            most={10_080}
+            onChange={(first_look_min) => set({ first_look_min })}
+          />
+          <div className="w-44">
+            <Choice
+              label="Meanwhile"
+              value={(draft.hands_on ?? true) ? "hands" : "itself"}
+              options={ATTENTION}
+              onChange={(attention) => set({ hands_on: attention === "hands" })}
+            />
+          </div>
+        </div>
+        <Heat draft={draft} set={set} />
+        <div className="grid gap-4 sm:grid-cols-3">
+          <TextField
+            label="Tool that nothing else can use meanwhile"
+            placeholder="oven"
+            maxLength={60}
+            value={draft.tool ?? ""}
+            onChange={(tool) => set({ tool })}
+          />
+          <TextField
+            label="Vessel"
+            placeholder="loaf tin"
+            maxLength={60}
+            value={draft.vessel ?? ""}
+            onChange={(vessel) => set({ vessel })}
+          />
+          <TextField
+            label="Until"
+            placeholder="moist crumbs on a toothpick"
+            maxLength={300}
+            value={draft.cue ?? ""}
+            onChange={(cue) => set({ cue })}
+          />
+        </div>
+        {components.length > 0 && (
+          <Ticks
+            label="Works on"
+            names={{}}
+            choices={components}
+            value={draft.uses ?? []}
+            onChange={(uses) => set({ uses })}
+          />
+        )}
+        {before.length > 0 && (
+          <Ticks
+            label="Comes after"
+            names={names}
+            choices={before}
+            value={draft.after ?? []}
+            onChange={(after) => set({ after })}
+          />
+        )}
+        <Button type="submit" look="main" className="justify-self-start">
+          Save the step
+        </Button>
+      </form>
+    </Modal>
+  );
+}
+
+/** Steps that wait for this one, near or far: it cannot come after them. */
+function followers(steps: readonly Step[], key: string): Set<string> {
+  const found = new Set<string>([key]);
+  for (let grown = true; grown;) {
+    const before = found.size;
+    for (const step of steps) {
+      if ((step.after ?? []).some((one) => found.has(one))) found.add(step.id);
+    }
+    grown = found.size > before;
+  }
+  return found;
+}
+
+const ATTENTION = [
+  { value: "hands" as const, label: "takes your hands" },
+  { value: "itself" as const, label: "runs by itself" },
+];
+const AIRS = [
+  { value: "conventional" as const, label: "conventional" },
+  { value: "fan" as const, label: "fan" },
+];
+
+function Heat({ draft, set }: { draft: Step; set: (part: Partial<Step>) => void }) {
+  const scale = draft.written ?? "C";
+  const celsius = draft.temperature_c;
+  const shown = celsius == null ? null : Math.round(scale === "F" ? celsius * 1.8 + 32 : celsius);
+  const typed = (degrees: number | null, as: "C" | "F") =>
+    set({
+      written: as,
+      temperature_c:
+        degrees === null ? null : as === "F" ? Math.round((degrees - 32) / 0.018) / 100 : degrees,
+    });
+  return (
+    <div className="flex flex-wrap items-start gap-4">
+      <NumberField
+        label="Temperature"
+        optional
+        value={shown}
+        most={750}
+        onChange={(degrees) => typed(degrees, scale)}
+      />
+      <div className="w-24">
+        <Choice label="In" value={scale} options={SCALES} onChange={(as) => set({ written: as })} />
+      </div>
+      <div className="w-40">
+        <Choice
+          label="Oven"
+          value={draft.air ?? "conventional"}
+          options={AIRS}
+          onChange={(air) => set({ air })}
+        />
+      </div>
+    </div>
+  );
+}

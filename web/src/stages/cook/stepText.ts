@@ -1,0 +1,56 @@
+import type { Schemas } from "../../api/client";
+import { fixed, minutes, span } from "../../lib/format";
+
+type Step = Schemas["Step"];
+
+export const KINDS: readonly { value: Step["kind"]; label: string }[] = [
+  { value: "prep", label: "prepare" },
+  { value: "mix", label: "mix" },
+  { value: "rest", label: "rest" },
+  { value: "preheat", label: "preheat" },
+  { value: "bake", label: "bake" },
+  { value: "broil", label: "broil" },
+  { value: "boil", label: "boil" },
+  { value: "pan", label: "in the pan" },
+  { value: "microwave", label: "microwave" },
+  { value: "machine", label: "machine or iron" },
+  { value: "chill", label: "chill" },
+  { value: "freeze", label: "freeze" },
+  { value: "thaw", label: "thaw" },
+  { value: "cool", label: "cool" },
+  { value: "portion", label: "portion" },
+  { value: "top", label: "top" },
+];
+
+/** The knob in both units: "175 °C · 350 °F, fan 155 °C". */
+export function knobText(knob: Schemas["Knob"]): string {
+  const c = `${fixed(knob.conventional_c, 0)} °C · ${fixed(knob.conventional_f, 0)} °F`;
+  return `${c}, fan ${fixed(knob.fan_c, 0)} °C`;
+}
+
+/** A step's time as planned: "35–40 min", or that nobody has said. */
+export function timeText(step: Step): string {
+  if (step.least_min == null && step.most_min == null) return "5 min, not said";
+  const least = step.least_min ?? step.most_min ?? 0;
+  return span(least, step.most_min ?? least);
+}
+
+/** What an oven's memory makes of the stated time. */
+export function memoryText(guess: Schemas["Estimate"]): string | null {
+  if (guess.bakes.length === 0) return guess.held || null;
+  const from = guess.bakes.length === 1 ? "1 bake" : `${guess.bakes.length} bakes`;
+  const likely = `${minutes(guess.minutes)} here (${span(guess.least_min, guess.most_min)})`;
+  return `${likely}, from ${from}${guess.held ? `. ${guess.held}` : ""}`;
+}
+
+/** "until moist crumbs on a toothpick"; nothing where no cue was given. */
+export const untilText = ({ cue }: Step): string =>
+  cue ? `until ${cue.charAt(0).toLowerCase()}${cue.slice(1)}` : "";
+
+export const SCALES: readonly { value: "C" | "F"; label: string }[] = [
+  { value: "C", label: "°C" },
+  { value: "F", label: "°F" },
+];
+
+export const degreesText = (celsius: number): string =>
+  `${fixed(celsius, celsius % 1 === 0 ? 0 : 1)} °C (${fixed(celsius * 1.8 + 32, 0)} °F)`;

@@ -1,0 +1,176 @@
+import { useState } from "react";
+
+import { problemOf, type ProblemError, type Schemas } from "../../api/client";
+import { NumberField } from "../../ui/Field";
+import { Toggle } from "../../ui/Toggle";
+
+type Dividing = Schemas["Dividing"];
+
+interface DivideFormProps {
+  dividing: Dividing;
+  pieces: number;
+  onDivide: (dividing: Dividing) => Promise<void>;
+}
+
+const WAYS: readonly { way: NonNullable<Dividing["way"]>; name: string }[] = [
+  { way: "count", name: "Equal pieces" },
+  { way: "scoop", name: "Scoops" },
+  { way: "cut", name: "Cut the pan" },
+  { way: "grams", name: "By the gram" },
+];
+const SQUARE = { rows: 3, columns: 4, length_cm: 23, width_cm: 23 };
+
+/** How the batch is divided, and what one serving is. Good values are stored as they are typed. */
+export function DivideForm({ dividing, pieces, onDivide }: DivideFormProps) {
+  const [draft, setDraft] = useState<Dividing>(dividing);
+  const [problem, setProblem] = useState<ProblemError>();
+  const set = (part: Partial<Dividing>) => {
+    const next = { ...draft, ...part };
+    setDraft(next);
+    onDivide(next).then(
+      () => setProblem(undefined),
+      (error: unknown) => setProblem(problemOf(error)),
+    );
+  };
+  const way = draft.way ?? "count";
+  const choose = (chosen: typeof way) => {
+    const part: Partial<Dividing> = { way: chosen };
+    if (chosen === "scoop" && draft.fill_g == null) part.fill_g = 60;
+    if (chosen === "grams" && draft.serving_g == null) part.serving_g = 150;
+    if (chosen === "cut" && draft.cut == null) part.cut = SQUARE;
+    if (chosen !== way) part.serving_pieces = 1;
+    set(part);
+  };
+  return (
+    <section
+      aria-label="Divide it"
+      className="grid justify-items-start gap-3 border border-rule p-3 max-lg:order-2"
+    >
+      <div role="group" aria-label="How it is divided" className="flex flex-wrap">
+        {WAYS.map((one) => (
+          <Toggle key={one.way} small on={way === one.way} onChoose={() => choose(one.way)}>
+            {one.name}
+          </Toggle>
+        ))}
+      </div>
+      {way === "count" && (
+        <NumberField
+          label="Number of portions"
+          value={draft.pieces ?? pieces}
+          most={1000}
+          takes="whole"
+          onChange={(count) => set({ pieces: count ?? 1 })}
+        />
+      )}
+      {way === "scoop" && (
+        <NumberField
+          label="Each scoop"
+          unit="g"
+          value={draft.fill_g}
+          most={100_000}
+          takes="positive"
+          onChange={(fill_g) => set({ fill_g })}
+        />
+      )}
+      {way === "grams" && (
+        <NumberField
+          label="One serving"
+          unit="g"
+          value={draft.serving_g}
+          most={100_000}
+          takes="positive"
+          onChange={(serving_g) => set({ serving_g })}
+        />
+      )}
+      {way === "cut" && draft.cut && <CutFields cut={draft.cut} set={(cut) => set({ cut })} />}
+      {way !== "grams" && (
+        <NumberField
+          label="A serving is"
+          unit={way === "scoop" ? "scoops" : "pieces"}
+          value={draft.serving_pieces}
+          most={1000}
+          error={problem?.at("serving_pieces")}
+          takes="positive"
+          onChange={(serving_pieces) => set({ serving_pieces: serving_pieces ?? 1 })}
+        />
+      )}
+      {way !== "grams" && (
+        <Toggle
+          small
+          on={draft.weighed_cooked ?? false}
+          onChoose={() => set({ weighed_cooked: !draft.weighed_cooked })}
+        >
+          Weigh each cooked piece
+        </Toggle>
+      )}
+      {way === "count" && !draft.weighed_cooked && (
+        <Toggle
+          small
+          on={draft.two_pass ?? false}
+          onChoose={() => set({ two_pass: !draft.two_pass })}
+        >
+          Fill in two passes
+        </Toggle>
+      )}
+      {problem && !problem.at("serving_pieces") && (
+        <p role="alert" className="text-mark">
+          {problem.faults[0]?.message ?? problem.message}
+        </p>
+      )}
+    </section>
+  );
+}
+
+type Cut = Schemas["PanCut"];
+
+function CutFields({ cut, set }: { cut: Cut; set: (cut: Cut) => void }) {
+  const round = cut.wedges != null;
+  const shape = (isRound: boolean) => set(isRound ? { wedges: 8, diameter_cm: 26 } : SQUARE);
+  const count = (name: "rows" | "columns" | "wedges", label: string) => (
+    <NumberField
+      label={label}
+      value={cut[name]}
+      most={50}
+      takes="whole"
+      onChange={(n) => set({ ...cut, [name]: n })}
+    />
+  );
+  const size = (name: "length_cm" | "width_cm" | "diameter_cm", label: string) => (
+    <NumberField
+      label={label}
+      unit="cm"
+      optional
+      value={cut[name]}
+      most={200}
+      takes="positive"
+      onChange={(n) => set({ ...cut, [name]: n })}
+    />
+  );
+  return (
+    <>
+      <div role="group" aria-label="Shape of the pan" className="flex">
+        <Toggle small on={!round} onChoose={() => shape(false)}>
+          rectangle
+        </Toggle>
+        <Toggle small on={round} onChoose={() => shape(true)}>
+          round
+        </Toggle>
+      </div>
+      <div className="flex flex-wrap gap-3">
+        {round ? (
+          <>
+            {count("wedges", "Wedges")}
+            {size("diameter_cm", "Across")}
+          </>
+        ) : (
+          <>
+            {count("rows", "Rows")}
+            {count("columns", "Columns")}
+            {size("width_cm", "Width")}
+            {size("length_cm", "Length")}
+          </>
+        )}
+      </div>
+    </>
+  );
+}
