@@ -1,6 +1,7 @@
 """`./run shots`: one current picture of every main view, from a fresh demo kitchen."""
 
 import tempfile
+import uuid
 from collections.abc import Callable
 from pathlib import Path
 from urllib.parse import quote
@@ -13,6 +14,7 @@ from tests.server import Server
 OUT = Path(__file__).parents[1] / "docs" / "screenshots"
 DESKTOP = {"width": 1280, "height": 800}
 PHONE = {"width": 390, "height": 844}
+PAPER = {"width": 711, "height": 1040}
 
 
 def act(page: Page, name: str, amount: float = 0) -> None:
@@ -44,25 +46,6 @@ def too_much(page: Page) -> None:
     """A scoop too many on the line that was on its way."""
     act(page, "scoop", 76)
     expect(page.get_by_role("region", name="Too much")).to_contain_text("kcal")
-
-
-def pour_freely(page: Page) -> None:
-    """Two pours that nobody planned: one named, one not yet."""
-    page.get_by_label("Name of the dish").fill("Whatever it was")
-    page.get_by_role("button", name="Cook first, write later").click()
-    expect(page.get_by_role("heading", level=1)).to_have_text("Pour anything")
-    tare(page)
-    names = page.get_by_role("region", name="Names")
-    for grams in (240, 55):
-        act(page, "scoop", grams)
-        steady(page, str(grams))
-        page.keyboard.press("Space")
-        expect(names.get_by_role("heading").first).to_contain_text(f"{grams} g")
-        steady(page, "0")
-    names.get_by_role("combobox", name="What were the 240 g").fill("quark")
-    expect(page.get_by_role("option").first).to_contain_text("quark")
-    page.keyboard.press("Enter")
-    expect(page.get_by_role("region", name="Lines")).to_contain_text("quark")
 
 
 def fill_two(page: Page) -> None:
@@ -119,30 +102,59 @@ def reach_the_goal(page: Page) -> None:
     page.wait_for_timeout(700)
 
 
+def on_paper(page: Page) -> None:
+    page.emulate_media(media="print")
+
+
+def plan_the_steps(page: Page) -> None:
+    page.get_by_role("button", name="Plan the steps").click()
+    expect(page.get_by_role("region", name="Schedule")).to_contain_text("ready")
+    page.wait_for_timeout(600)
+
+
+def bake_the_chicken(page: Page) -> None:
+    """Coated, chilled, in the oven, measured once too early; the sauce is stirred meanwhile."""
+    done = [(deed, key) for key in ("coat", "chill", "preheat") for deed in ("begin", "done")]
+    for deed, key in (*done, ("begin", "bake"), ("begin", "top")):
+        log(page, deed=deed, step=key)
+    log(page, deed="temperature", step="bake", temperature_c=68)
+    page.wait_for_timeout(2500)
+
+
+def log(page: Page, **deed: object) -> None:
+    body = {"id": str(uuid.uuid4()), **deed}
+    assert page.request.post("/api/batches/2/cook", data=body).status == 200
+
+
+def see_the_pan(page: Page) -> None:
+    pan = page.get_by_role("region", name="The pan")
+    pan.evaluate("element => window.scrollTo(0, element.getBoundingClientRect().top - 90)")
+
+
 def nothing(_: Page) -> None:
     return
 
 
 VIEWS: tuple[tuple[str, str, dict[str, int], str, Callable[[Page], None]], ...] = (
     ("build", "/dishes/1/build", DESKTOP, "light", nothing),
-    ("build-phone", "/dishes/1/build", PHONE, "light", nothing),
     ("swap", "/dishes/2/build", DESKTOP, "light", try_a_swap),
     ("goal", "/dishes/2/build", DESKTOP, "dark", reach_the_goal),
     ("original", "/dishes/1/original", DESKTOP, "light", nothing),
     ("card", "/dishes/1/card?batch=1", DESKTOP, "light", open_margin),
-    ("card-phone", "/dishes/1/card?batch=1", PHONE, "dark", nothing),
+    ("card-print", "/dishes/1/card?batch=1", PAPER, "light", on_paper),
     ("shelf", "/shelf/13", DESKTOP, "light", nothing),
-    ("shelf-phone", "/shelf/4", PHONE, "light", nothing),
     ("quick-entry", "/dishes/1/build", DESKTOP, "light", type_a_line),
     ("compare", "/shelf/compare?labels=3,4&trial=1", DESKTOP, "light", nothing),
     ("claims", f"/claims?c={quote(CLAIMS)}", DESKTOP, "dark", nothing),
     ("settings", "/settings", DESKTOP, "light", nothing),
     ("portion", "/dishes/1/portion?batch=1", DESKTOP, "light", portions),
-    ("weigh", "/dishes/1/weigh?batch=3", DESKTOP, "dark", weigh_two_and_a_half),
-    ("weigh-phone", "/dishes/1/weigh?batch=3", PHONE, "light", nothing),
-    ("weigh-choices", "/dishes/1/weigh?batch=3", DESKTOP, "light", too_much),
+    ("weigh", "/dishes/1/weigh?batch=4", DESKTOP, "dark", weigh_two_and_a_half),
+    ("weigh-phone", "/dishes/1/weigh?batch=4", PHONE, "light", nothing),
+    ("weigh-choices", "/dishes/1/weigh?batch=4", DESKTOP, "light", too_much),
     ("kitchen", "/", DESKTOP, "light", nothing),
-    ("cook-first", "/", DESKTOP, "light", pour_freely),
+    ("cook-plan", "/dishes/1/cook", DESKTOP, "light", plan_the_steps),
+    ("pan", "/dishes/5/portion?batch=3", DESKTOP, "light", see_the_pan),
+    ("cook", "/dishes/3/cook?batch=2", DESKTOP, "dark", bake_the_chicken),
 )
 
 
