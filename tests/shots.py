@@ -115,7 +115,7 @@ def plan_the_steps(page: Page) -> None:
 def bake_the_chicken(page: Page) -> None:
     """Coated, chilled, in the oven, measured once too early; the sauce is stirred meanwhile."""
     done = [(deed, key) for key in ("coat", "chill", "preheat") for deed in ("begin", "done")]
-    for deed, key in (*done, ("begin", "bake"), ("begin", "top")):
+    for deed, key in (*done, ("begin", "bake"), ("begin", "ready-1")):
         log(page, deed=deed, step=key)
     log(page, deed="temperature", step="bake", temperature_c=68)
     page.wait_for_timeout(2500)

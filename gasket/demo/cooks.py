@@ -25,9 +25,9 @@ LOAF_MIN: Final = {
     "line": (12, 14),
     "fill": (14, 16),
     "bake": (16, 62),
-    "top": (20, 27),
+    "ready-1": (20, 27),
     "cool": (62, 95),
-    "frost": (95, 99),
+    "add-1": (95, 99),
 }
 LOAF_LOOKS: Final = ((42, "wet in the middle", 166.0), (52, "moist crumbs, nearly", None))
 LOAF_FINISH: Final = "with walnuts on top"

@@ -8,12 +8,14 @@ from typing import Annotated
 from pydantic import AwareDatetime, Field
 from sqlmodel import Session
 
+from gasket.core.cooking.musts import Must, forgotten
 from gasket.core.cooking.oven_memory import Estimate, estimate
+from gasket.core.cooking.placing import following, mentions
 from gasket.core.cooking.safety import Caution, InTheBuild, SafeRule, asked_of, cautions
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step, Steps, faults
 from gasket.core.cooking.temperatures import Knob, knob
-from gasket.core.cooking.templates import Must, following, forgotten, mentions, steps_for
+from gasket.core.cooking.templates import steps_for
 from gasket.core.cooking.tools import by_hand
 from gasket.core.errors import Conflict, Fault, FaultyInput, Refused
 from gasket.core.families import Family

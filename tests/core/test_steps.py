@@ -4,10 +4,13 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from gasket.core.cooking.musts import forgotten
+from gasket.core.cooking.parts import role_of
+from gasket.core.cooking.placing import following, mentions
 from gasket.core.cooking.step_text import read_step
-from gasket.core.cooking.steps import Step, faults, hands_on_min, without
+from gasket.core.cooking.steps import MOST_STEPS, Step, faults, hands_on_min
 from gasket.core.cooking.temperatures import celsius, knob
-from gasket.core.cooking.templates import TEMPLATES, following, forgotten, mentions, steps_for
+from gasket.core.cooking.templates import TEMPLATES, steps_for
 from gasket.core.cooking.tools import TOOLS, by_hand
 from gasket.core.errors import FaultyInput
 
@@ -87,17 +90,74 @@ def test_temperatures_convert_and_a_fan_is_set_lower():
     assert (fan.conventional_c, fan.fan_c) == (plain.conventional_c, plain.fan_c) == (180, 160)
 
 
+ROLES = {
+    "Loaf": "other",
+    "Frosting": "frosting",
+    "Lemon glaze": "frosting",
+    "Toffee sauce": "sauce",
+    "Top": "topping",
+    "Crumb topping": "topping",
+    "Biscuit base": "base",
+    "Filling": "filling",
+    "Stopper": "other",
+}
+
+
+@pytest.mark.parametrize(("name", "role"), ROLES.items())
+def test_a_components_name_tells_its_role(name, role):
+    assert role_of(name) == role
+
+
 @pytest.mark.parametrize("family", TEMPLATES)
-@pytest.mark.parametrize("components", [["Loaf"], ["Loaf", "Frosting", "Glaze"]])
+@given(components=st.lists(st.sampled_from(sorted(ROLES)), unique=True))
 def test_a_template_is_sound_and_forgets_nothing_of_its_family(family, components):
     steps = steps_for(family, components)
     assert faults(steps) == []
     assert forgotten(steps, family) == ()
     assert all(step.least_min is not None for step in steps)
-    assert {name for step in steps for name in step.uses} <= set(components)
+    assert {name for step in steps for name in step.uses} == set(components)
     assert hands_on_min(steps) > 0
-    # one component has no topping step left hanging
-    assert "Frosting" in components or not any("topping" in step.says for step in steps)
+
+
+def comes_after(steps, later, sooner):
+    """Whether the step that says `later` waits for the one that says `sooner`, however far."""
+    by_id = {step.id: step for step in steps}
+    (found,) = (step for step in steps if step.says.startswith(later))
+    ahead, behind = list(found.after), []
+    while ahead:
+        behind.append(by_id[ahead.pop()])
+        ahead.extend(behind[-1].after)
+    assert any(step.says.startswith(sooner) for step in steps)
+    return any(step.says.startswith(sooner) for step in behind)
+
+
+@pytest.mark.parametrize(
+    ("family", "components", "sooner", "later"),
+    [
+        ("tray", ["Pasta", "Sauce", "Top"], "Stir Sauce over low heat", "Combine"),
+        ("tray", ["Pasta", "Sauce", "Top"], "Sprinkle Top over Pasta", "Bake"),
+        ("cake", ["Loaf", "Frosting"], "Cool Loaf", "Spread Frosting on Loaf"),
+        ("cake", ["Frosting", "Loaf"], "Bake Loaf", "Spread Frosting on Loaf"),
+        ("cake", ["Loaf", "Crumb topping"], "Sprinkle Crumb topping", "Bake"),
+        ("cake", ["Loaf", "Toffee sauce", "Glaze"], "Spoon Toffee sauce", "Spread Glaze"),
+        ("no_bake", ["Biscuit base", "Filling"], "Press Biscuit base into the tin", "Press into"),
+        ("custard", ["Cream", "Layers"], "Lay out what goes into Layers", "Fill the cups"),
+        ("custard", ["Cream", "Dust"], "Chill", "Sprinkle Dust"),
+        ("dough", ["Base", "Sauce"], "Spoon Sauce over Base", "Bake"),
+        ("dough", ["Base", "Glaze"], "Bake", "Spread Glaze on Base"),
+    ],
+)
+def test_a_component_joins_the_dish_where_its_role_has_it(family, components, sooner, later):
+    steps = steps_for(family, components)
+    assert comes_after(steps, later, sooner)
+    assert not comes_after(steps, sooner, later)
+
+
+def test_a_components_name_is_never_read_as_a_time_or_a_place_to_fill():
+    boiled = next(s for s in steps_for("tray", ["{part} 90 min", "Sauce {0}"]) if s.id == "boil")
+    assert (boiled.says, boiled.stated_min) == ("Boil {part} 90 min", 8)
+    many = [f"Sauce {n} {'x' * 90}" for n in range(50)]
+    assert len(steps_for("cake", many)) <= MOST_STEPS
 
 
 def test_what_is_forgotten_is_said_with_the_line_to_add():
@@ -148,11 +208,3 @@ def test_steps_in_a_circle_and_of_one_id_are_found():
     assert [i for i, _ in faults((one, two))] == [0, 1]
     assert faults((one, one))[0][0] == 1
     assert faults((one,))[0] == (0, "It comes after a step that is not there.")
-
-
-def test_taking_a_step_out_joins_what_it_stood_between():
-    a = Step(id="a", kind="mix", says="x")
-    b = Step(id="b", kind="mix", says="y", after=("a",))
-    c = Step(id="c", kind="mix", says="z", after=("b",))
-    assert without((a, b, c), "b")[1].after == ("a",)
-    assert without((a, b), "q") == (a, b)

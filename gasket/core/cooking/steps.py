@@ -127,24 +127,6 @@ def _in_a_circle(steps: tuple[Step, ...]) -> list[str]:
     return list(left)
 
 
-def without(steps: tuple[Step, ...], key: str) -> tuple[Step, ...]:
-    """The steps without one: what came after it comes after what it came after."""
-    gone = next((step for step in steps if step.id == key), None)
-    if gone is None:
-        return steps
-    return tuple(
-        step.model_copy(update={"after": _instead(step.after, key, gone.after)})
-        for step in steps
-        if step.id != key
-    )
-
-
-def _instead(after: tuple[str, ...], key: str, before: tuple[str, ...]) -> tuple[str, ...]:
-    if key not in after:
-        return after
-    return tuple(dict.fromkeys((*(one for one in after if one != key), *before)))
-
-
 def hands_on_min(steps: Iterable[Step]) -> float | None:
     """Minutes of the cook's hands that steps take; None without steps."""
     told = [*steps]

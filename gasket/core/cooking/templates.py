@@ -1,37 +1,50 @@
-"""Steps to begin with, by family of dish, and the ones that are easy to forget.
+"""Steps to begin with, by family of dish (common practice).
 
-A template is a list of lines as a cook would type them (common practice). `{main}` is the first
-component, `{top}` the others; a line with `{top}` is left out where there is none. A line begins
-after the last line that worked on the same component, or after those that it names.
+A template is a list of lines as a cook would type them, about the body of the dish (`{main}`). A
+line begins after the last line that worked on the body, or after those that it names. Every other
+component is got ready in a line of its own and then joined to the dish, where and how its role has
+it: crumbs before the tray is baked, frosting once the cake is cool, layers as the cups are filled.
 """
 
-import re
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from itertools import islice
 from typing import Final
 
+from gasket.core.cooking.parts import Role, body_of, role_of
 from gasket.core.cooking.step_text import read_step
-from gasket.core.cooking.steps import HOT, Step, StepKind
+from gasket.core.cooking.steps import Step
 from gasket.core.cooking.tools import by_hand
 from gasket.core.families import Family
-from gasket.core.numbers import Answer
+
+
+@dataclass(frozen=True, slots=True)
+class _Place:
+    """When a component joins the dish: in the line `into`, or in a line of its own that comes after
+    the lines `after` and that the line `before` waits for."""
+
+    after: tuple[str, ...] = ()
+    before: str = ""
+    into: str = ""
 
 
 @dataclass(frozen=True, slots=True)
 class _Row:
-    """A line of a template. `key` is how others name it in `after`; `on` what it works on."""
+    """A line of a template. `key` is how others name it in `after`; `on` what it works on: the
+    body, all, a `part` that is got ready, or one that is joined at its `place`."""
 
     key: str
     text: str
     on: str = "main"
     after: tuple[str, ...] = ()
     must: str = ""
+    part: str = ""
+    place: _Place | None = None
 
 
 _PREHEAT: Final = _Row("preheat", "Preheat the oven 350 F 12 min", on="")
 _LINE: Final = _Row("line", "Grease or line the tin 3 min", on="", must="line")
 _DRY: Final = _Row("dry", "Weigh and whisk the dry things of {main} 6 min")
-_FROSTING: Final = _Row("top", "Beat {top} smooth 6 min", on="top")
 _CAKE_CUE: Final = "until moist crumbs on a toothpick: one minute late is dry"
 
 TEMPLATES: Final[dict[Family, tuple[_Row, ...]]] = {
@@ -47,8 +60,6 @@ TEMPLATES: Final[dict[Family, tuple[_Row, ...]]] = {
             after=("fill", "preheat"),
         ),
         _Row("cool", "Cool {main} 30 min"),
-        _FROSTING,
-        _Row("frost", "Spread {top} on {main} 4 min", on="top", after=("top", "cool")),
     ),
     "brownie": (
         _PREHEAT,
@@ -63,8 +74,6 @@ TEMPLATES: Final[dict[Family, tuple[_Row, ...]]] = {
             after=("again", "line", "preheat"),
         ),
         _Row("cool", "Cool {main} 45 min, it goes on setting"),
-        _FROSTING,
-        _Row("frost", "Spread {top} on {main} 3 min", on="top", after=("top", "cool")),
     ),
     "dough": (
         _PREHEAT,
@@ -76,13 +85,11 @@ TEMPLATES: Final[dict[Family, tuple[_Row, ...]]] = {
         _Row(
             "par", "Par-bake the base 400 F 8 min", after=("shape", "line", "preheat"), must="par"
         ),
-        _FROSTING,
-        _Row("put", "Top with {top} 4 min", on="top", after=("top", "par")),
         _Row(
             "bake",
             "Bake 400 F 10-12 min until golden brown",
             on="all",
-            after=("par", "put"),
+            after=("par",),
         ),
     ),
     "batter": (
@@ -91,8 +98,6 @@ TEMPLATES: Final[dict[Family, tuple[_Row, ...]]] = {
         _Row("rest", "Rest {main} 10 min"),
         _Row("again", "Stir again before pouring 1 min", must="again"),
         _Row("cook", "Cook each in the pan, 15 min until bubbles and a firm edge"),
-        _FROSTING,
-        _Row("serve", "Spread {top} 2 min", on="top", after=("top", "cook")),
     ),
     "crepe": (
         _Row("blend", "Blend {main} smooth 2 min"),
@@ -102,16 +107,14 @@ TEMPLATES: Final[dict[Family, tuple[_Row, ...]]] = {
     ),
     "custard": (
         _Row("mix", "Whisk {main} smooth 6 min"),
-        _Row("top", "Beat {top} smooth 5 min", on="top"),
-        _Row("fill", "Fill the cups 5 min", on="all", after=("mix", "top"), must="portion"),
+        _Row("fill", "Fill the cups 5 min", on="all", after=("mix",), must="portion"),
         _Row("chill", "Chill 4-6 h until set", on="all", after=("fill",)),
     ),
     "tray": (
         _PREHEAT,
         _Row("prep", "Weigh and cut everything 10 min"),
-        _Row("sauce", "Stir {top} over low heat 8 min", on="top"),
         _Row("boil", "Boil {main} 8 min"),
-        _Row("combine", "Combine in the dish 4 min", on="all", after=("boil", "sauce")),
+        _Row("combine", "Combine in the dish 4 min", on="all", after=("boil",)),
         _Row(
             "bake",
             "Bake in the dish 350 F 25-30 min until golden brown",
@@ -130,9 +133,8 @@ TEMPLATES: Final[dict[Family, tuple[_Row, ...]]] = {
             after=("chill", "preheat"),
         ),
         _Row("rest", "Rest {main} 3 min"),
-        _Row("top", "Stir {top} 4 min", on="top"),
         _Row("toast", "Toast the bun 2 min", on="", after=("bake",), must="par"),
-        _Row("build", "Top and close 3 min", on="all", after=("rest", "top", "toast")),
+        _Row("build", "Top and close 3 min", on="all", after=("rest", "toast")),
     ),
     "drink": (_Row("blend", "Blend {main} 2 min"),),
     "frozen": (
@@ -151,146 +153,165 @@ TEMPLATES: Final[dict[Family, tuple[_Row, ...]]] = {
 }
 
 
+_READY: Final[dict[Role, str]] = {
+    "base": "Mix {part} 4 min",
+    "frosting": "Beat {part} smooth 6 min",
+    "sauce": "Stir {part} smooth 4 min",
+    "topping": "Mix {part} 3 min",
+    "filling": "Mix {part} 5 min",
+    "other": "Lay out what goes into {part} 4 min",
+}
+_WARM_SAUCE: Final = "Stir {part} over low heat 6 min"
+_WARM: Final[frozenset[Family]] = frozenset({"cake", "tray"})
+_JOINED: Final[dict[Role, str]] = {
+    "base": "Press {part} into the tin 3 min",
+    "frosting": "Spread {part} on {main} 4 min",
+    "sauce": "Spoon {part} over {main} 2 min",
+    "topping": "Sprinkle {part} over {main} 1 min",
+    "filling": "Fill {main} with {part} 4 min",
+    "other": "Add {part} to {main} 3 min",
+}
+_ONCE_COOL: Final = _Place(after=("cool",))
+_PLACES: Final[dict[Family, tuple[_Place, dict[Role, _Place]]]] = {
+    # Where a component goes, and where those of some roles go instead.
+    "cake": (
+        _ONCE_COOL,
+        {
+            "base": _Place(after=("line",), before="fill"),
+            "topping": _Place(after=("fill",), before="bake"),
+        },
+    ),
+    "brownie": (
+        _ONCE_COOL,
+        {
+            "base": _Place(after=("line",), before="bake"),
+            "topping": _Place(after=("again",), before="bake"),
+        },
+    ),
+    "dough": (_Place(after=("par",), before="bake"), {"frosting": _Place(after=("bake",))}),
+    "batter": (_Place(after=("cook",)), {}),
+    "crepe": (_Place(after=("cook",)), {}),
+    "custard": (
+        _Place(into="fill"),
+        {
+            "base": _Place(before="fill"),
+            "topping": _Place(after=("chill",)),
+            "frosting": _Place(after=("chill",)),
+            "sauce": _Place(after=("chill",)),
+        },
+    ),
+    "tray": (
+        _Place(into="combine"),
+        {
+            "base": _Place(before="combine"),
+            "topping": _Place(after=("combine",), before="bake"),
+            "frosting": _Place(after=("rest",)),
+        },
+    ),
+    "burger": (_Place(into="build"), {}),
+    "drink": (_Place(after=("blend",)), {}),
+    "frozen": (_Place(after=("again",)), {}),
+    "no_bake": (
+        _Place(after=("mix",), before="press"),
+        {
+            "base": _Place(after=("line",), before="press"),
+            "topping": _Place(after=("press",), before="chill"),
+            "frosting": _Place(after=("chill",), before="cut"),
+            "sauce": _Place(after=("chill",), before="cut"),
+        },
+    ),
+}
+_MOST_PARTS: Final = 20
+"""So many components get lines of their own; a list of steps has an end."""
+_MOST_NAME: Final = 60
+
+
 def steps_for(
     family: Family, components: Sequence[str], missing: Sequence[str] = ()
 ) -> tuple[Step, ...]:
     """The family's steps for these components; a tool that is missing is worked without."""
-    rows = [row for row in TEMPLATES[family] if row.on != "top" or len(components) > 1]
-    keys = {row.key for row in rows}
-    main, others = (components[0] if components else "it"), components[1:]
-    steps: list[Step] = []
-    for row in rows:
-        text = row.text.format(main=main, top=" and ".join(others) or "the topping")
-        step = read_step(text, row.key)
-        named = tuple(key for key in row.after if key in keys)
-        update: dict[str, object] = {
-            "written": "C",
-            "uses": _uses(row, components),
-            "must": row.must,
-            "after": named or tuple(_before(row, rows)),
-        }
-        if row.must == "par":
-            update["hands_on"] = False
-        steps.append(step.model_copy(update=update))
+    main = body_of(components, family)
+    others = [name for name in components if name != main]
+    rows = [*TEMPLATES[family]]
+    for number, part in enumerate(islice(others, _MOST_PARTS), start=1):
+        rows = _with_part(rows, family, part, number)
+    steps = [_step(row, rows, main, components) for row in rows]
     for tool in missing:
         steps = [new for step in steps for new in by_hand(step, tool)]
     return tuple(steps)
 
 
-def _uses(row: _Row, components: Sequence[str]) -> tuple[str, ...]:
+def _with_part(rows: list[_Row], family: Family, part: str, number: int) -> list[_Row]:
+    """The rows with those of one more component, each before the row that waits for it."""
+    role = role_of(part)
+    usual, by_role = _PLACES[family]
+    place = by_role.get(role, usual)
+    text = _WARM_SAUCE if role == "sauce" and family in _WARM else _READY[role]
+    ready = _Row(f"ready-{number}", text, on="part", part=part)
+    if place.into:
+        return _before(rows, place.into, ready, waits_for=ready.key)
+    earlier = [row.key for row in rows if row.on == "joined" and row.place == place]
+    joined = _Row(
+        f"add-{number}",
+        _JOINED[role],
+        on="joined",
+        after=(ready.key, *place.after, *earlier[-1:]),
+        part=part,
+        place=place,
+    )
+    if not place.before:
+        return [*rows, ready, joined]
+    return _before(_before(rows, place.before, ready), place.before, joined, waits_for=joined.key)
+
+
+def _before(rows: list[_Row], key: str, new: _Row, waits_for: str = "") -> list[_Row]:
+    """`new` set before the row `key`, which then waits for `waits_for` too."""
+    at = next(i for i, row in enumerate(rows) if row.key == key)
+    row = rows[at]
+    if waits_for:
+        row = replace(row, after=(*(row.after or _follows(row, rows)), waits_for))
+    return [*rows[:at], new, row, *rows[at + 1 :]]
+
+
+def _step(row: _Row, rows: Sequence[_Row], main: str | None, components: Sequence[str]) -> Step:
+    """A row as a step. Names are put in after the text was read: they may say anything."""
+    step = read_step(row.text, row.key)
+    names = {"main": (main or "it")[:_MOST_NAME], "part": row.part[:_MOST_NAME]}
+    update: dict[str, object] = {
+        "says": step.says.format(**names),
+        "written": "C",
+        "uses": _uses(row, rows, main, components),
+        "must": row.must,
+        "after": row.after or _follows(row, rows),
+    }
+    if row.must == "par":
+        update["hands_on"] = False
+    if row.on == "joined":
+        update["kind"] = "top"
+    return step.model_copy(update=update)
+
+
+def _uses(
+    row: _Row, rows: Sequence[_Row], main: str | None, components: Sequence[str]
+) -> tuple[str, ...]:
+    body = () if main is None else (main,)
     match row.on:
         case "main":
-            return tuple(components[:1])
-        case "top":
-            return tuple(components[1:])
+            return body
+        case "part":
+            return (row.part,)
+        case "joined":
+            return (*body, row.part)
         case "all":
-            return tuple(components)
+            later = {one.part for one in rows[rows.index(row) :] if one.on == "joined"}
+            return tuple(name for name in components if name not in later)
         case _:
             return ()
 
 
-def _before(row: _Row, rows: Sequence[_Row]) -> Iterator[str]:
-    """The line before that works on the same thing."""
-    at = rows.index(row)
-    if row.on == "":
-        return
-    for other in reversed(rows[:at]):
-        if other.on == row.on:
-            yield other.key
-            return
-
-
-class Must(Answer):
-    """A step of the family that is easy to forget and is not there; `text` is what to add."""
-
-    must: str
-    says: str
-    text: str
-
-
-_MUSTS: Final[tuple[tuple[str, frozenset[Family], str, str, str], ...]] = (
-    # key, families, what tells that it is there, the sentence, the line to add
-    (
-        "line",
-        frozenset({"cake", "brownie", "no_bake"}),
-        r"greas|\bline\b|liner|parchment|paper|silicone",
-        "Grease or line the tin.",
-        "Grease or line the tin 3 min",
-    ),
-    (
-        "again",
-        frozenset({"brownie", "batter", "crepe"}),
-        r"again",
-        "Stir again before pouring: powder settles.",
-        "Stir again before pouring 1 min",
-    ),
-    (
-        "fill",
-        frozenset({"cake"}),
-        r"3/4|three quarters|two thirds|2/3",
-        "Fill to 3/4: it rises.",
-        "Fill to 3/4 2 min",
-    ),
-    (
-        "par",
-        frozenset({"dough"}),
-        r"par-?bake|pre-?bake|toast",
-        "Par-bake the base, or it goes soggy.",
-        "Par-bake the base 200 C 8 min",
-    ),
-)
-
-
-def forgotten(steps: Sequence[Step], family: Family | None) -> tuple[Must, ...]:
-    """Must-steps of the family that are not among the steps; none before there are any."""
-    if family is None or not steps:
+def _follows(row: _Row, rows: Sequence[_Row]) -> tuple[str, ...]:
+    """The row before that worked on the same thing."""
+    if row.on not in ("main", "all"):
         return ()
-    text = " ".join(f"{step.says} {step.vessel}" for step in steps)
-    there = {step.must for step in steps}
-    found = [
-        Must(must=key, says=says, text=line)
-        for key, families, words, says, line in _MUSTS
-        if family in families and key not in there and not re.search(words, text, re.IGNORECASE)
-    ]
-    baked = any(step.kind == "bake" and step.tool == "oven" for step in steps)
-    if baked and not any(step.kind == "preheat" for step in steps):
-        degrees = next(
-            (s.temperature_c for s in steps if s.kind == "bake" and s.temperature_c), 175
-        )
-        line = f"Preheat the oven {degrees:.0f} C 12 min"
-        found.insert(0, Must(must="preheat", says="Preheat the oven.", text=line))
-    cups = any(re.search(r"egg cups?", step.says, re.IGNORECASE) for step in steps)
-    if cups and not re.search(r"water (pan|bath)", text, re.IGNORECASE):
-        says = "A pan of water under egg cups keeps them tender."
-        found.append(Must(must="water", says=says, text="Put a water pan under the rack 2 min"))
-    return tuple(found)
-
-
-def following(steps: Sequence[Step], new: Step) -> Step:
-    """A step typed at the end of the list, set after what it most likely follows: the last one
-    on its components, or the last one; a preheating oven waits for nothing, and the first baking
-    step after it waits for it."""
-    if new.kind == "preheat" or not steps:
-        return new
-    same = [step for step in steps if step.kind != "preheat" and _share(step, new)]
-    last = (same or [step for step in steps if step.kind != "preheat"])[-1:]
-    heats = [step.id for step in steps if step.kind == "preheat"] if _bakes(new) else []
-    return new.model_copy(update={"after": tuple([step.id for step in last] + heats[-1:])})
-
-
-def _share(one: Step, other: Step) -> bool:
-    return bool(set(one.uses) & set(other.uses))
-
-
-def _bakes(step: Step) -> bool:
-    kinds: frozenset[StepKind] = HOT
-    return step.kind in kinds and step.tool == "oven"
-
-
-def mentions(text: str, components: Sequence[str]) -> tuple[str, ...]:
-    """The components that a typed step names."""
-    return tuple(
-        name
-        for name in components
-        if re.search(rf"(?<!\w){re.escape(name)}(?!\w)", text, re.IGNORECASE)
-    )
+    earlier: Iterator[_Row] = reversed(rows[: rows.index(row)])
+    return tuple(islice((one.key for one in earlier if one.on == row.on), 1))
