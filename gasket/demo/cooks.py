@@ -34,6 +34,7 @@ LOAF_FINISH: Final = "with walnuts on top"
 LOAF_FINISH_G: Final = 12.0
 TRAY_DAYS_AGO: Final = 3
 """Its last serving is to be eaten today by US advice."""
+TRAY_BEGAN_AT: Final = 17
 TRAY_YIELD: Final = 0.92
 TRAY_CUT: Final = PanCut(rows=2, columns=3, width_cm=30.0, length_cm=20.0)
 
@@ -64,7 +65,8 @@ def bake_the_loaf(session: Session, batch_id: int, topping: int, began: datetime
 
 def cook_the_tray(session: Session, trial_id: int, now: datetime) -> None:
     """Weighed, baked, cut in six; five are gone and one is left for today."""
-    began = now - timedelta(days=TRAY_DAYS_AGO)
+    day = (now - timedelta(days=TRAY_DAYS_AGO)).astimezone()
+    began = day.replace(hour=TRAY_BEGAN_AT, minute=0)
     batch = weigh.begin(session, trial_id, began)
     for line in batch.lines:
         grams = round(line.target_g, 1)

@@ -9,8 +9,8 @@ from sqlmodel import Session
 
 from gasket.core.batch import Batch
 from gasket.core.cautions import of_contents
-from gasket.core.cooking.cook_log import replay
 from gasket.core.cooking.keeping import Keeps, keeping, keeps_until
+from gasket.core.cooking.parts import role_of
 from gasket.core.cooking.safety import Caution, cautions, rule
 from gasket.core.families import Family
 from gasket.core.goals import GoalState, goal_states
@@ -25,7 +25,7 @@ from gasket.core.weighing.weigh_in import LineStatus
 from gasket.core.weighing.weigh_in import replay as replay_weighing
 from gasket.core.yields import Yield
 from gasket.formats.card_text import amount, card_text
-from gasket.kitchen import build, cooking, finishes, portioning, stock, weighed
+from gasket.kitchen import build, cooked, cooking, finishes, portioning, weighed
 from gasket.kitchen.card_steps import CardStep, told
 from gasket.kitchen.finishes import Plated
 from gasket.store import rows
@@ -34,6 +34,7 @@ from gasket.store.tables import BatchLineRow
 _EATEN_COLD: frozenset[Family] = frozenset(
     {"cake", "brownie", "custard", "drink", "frozen", "no_bake"}
 )
+_FILLED: frozenset[Family] = frozenset({"burger", "crepe"})
 
 
 class CardLine(Answer):
@@ -103,6 +104,7 @@ class Card(Answer):
     keeps: tuple[Keeps, ...]
     keeps_until: date
     reheat: str
+    late: str
     steps: tuple[CardStep, ...]
     source_note: str
     paper: Literal["a4", "letter"]
@@ -112,10 +114,11 @@ class Card(Answer):
 
 def card(session: Session, batch_id: int) -> Card:
     made = weighed.read(session, batch_id)
-    log = replay(rows.cook_records(session, batch_id))
-    steps, foods = cooking.steps_of(made), cooking.foods_of(made)
+    log = cooked.log_of(session, batch_id)
+    steps, foods = cooked.steps_of(made), cooking.foods_of(made)
     advice = keeping(made.family, (one.kind for one in made.shelved.values()))
-    made_on = stock.local_day(made.row.closed_at or made.row.started_at)
+    made_at = cooked.made_at(session, made)
+    made_on = cooked.local_day(made_at)
     flags = [flag for one in made.shelved.values() for flag in one.package.flags]
     warned = (*cautions(steps, foods, made.family), *of_contents(made.result, flags))
     cited = {key for keys in made.result.says_who.values() for key in keys}
@@ -142,6 +145,7 @@ def card(session: Session, batch_id: int) -> Card:
         keeps=advice,
         keeps_until=keeps,
         reheat=_reheat(made),
+        late=_late(made),
         steps=tuple(told(steps, log)),
         source_note=made.dish.source_note,
         paper=made.house.paper,
@@ -157,7 +161,7 @@ def card(session: Session, batch_id: int) -> Card:
         dish_id=made.trial.dish_id,
         dish=made.dish.name,
         letter=made.trial.letter,
-        made_at=made.row.closed_at or made.row.started_at,
+        made_at=made_at,
         closed=made.row.closed_at is not None,
         portions=made.row.portions,
         batch=made.batch,
@@ -218,6 +222,17 @@ def _reheat(made: weighed.Weighed) -> str:
     first = rule("reheated", made.house.safety).enough[0]
     held = f" for {first.seconds:.0f} s" if first.seconds else ""
     return f"Once only, right through: {first.temperature_c:g} °C in the core{held}."
+
+
+def _late(made: weighed.Weighed) -> str:
+    """What is left until it is eaten, so that it stays crisp; empty where nothing goes soft."""
+    if made.family in _FILLED:
+        return "Fill it just before serving, or it goes soft."
+    if made.family in _EATEN_COLD:
+        for part in made.batch.components:
+            if role_of(part.name) == "topping":
+                return f"{part.name}: just before serving, or it goes soft."
+    return ""
 
 
 def _grams_of(line: CardLine) -> str:

@@ -14,7 +14,6 @@ from gasket.core.cooking.cook_log import (
     StepState,
     StepStatus,
     refusal,
-    replay,
 )
 from gasket.core.cooking.keeping import INTO_THE_FRIDGE_MIN
 from gasket.core.cooking.oven_memory import Estimate, estimate
@@ -27,11 +26,12 @@ from gasket.core.cooking.safety import (
     satisfies,
 )
 from gasket.core.cooking.schedule import schedule
-from gasket.core.cooking.steps import HOT, Step
+from gasket.core.cooking.steps import Step
 from gasket.core.cooking.temperatures import Knob
 from gasket.core.errors import Refused
 from gasket.core.numbers import Answer
 from gasket.kitchen import oven, stock, weighed
+from gasket.kitchen.cooked import cooked_at, log_of, steps_of
 from gasket.kitchen.laying_out import Laid, laid, task_of
 from gasket.kitchen.steps import knobs
 from gasket.kitchen.weighed import Weighed
@@ -105,11 +105,6 @@ def foods_of(made: Weighed) -> tuple[InTheBuild, ...]:
     return tuple(found)
 
 
-def steps_of(made: Weighed) -> tuple[Step, ...]:
-    """As they were when cooking began; until then the trial's."""
-    return rows.steps_of(made.trial.steps if made.row.steps is None else made.row.steps)
-
-
 def rules_of(made: Weighed, steps: Sequence[Step]) -> dict[str, SafeRule]:
     """What the food of a batch asks of its steps, by step."""
     return asked_of(steps, foods_of(made), made.family, made.house.safety)
@@ -125,7 +120,7 @@ def estimates_of(
 
 def sheet(session: Session, batch_id: int, now: datetime) -> CookSheet:
     made = weighed.read(session, batch_id)
-    log = replay(rows.cook_records(session, batch_id))
+    log = log_of(session, batch_id)
     return _show(session, made, log, now)
 
 
@@ -239,13 +234,10 @@ def fridge_by(
     session: Session, batch_id: int, steps: Sequence[Step], log: CookLog
 ) -> datetime | None:
     """When what was cooked must be in the fridge; None before, and once it was put away."""
-    hot = [log.of(step.id) for step in steps if step.kind in HOT]
-    done = [one.done_at for one in hot if one.status is StepStatus.DONE and one.done_at]
-    if not done or not all(one.is_over for one in hot):
+    cooked = cooked_at(steps, log)
+    if cooked is None or stock.was_put_away(session, batch_id):
         return None
-    if stock.was_put_away(session, batch_id):
-        return None
-    return max(done) + timedelta(minutes=INTO_THE_FRIDGE_MIN)
+    return cooked + timedelta(minutes=INTO_THE_FRIDGE_MIN)
 
 
 def log(session: Session, batch_id: int, deed: CookDeed, now: datetime) -> CookSheet:
@@ -253,7 +245,7 @@ def log(session: Session, batch_id: int, deed: CookDeed, now: datetime) -> CookS
     that asks for a core temperature is not done before it was measured, or passed with a
     reason."""
     made = weighed.read(session, batch_id)
-    known = replay(rows.cook_records(session, batch_id))
+    known = log_of(session, batch_id)
     if not is_stored(session, deed, batch_id):
         steps = steps_of(made)
         _refuse(session, made, steps, deed, known)
@@ -261,7 +253,7 @@ def log(session: Session, batch_id: int, deed: CookDeed, now: datetime) -> CookS
             made.row.steps = rows.stored_steps(steps)
             session.add(made.row)
         store(session, batch_id, deed, now)
-        known = replay(rows.cook_records(session, batch_id))
+        known = log_of(session, batch_id)
     return _show(session, made, known, now)
 
 

@@ -1,6 +1,7 @@
-"""What the ovens of this house have taught: every timed cooking step of every batch."""
+"""What the ovens of this house have taught: the timed cooking steps of the newest cooks."""
 
 from collections.abc import Iterator, Mapping, Sequence
+from typing import Final
 
 from sqlmodel import Session, col, select
 
@@ -10,10 +11,13 @@ from gasket.core.cooking.steps import HOT, Step
 from gasket.store import rows
 from gasket.store.tables import BatchRow, DishRow, TrialRow
 
+MOST_COOKS: Final = 60
+"""Ovens change, and a house with years of cooks is asked every two seconds while something runs."""
+
 
 def baked(session: Session, without: int | None = None) -> tuple[Baked, ...]:
-    """All bakes, newest first; those of one batch (that is being cooked) left out."""
-    logs = {key: log for key, log in rows.all_cook_records(session).items() if key is not None}
+    """Bakes, newest first; those of one batch (that is being cooked) left out."""
+    logs = rows.newest_cook_records(session, MOST_COOKS)
     query = (
         select(BatchRow, DishRow)
         .join(TrialRow, col(TrialRow.id) == col(BatchRow.trial_id))

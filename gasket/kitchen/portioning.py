@@ -1,6 +1,8 @@
 """Dividing a batch: ways side by side, the cut of the pan, how far pieces differ, the yield."""
 
-from sqlmodel import Session, col, select
+from typing import Final
+
+from sqlmodel import Session, and_, col, func, or_, select
 
 from gasket.core.dividing import USUAL_WAYS, OneWay, ways
 from gasket.core.margin import Portion
@@ -12,8 +14,10 @@ from gasket.core.yields import Yield, yield_of
 from gasket.kitchen import finishes, weighed
 from gasket.kitchen.finishes import Plates
 from gasket.kitchen.weighed import Weighed
-from gasket.store import rows
 from gasket.store.tables import BatchRow
+
+MOST_TO_LEARN_FROM: Final = 40
+"""So many batches teach the cook's own spread."""
 
 
 class PortionSheet(Answer):
@@ -66,15 +70,18 @@ def spread_of(session: Session, made: Weighed) -> Spread:
     return spread_by_eye(made.result.serving, pieces, learned(_weighed_after_the_eye(session)))
 
 
-def _weighed_after_the_eye(session: Session) -> list[tuple[float, ...]]:
-    """Pieces of batches that were cut by eye and weighed then."""
-    query = select(BatchRow).where(col(BatchRow.closed_at).is_not(None))
-    found = []
-    for row in session.exec(query):
-        if row.dividing.get("way") == "cut":
-            portions = weighed.read(session, rows.key_of(row)).batch.portions
-            found.append(portions.weights_g or ())
-    return found
+def _weighed_after_the_eye(session: Session) -> list[list[float]]:
+    """Pieces of the newest batches that were divided by eye and weighed then."""
+    way = func.coalesce(col(BatchRow.dividing)["way"].as_string(), "count")
+    weighed_cooked = col(BatchRow.dividing)["weighed_cooked"].as_boolean()
+    query = (
+        select(BatchRow.id)
+        .where(col(BatchRow.closed_at).is_not(None))
+        .where(or_(way == "cut", and_(way == "count", weighed_cooked)))
+        .order_by(col(BatchRow.closed_at).desc())
+        .limit(MOST_TO_LEARN_FROM)
+    )
+    return [weighed.pieces_of(session, key) for key in session.exec(query) if key is not None]
 
 
 def yield_of_batch(made: Weighed) -> Yield | None:

@@ -11,7 +11,7 @@ from gasket.core.cooking.stock import Move, Stock, StockMove, StockRecord, add_u
 from gasket.core.errors import Refused
 from gasket.core.margin import Portion
 from gasket.core.numbers import Answer
-from gasket.kitchen import weighed
+from gasket.kitchen import cooked, weighed
 from gasket.kitchen.weighed import Weighed
 from gasket.store import rows
 from gasket.store.tables import BatchRow, StockRow
@@ -57,7 +57,7 @@ def book(session: Session, batch_id: int, move: StockMove, now: datetime) -> Bat
         _refuse(session, made, move)
         session.add(StockRow(batch_id=batch_id, at=now, **move.model_dump()))
         rows.commit_append(session, StockRow, move.id)
-    return of_batch(weighed.read(session, batch_id), rows.stock_records(session, batch_id), now)
+    return read(session, batch_id, now)
 
 
 def _refuse(session: Session, made: Weighed, move: StockMove) -> None:
@@ -86,16 +86,19 @@ def _made_of(made: Weighed, part: str) -> float | None:
 
 
 def read(session: Session, batch_id: int, now: datetime) -> BatchStock:
+    return _of_batch(session, batch_id, rows.stock_records(session, batch_id), now)
+
+
+def _of_batch(
+    session: Session, batch_id: int, records: list[StockRecord], now: datetime
+) -> BatchStock:
     made = weighed.read(session, batch_id)
-    return of_batch(made, rows.stock_records(session, batch_id), now)
-
-
-def of_batch(made: Weighed, records: list[StockRecord], now: datetime) -> BatchStock:
+    made_at = cooked.made_at(session, made)
     advice = keeping(made.family, (one.kind for one in made.shelved.values()))
     whole = _stock(records, "")
     parts = dict.fromkeys(record.part for record in records if record.part)
     books = {"": whole, **{part: _stock(records, part) for part in parts}}
-    today = local_day(now)
+    since = cooked.local_day(min(now, made_at))
     places: tuple[Place, ...] = ("fridge", "freezer")
     last = max(
         (one.last for one in books.values() if one.last), key=lambda one: one.at, default=None
@@ -105,25 +108,31 @@ def of_batch(made: Weighed, records: list[StockRecord], now: datetime) -> BatchS
         dish_id=rows.key_of(made.dish),
         dish=made.dish.name,
         letter=made.trial.letter,
-        made_at=made.row.closed_at or made.row.started_at,
+        made_at=made_at,
         made=made.servings,
         unbooked=max(0.0, (made.servings or 0.0) - whole.accounted),
-        lots=tuple(_lots(made, books, advice, now)),
+        lots=tuple(_lots(made, made_at, books, advice, now)),
         gone=whole.gone,
         advice=advice,
-        suggested={place: keeps_until(place, today, advice, made.house.safety) for place in places},
+        suggested={place: keeps_until(place, since, advice, made.house.safety) for place in places},
         last_record=last.id if last else None,
         serving=made.result.serving,
     )
 
 
 def _lots(
-    made: Weighed, books: dict[str, Stock], advice: tuple[Keeps, ...], now: datetime
+    made: Weighed,
+    made_at: datetime,
+    books: dict[str, Stock],
+    advice: tuple[Keeps, ...],
+    now: datetime,
 ) -> Iterator[ShelfLot]:
+    """What was put away keeps from when it was made, what came out of the freezer from then on."""
     found = []
     for part, stock in books.items():
         for lot in stock.lots:
-            until = keeps_until(lot.place, local_day(lot.since), advice, made.house.safety)
+            since = cooked.local_day(lot.since if lot.moved else min(lot.since, made_at))
+            until = keeps_until(lot.place, since, advice, made.house.safety)
             found.append(
                 ShelfLot(
                     place=lot.place,
@@ -131,15 +140,10 @@ def _lots(
                     amount=lot.amount,
                     since=lot.since,
                     until=until,
-                    days_left=(until - local_day(now)).days,
+                    days_left=(until - cooked.local_day(now)).days,
                 )
             )
     yield from sorted(found, key=lambda lot: lot.until)
-
-
-def local_day(at: datetime) -> date:
-    """The day on the kitchen's own calendar."""
-    return at.astimezone().date()
 
 
 def on_hand(session: Session, now: datetime) -> tuple[BatchStock, ...]:
@@ -148,7 +152,7 @@ def on_hand(session: Session, now: datetime) -> tuple[BatchStock, ...]:
     found = []
     for batch_id, records in books.items():
         if add_up(records).lots:
-            found.append(of_batch(weighed.read(session, batch_id), records, now))
+            found.append(_of_batch(session, batch_id, records, now))
     return tuple(sorted(found, key=lambda one: one.lots[0].until if one.lots else date.max))
 
 

@@ -11,7 +11,7 @@ from gasket.core.cooking.cook_log import CookDeed, CookLog, Deed, StepStatus, re
 from gasket.core.cooking.keeping import INTO_THE_FRIDGE_MIN
 from gasket.core.errors import Refused
 from gasket.core.numbers import Answer
-from gasket.kitchen import cooking, weighed
+from gasket.kitchen import cooked, cooking, weighed
 from gasket.store import rows
 from gasket.store.tables import BatchRow, CookRow, DishRow
 
@@ -49,7 +49,7 @@ class Timers(Answer):
 def log_timer(session: Session, deed: CookDeed, now: datetime) -> Timers:
     """A timer that belongs to no batch: set, extended, ended."""
     if not cooking.is_stored(session, deed, None):
-        known = replay(rows.cook_records(session, None))
+        known = _of_no_batch(session, now)
         if deed.deed not in (Deed.TIMER, Deed.EXTEND, Deed.DONE, Deed.UNDO):
             raise Refused("A timer is set, extended or ended.")
         if why := refusal(deed, known, {}):
@@ -65,16 +65,21 @@ def timers(session: Session, now: datetime) -> Timers:
     since = now - timedelta(days=MOST_DAYS)
     query = select(CookRow.batch_id).where(col(CookRow.at) >= since).distinct()
     running: list[RunningTimer] = []
-    for batch_id in session.exec(query):
-        known = replay(rows.cook_records(session, batch_id))
+    running += _own(_of_no_batch(session, now), None, None)
+    for batch_id in session.exec(query.where(col(CookRow.batch_id).is_not(None))):
         if batch_id is None:
-            running += _own(known, None, None)
             continue
+        known = cooked.log_of(session, batch_id)
         row = session.get(BatchRow, batch_id)
         if row is None or not (_any_going(known) or _lately_done(known, now)):
             continue
         running += _of_batch(session, row, known, now)
     return Timers(now=now, running=tuple(sorted(running, key=_soonest)))
+
+
+def _of_no_batch(session: Session, now: datetime) -> CookLog:
+    since = now - timedelta(days=MOST_DAYS)
+    return replay(rows.cook_records(session, None, since))
 
 
 def _soonest(timer: RunningTimer) -> datetime:
@@ -116,7 +121,7 @@ def _of_batch(
     session: Session, row: BatchRow, known: CookLog, now: datetime
 ) -> Iterator[RunningTimer]:
     made = weighed.read(session, rows.key_of(row))
-    steps = cooking.steps_of(made)
+    steps = cooked.steps_of(made)
     rules = cooking.rules_of(made, steps)
     estimates = cooking.estimates_of(session, made, steps, rules)
     yield from _own(known, row, made.dish)

@@ -301,6 +301,14 @@ def read(session: Session, batch_id: int) -> Weighed:
     )
 
 
+def pieces_of(session: Session, batch_id: int) -> list[float]:
+    """What the pieces of a batch weighed, without reckoning it; empty unless all of them did."""
+    row = rows.fetch(session, BatchRow, batch_id)
+    state = replay(rows.records_of(session, batch_id), plan_of(rows.batch_lines(session, batch_id)))
+    grams = [piece.grams for _, piece in sorted(state.portions.items())]
+    return grams if len(grams) == row.portions else []
+
+
 def _revisions(lines: list[BatchLineRow], state: WeighIn) -> set[int]:
     """Those that the batch began with, whatever became of the labels, and those that went in."""
     planned = {line.revision_id for line in lines if line.revision_id}

@@ -44,14 +44,14 @@ class Simulator:
 
     async def _stream(self) -> None:
         step = 1 / self.readings_per_s
-        due = time.monotonic()
+        due, began = time.monotonic(), time.time() - time.monotonic()
         while True:
             due += step
             await asyncio.sleep(max(0.0, due - time.monotonic()))
             reading = self.pan.advance(step)
             if reading is None:
                 continue
-            stamped = reading.model_copy(update={"sent_ms": time.time() * 1000})
+            stamped = reading.model_copy(update={"sent_ms": (began + due) * 1000})
             self._send(print_line(stamped))
 
     def _send(self, line: str) -> None:

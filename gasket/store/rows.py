@@ -1,10 +1,11 @@
 """Rows ↔ core values."""
 
 from collections.abc import Iterable
+from datetime import datetime
 from typing import Any, TypeVar, cast
 
 from sqlalchemy.exc import IntegrityError
-from sqlmodel import Session, col, select
+from sqlmodel import Session, col, func, select
 
 from gasket.core.batch import Original
 from gasket.core.cooking.cook_log import CookRecord
@@ -201,9 +202,13 @@ def stored_steps(steps: Iterable[Step]) -> list[dict[str, Any]]:
     return [step.model_dump(mode="json", exclude_defaults=True) for step in steps]
 
 
-def cook_records(session: Session, batch_id: int | None) -> list[CookRecord]:
+def cook_records(
+    session: Session, batch_id: int | None, since: datetime | None = None
+) -> list[CookRecord]:
     """The log of a batch, or of timers that belong to none, oldest first."""
     query = select(CookRow).where(CookRow.batch_id == batch_id)
+    if since is not None:
+        query = query.where(col(CookRow.at) >= since)
     found = session.exec(query.order_by(col(CookRow.sequence)))
     return [_cook_record(row) for row in found]
 
@@ -212,11 +217,16 @@ def _cook_record(row: CookRow) -> CookRecord:
     return CookRecord.model_validate(row.model_dump(exclude={"sequence", "batch_id"}))
 
 
-def all_cook_records(session: Session) -> dict[int | None, list[CookRecord]]:
-    """Every log, by batch."""
-    logs: dict[int | None, list[CookRecord]] = {}
-    for row in session.exec(select(CookRow).order_by(col(CookRow.sequence))):
-        logs.setdefault(row.batch_id, []).append(_cook_record(row))
+def newest_cook_records(session: Session, most: int) -> dict[int, list[CookRecord]]:
+    """The logs of the batches that were cooked last, by batch."""
+    last = func.max(col(CookRow.sequence))
+    query = select(CookRow.batch_id).where(col(CookRow.batch_id).is_not(None))
+    newest = query.group_by(col(CookRow.batch_id)).order_by(last.desc()).limit(most)
+    logs: dict[int, list[CookRecord]] = {}
+    found = select(CookRow).where(col(CookRow.batch_id).in_(newest))
+    for row in session.exec(found.order_by(col(CookRow.sequence))):
+        if row.batch_id is not None:
+            logs.setdefault(row.batch_id, []).append(_cook_record(row))
     return logs
 
 

@@ -61,7 +61,7 @@ def test_steps_are_typed_saved_and_laid_out(client):
     sheet = client.get(f"/api/trials/{LOAF}/steps").json()
     step = client.post(f"/api/trials/{LOAF}/steps/read", json={**typed, "steps": sheet["steps"]})
     assert step.json()["uses"] == ["Loaf"]
-    assert step.json()["after"] == ["cool", "preheat"]
+    assert step.json()["after"] == ["add-1", "preheat"]
     edit = {"version": sheet["version"], "steps": [*sheet["steps"], step.json()]}
     saved = client.put(f"/api/trials/{LOAF}/steps", json=edit)
     assert saved.status_code == 200

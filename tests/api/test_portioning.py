@@ -1,7 +1,7 @@
 """Ways to divide, what is not eaten, finishes, made things, stock, the finished card."""
 
 import uuid
-from datetime import timedelta
+from datetime import datetime, timedelta
 
 import pytest
 
@@ -76,6 +76,12 @@ def test_pieces_cut_by_eye_teach_the_spread_once_they_are_weighed(client):
     taught = portions(client, LOAF)["spread"]
     assert (taught["known"], taught["pieces"]) == (False, 6)
     assert taught["relative"] < 0.125
+    # so do equal pieces that nobody filled at the scale, each weighed as it came out
+    divide(client, LOAF, way="count", pieces=4, weighed_cooked=True)
+    for piece in range(1, 5):
+        weigh(client, LOAF, "portion", piece=piece, net_g=300 + piece)
+    divide(client, TRAY, way="cut", cut={"rows": 2, "columns": 4})
+    assert portions(client, TRAY)["spread"]["pieces"] == 4
 
 
 def test_what_comes_back_is_not_eaten_and_poured_off_fat_is_gone(client):
@@ -264,6 +270,32 @@ def test_stock_goes_down_by_what_is_eaten_and_never_below_nothing(client):
     assert gone["lots"] == []
     back = {"id": str(uuid.uuid4()), "move": "undo", "undoes": once["id"], "part": ""}
     assert client.post(f"/api/batches/{LOAF}/stock", json=back).json()["lots"][0]["amount"] == 1
+
+
+def test_days_count_from_the_cook_whenever_it_is_put_away_and_from_thawing(client, demo_house):
+    """Cooked at six in the evening of day 0, put away on day 1; US advice from memory: 3 days."""
+
+    def until(lot):
+        return datetime.fromisoformat(lot["until"]).date() - day_0
+
+    day_0, day = demo_house.now().date(), timedelta(days=1)
+    trial = client.post("/api/dishes", json={"name": "Bean tray"}).json()["trials"][0]["id"]
+    lines = [{"id": "b", "label_id": 1, "target_g": 800}]
+    build = {"components": [{"name": "Tray", "lines": lines}], "portions": 4}
+    client.put(f"/api/trials/{trial}/build", json={"version": 1, "build": build})
+    begun = client.post(f"/api/trials/{trial}/batches").json()
+    batch = begun["id"]
+    weigh(client, batch, "line", line=begun["lines"][0]["id"], net_g=800)
+    assert client.post(f"/api/batches/{batch}/close").status_code == 200
+    demo_house.now.time += timedelta(hours=9)
+    assert stock(client, batch)["suggested"]["fridge"] == str(day_0 + 3 * day)
+    fridge = book(client, batch, "put", 1, place="fridge").json()["lots"]
+    assert [until(lot) for lot in fridge] == [3 * day]
+    (frozen,) = book(client, batch, "moved", 1, place="fridge", to="freezer").json()["lots"]
+    assert until(frozen) > 80 * day
+    demo_house.now.time += 20 * day
+    (thawed,) = book(client, batch, "moved", 1, place="freezer", to="fridge").json()["lots"]
+    assert (until(thawed), thawed["days_left"]) == (24 * day, 3)
 
 
 def test_what_came_back_can_be_kept_in_grams(client):

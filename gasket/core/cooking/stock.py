@@ -71,11 +71,13 @@ class StockRecord(StockMove):
 
 @dataclass(frozen=True, slots=True)
 class Lot:
-    """So much of a batch (servings, grams of a part), in one place since a day."""
+    """So much of a batch (servings, grams of a part), in one place since a day; `moved` there from
+    another place, not put away."""
 
     place: Place
     amount: float
     since: datetime
+    moved: bool = False
 
 
 @dataclass(slots=True)
@@ -112,7 +114,7 @@ def add_up(records: Sequence[StockRecord]) -> Stock:
         elif record.move is Move.MOVED and record.to is not None:
             for lot in _take(stock, record.place, amount):
                 # What comes out of the freezer is eaten as if it had been put away that day.
-                stock.lots.append(Lot(record.to, lot.amount, record.at))
+                stock.lots.append(Lot(record.to, lot.amount, record.at, moved=True))
         else:
             _take(stock, record.place, amount)
             stock.gone[record.move] = stock.gone.get(record.move, 0.0) + amount

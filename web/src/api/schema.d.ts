@@ -2363,6 +2363,8 @@ export interface components {
             label_names: {
                 [key: string]: string;
             };
+            /** Late */
+            late: string;
             /** Letter */
             letter: string;
             /** Lines */

@@ -92,7 +92,7 @@ export function countdown(ms: number): string {
 /** The time of day; with the day where that is another one than `today`. */
 export function clock(iso: string, today = new Date()): string {
   const at = new Date(iso);
-  const time = at.toLocaleTimeString(undefined, { hour: "2-digit", minute: "2-digit" });
+  const time = at.toLocaleTimeString(undefined, { hour: "numeric", minute: "2-digit" });
   return at.toDateString() === today.toDateString() ? time : `${day(iso)}, ${time}`;
 }
 

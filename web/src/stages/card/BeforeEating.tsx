@@ -34,7 +34,12 @@ export function BeforeEating({ card }: { card: Schemas["Card"] }) {
       {card.reheat !== "" && (
         <p>
           <b>Reheat</b> {card.reheat.charAt(0).toLowerCase()}
-          {card.reheat.slice(1)} Fill crisp cups and wraps just before serving.
+          {card.reheat.slice(1)}
+        </p>
+      )}
+      {card.late !== "" && (
+        <p>
+          <b>Leave until the last</b> {card.late}
         </p>
       )}
       {[...card.cautions.map((one) => one.says), ...card.passed].map((says) => (

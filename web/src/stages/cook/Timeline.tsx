@@ -14,6 +14,8 @@ const ROW = 26;
 const BAR = 16;
 const LANE = 18;
 const HEAD = 22;
+/** Half a time of day, which stands over the end of the axis. */
+const RIGHT = 32;
 const NARROW = 620;
 
 /** The schedule drawn: a row a step, and under them whose hands and which tools are taken when. */
@@ -22,7 +24,7 @@ export function Timeline({ laid, steps, now }: TimelineProps) {
   const rows = numbered(laid, steps);
   const narrow = width < NARROW;
   const left = narrow ? 30 : Math.min(300, width * 0.3);
-  const axis = axisOf(laid, Math.max(60, width - left - 12));
+  const axis = axisOf(laid, Math.max(60, width - left - RIGHT));
   const x = (at: number) => left + axis.x(at);
   const lanes = lanesOf(rows);
   const bottom = HEAD + rows.length * ROW;
@@ -43,7 +45,7 @@ export function Timeline({ laid, steps, now }: TimelineProps) {
                 y={12}
                 fontSize="12"
                 fill="var(--ink-soft)"
-                textAnchor={tick.x < 20 ? "start" : tick.x > width - left - 40 ? "end" : "middle"}
+                textAnchor={tick.x < 20 ? "start" : "middle"}
               >
                 {clock(new Date(tick.ms).toISOString(), new Date(tick.ms))}
               </text>
@@ -91,7 +93,7 @@ export function Timeline({ laid, steps, now }: TimelineProps) {
           {lanes.map((lane, i) => (
             <g key={lane.name}>
               <text x={0} y={bottom + 22 + i * LANE} fontSize="12" fill="var(--ink)">
-                {narrow ? lane.name.slice(0, 4) : lane.name}
+                {narrow ? lane.name.replace("your hands", "you").slice(0, 4) : lane.name}
               </text>
               {lane.taken.map(([from, to]) => (
                 <rect

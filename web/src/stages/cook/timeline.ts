@@ -21,7 +21,8 @@ const MINUTE = 60_000;
 const LONG = 75 * MINUTE;
 const DRAWN_AS = 24 * MINUTE;
 const TICK_STEPS = [5, 10, 15, 30, 60, 120, 240].map((step) => step * MINUTE);
-const LEAST_TICK_PX = 58;
+/** The width of "10:45 PM" and a little air. */
+const LEAST_TICK_PX = 78;
 
 /** Time across `width` px, from the first start to the last end. */
 export function axisOf(laid: Laid, width: number): Axis {

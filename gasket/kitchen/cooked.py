@@ -1,0 +1,38 @@
+"""What a batch has been through at the stove: its steps, its log, and when it was made."""
+
+from collections.abc import Sequence
+from datetime import date, datetime
+
+from sqlmodel import Session
+
+from gasket.core.cooking.cook_log import CookLog, replay
+from gasket.core.cooking.steps import HOT, Step
+from gasket.kitchen.weighed import Weighed
+from gasket.store import rows
+
+
+def steps_of(made: Weighed) -> tuple[Step, ...]:
+    """As they were when cooking began; until then the trial's."""
+    return rows.steps_of(made.trial.steps if made.row.steps is None else made.row.steps)
+
+
+def log_of(session: Session, batch_id: int) -> CookLog:
+    return replay(rows.cook_records(session, batch_id))
+
+
+def cooked_at(steps: Sequence[Step], log: CookLog) -> datetime | None:
+    """When the last step that cooks was done; None while one of them is still to come."""
+    hot = [log.of(step.id) for step in steps if step.kind in HOT]
+    done = [one.done_at for one in hot if one.done_at is not None]
+    return max(done) if done and all(one.is_over for one in hot) else None
+
+
+def made_at(session: Session, made: Weighed) -> datetime:
+    """From when on it keeps: it was cooked, or weighed where no cook was logged."""
+    cooked = cooked_at(steps_of(made), log_of(session, rows.key_of(made.row)))
+    return cooked or made.row.closed_at or made.row.started_at
+
+
+def local_day(at: datetime) -> date:
+    """The day on the kitchen's own calendar."""
+    return at.astimezone().date()
