@@ -1,0 +1,196 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+
+import { ask, firstFault, ProblemError, problemOf, sentence } from "../src/api/client";
+import * as quick from "../src/stages/build/quick";
+import { addressOf, isEmpty, MOST_CLAIMS, type Sheet, sheetOf } from "../src/stages/claims/claims";
+import { onlyCounted, wanted, withWaiting } from "../src/stages/weigh/lines";
+import { planOf } from "../src/stages/weigh/plan";
+
+describe("an answer of the kitchen", () => {
+  const answer = (status: number, error?: unknown, data?: unknown) =>
+    Promise.resolve({ data, error, response: new Response(null, { status }) });
+  const caught = async (request: Parameters<typeof ask>[0]) => {
+    try {
+      await ask(request);
+    } catch (error) {
+      return problemOf(error);
+    }
+    throw new Error("nothing was refused");
+  };
+
+  test("is its data", async () => {
+    expect(await ask(answer(200, undefined, { id: 3 }))).toEqual({ id: 3 });
+  });
+
+  test("that does not come is told from one that refuses", async () => {
+    const silent = await caught(Promise.reject(new TypeError("Failed to fetch")));
+    expect(silent.status).toBe(0);
+    expect(silent.message).toContain("kept here");
+    const refused = await caught(
+      answer(422, { detail: "Two faults.", errors: [{ path: "pieces", message: "Too many." }] }),
+    );
+    expect([refused.status, refused.message]).toEqual([422, "Two faults."]);
+    expect([refused.at("pieces"), refused.at("grams")]).toEqual(["Too many.", undefined]);
+    expect(firstFault(refused)).toBe("Too many.");
+  });
+
+  test("without a word still is a sentence", async () => {
+    expect((await caught(answer(500, "<html>"))).message).toBe("The kitchen answered 500.");
+    expect(sentence("thrown")).toBe("Something went wrong.");
+    expect(firstFault(new ProblemError(409, "Changed elsewhere."))).toBe("Changed elsewhere.");
+  });
+});
+
+describe("claims in an address", () => {
+  const figures = fc.record(
+    { kcal: fc.integer({ min: 0, max: 5000 }), protein_g: fc.option(fc.nat(300)) },
+    { requiredKeys: [] },
+  );
+  const sheets = fc.record({
+    claims: fc.array(
+      fc.record({
+        name: fc.string({ maxLength: 20 }),
+        servings: fc.option(fc.integer({ min: 1, max: 99 })),
+        serving: figures,
+        batch: figures,
+      }),
+      { minLength: 1, maxLength: MOST_CLAIMS },
+    ),
+    relation: fc.constantFrom("apart", "same_pan", "same_base"),
+  }) as unknown as fc.Arbitrary<Sheet>;
+
+  test("come back as they went, without what nobody has filled in", () => {
+    fc.assert(
+      fc.property(sheets, (sheet) => {
+        const back = sheetOf(addressOf(sheet));
+        expect(addressOf(back)).toBe(addressOf(sheet));
+        expect(back.relation).toBe(sheet.relation);
+        expect(back.claims.map(isEmpty)).toEqual(sheet.claims.map(isEmpty));
+      }),
+    );
+  });
+
+  test("that somebody changed by hand are a new sheet, and too many are cut off", () => {
+    fc.assert(
+      fc.property(fc.oneof(fc.string(), fc.json()), (text) => {
+        const { claims } = sheetOf(text);
+        expect(claims.length).toBeGreaterThan(0);
+        expect(claims.length).toBeLessThanOrEqual(MOST_CLAIMS);
+      }),
+    );
+    const many = JSON.stringify({ claims: Array.from({ length: 9 }, () => ({ serving: {} })) });
+    expect(sheetOf(many).claims).toHaveLength(MOST_CLAIMS);
+    expect(sheetOf(null).claims).toHaveLength(1);
+  });
+});
+
+describe("what waits in the browser shows in the weigh-in", () => {
+  type Sheet = Parameters<typeof withWaiting>[0];
+  type Waiting = Parameters<typeof withWaiting>[1];
+  const line = (id: number, more: object = {}) => ({
+    ...{ id, status: "open", net_g: null, target_g: 100, count: null, until: "" },
+    ...{ bowl: "Bowl", way: "into", ...more },
+  });
+  const sheet = {
+    ...{ id: 1, version: 4, current: 1, last_record: "r0" },
+    lines: [line(1), line(2), line(3)],
+  } as unknown as Sheet;
+  const waiting = (...some: object[]) => some as unknown as Waiting;
+
+  test("a line that was taken is done, and the next open one is current", () => {
+    const shown = withWaiting(
+      sheet,
+      waiting({ id: "a", kind: "line", line: 1, net_g: 99 }, { id: "b", kind: "skip", line: 2 }),
+    );
+    expect(shown.lines.map((one) => [one.status, one.net_g, one.waiting])).toEqual([
+      ["weighed", 99, true],
+      ["skipped", null, true],
+      ["open", null, undefined],
+    ]);
+    expect([shown.current, shown.last_record]).toEqual([3, "b"]);
+  });
+
+  test("turning to a line and undoing weigh nothing", () => {
+    const shown = withWaiting(
+      sheet,
+      waiting({ id: "a", kind: "turn", line: 3 }, { id: "b", kind: "undo", undoes: "r0" }),
+    );
+    expect([shown.current, shown.last_record]).toEqual([3, "r0"]);
+    expect(shown.lines).toEqual(sheet.lines);
+    expect(withWaiting(sheet, [])).toBe(sheet);
+  });
+
+  test("once all is taken there is no current line", () => {
+    const all = [1, 2, 3].map((id) => ({ id: `c${id}`, kind: "line", line: id, net_g: 1 }));
+    expect(withWaiting(sheet, waiting(...all)).current).toBeNull();
+  });
+
+  test.each([
+    [{}, "100 g"],
+    [{ target_g: 0, count: 3 }, "3 ×"],
+    [{ target_g: 0, until: "it falls off the spoon" }, "until it is right"],
+    [{ target_g: 0 }, ""],
+  ])("what is still wanted of %o is “%s”", (more, says) => {
+    const one = line(1, more) as unknown as Parameters<typeof wanted>[0];
+    expect(wanted(one)).toBe(says);
+    expect(onlyCounted(one)).toBe("count" in more);
+  });
+
+  test("the plan is taken over whole", () => {
+    const plan = planOf(sheet);
+    expect([plan.version, plan.lines.length]).toEqual([4, 3]);
+    const nowhere = { scale: null, poured_with: null };
+    expect(plan.lines[0]).toEqual({ id: 1, bowl: "Bowl", way: "into", ...nowhere });
+  });
+});
+
+describe("what a typed line may become", () => {
+  const way = (more: object) => ({ how: "as written", grams: 100, count: null, ...more });
+  const option = (id: number, ways: object[], more: object = {}) => ({
+    food_id: id,
+    food: `Food ${id}`,
+    label: { id, label: { name: `Label ${id}` } },
+    worked: { readings: ways, question: "", caution: "", ...more },
+  });
+  const answer = (options: object[], how = "words") =>
+    ({ how, options }) as unknown as Parameters<typeof quick.choicesOf>[0];
+  type Way = Parameters<typeof quick.amountText>[0];
+
+  test("the likeliest package keeps its readings, the others their first, ten at most", () => {
+    const two = [way({}), way({ grams: 110, how: "US cup" })];
+    const found = quick.choicesOf(answer([option(1, two), option(2, two)]));
+    expect(found.map((one) => one.key)).toEqual(["l1/0", "l1/1", "l2/0"]);
+    expect(found[1]?.detail).toBe("US cup · Food 1");
+    const many = Array.from({ length: 40 }, (_, i) => option(i, two));
+    expect(quick.choicesOf(answer(many))).toHaveLength(10);
+    expect(quick.choicesOf(answer([]))).toEqual([]);
+  });
+
+  test.each([
+    [{ grams: 180 }, "180 g"],
+    [{ grams: null, count: 2 }, "2 pieces"],
+    [{ needs: "density", grams: 0 }, "?"],
+    [{ grams: 0 }, ""],
+  ])("%o is shown as “%s”", (more, says) => {
+    expect(quick.amountText(way(more) as Way)).toBe(says);
+  });
+
+  test("what is unclear is asked, with how loosely it was found", () => {
+    const asked = option(1, [way({})], { question: "Which scoop?", caution: "" });
+    expect(quick.questionOf(answer([asked], "spelling"))).toBe("Closest in spelling. Which scoop?");
+    expect(quick.questionOf(answer([option(1, [])]))).toBe("");
+    expect(quick.questionOf(undefined)).toBe("");
+  });
+
+  test("a line keeps how its grams came about, unless they were typed", () => {
+    const [typed, measured] = quick.choicesOf(
+      answer([option(1, [way({}), way({ grams: 80.456, how: "1/2 US cup" })])]),
+    );
+    expect(typed && quick.lineOf(typed)).toMatchObject({ label_id: 1, target_g: 100, how: "" });
+    expect(measured && quick.lineOf(measured)).toMatchObject({
+      target_g: 80.46,
+      how: "1/2 US cup",
+    });
+  });
+});
