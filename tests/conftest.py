@@ -10,11 +10,11 @@ import hypothesis
 import pytest
 from fastapi.testclient import TestClient
 
-from gasket.api.app import create_app
 from gasket.demo.kitchen import seed
 from gasket.kitchen import reference
 from gasket.kitchen.house import House
 from gasket.store.database import open_database
+from tests.server import app_of
 
 # A slow moment of the machine is no finding.
 hypothesis.settings.register_profile("gasket", deadline=None)
@@ -87,11 +87,11 @@ def become(house: House, file: Path) -> None:
 @pytest.fixture
 def client(demo_house: House) -> Iterator[TestClient]:
     """The demo kitchen's API, without a scale."""
-    with TestClient(create_app(demo_house), base_url="http://127.0.0.1") as client:
+    with TestClient(app_of(demo_house), base_url="http://127.0.0.1") as client:
         yield client
 
 
 @pytest.fixture
 def empty_client(house: House) -> Iterator[TestClient]:
-    with TestClient(create_app(house), base_url="http://127.0.0.1") as client:
+    with TestClient(app_of(house), base_url="http://127.0.0.1") as client:
         yield client

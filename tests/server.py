@@ -7,9 +7,12 @@ import sys
 import threading
 from dataclasses import dataclass, field
 from datetime import UTC, datetime, timedelta
+from functools import cache
 from pathlib import Path
 
 import uvicorn
+from fastapi import FastAPI
+from sqlalchemy import create_engine
 
 from gasket.api.app import create_app
 from gasket.kitchen.house import House
@@ -65,6 +68,18 @@ class KeptSimulator(SimulatorProcess):
         super().stop()
 
 
+@cache
+def _app() -> FastAPI:
+    return create_app(House(create_engine("sqlite://")))
+
+
+def app_of(house: House) -> FastAPI:
+    """The application, with this house in it: one serves all tests of a process, since building
+    its routes takes half a second."""
+    _app().state.house = house
+    return _app()
+
+
 @dataclass
 class Ahead:
     """The time of day, put forward when told to."""
@@ -92,7 +107,7 @@ class ServerThread:
         self.url = f"http://127.0.0.1:{listener.getsockname()[1]}"
         engine = open_database(self.database)
         house = House(engine, demo=True, now=self.clock, simulators=self.simulators)
-        app = create_app(house)
+        app = app_of(house)
         config = uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=2)
         self._server = uvicorn.Server(config)
         self._thread = threading.Thread(target=self._server.run, args=([listener],))

@@ -50,13 +50,14 @@ def _operation_id(route: APIRoute) -> str:
 
 
 def create_app(kitchen: House, pages: Path = PAGES) -> FastAPI:
-    """The application of one house."""
+    """The application of one house; another one moves in by `app.state.house`, while it is shut."""
 
     @contextlib.asynccontextmanager
-    async def lifespan(_: FastAPI) -> AsyncIterator[None]:
-        await kitchen.open()
+    async def lifespan(app: FastAPI) -> AsyncIterator[None]:
+        open_house: House = app.state.house
+        await open_house.open()
         yield
-        await kitchen.shut()
+        await open_house.shut()
 
     app = FastAPI(
         title="Gasket",

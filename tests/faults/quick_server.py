@@ -13,13 +13,13 @@ from pathlib import Path
 import uvicorn
 from fastapi.testclient import TestClient
 
-from gasket.api.app import create_app
 from gasket.core.target.programme import warm_up as import_solver
 from gasket.kitchen.house import House
+from tests.server import app_of
 
 
 def serve(database: Path, listener: socket.socket) -> None:
-    app = create_app(House.at(database, simulate=False))
+    app = app_of(House.at(database, simulate=False))
     uvicorn.Server(uvicorn.Config(app, log_level="error")).run(sockets=[listener])
 
 
@@ -28,7 +28,7 @@ def warm_up() -> None:
     import_solver()
     with tempfile.TemporaryDirectory() as folder:
         house = House.at(Path(folder) / "warm.sqlite3", simulate=False)
-        with TestClient(create_app(house), base_url="http://127.0.0.1") as client:
+        with TestClient(app_of(house), base_url="http://127.0.0.1") as client:
             dish = client.post("/api/dishes", json={"name": "warm"}).json()
             client.post(f"/api/trials/{dish['trials'][0]['id']}/batches", json={"free": True})
             pour = {"id": "warm-pour", "kind": "line", "net_g": 5.0, "origin": "hand"}

@@ -4,15 +4,15 @@ import time
 
 from fastapi.testclient import TestClient
 
-from gasket.api.app import create_app
 from gasket.scale.process import SimulatorProcess
+from tests.server import app_of
 
 
 def test_another_scale_is_connected_as_soon_as_it_is_set(house):
     stand_in = SimulatorProcess()
     stand_in.ensure()
     try:
-        with TestClient(create_app(house), base_url="http://127.0.0.1") as client:
+        with TestClient(app_of(house), base_url="http://127.0.0.1") as client:
             settings = client.get("/api/settings").json()
             scales = [{"name": "counter", "place": stand_in.url}]
             client.put("/api/settings", json={**settings, "scales": scales}).raise_for_status()
