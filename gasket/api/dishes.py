@@ -12,9 +12,9 @@ router = APIRouter(tags=["dishes"])
 
 
 @router.get("/kitchen")
-def kitchen(session: SessionDoor) -> KitchenView:
+def kitchen(session: SessionDoor, house: HouseDoor) -> KitchenView:
     """What is going on now, and every dish with its newest trial."""
-    return dishes.kitchen(session)
+    return dishes.kitchen(session, house.now())
 
 
 @router.post("/dishes", status_code=201)

@@ -1,16 +1,15 @@
 """Variants for a need: what a build must do without, and which of its lines stand in the way."""
 
-from collections.abc import Iterator, Sequence
-from typing import Final, TypeVar
+from collections.abc import Iterator
+from typing import Final
 
+from gasket.core.contents import Contains, Used, contains
 from gasket.core.ingredients import Ingredient
 from gasket.core.kinds import MEATS, POWDERS, FoodKind
 from gasket.core.numbers import Answer
 from gasket.core.packages import Allergen
 from gasket.core.trial import Need
 from gasket.core.workpiece import PlacedLine, Workpiece
-
-T = TypeVar("T")
 
 NEED_NAMES: Final[dict[Need, str]] = {
     "vegan": "vegan",
@@ -96,37 +95,7 @@ def _found(need: Need, one: PlacedLine, reason: str, *, certain: bool) -> InTheW
     )
 
 
-class Contains(Answer):
-    """What the build holds by its labels. `unsaid` are packages that name no allergens at all."""
-
-    allergens: tuple[Allergen, ...]
-    may_contain: tuple[Allergen, ...]
-    flags: tuple[str, ...]
-    unsaid: tuple[str, ...]
-
-
-def contains(bench: Workpiece) -> Contains:
-    """Allergens and cautions of everything that counts in the build."""
-    used = [one.ingredient for one in bench.lines() if one.amount > 0]
-    named = _once(a for food in used for a in food.package.allergens)
-    return Contains(
-        allergens=named,
-        may_contain=tuple(
-            one
-            for one in _once(a for food in used for a in food.package.may_contain)
-            if one not in named
-        ),
-        flags=_once(flag for food in used for flag in food.package.flags),
-        unsaid=_once(food.name for food in used if _could_say(food)),
-    )
-
-
-def _could_say(food: Ingredient) -> bool:
-    plain: Sequence[FoodKind] = (
-        *("salt", "spice", "water", "fruit", "vegetable", "baking_soda", "sugar", "oil"),
-    )
-    return not food.package.allergens and food.kind not in plain
-
-
-def _once(found: Iterator[T]) -> tuple[T, ...]:
-    return tuple(dict.fromkeys(found))
+def in_the_build(bench: Workpiece) -> Contains:
+    """What the build holds: everything that counts in it."""
+    used = (one.ingredient for one in bench.lines() if one.amount > 0)
+    return contains(Used(food.name, food.kind, food.package) for food in used)

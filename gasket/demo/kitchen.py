@@ -3,7 +3,7 @@
 import uuid
 from datetime import datetime, timedelta
 
-from sqlmodel import Session
+from sqlmodel import Session, select
 
 from gasket.core.foods import FoodFacts
 from gasket.core.trial import Build, BuildChange, BuildComponent, BuildLine, Terms
@@ -32,6 +32,7 @@ from gasket.kitchen.settings import ScaleSpec, Vessel
 from gasket.kitchen.shelf import NewFood, NewLabel, ShelfFood
 from gasket.kitchen.trials import NewTrial
 from gasket.kitchen.weigh_sheet import BatchLine, BatchSheet
+from gasket.store.tables import DishRow
 
 PORTIONS = 8
 BAKED_DAYS_AGO = 2
@@ -54,7 +55,7 @@ LESS_SWEET = 0.5
 
 def seed(session: Session, now: datetime) -> None:
     """Fill the kitchen. Does nothing where there are dishes already."""
-    if dishes.kitchen(session).dishes:
+    if session.exec(select(DishRow.id)).first() is not None:
         return
     house = settings.read(session)
     settings.write(session, house.model_copy(update={"scales": SCALES, "vessels": VESSELS}))

@@ -11,11 +11,12 @@ from gasket.core.batch import Batch, Original
 from gasket.core.build_checks.bench import Bench, BuildCheck
 from gasket.core.build_checks.checks import check_build
 from gasket.core.claims import NutritionClaim, claims
+from gasket.core.contents import Contains
 from gasket.core.cooking.steps import hands_on_min
 from gasket.core.errors import Conflict, Fault, FaultyInput
 from gasket.core.families import Family, guess_family
 from gasket.core.goals import GoalKey, GoalState, goal_states
-from gasket.core.needs import Contains, InTheWay, contains, in_the_way
+from gasket.core.needs import InTheWay, in_the_build, in_the_way
 from gasket.core.numbers import Answer, Value
 from gasket.core.reckon import Result, reckon
 from gasket.core.reference_amounts import REFERENCE_AMOUNTS, ReferenceAmount, ReferenceKey
@@ -169,7 +170,7 @@ def _report(session: Session, found: Draft) -> BuildReport:
         claims=()
         if is_original
         else claims(result.serving, found.original, found.reference, found.piece),
-        contains=contains(found.piece),
+        contains=in_the_build(found.piece),
         in_the_way=tuple(in_the_way(found.piece)),
         out_of_step=() if before is None else out_of_step(found.build, before),
         family=found.piece.build.terms.family,

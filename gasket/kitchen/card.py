@@ -9,6 +9,7 @@ from sqlmodel import Session
 
 from gasket.core.batch import Batch
 from gasket.core.cautions import of_contents
+from gasket.core.contents import Contains, Used, contains
 from gasket.core.cooking.keeping import Keeps, keeping, keeps_until
 from gasket.core.cooking.parts import role_of
 from gasket.core.cooking.safety import Caution, cautions, rule
@@ -16,7 +17,6 @@ from gasket.core.families import Family
 from gasket.core.goals import GoalState, goal_states
 from gasket.core.margin import value_of
 from gasket.core.numbers import Answer
-from gasket.core.packages import Allergen, allergens_named
 from gasket.core.pieces import Spread
 from gasket.core.reckon import Result, reckon
 from gasket.core.section import Column
@@ -65,14 +65,6 @@ class AsPlanned(Answer):
     grams: float | None
 
 
-class CardContains(Answer):
-    """Allergens by the house's school; `unsaid` are packages that name none at all."""
-
-    allergens: tuple[Allergen, ...]
-    may_contain: tuple[Allergen, ...]
-    unsaid: tuple[str, ...]
-
-
 class Card(Answer):
     """Figures with margins, the build in grams, the steps, what to know before eating it, the
     sources behind it. `text` is the same as plain text."""
@@ -98,7 +90,7 @@ class Card(Answer):
     plated: tuple[Plated, ...]
     spread: Spread
     cooked: Yield | None
-    contains: CardContains
+    contains: Contains
     cautions: tuple[Caution, ...]
     passed: tuple[str, ...]
     keeps: tuple[Keeps, ...]
@@ -196,23 +188,14 @@ def _as_planned(made: weighed.Weighed) -> AsPlanned:
     )
 
 
-def _contains(made: weighed.Weighed) -> CardContains:
-    used = [
-        (made.name_of(line), made.shelved[revision].package)
+def _contains(made: weighed.Weighed) -> Contains:
+    used = (
+        Used(made.name_of(line), made.shelved[revision].kind, made.shelved[revision].package)
         for line in made.lines
         if (revision := made.revision_of(line)) is not None
         and made.state_of(line).status is not LineStatus.SKIPPED
-    ]
-    school = made.house.allergens
-    there = tuple(one for _, package in used for one in package.allergens)
-    traces = tuple(one for _, package in used for one in package.may_contain)
-    named = allergens_named(there, school)
-    unsaid = [name for name, package in used if not package.allergens and not package.may_contain]
-    return CardContains(
-        allergens=tuple(named),
-        may_contain=tuple(one for one in allergens_named(traces, school) if one not in named),
-        unsaid=tuple(dict.fromkeys(unsaid)),
     )
+    return contains(used, made.house.allergens)
 
 
 def _reheat(made: weighed.Weighed) -> str:
@@ -241,7 +224,7 @@ def _grams_of(line: CardLine) -> str:
     return f"{'≈ ' if line.estimated else ''}{amount(line.grams, 'g')} g"
 
 
-def _notes(contents: CardContains, warned: Sequence[Caution], keeps: date) -> list[str]:
+def _notes(contents: Contains, warned: Sequence[Caution], keeps: date) -> list[str]:
     notes = []
     if contents.allergens:
         notes.append(f"Contains {', '.join(one.replace('_', ' ') for one in contents.allergens)}.")

@@ -17,6 +17,7 @@ from gasket.core.reference_amounts import ReferenceKey
 from gasket.core.section import Column
 from gasket.core.trial import ShortName
 from gasket.kitchen import build, originals, trials, weigh, weighed
+from gasket.kitchen.going_on import OpenCook, OpenWeighIn, open_cooks, open_weigh_ins
 from gasket.kitchen.originals import OriginalFrom
 from gasket.store import rows
 from gasket.store.tables import BatchRow, DishRow, TrialRow
@@ -97,19 +98,10 @@ class DishCard(Answer):
     names: tuple[str, ...]
 
 
-class OpenWeighIn(Answer):
-    batch_id: int
-    dish_id: int
-    dish: str
-    letter: str
-    started_at: datetime
-    done: int
-    lines: int
-
-
 class KitchenView(Answer):
     dishes: tuple[DishCard, ...]
     open_weigh_ins: tuple[OpenWeighIn, ...]
+    open_cooks: tuple[OpenCook, ...]
 
 
 def _batches(session: Session, trial_id: int) -> list[BatchRow]:
@@ -189,17 +181,17 @@ def edit_original(session: Session, dish_id: int, edit: OriginalEdit) -> DishShe
     return sheet(session, dish_id)
 
 
-def kitchen(session: Session) -> KitchenView:
-    dishes = list(session.exec(select(DishRow).order_by(col(DishRow.id))))
+def kitchen(session: Session, now: datetime) -> KitchenView:
     cards: list[DishCard] = []
-    open_weigh_ins: list[OpenWeighIn] = []
-    for dish in dishes:
+    for dish in list(session.exec(select(DishRow).order_by(col(DishRow.id)))):
         attempts = trials.of_dish(session, rows.key_of(dish))
         if attempts:
             cards.append(_card(session, dish, attempts[-1]))
-        for trial in attempts:
-            open_weigh_ins.extend(_open_weigh_ins(session, dish, trial))
-    return KitchenView(dishes=tuple(cards), open_weigh_ins=tuple(open_weigh_ins))
+    return KitchenView(
+        dishes=tuple(cards),
+        open_weigh_ins=tuple(open_weigh_ins(session)),
+        open_cooks=tuple(open_cooks(session, now)),
+    )
 
 
 def _card(session: Session, dish: DishRow, trial: TrialRow) -> DishCard:
@@ -227,22 +219,3 @@ def _card(session: Session, dish: DishRow, trial: TrialRow) -> DishCard:
         lines=result.lines,
         names=build.line_names(batch),
     )
-
-
-def _open_weigh_ins(session: Session, dish: DishRow, trial: TrialRow) -> list[OpenWeighIn]:
-    found = []
-    for batch in _batches(session, rows.key_of(trial)):
-        if batch.closed_at is None:
-            state = weigh.state_of(session, rows.key_of(batch))
-            found.append(
-                OpenWeighIn(
-                    batch_id=rows.key_of(batch),
-                    dish_id=rows.key_of(dish),
-                    dish=dish.name,
-                    letter=trial.letter,
-                    started_at=batch.started_at,
-                    done=len(state.lines) - len(state.open_lines),
-                    lines=len(state.lines),
-                )
-            )
-    return found

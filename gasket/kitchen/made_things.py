@@ -12,11 +12,12 @@ from pydantic import Field
 from sqlmodel import Session
 
 from gasket.core.batch import Batch, Component, Portions
+from gasket.core.contents import Used, contains
 from gasket.core.errors import FaultyInput, Refused
 from gasket.core.labels import Label
 from gasket.core.margin import Facts, Figure
 from gasket.core.numbers import Value
-from gasket.core.packages import Allergen, Flag, Package
+from gasket.core.packages import Package
 from gasket.core.reckon import reckon
 from gasket.core.trial import ShortName
 from gasket.kitchen import shelf, weighed
@@ -112,18 +113,15 @@ def _spread(known: dict[str, Figure]) -> float:
 
 def _package(made: weighed.Weighed, batch: Batch, component: str | None) -> Package:
     keys = {line.label for part in batch.components for line in part.lines}
-    used = [one for key, one in made.shelved.items() if f"label-{key}" in keys]
-    allergens: dict[Allergen, None] = {}
-    traces: dict[Allergen, None] = {}
-    flags: dict[Flag, None] = {}
-    for one in used:
-        allergens.update(dict.fromkeys(one.package.allergens))
-        traces.update(dict.fromkeys(one.package.may_contain))
-        flags.update(dict.fromkeys(one.package.flags))
+    holds = contains(
+        Used(one.panel.name, one.kind, one.package)
+        for key, one in made.shelved.items()
+        if f"label-{key}" in keys
+    )
     return Package(
-        allergens=tuple(allergens),
-        may_contain=tuple(one for one in traces if one not in allergens),
-        flags=tuple(flags),
+        allergens=holds.allergens,
+        may_contain=holds.may_contain,
+        flags=holds.flags,
         note=f"Made here: {made.dish.name}, trial {made.trial.letter}.",
         made_from=made.row.id,
         made_part=component or "",

@@ -121,6 +121,24 @@ def test_a_cook_replans_when_a_step_runs_over(sandwich):
     assert extended >= late - timedelta(seconds=10)
 
 
+def test_the_kitchen_shows_a_cook_until_it_is_over_or_forgotten(sandwich):
+    def open_cooks():
+        return sandwich.client.get("/api/kitchen").json()["open_cooks"]
+
+    assert open_cooks() == []
+    until_the_bake(sandwich)
+    (shown,) = open_cooks()
+    assert (shown["batch_id"], shown["done"], shown["steps"]) == (SANDWICH_BATCH, 3, 8)
+    assert shown["going"] == ["Bake Chicken on a rack"]
+    kept = sandwich.clock.time
+    sandwich.later(9 * 24 * 60)
+    assert open_cooks() == []
+    sandwich.clock.time = kept
+    for step in sandwich.sheet["steps"][3:]:
+        sandwich.do("skip", step=step["step"]["id"], note="eaten as it was")
+    assert open_cooks() == []
+
+
 def test_poultry_is_not_done_before_its_core_was_measured(sandwich):
     until_the_bake(sandwich)
     rule = sandwich.step("bake")["rule"]

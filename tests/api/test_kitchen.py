@@ -38,7 +38,8 @@ def test_the_demo_kitchen_shows_its_dish_with_original_and_weighed_trial(client)
 
 
 def test_an_empty_kitchen_is_empty_and_a_dish_starts_with_an_empty_trial(empty_client):
-    assert empty_client.get("/api/kitchen").json() == {"dishes": [], "open_weigh_ins": []}
+    nothing = {"dishes": [], "open_weigh_ins": [], "open_cooks": []}
+    assert empty_client.get("/api/kitchen").json() == nothing
     dish = empty_client.post("/api/dishes", json={"name": " Mac and cheese tray "}).json()
     assert dish["name"] == "Mac and cheese tray"
     trial = empty_client.get(f"/api/trials/{dish['trials'][0]['id']}").json()

@@ -7,7 +7,7 @@ from gasket.core.claims import claims
 from gasket.core.errors import FaultyInput
 from gasket.core.goals import Goal, goal_states, presets
 from gasket.core.margin import Figure, Portion
-from gasket.core.needs import contains, in_the_way
+from gasket.core.needs import in_the_build, in_the_way
 from gasket.core.reference_amounts import REFERENCE_AMOUNTS
 from gasket.core.scaling import Scaling, out_of_step, scale
 from gasket.core.trial import Build, BuildChange, BuildComponent
@@ -122,8 +122,8 @@ def test_needs_name_the_lines_in_their_way_and_traces():
         ("nut_free", "Peanut powder"),
         ("no_protein_powder", "Blend"),
     }
-    assert contains(piece).allergens == ("wheat", "gluten", "milk", "peanut")
-    assert contains(piece).may_contain == ("tree_nuts",)
+    assert in_the_build(piece).allergens == ("wheat", "gluten", "milk", "peanut")
+    assert in_the_build(piece).may_contain == ("tree_nuts",)
     off = piece.build.model_copy(
         update={
             "components": (
@@ -131,7 +131,7 @@ def test_needs_name_the_lines_in_their_way_and_traces():
             )
         }
     )
-    assert contains(on_bench(off)).allergens == ("wheat", "gluten")
+    assert in_the_build(on_bench(off)).allergens == ("wheat", "gluten")
 
 
 # Scaling

@@ -83,11 +83,11 @@ def test_the_migrations_make_exactly_the_tables_and_go_back(tmp_path):
 
 def test_opening_a_kitchen_again_finds_it_as_it_was(demo_house):
     with demo_house.session() as session:
-        before = dishes.kitchen(session)
+        before = dishes.kitchen(session, START)
     again = open_database(Path(str(demo_house.engine.url.database)))
     with Session(again) as session:
         seed(session, START)
-        assert dishes.kitchen(session) == before
+        assert dishes.kitchen(session, START) == before
     again.dispose()
 
 

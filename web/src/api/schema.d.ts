@@ -2344,7 +2344,7 @@ export interface components {
             cautions: components["schemas"]["Caution"][];
             /** Closed */
             closed: boolean;
-            contains: components["schemas"]["CardContains"];
+            contains: components["schemas"]["Contains"];
             cooked: components["schemas"]["Yield"] | null;
             /** Dish */
             dish: string;
@@ -2408,18 +2408,6 @@ export interface components {
             steps: components["schemas"]["CardStep"][];
             /** Text */
             text: string;
-        };
-        /**
-         * CardContains
-         * @description Allergens by the house's school; `unsaid` are packages that name none at all.
-         */
-        CardContains: {
-            /** Allergens */
-            allergens: ("milk" | "egg" | "fish" | "crustaceans" | "tree_nuts" | "peanut" | "wheat" | "soy" | "sesame" | "gluten" | "celery" | "mustard" | "sulphites" | "lupin" | "molluscs")[];
-            /** May Contain */
-            may_contain: ("milk" | "egg" | "fish" | "crustaceans" | "tree_nuts" | "peanut" | "wheat" | "soy" | "sesame" | "gluten" | "celery" | "mustard" | "sulphites" | "lupin" | "molluscs")[];
-            /** Unsaid */
-            unsaid: string[];
         };
         /**
          * CardLine
@@ -2779,13 +2767,14 @@ export interface components {
         };
         /**
          * Contains
-         * @description What the build holds by its labels. `unsaid` are packages that name no allergens at all.
+         * @description What a dish holds by its labels. `unsaid` are packages that name no allergens at all and are
+         *     of a kind that could hold some.
          */
         Contains: {
             /** Allergens */
             allergens: ("milk" | "egg" | "fish" | "crustaceans" | "tree_nuts" | "peanut" | "wheat" | "soy" | "sesame" | "gluten" | "celery" | "mustard" | "sulphites" | "lupin" | "molluscs")[];
             /** Flags */
-            flags: string[];
+            flags: ("raw_egg" | "raw_flour" | "raw_poultry" | "raw_ground_meat" | "raw_fish" | "aspartame" | "xylitol")[];
             /** May Contain */
             may_contain: ("milk" | "egg" | "fish" | "crustaceans" | "tree_nuts" | "peanut" | "wheat" | "soy" | "sesame" | "gluten" | "celery" | "mustard" | "sulphites" | "lupin" | "molluscs")[];
             /** Unsaid */
@@ -3797,6 +3786,8 @@ export interface components {
         KitchenView: {
             /** Dishes */
             dishes: components["schemas"]["DishCard"][];
+            /** Open Cooks */
+            open_cooks: components["schemas"]["OpenCook"][];
             /** Open Weigh Ins */
             open_weigh_ins: components["schemas"]["OpenWeighIn"][];
         };
@@ -4498,6 +4489,26 @@ export interface components {
             /** Pieces */
             pieces: number;
             protein_g: components["schemas"]["Figure"] | null;
+        };
+        /**
+         * OpenCook
+         * @description A cook that was begun and has steps left; `going` are the steps that run.
+         */
+        OpenCook: {
+            /** Batch Id */
+            batch_id: number;
+            /** Dish */
+            dish: string;
+            /** Dish Id */
+            dish_id: number;
+            /** Done */
+            done: number;
+            /** Going */
+            going: string[];
+            /** Letter */
+            letter: string;
+            /** Steps */
+            steps: number;
         };
         /** OpenWeighIn */
         OpenWeighIn: {

@@ -1,10 +1,10 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { Popover } from "radix-ui";
 import { useState } from "react";
 import { Link } from "react-router";
 
-import { api, ask, type Schemas, sentence } from "../api/client";
-import { keys, useRefresh, useTimers } from "../api/queries";
+import { type Schemas, sentence } from "../api/client";
+import { type Deed, useSendDeed } from "../api/deeds";
+import { useTimers } from "../api/queries";
 import { countdown } from "../lib/format";
 import { useNow } from "../lib/useNow";
 import { Button } from "../ui/Button";
@@ -45,23 +45,11 @@ function calls(timer: Running, now: number): "up" | "look" | null {
 }
 
 function useTimerLog() {
-  const client = useQueryClient();
-  const refresh = useRefresh();
+  const send = useSendDeed();
   const say = useNotice();
-  return async (
-    deed: Omit<Schemas["CookDeed"], "id">,
-    batchId: number | null,
-  ): Promise<boolean> => {
-    const body = { ...deed, id: crypto.randomUUID() };
+  return async (deed: Deed, batchId: number | null): Promise<boolean> => {
     try {
-      if (batchId === null) {
-        client.setQueryData(keys.timers, await ask(api.POST("/api/timers", { body })));
-      } else {
-        const params = { path: { batch_id: batchId } };
-        const sheet = await ask(api.POST("/api/batches/{batch_id}/cook", { params, body }));
-        client.setQueryData(keys.cook(batchId), sheet);
-        refresh(keys.timers);
-      }
+      await send(deed, batchId);
       return true;
     } catch (error) {
       say({ text: sentence(error), bad: true });

@@ -5,7 +5,7 @@ import { Button } from "../../ui/Button";
 import { Choice, NumberField, TextField } from "../../ui/Field";
 import { Reason } from "../../ui/Reason";
 import { degreesText, SCALES } from "./stepText";
-import type { Deed } from "./useCookLog";
+import type { Deed } from "../../api/deeds";
 
 interface LookFormProps {
   cue: string;

@@ -8,7 +8,7 @@ import { Reason } from "../../ui/Reason";
 import { LookForm, MeasureForm } from "./LookForm";
 import { degreesText, knobText, memoryText, timeText, untilText } from "./stepText";
 import { ms } from "./timeline";
-import type { Deed } from "./useCookLog";
+import type { Deed } from "../../api/deeds";
 
 interface RunningStepProps {
   one: Schemas["CookedStep"];

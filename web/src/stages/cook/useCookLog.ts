@@ -1,29 +1,18 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 
-import { api, ask, type Schemas, sentence } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
+import { sentence } from "../../api/client";
+import { type Deed, useSendDeed } from "../../api/deeds";
 import { useNotice } from "../../ui/notices";
-
-export type Deed = Omit<Schemas["CookDeed"], "id">;
 
 /** Log what was done in a cook; refusals are said, and kept for the step that they are about. */
 export function useCookLog(batchId: number) {
-  const client = useQueryClient();
-  const refresh = useRefresh();
+  const send = useSendDeed();
   const say = useNotice();
   const [refused, setRefused] = useState<{ step: string; says: string }>();
   const log = async (deed: Deed): Promise<boolean> => {
     try {
-      const sheet = await ask(
-        api.POST("/api/batches/{batch_id}/cook", {
-          params: { path: { batch_id: batchId } },
-          body: { ...deed, id: crypto.randomUUID() },
-        }),
-      );
-      client.setQueryData(keys.cook(batchId), sheet);
+      await send(deed, batchId);
       setRefused(undefined);
-      refresh(keys.timers, keys.card(batchId), keys.kitchen, ["dish"]);
       return true;
     } catch (error) {
       const says = sentence(error);

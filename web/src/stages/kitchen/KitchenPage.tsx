@@ -5,11 +5,12 @@ import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client
 import { keys, useKitchen, useRefresh } from "../../api/queries";
 import { GoalMarks } from "../../drawing/GoalMarks";
 import { known, valueText } from "../../lib/figures";
-import { count, day, figure, weighed } from "../../lib/format";
+import { figure, weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
 import { Failed, Loading } from "../../ui/States";
+import { GoingOn } from "./GoingOn";
 import { ImportBatch } from "./ImportBatch";
 import { MiniSection } from "./MiniSection";
 import { OnHand } from "./OnHand";
@@ -22,7 +23,7 @@ export function KitchenPage() {
   return (
     <Sheet className="p-5 max-sm:p-4">
       <h1 className="text-2xl font-bold">Kitchen</h1>
-      {data.open_weigh_ins.length > 0 && <Going open={data.open_weigh_ins} />}
+      <GoingOn kitchen={data} />
       <OnHand />
       <section aria-labelledby="dishes" className="mt-6">
         <h2 id="dishes" className="text-lg font-bold">
@@ -46,34 +47,6 @@ export function KitchenPage() {
         <ImportBatch />
       </div>
     </Sheet>
-  );
-}
-
-function Going({ open }: { open: readonly Schemas["OpenWeighIn"][] }) {
-  return (
-    <section aria-labelledby="going" className="mt-4">
-      <h2 id="going" className="text-lg font-bold">
-        Going on now
-      </h2>
-      <ul className="mt-2 grid gap-2">
-        {open.map((one) => (
-          <li key={one.batch_id} className="border-l-4 border-pencil bg-wash">
-            <Link
-              to={`/dishes/${one.dish_id}/weigh?batch=${one.batch_id}`}
-              className="flex min-h-11 flex-wrap items-center gap-x-4 gap-y-1 px-3 py-2 hover:underline"
-            >
-              <span className="font-bold">
-                {one.dish}, trial {one.letter}
-              </span>
-              <span>
-                {one.done} of {count(one.lines, "line")} weighed, begun {day(one.started_at)}
-              </span>
-              <span className="ml-auto font-semibold text-pencil">Go on weighing →</span>
-            </Link>
-          </li>
-        ))}
-      </ul>
-    </section>
   );
 }
 

@@ -1,0 +1,54 @@
+import { Link } from "react-router";
+
+import type { Schemas } from "../../api/client";
+import { count, day } from "../../lib/format";
+
+/** Weigh-ins that are open and cooks that are not over, each with the way back to it. */
+export function GoingOn({ kitchen }: { kitchen: Schemas["KitchenView"] }) {
+  const { open_weigh_ins, open_cooks } = kitchen;
+  if (open_weigh_ins.length + open_cooks.length === 0) return null;
+  return (
+    <section aria-labelledby="going" className="mt-4">
+      <h2 id="going" className="text-lg font-bold">
+        Going on now
+      </h2>
+      <ul className="mt-2 grid gap-2">
+        {open_cooks.map((one) => (
+          <Item key={`cook ${one.batch_id}`} of={one} stage="cook" says="Go on cooking">
+            {one.done} of {count(one.steps, "step")} done
+            {one.going.length > 0 && `, now: ${one.going.join(", ")}`}
+          </Item>
+        ))}
+        {open_weigh_ins.map((one) => (
+          <Item key={`weigh ${one.batch_id}`} of={one} stage="weigh" says="Go on weighing">
+            {one.done} of {count(one.lines, "line")} weighed, begun {day(one.started_at)}
+          </Item>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+interface ItemProps {
+  of: { dish_id: number; dish: string; letter: string; batch_id: number };
+  stage: "cook" | "weigh";
+  says: string;
+  children: React.ReactNode;
+}
+
+function Item({ of, stage, says, children }: ItemProps) {
+  return (
+    <li className="border-l-4 border-pencil bg-wash">
+      <Link
+        to={`/dishes/${of.dish_id}/${stage}?batch=${of.batch_id}`}
+        className="flex min-h-11 flex-wrap items-center gap-x-4 gap-y-1 px-3 py-2 hover:underline"
+      >
+        <span className="font-bold">
+          {of.dish}, trial {of.letter}
+        </span>
+        <span>{children}</span>
+        <span className="ml-auto font-semibold text-pencil">{says} →</span>
+      </Link>
+    </li>
+  );
+}
