@@ -103,6 +103,10 @@ def test_an_original_edit_can_be_undone(page: Page):
     page.get_by_role("button", name="Undo").click()
     expect(page.get_by_label("Energy")).to_have_value("690")
     assert page.request.get("/api/dishes/1").json()["original"]["kcal"] == 690
+    # undone is what was saved, not the way in which the figures come
+    expect(page.get_by_role("button", name="From a label or menu")).to_have_attribute(
+        "aria-pressed", "true"
+    )
 
 
 def test_bad_figures_of_an_original_are_a_sentence_at_their_field(page: Page):

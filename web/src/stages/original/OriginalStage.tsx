@@ -1,3 +1,4 @@
+import { useQueryClient } from "@tanstack/react-query";
 import { type SyntheticEvent, useState } from "react";
 import { Link } from "react-router";
 
@@ -30,19 +31,27 @@ export function OriginalStage({ dish, trial }: StageProps) {
   const [edit, setEdit] = useState<Edit>(() => editOf(dish));
   const [problem, setProblem] = useState<ProblemError>();
   const { data: sheet } = useTrial(trial.id);
+  const client = useQueryClient();
   const refresh = useRefresh();
   const say = useNotice();
   const dirty =
     JSON.stringify({ ...edit, version: 0 }) !== JSON.stringify({ ...editOf(dish), version: 0 });
   const change = (part: Partial<Edit>) => setEdit((all) => ({ ...all, ...part }));
-  const put = async (wanted: Edit) => {
+  /** Store it. What was typed meanwhile into the sheet as it was `shown` stays. */
+  const put = async (wanted: Edit, shown?: Edit) => {
     const stored = await ask(
       api.PUT("/api/dishes/{dish_id}/original", {
         params: { path: { dish_id: dish.id } },
         body: wanted,
       }),
     );
-    setEdit(editOf(stored));
+    const fresh = editOf(stored);
+    setEdit((now) =>
+      shown === undefined || now === shown
+        ? fresh
+        : { ...now, version: fresh.version, original_from: fresh.original_from },
+    );
+    client.setQueryData(keys.dish(dish.id), stored);
     refresh(keys.dish(dish.id), ["trial"], keys.kitchen, ["card"]);
     return stored;
   };
@@ -51,14 +60,14 @@ export function OriginalStage({ dish, trial }: StageProps) {
       const params = { path: { dish_id: dish.id } };
       await ask(api.POST("/api/dishes/{dish_id}/original/lines", { params }));
     }
-    await put({ ...edit, original_from });
+    await put({ ...edit, original_from }, edit);
   };
   const fromLines = edit.original_from === "lines";
   const save = async (event: SyntheticEvent) => {
     event.preventDefault();
     const before = editOf(dish);
     try {
-      const stored = await put(edit);
+      const stored = await put(edit, edit);
       setProblem(undefined);
       say({
         text: "The original is saved.",
