@@ -97,7 +97,11 @@ def test_a_pan_is_cut_and_every_piece_has_its_size(page: Page, accessible):
     expect(sixteenth).to_contain_text("16")
     each = float(re.search(r"(\d+) kcal", pan.inner_text())[1])
     assert each == pytest.approx(376 / 2, abs=1)
-    pan.get_by_role("button", name="Piece 6, middle").focus()
+    # one stop for Tab, arrows from piece to piece
+    pan.get_by_role("button", name="Piece 1, corner").focus()
+    page.keyboard.press("ArrowRight")
+    page.keyboard.press("ArrowDown")
+    expect(pan.get_by_role("button", name="Piece 6, middle")).to_be_focused()
     page.keyboard.press("Enter")
     expect(page.get_by_role("heading", name="Portion 6")).to_be_visible()
     divide(page).get_by_role("button", name="round").click()

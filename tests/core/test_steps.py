@@ -135,7 +135,7 @@ def comes_after(steps, later, sooner):
     ("family", "components", "sooner", "later"),
     [
         ("tray", ["Pasta", "Sauce", "Top"], "Stir Sauce over low heat", "Combine"),
-        ("tray", ["Pasta", "Sauce", "Top"], "Sprinkle Top over Pasta", "Bake"),
+        ("tray", ["Pasta", "Sauce", "Top"], "Sprinkle Top over", "Bake"),
         ("cake", ["Loaf", "Frosting"], "Cool Loaf", "Spread Frosting on Loaf"),
         ("cake", ["Frosting", "Loaf"], "Bake Loaf", "Spread Frosting on Loaf"),
         ("cake", ["Loaf", "Crumb topping"], "Sprinkle Crumb topping", "Bake"),

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { expect, test } from "vitest";
 
 import { asCooked, axisOf, ms, numbered } from "../src/stages/cook/timeline";
+import { without } from "../src/stages/cook/without";
 
 type Laid = Parameters<typeof axisOf>[0];
 type Cooked = Parameters<typeof asCooked>[0];
@@ -93,4 +94,37 @@ test("a step carries the number that it has in the list of steps", () => {
     ["s0", 2],
     ["s1", 1],
   ]);
+});
+
+type Steps = Parameters<typeof without>[0];
+
+/** Steps of which each comes after some before it, and all that it comes after, however far. */
+const chains = fc
+  .array(fc.array(fc.nat(20), { maxLength: 3 }), { minLength: 1, maxLength: 9 })
+  .map((lists) =>
+    lists.map((after, i) => ({
+      id: `s${i}`,
+      after: [...new Set(after.filter((j) => j < i).map((j) => `s${j}`))],
+    })),
+  ) as unknown as fc.Arbitrary<Steps>;
+
+function behind(steps: Steps, id: string): Set<string> {
+  const direct = steps.find((one) => one.id === id)?.after ?? [];
+  return new Set(direct.flatMap((one) => [one, ...behind(steps, one)]));
+}
+
+test("a step that is taken out leaves every order among the others as it was", () => {
+  fc.assert(
+    fc.property(chains, fc.nat(8), (steps, at) => {
+      const key = `s${at}`;
+      const left = without(steps, key);
+      expect(left.map((one) => one.id)).toEqual(
+        steps.map((one) => one.id).filter((id) => id !== key),
+      );
+      for (const one of left) {
+        const before = [...behind(steps, one.id)].filter((id) => id !== key);
+        expect([...behind(left, one.id)].toSorted()).toEqual(before.toSorted());
+      }
+    }),
+  );
 });

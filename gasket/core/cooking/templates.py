@@ -167,7 +167,7 @@ _JOINED: Final[dict[Role, str]] = {
     "base": "Press {part} into the tin 3 min",
     "frosting": "Spread {part} on {main} 4 min",
     "sauce": "Spoon {part} over {main} 2 min",
-    "topping": "Sprinkle {part} over {main} 1 min",
+    "topping": "Sprinkle {part} over 1 min",
     "filling": "Fill {main} with {part} 4 min",
     "other": "Add {part} to {main} 3 min",
 }

@@ -23,7 +23,7 @@ export function Dimension({ x1, x2, y, text, colour = "var(--ink)", size = 13 }:
       )}
       {room > 16 && <path d={`M${x1} ${y}l8 -3.2v6.4zM${x2} ${y}l-8 -3.2v6.4z`} stroke="none" />}
       <text
-        x={middle}
+        x={Math.max(middle, (wide - 10) / 2)}
         y={inside ? y + size * 0.36 : y - 12}
         textAnchor="middle"
         fontSize={size}

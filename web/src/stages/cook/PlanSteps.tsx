@@ -14,6 +14,7 @@ import { Memory } from "./Memory";
 import { knobText, memoryText, timeText, untilText } from "./stepText";
 import { Timeline } from "./Timeline";
 import { type StepDraft, useStepDraft } from "./useStepDraft";
+import { without } from "./without";
 
 type Step = Schemas["Step"];
 
@@ -139,9 +140,11 @@ function StepLine({
   const after = (step.after ?? []).map((key) => places.get(key)).filter(Boolean);
   const memory = guess && memoryText(guess);
   return (
-    <li className="grid grid-cols-[auto_minmax(0,1fr)_auto] items-start gap-x-3 border-b border-rule py-1.5">
-      <Balloon n={number} filled={step.hands_on ?? true} />
-      <div className="min-w-0">
+    <li className="grid grid-cols-[auto_minmax(0,1fr)_auto] items-start gap-x-3 border-b border-rule py-0.5">
+      <span className="pt-2">
+        <Balloon n={number} filled={step.hands_on ?? true} />
+      </span>
+      <div className="min-w-0 py-2">
         <span className="font-semibold">{step.says}</span>{" "}
         <span className="text-soft">
           {[
@@ -195,19 +198,6 @@ const asks = (rule: Schemas["SafeRule"]) => {
   const whose = rule.school === "us" ? "USDA FSIS" : "UK FSA";
   return `Measured before it is done: ${enough} in the core${rest} (${whose}).`;
 };
-
-/** The steps without one; what came after it comes after what it came after. */
-function without(steps: readonly Step[], key: string): Step[] {
-  const gone = steps.find((step) => step.id === key);
-  return steps
-    .filter((step) => step.id !== key)
-    .map((step) => {
-      const after = step.after ?? [];
-      if (!after.includes(key)) return step;
-      const joined = [...after.filter((one) => one !== key), ...(gone?.after ?? [])];
-      return { ...step, after: [...new Set(joined)] };
-    });
-}
 
 async function doWithout(draft: StepDraft, step: Step) {
   const steps = await ask(

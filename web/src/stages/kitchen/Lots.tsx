@@ -33,7 +33,7 @@ function OneLot({ lot, stock }: { lot: Lot; stock: Schemas["BatchStock"] }) {
           {untilText(lot)}
         </span>
       </span>
-      <span className="flex flex-wrap">
+      <span className="-mx-2 flex flex-wrap [&>button]:px-2">
         <Button look="quiet" aria-label={`Eat one: ${what}`} onClick={act("eaten", "Eaten.")}>
           Eat {lot.part ? "it" : "one"}
         </Button>

@@ -142,16 +142,18 @@ function OneFinish({ plated, onChange, onRemove }: OneFinishProps) {
     });
   return (
     <li className="border border-rule p-2">
-      <div className="flex flex-wrap items-baseline justify-between gap-x-3">
-        <span className="font-bold">
-          {finish.name}
-          {finish.eater && <span className="font-normal text-soft"> for {finish.eater}</span>}
-        </span>
-        <span>
-          <b>{kcal ? `${valueText(kcal, "kcal")} kcal` : "kcal unknown"}</b>
-          {protein && ` · ${valueText(protein, "g")} g protein`}
-          {plated.serving.grams != null && ` · ${weighed(Math.round(plated.serving.grams))} g`}
-        </span>
+      <div className="flex items-start gap-x-3">
+        <div className="flex min-w-0 flex-1 flex-wrap items-baseline justify-between gap-x-3 py-2">
+          <span className="font-bold">
+            {finish.name}
+            {finish.eater && <span className="font-normal text-soft"> for {finish.eater}</span>}
+          </span>
+          <span>
+            <b>{kcal ? `${valueText(kcal, "kcal")} kcal` : "kcal unknown"}</b>
+            {protein && ` · ${valueText(protein, "g")} g protein`}
+            {plated.serving.grams != null && ` · ${weighed(Math.round(plated.serving.grams))} g`}
+          </span>
+        </div>
         <Button look="quiet" aria-label={`Take out ${finish.name}`} onClick={onRemove}>
           ×
         </Button>

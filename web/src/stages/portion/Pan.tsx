@@ -1,3 +1,5 @@
+import { useState } from "react";
+
 import type { Schemas } from "../../api/client";
 import type { BatchSheet } from "../../api/live";
 import { Dimension } from "../../drawing/Dimension";
@@ -92,6 +94,17 @@ function Grid({ cut, pieces, width, sheet, current, onChoose }: GridProps) {
   const wide = Math.min(room, MOST_HIGH / ratio);
   const high = wide * ratio;
   const [w, h] = [wide / columns, high / rows];
+  const [focused, setFocused] = useState<number>();
+  const [held, setHeld] = useState(false);
+  // One stop for Tab, arrows from piece to piece: a pan may have hundreds.
+  const reached = Math.min(focused ?? current ?? 1, rows * columns);
+  const arrows: Record<string, number | undefined> = {
+    ArrowRight: 1,
+    ArrowLeft: -1,
+    ArrowDown: columns,
+    ArrowUp: -columns,
+  };
+  const label = Math.min(38, w - 8);
   const filled = new Map(sheet.pieces.map((one) => [one.piece, one.net_g]));
   const across = pieces.across_cm == null ? "" : `${fixed(pieces.across_cm, 1)} cm`;
   const along = pieces.along_cm == null ? "" : `${fixed(pieces.along_cm, 1)} cm`;
@@ -114,13 +127,24 @@ function Grid({ cut, pieces, width, sheet, current, onChoose }: GridProps) {
             <g
               key={number}
               role="button"
-              tabIndex={0}
+              tabIndex={number === reached ? 0 : -1}
+              data-piece={number}
               aria-label={`Piece ${number}, ${place}${grams == null ? "" : `, ${weighed(grams)} g`}`}
               aria-pressed={number === current}
-              className="cursor-pointer"
+              className="cursor-pointer outline-none"
               onClick={() => onChoose(number)}
+              onFocus={(event) => {
+                setFocused(number);
+                setHeld(event.currentTarget.matches(":focus-visible"));
+              }}
+              onBlur={() => setHeld(false)}
               onKeyDown={(event) => {
                 if (event.key === "Enter") onChoose(number);
+                const next = number + (arrows[event.key] ?? 0);
+                if (next === number || next < 1 || next > rows * columns) return;
+                event.preventDefault();
+                const pan = event.currentTarget.parentElement;
+                pan?.querySelector<SVGGElement>(`[data-piece="${next}"]`)?.focus();
               }}
             >
               <rect
@@ -135,9 +159,9 @@ function Grid({ cut, pieces, width, sheet, current, onChoose }: GridProps) {
               {w > 30 && h > 20 && (
                 <>
                   <rect
-                    x={column * w + w / 2 - 19}
+                    x={column * w + w / 2 - label / 2 + 1}
                     y={row * h + h / 2 - 11}
-                    width={38}
+                    width={label}
                     height={22}
                     fill="var(--sheet)"
                   />
@@ -156,6 +180,18 @@ function Grid({ cut, pieces, width, sheet, current, onChoose }: GridProps) {
             </g>
           );
         })}
+        {held && (
+          <rect
+            x={((reached - 1) % columns) * w + 1}
+            y={Math.floor((reached - 1) / columns) * h}
+            width={w}
+            height={h}
+            fill="none"
+            stroke="var(--pencil)"
+            strokeWidth={3}
+            pointerEvents="none"
+          />
+        )}
         {along && (
           <g transform={`translate(${wide + 16} 0) rotate(90)`}>
             <Dimension x1={0} x2={h} y={-6} text={along} size={12} />
