@@ -15,7 +15,16 @@ from gasket.core.weighing.pour import MOST_NUDGE
 from gasket.core.weighing.records import POURS, Capture, Kind
 from gasket.core.weighing.taking import recorded, refusal
 from gasket.core.weighing.weigh_in import WeighIn, replay
-from gasket.kitchen import finishes, originals, shelf, stock, trials, weighed, writing_back
+from gasket.kitchen import (
+    finishes,
+    noticed,
+    originals,
+    shelf,
+    stock,
+    trials,
+    weighed,
+    writing_back,
+)
 from gasket.kitchen.weigh_sheet import FREE_BOWL, BatchSheet, show
 from gasket.store import rows
 from gasket.store.tables import (
@@ -301,7 +310,7 @@ def close(session: Session, batch_id: int, now: datetime) -> BatchSheet:
     """
     made = weighed.read(session, batch_id)
     if made.state.open_lines:
-        open_lines = weighed.count_open(made.state)
+        open_lines = noticed.count_open(made.state)
         raise Refused(f"{open_lines} still open: weigh it, or skip it on purpose.")
     if any(made.is_unnamed(line) and made.state_of(line).net_g for line in made.lines):
         raise Refused("Something has no name yet: say what it was, or undo it.")

@@ -1,6 +1,6 @@
 """A batch as it was weighed: from stored lines and records to the core's `Batch`."""
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from functools import cached_property
 from typing import Literal, cast
@@ -10,7 +10,6 @@ from sqlmodel import Session, col, select
 from gasket.core.batch import Batch, Component, Line, Original, Portions
 from gasket.core.dividing import Dividing, portions_of
 from gasket.core.families import Family, guess_family
-from gasket.core.findings import Finding, Severity
 from gasket.core.formula import flatten
 from gasket.core.kinds import FoodKind
 from gasket.core.labels import Label
@@ -21,6 +20,7 @@ from gasket.core.weighing.records import Capture, Record
 from gasket.core.weighing.taking import recorded
 from gasket.core.weighing.weigh_in import LineState, LineStatus, ToWeigh, WeighIn, replay
 from gasket.kitchen import originals, settings
+from gasket.kitchen.noticed import noticed
 from gasket.store import rows
 from gasket.store.tables import (
     BatchLineRow,
@@ -74,7 +74,7 @@ class Weighed:
     @cached_property
     def result(self) -> Result:
         result = reckon(self.batch)
-        return result.model_copy(update={"findings": (*_findings(self), *result.findings)})
+        return result.model_copy(update={"findings": (*noticed(self), *result.findings)})
 
     @cached_property
     def lines_g(self) -> float:
@@ -337,34 +337,3 @@ def shelved(session: Session, ids: set[int]) -> dict[int, Shelved]:
 
 def _from_file(row: BatchRow) -> Batch:
     return Batch.model_validate(row.imported)
-
-
-def count_open(state: WeighIn) -> str:
-    """ "1 line is", "3 lines are"."""
-    left = len(state.open_lines)
-    return "1 line is" if left == 1 else f"{left} lines are"
-
-
-def _findings(made: Weighed) -> Iterator[Finding]:
-    if made.state.open_lines:
-        says = f"{count_open(made.state)} not weighed yet and counted as planned."
-        yield _finding("open_lines", says, "warning")
-    for line in made.lines:
-        if made.is_unnamed(line) and made.state_of(line).net_g:
-            says = f"{made.state_of(line).net_g:g} g have no name yet and count nothing."
-            yield _finding("unnamed", says, "warning")
-        if made.is_stand_in(line):
-            says = f"{made.name_of(line)} went in, {made.planned_name(line)} was planned."
-            yield _finding("stand_in", says, "note")
-    for part in made.batch.components:
-        back = made.state.leftover.get(part.name)
-        if back is not None and part.leftover_g + 1e-6 < (back.net_g or 0.0):
-            says = f"More of {part.name} came back than there is: {part.leftover_g:g} g count."
-            yield _finding("leftover_too_much", says, "warning")
-    for bowl, spilled in made.state.spilled.items():
-        says = f"About {spilled.net_g:g} g of {bowl} were spilled or tasted and are not counted."
-        yield _finding("spilled", says, "note")
-
-
-def _finding(code: str, says: str, severity: Severity) -> Finding:
-    return Finding(code=code, severity=severity, message=says, where="components")

@@ -232,7 +232,8 @@ def test_no_page_scrolls_sideways_on_a_phone(page: Page):
 
 def test_an_empty_kitchen_teaches_by_one_example(page: Page):
     page.route(
-        "**/api/kitchen", lambda route: route.fulfill(json={"dishes": [], "open_weigh_ins": [], "open_cooks": []})
+        "**/api/kitchen",
+        lambda route: route.fulfill(json={"dishes": [], "open_weigh_ins": [], "open_cooks": []}),
     )
     page.goto("/")
     expect(page.get_by_text("A dish starts with its original")).to_be_visible()

@@ -64,7 +64,7 @@ def test_vessel_and_cue_are_read_out_of_the_sentence():
     assert read_step("air-fry 200 C 12 min", "a").tool == "air fryer"
 
 
-@pytest.mark.parametrize("text", ["", "   ", "chill 30 days", "bake 999 C 10 min"])
+@pytest.mark.parametrize("text", ["", "   ", " ;: ", "chill 30 days", "bake 999 C 10 min"])
 def test_a_line_that_cannot_be_a_step_is_a_sentence_at_its_field(text):
     with pytest.raises(FaultyInput) as refused:
         read_step(text, "a")

@@ -107,9 +107,9 @@ class _Text:
 
 
 def read_step(text: str, key: str) -> Step:
-    """The step that a line of text says. Raises `FaultyInput` for an empty line or a time that is
-    out of all bounds."""
-    if not text.strip():
+    """The step that a line of text says. Raises `FaultyInput` for a line without a word or a time
+    that is out of all bounds."""
+    if not _tidy(text):
         raise FaultyInput.at("text", "Type what is done, such as “bake 180 C 16-18 min”.")
     rest = _Text(" ".join(text.split())[:400])
     until = rest.take(_CUE)

@@ -1,5 +1,9 @@
 import type { Schemas } from "../api/client";
+import { figure } from "../lib/format";
 import type { Material } from "../lib/nutrients";
+
+/** Where the scale of a section stands. */
+export const AXIS = 40;
 
 /** By what a layer is thick. */
 export type Measure = "kcal" | "protein_g" | "grams" | "cost";
@@ -114,4 +118,10 @@ export function niceStep(most: number): number {
   const power = 10 ** Math.floor(Math.log10(Math.max(raw, 1e-6)));
   const step = [1, 2, 5, 10].find((factor) => factor * power >= raw) ?? 10;
   return step * power;
+}
+
+/** An amount of a measure, as it is printed on a layer. */
+export function amountText(amount: number, measure: Measure): string {
+  if (measure === "cost") return amount.toFixed(2);
+  return figure(amount, measure === "kcal" ? "kcal" : "g");
 }

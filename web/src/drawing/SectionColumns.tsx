@@ -1,0 +1,117 @@
+import { useState } from "react";
+
+import type { Schemas } from "../api/client";
+import {
+  amountText,
+  AXIS,
+  type Layer,
+  type Measure,
+  niceStep,
+  spread,
+  stack,
+  totalOf,
+} from "./section";
+import { Block, Inside } from "./SectionLayers";
+import { Heading, Leader, Links, Saved, Scale } from "./SectionMarks";
+
+const LABEL_GAP = 17;
+
+interface SectionProps {
+  title: string;
+  ours: string;
+  section: Schemas["Section"];
+  height?: number;
+  selected?: string | null;
+  onSelect?: (key: string) => void;
+  original: readonly Layer[];
+  rebuild: readonly Layer[];
+  measure: Measure;
+  unit: string;
+  width: number;
+}
+
+/** The two columns with their scale, what replaced what, and the difference of their tops. */
+export function SectionColumns(p: SectionProps) {
+  const { title, ours, section, original, rebuild, measure, unit, height = 400, width } = p;
+  const [pointed, setPointed] = useState<string | null>(null);
+  const [theirs, mine] = [totalOf(original), totalOf(rebuild)];
+  const most = Math.max(theirs, mine, measure === "cost" ? 0.01 : 1);
+  const top = 44;
+  const base = height - 10;
+  const scale = (base - top) / most;
+  const narrow = width < 460;
+  const column = narrow ? 72 : Math.min(128, width * 0.2);
+  const leftX = AXIS + (narrow ? 4 : 12);
+  const rightX = leftX + column + (narrow ? 46 : Math.max(64, width * 0.12));
+  const placedOriginal = stack(original, base, scale);
+  const placed = stack(rebuild, base, scale);
+  const labels = spread(placed, LABEL_GAP, top + 4, base - 6);
+  const active = pointed ?? p.selected ?? null;
+  const linked = section.links.filter((one) => one.rebuild === active || one.original === active);
+  return (
+    <svg width={width} height={height} role="img" aria-label={title} className="block select-none">
+      <Scale {...{ top, base, scale, most, width, measure }} step={niceStep(most)} />
+      <Heading
+        x={leftX}
+        text={narrow ? "Original" : "Original, one serving"}
+        total={theirs > 0 ? `${amountText(theirs, measure)} ${unit}` : "no figures yet"}
+      />
+      <Heading x={rightX} text={ours} total={`${amountText(mine, measure)} ${unit}`} />
+      <Links
+        links={section.links}
+        from={placedOriginal}
+        to={placed}
+        left={leftX + column}
+        right={rightX}
+        active={active}
+      />
+      {placedOriginal.map((layer) => (
+        <g key={layer.key}>
+          <Block
+            layer={layer}
+            x={leftX}
+            width={column}
+            active={layer.key === active || linked.some((one) => one.original === layer.key)}
+            onPoint={setPointed}
+          />
+          {layer.height > 17 && (
+            <Inside layer={layer} x={leftX} width={column} narrow={narrow} measure={measure} />
+          )}
+        </g>
+      ))}
+      {placed.map((layer) => (
+        <Block
+          key={layer.key}
+          layer={layer}
+          x={rightX}
+          width={column}
+          active={layer.key === active || linked.some((one) => one.rebuild === layer.key)}
+          onPoint={setPointed}
+          onSelect={p.onSelect}
+        />
+      ))}
+      {labels.map((label) => (
+        <Leader
+          key={label.layer.key}
+          label={label}
+          x={rightX + column}
+          active={label.layer.key === active}
+          room={width - rightX - column - 27}
+          measure={measure}
+        />
+      ))}
+      {theirs > 0 && mine > 0 && (
+        <Saved
+          x={(leftX + column + rightX) / 2}
+          from={leftX + column}
+          to={rightX}
+          originalTop={base - theirs * scale}
+          rebuildTop={base - mine * scale}
+          saved={theirs - mine}
+          measure={measure}
+        />
+      )}
+      <line x1={AXIS} x2={width} y1={base} y2={base} stroke="var(--ink)" strokeWidth="1.5" />
+    </svg>
+  );
+}
