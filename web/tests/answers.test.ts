@@ -4,6 +4,7 @@ import { describe, expect, test } from "vitest";
 import { ask, firstFault, ProblemError, problemOf, sentence } from "../src/api/client";
 import * as quick from "../src/stages/build/quick";
 import { addressOf, isEmpty, MOST_CLAIMS, type Sheet, sheetOf } from "../src/stages/claims/claims";
+import { inTurn } from "../src/lib/useInTurn";
 import { onlyCounted, wanted, withWaiting } from "../src/stages/weigh/lines";
 import { planOf } from "../src/stages/weigh/plan";
 
@@ -40,6 +41,27 @@ describe("an answer of the kitchen", () => {
     expect(sentence("thrown")).toBe("Something went wrong.");
     expect(firstFault(new ProblemError(409, "Changed elsewhere."))).toBe("Changed elsewhere.");
   });
+});
+
+test("what is sent goes out one after the other, past one that failed", async () => {
+  const send = inTurn();
+  const arrived: string[] = [];
+  const after =
+    (ms: number, what: string, fails = false) =>
+    () =>
+      new Promise<string>((done, failed) => {
+        setTimeout(() => {
+          arrived.push(what);
+          if (fails) failed(new Error(what));
+          else done(what);
+        }, ms);
+      });
+  const slow = send(after(30, "rows 3"));
+  const refused = send(after(5, "rows 0", true));
+  const last = send(after(0, "columns 4"));
+  await expect(refused).rejects.toThrow("rows 0");
+  expect([await slow, await last]).toEqual(["rows 3", "columns 4"]);
+  expect(arrived).toEqual(["rows 3", "rows 0", "columns 4"]);
 });
 
 describe("claims in an address", () => {

@@ -3,7 +3,7 @@ import { describe, expect, test } from "vitest";
 import { bandText, known, unknownText, valueText } from "../src/lib/figures";
 import { NUTRIENTS, SHORT_NAMES, unitOf } from "../src/lib/nutrients";
 import * as stepText from "../src/stages/cook/stepText";
-import { amountText, untilText } from "../src/stages/kitchen/lotText";
+import { amountText, takenOf, untilText } from "../src/stages/kitchen/lotText";
 import { nameOf } from "../src/stages/portion/filling";
 import { ALLERGEN_CHOICES, ALLERGEN_NAMES, fieldName, PANELS } from "../src/stages/shelf/panels";
 
@@ -91,6 +91,17 @@ describe("what is put away", () => {
   ])("%d of “%s” is %s", (amount, part, says) => {
     expect(amountText({ amount, part })).toBe(says);
   });
+});
+
+test.each([
+  [0.5, null, 4, 0.5],
+  [143, 186.5, 4, 143 / 186.5],
+  [746, 186.5, 4, 4],
+  [745, 186.5, 4, 4],
+  [800, 186.5, 4, 800 / 186.5],
+  [84, null, 84, 84],
+])("%d typed, a serving of %s g, %d there: %d are taken", (typed, each, there, taken) => {
+  expect(takenOf(typed, each, there)).toBeCloseTo(taken, 9);
 });
 
 test("what the scale is used for has a name", () => {

@@ -68,20 +68,20 @@ function TimerChip({ timer, now }: { timer: Running; now: number }) {
     <div
       role="group"
       aria-label={timer.name}
-      className={`flex shrink-0 items-center gap-2 border px-2 ${call === "up" ? "border-mark bg-mark text-sheet" : call === "look" ? "border-mark" : "border-ink"}`}
+      className={`flex max-w-[calc(100vw-1rem)] shrink-0 items-center gap-2 border px-2 ${call === "up" ? "border-mark bg-mark text-sheet" : call === "look" ? "border-mark" : "border-ink"}`}
     >
-      <span className="grid leading-tight">
+      <span className="grid min-w-0 leading-tight">
         {timer.dish_id == null ? (
-          <span className="text-sm">{timer.name}</span>
+          <span className="truncate text-sm">{timer.name}</span>
         ) : (
           <Link
-            className="text-sm underline-offset-2 hover:underline"
+            className="truncate text-sm underline-offset-2 hover:underline"
             to={`/dishes/${timer.dish_id}/${stage}?batch=${timer.batch_id}`}
           >
             {timer.name}
           </Link>
         )}
-        <span className="text-xs opacity-90">
+        <span className="truncate text-xs opacity-90">
           {call === "look" ? `look: ${timer.says ? `${timer.says}?` : "is it done?"}` : timer.dish}
         </span>
       </span>

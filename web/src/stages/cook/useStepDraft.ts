@@ -4,6 +4,7 @@ import { useRef, useState } from "react";
 import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
 import { keys, useRefresh } from "../../api/queries";
 import { useAnswer } from "../../api/useAnswer";
+import { useInTurn } from "../../lib/useInTurn";
 import { useNotice } from "../../ui/notices";
 
 type Step = Schemas["Step"];
@@ -28,7 +29,7 @@ export function useStepDraft(sheet: Schemas["StepsSheet"]): StepDraft {
   const [eatAt, setEatAt] = useState<string | null>(null);
   const [saving, setSaving] = useState(false);
   const version = useRef(sheet.version);
-  const queue = useRef<Promise<void>>(Promise.resolve());
+  const inTurn = useInTurn();
   const trialId = sheet.trial_id;
 
   const { answer: report } = useAnswer(
@@ -75,11 +76,11 @@ export function useStepDraft(sheet: Schemas["StepsSheet"]): StepDraft {
   const change = (next: readonly Step[], did?: string) => {
     const before = steps;
     setSteps(next);
-    queue.current = queue.current.then(() => store(next));
+    void inTurn(() => store(next));
     if (did) {
       const undo = () => {
         setSteps(before);
-        queue.current = queue.current.then(() => store(before));
+        void inTurn(() => store(before));
       };
       say({ text: did, undo });
     }

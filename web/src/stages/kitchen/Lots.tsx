@@ -1,6 +1,7 @@
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { amountText, untilText } from "./lotText";
+import { OtherAmount } from "./OtherAmount";
 import { useStockBook } from "./useStockBook";
 
 type Lot = Schemas["ShelfLot"];
@@ -56,6 +57,7 @@ function OneLot({ lot, stock }: { lot: Lot; stock: Schemas["BatchStock"] }) {
         >
           {lot.place === "fridge" ? "Freeze" : "Thaw"}
         </Button>
+        <OtherAmount lot={lot} stock={stock} />
       </span>
     </li>
   );

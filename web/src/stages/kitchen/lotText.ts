@@ -17,3 +17,12 @@ export function untilText(lot: Lot): string {
   if (lot.days_left === 1) return "until tomorrow";
   return `until ${day(lot.until)}`;
 }
+
+/**
+ * How much of a lot is taken: what was typed, in servings of `each` grams where it was typed in grams. As
+ * good as all of it is all of it.
+ */
+export function takenOf(typed: number, each: number | null, there: number): number {
+  const taken = each === null ? typed : typed / each;
+  return Math.abs(taken - there) < 0.005 * there ? there : taken;
+}

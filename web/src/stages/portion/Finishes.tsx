@@ -5,6 +5,7 @@ import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client
 import { keys, useRefresh, useScale } from "../../api/queries";
 import { known, valueText } from "../../lib/figures";
 import { weighed } from "../../lib/format";
+import { useInTurn } from "../../lib/useInTurn";
 import { Button } from "../../ui/Button";
 import { NumberField, TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
@@ -22,7 +23,7 @@ export function Finishes({ batchId, plates }: FinishesProps) {
   const refresh = useRefresh();
   const client = useQueryClient();
   const say = useNotice();
-  const queue = useRef<Promise<void>>(Promise.resolve());
+  const inTurn = useInTurn();
   const versionNow = useRef(plates.version);
   const [name, setName] = useState("");
   const [eater, setEater] = useState("");
@@ -42,7 +43,7 @@ export function Finishes({ batchId, plates }: FinishesProps) {
     });
   /** One after the other: each builds on what the one before has stored. */
   const store = (next: readonly Finish[], did?: string) => {
-    queue.current = queue.current.then(async () => {
+    void inTurn(async () => {
       try {
         await put(Math.max(versionNow.current, plates.version), next);
         if (did) {

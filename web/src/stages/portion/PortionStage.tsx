@@ -5,6 +5,7 @@ import { useCaptures } from "../../api/captures";
 import { api, ask, type Schemas, sentence } from "../../api/client";
 import { useLive } from "../../api/live";
 import { keys, usePortioning, useRefresh, useScale } from "../../api/queries";
+import { useInTurn } from "../../lib/useInTurn";
 import { useNotice } from "../../ui/notices";
 import { Empty, Loading } from "../../ui/States";
 import type { StageProps } from "../dish/DishPage";
@@ -45,6 +46,7 @@ function Portioning({ dish, batch }: StageProps & { batch: Schemas["BatchSummary
   const { data: scale } = useScale();
   const say = useNotice();
   const refresh = useRefresh();
+  const inTurn = useInTurn();
   const captures = useCaptures(batch.id, live.show, (says) => say({ text: says, bad: true }));
   // Whoever recorded it, this page, another or the machine by itself: what follows from it is stale.
   const stamp = live.sheet && `${live.sheet.last_record}/${live.sheet.version}`;
@@ -55,7 +57,9 @@ function Portioning({ dish, batch }: StageProps & { batch: Schemas["BatchSummary
   }, [stamp, refresh, batch.id]);
   const divide = async (dividing: Schemas["Dividing"]) => {
     const params = { path: { batch_id: batch.id } };
-    live.show(await ask(api.PUT("/api/batches/{batch_id}/dividing", { params, body: dividing })));
+    await inTurn(async () => {
+      live.show(await ask(api.PUT("/api/batches/{batch_id}/dividing", { params, body: dividing })));
+    });
   };
   const handsFree = async (on: boolean) => {
     const params = { path: { batch_id: batch.id } };
