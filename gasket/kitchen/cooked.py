@@ -1,14 +1,18 @@
 """What a batch has been through at the stove: its steps, its log, and when it was made."""
 
 from collections.abc import Sequence
-from datetime import date, datetime
+from datetime import date, datetime, timedelta
+from typing import Final
 
 from sqlmodel import Session
 
-from gasket.core.cooking.cook_log import CookLog, replay
+from gasket.core.cooking.cook_log import CookLog, StepStatus, replay
 from gasket.core.cooking.steps import HOT, Step
 from gasket.kitchen.weighed import Weighed
 from gasket.store import rows
+
+LATELY: Final = timedelta(days=8)
+"""A step takes a week at most: a cook or a timer of which nothing was heard for longer is over."""
 
 
 def steps_of(made: Weighed) -> tuple[Step, ...]:
@@ -21,9 +25,10 @@ def log_of(session: Session, batch_id: int) -> CookLog:
 
 
 def cooked_at(steps: Sequence[Step], log: CookLog) -> datetime | None:
-    """When the last step that cooks was done; None while one of them is still to come."""
+    """When the last step that cooks was done; None while one of them is still to come, and where
+    all were left out."""
     hot = [log.of(step.id) for step in steps if step.kind in HOT]
-    done = [one.done_at for one in hot if one.done_at is not None]
+    done = [one.done_at for one in hot if one.status is StepStatus.DONE and one.done_at]
     return max(done) if done and all(one.is_over for one in hot) else None
 
 

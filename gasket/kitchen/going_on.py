@@ -1,7 +1,7 @@
 """What is going on now: weigh-ins that are open, cooks that are not over."""
 
 from collections.abc import Iterator
-from datetime import datetime, timedelta
+from datetime import datetime
 from typing import Final
 
 from sqlmodel import Session, col, select
@@ -11,9 +11,6 @@ from gasket.core.numbers import Answer
 from gasket.kitchen import cooked, weigh
 from gasket.store import rows
 from gasket.store.tables import BatchRow, CookRow, DishRow, TrialRow
-
-FORGOTTEN_DAYS: Final = 8
-"""A cook in which nothing was done for so long is not going on any more."""
 
 _BATCHES: Final = (
     select(BatchRow, TrialRow, DishRow)
@@ -63,7 +60,7 @@ def open_weigh_ins(session: Session) -> Iterator[OpenWeighIn]:
 def open_cooks(session: Session, now: datetime) -> Iterator[OpenCook]:
     """Those in which something was done lately, oldest batch first."""
     lately = select(CookRow.batch_id).where(
-        col(CookRow.at) >= now - timedelta(days=FORGOTTEN_DAYS), col(CookRow.batch_id).is_not(None)
+        col(CookRow.at) >= now - cooked.LATELY, col(CookRow.batch_id).is_not(None)
     )
     query = _BATCHES.where(col(BatchRow.id).in_(lately)).order_by(col(BatchRow.id))
     for batch, trial, dish in session.exec(query):

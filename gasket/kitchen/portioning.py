@@ -10,11 +10,12 @@ from gasket.core.numbers import Answer
 from gasket.core.pan_cut import CutPieces, cut
 from gasket.core.pieces import Spread, learned, spread_by_eye, spread_weighed
 from gasket.core.portions import Scooped, scoop
+from gasket.core.weighing.records import Kind
 from gasket.core.yields import Yield, yield_of
 from gasket.kitchen import finishes, weighed
 from gasket.kitchen.finishes import Plates
 from gasket.kitchen.weighed import Weighed
-from gasket.store.tables import BatchRow
+from gasket.store.tables import BatchRow, WeighingRow
 
 MOST_TO_LEARN_FROM: Final = 40
 """So many batches teach the cook's own spread."""
@@ -74,9 +75,11 @@ def _weighed_after_the_eye(session: Session) -> list[list[float]]:
     """Pieces of the newest batches that were divided by eye and weighed then."""
     way = func.coalesce(col(BatchRow.dividing)["way"].as_string(), "count")
     weighed_cooked = col(BatchRow.dividing)["weighed_cooked"].as_boolean()
+    of_a_piece = col(WeighingRow.kind) == Kind.PORTION
     query = (
         select(BatchRow.id)
         .where(col(BatchRow.closed_at).is_not(None))
+        .where(col(BatchRow.id).in_(select(WeighingRow.batch_id).where(of_a_piece)))
         .where(or_(way == "cut", and_(way == "count", weighed_cooked)))
         .order_by(col(BatchRow.closed_at).desc())
         .limit(MOST_TO_LEARN_FROM)

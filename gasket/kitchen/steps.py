@@ -11,7 +11,14 @@ from sqlmodel import Session
 from gasket.core.cooking.musts import Must, forgotten
 from gasket.core.cooking.oven_memory import Estimate, estimate
 from gasket.core.cooking.placing import following, mentions
-from gasket.core.cooking.safety import Caution, InTheBuild, SafeRule, asked_of, cautions
+from gasket.core.cooking.safety import (
+    Caution,
+    InTheBuild,
+    SafeRule,
+    asked_of,
+    cautions,
+    is_raw,
+)
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step, Steps, faults
 from gasket.core.cooking.temperatures import Knob, knob
@@ -207,7 +214,8 @@ def template(session: Session, trial_id: int, family: Family | None) -> tuple[St
     chosen = family or galley.family
     if chosen is None:
         raise Refused("Say what kind of dish it is first: choose a family.")
-    return steps_for(chosen, galley.components, galley.house.tools_missing)
+    raw = {food.component for food in galley.foods if is_raw(food, chosen)}
+    return steps_for(chosen, galley.components, galley.house.tools_missing, raw)
 
 
 def without_tool(session: Session, trial_id: int, wanted: WithoutTool) -> tuple[Step, ...]:

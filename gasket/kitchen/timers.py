@@ -15,8 +15,6 @@ from gasket.kitchen import cooked, cooking, weighed
 from gasket.store import rows
 from gasket.store.tables import BatchRow, CookRow, DishRow
 
-MOST_DAYS: Final = 8.0
-"""A timer that was begun longer ago is not looked for."""
 REMIND_FOR_H: Final = 4.0
 """After that a reminder that nobody answered is given up."""
 
@@ -62,7 +60,7 @@ def log_timer(session: Session, deed: CookDeed, now: datetime) -> Timers:
 
 def timers(session: Session, now: datetime) -> Timers:
     """Everything that runs in the house."""
-    since = now - timedelta(days=MOST_DAYS)
+    since = now - cooked.LATELY
     query = select(CookRow.batch_id).where(col(CookRow.at) >= since).distinct()
     running: list[RunningTimer] = []
     running += _own(_of_no_batch(session, now), None, None)
@@ -78,8 +76,7 @@ def timers(session: Session, now: datetime) -> Timers:
 
 
 def _of_no_batch(session: Session, now: datetime) -> CookLog:
-    since = now - timedelta(days=MOST_DAYS)
-    return replay(rows.cook_records(session, None, since))
+    return replay(rows.cook_records(session, None, now - cooked.LATELY))
 
 
 def _soonest(timer: RunningTimer) -> datetime:

@@ -5,10 +5,10 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from gasket.core.cooking.musts import forgotten
-from gasket.core.cooking.parts import role_of
+from gasket.core.cooking.parts import body_of, role_of
 from gasket.core.cooking.placing import following, mentions
 from gasket.core.cooking.step_text import read_step
-from gasket.core.cooking.steps import MOST_STEPS, Step, faults, hands_on_min
+from gasket.core.cooking.steps import HOT, MOST_STEPS, Step, faults, hands_on_min
 from gasket.core.cooking.temperatures import celsius, knob
 from gasket.core.cooking.templates import TEMPLATES, steps_for
 from gasket.core.cooking.tools import TOOLS, by_hand
@@ -151,6 +151,25 @@ def test_a_component_joins_the_dish_where_its_role_has_it(family, components, so
     steps = steps_for(family, components)
     assert comes_after(steps, later, sooner)
     assert not comes_after(steps, sooner, later)
+
+
+@pytest.mark.parametrize("family", TEMPLATES)
+@given(names=st.lists(st.sampled_from(sorted(ROLES)), unique=True, min_size=1), data=st.data())
+def test_raw_meat_beside_the_body_is_cooked_by_some_step(family, names, data):
+    raw = data.draw(st.sets(st.sampled_from(names))) - {body_of(names, family)}
+    steps = steps_for(family, names, (), raw)
+    cooked = {name for step in steps if step.kind in HOT for name in step.uses}
+    assert raw <= cooked
+    assert faults(steps) == []
+
+
+def test_raw_meat_that_bakes_with_the_rest_is_not_cooked_twice():
+    def says(family, components, raw):
+        return [step.says for step in steps_for(family, components, (), raw)]
+
+    assert "Cook Mince through in the pan" in says("crepe", ["Crepe", "Mince"], {"Mince"})
+    assert not any("through" in one for one in says("tray", ["Pasta", "Mince"], {"Mince"}))
+    assert not any("through" in one for one in says("crepe", ["Crepe", "Mince"], set()))
 
 
 def test_a_components_name_is_never_read_as_a_time_or_a_place_to_fill():

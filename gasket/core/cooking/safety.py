@@ -101,6 +101,11 @@ def reason_of(food: InTheBuild, family: Family | None) -> Reason | None:
     return found
 
 
+def is_raw(food: InTheBuild, family: Family | None) -> bool:
+    """Whether it is meat or fish that some step must cook."""
+    return reason_of(food, family) not in (None, "set_egg", "reheated")
+
+
 def satisfies(asked: SafeRule, temperature_c: float, held_s: float) -> bool:
     """Whether a measured core temperature is enough."""
     return any(temperature_c >= one.temperature_c and held_s >= one.seconds for one in asked.enough)
@@ -158,12 +163,7 @@ def cautions(
     if not steps and family not in _NOT_COOKED:
         cooked = {food.component for food in foods}
     found: list[Caution] = []
-    raw = [
-        food
-        for food in foods
-        if reason_of(food, family) not in (None, "set_egg", "reheated")
-        and food.component not in cooked
-    ]
+    raw = [food for food in foods if is_raw(food, family) and food.component not in cooked]
     if raw:
         names = ", ".join(dict.fromkeys(food.name for food in raw))
         says = f"No step cooks {names}: add the step, or do not eat it raw. {_DEFER}"

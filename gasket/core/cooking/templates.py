@@ -6,14 +6,14 @@ component is got ready in a line of its own and then joined to the dish, where a
 it: crumbs before the tray is baked, frosting once the cake is cool, layers as the cups are filled.
 """
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Collection, Iterator, Sequence
 from dataclasses import dataclass, replace
 from itertools import islice
 from typing import Final
 
 from gasket.core.cooking.parts import Role, body_of, role_of
 from gasket.core.cooking.step_text import read_step
-from gasket.core.cooking.steps import Step
+from gasket.core.cooking.steps import HOT, Step
 from gasket.core.cooking.tools import by_hand
 from gasket.core.families import Family
 
@@ -161,6 +161,7 @@ _READY: Final[dict[Role, str]] = {
     "filling": "Mix {part} 5 min",
     "other": "Lay out what goes into {part} 4 min",
 }
+_COOKED: Final = "Cook {part} through in the pan 10 min"
 _WARM_SAUCE: Final = "Stir {part} over low heat 6 min"
 _WARM: Final[frozenset[Family]] = frozenset({"cake", "tray"})
 _JOINED: Final[dict[Role, str]] = {
@@ -227,18 +228,37 @@ _MOST_NAME: Final = 60
 
 
 def steps_for(
-    family: Family, components: Sequence[str], missing: Sequence[str] = ()
+    family: Family,
+    components: Sequence[str],
+    missing: Sequence[str] = (),
+    raw: Collection[str] = (),
 ) -> tuple[Step, ...]:
-    """The family's steps for these components; a tool that is missing is worked without."""
+    """The family's steps for these components; a tool that is missing is worked without. Of `raw`
+    ones, which hold raw meat or fish, those that no other line cooks are cooked by themselves."""
     main = body_of(components, family)
     others = [name for name in components if name != main]
     rows = [*TEMPLATES[family]]
     for number, part in enumerate(islice(others, _MOST_PARTS), start=1):
         rows = _with_part(rows, family, part, number)
     steps = [_step(row, rows, main, components) for row in rows]
+    cooked = {name for step in steps if step.kind in HOT for name in step.uses}
+    steps = [
+        _cooking(step)
+        if step.id.startswith("ready-") and set(step.uses) & set(raw) - cooked
+        else step
+        for step in steps
+    ]
     for tool in missing:
         steps = [new for step in steps for new in by_hand(step, tool)]
     return tuple(steps)
+
+
+def _cooking(ready: Step) -> Step:
+    """A component that is cooked by itself, in the place of getting it ready."""
+    (part,) = ready.uses
+    step = read_step(_COOKED, ready.id)
+    says = step.says.format(part=part[:_MOST_NAME])
+    return step.model_copy(update={"says": says, "uses": ready.uses, "after": ready.after})
 
 
 def _with_part(rows: list[_Row], family: Family, part: str, number: int) -> list[_Row]:
