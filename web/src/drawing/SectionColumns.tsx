@@ -16,13 +16,16 @@ import { Heading, Leader, Links, Saved, Scale } from "./SectionMarks";
 
 const LABEL_GAP = 17;
 
-interface SectionProps {
+export interface SectionDrawing {
   title: string;
   ours: string;
   section: Schemas["Section"];
   height?: number;
   selected?: string | null;
   onSelect?: (key: string) => void;
+}
+
+interface SectionProps extends SectionDrawing {
   original: readonly Layer[];
   rebuild: readonly Layer[];
   measure: Measure;

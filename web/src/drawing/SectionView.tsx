@@ -1,22 +1,15 @@
 import { useState } from "react";
 
-import type { Schemas } from "../api/client";
 import { useSettings } from "../api/queries";
 import { figure } from "../lib/format";
 import { useWidth } from "../lib/useWidth";
 import { Toggle } from "../ui/Toggle";
 import { HatchKey } from "./Hatches";
 import { layersOf, type Measure, totalOf } from "./section";
-import { SectionColumns } from "./SectionColumns";
+import { SectionColumns, type SectionDrawing } from "./SectionColumns";
 import { SectionTable } from "./SectionTable";
 
-interface SectionViewProps {
-  title: string;
-  ours: string;
-  section: Schemas["Section"];
-  height?: number;
-  selected?: string | null;
-  onSelect?: (key: string) => void;
+interface SectionViewProps extends SectionDrawing {
   /** Switches for what a layer is thick by, and for equal weight. */
   switches?: boolean;
   /** Something is tried and not yet done. */
