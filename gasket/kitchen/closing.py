@@ -62,7 +62,7 @@ def report(session: Session, batch_id: int) -> ClosingReport:
             for line in made.lines
             if made.state_of(line).status is LineStatus.OPEN
         ),
-        unnamed=sum(made.is_unnamed(line) for line in made.lines),
+        unnamed=sum(made.wants_name(line) for line in made.lines),
         far=tuple(far_lines([_weight(made, line) for line in made.lines])),
         skipped=tuple(
             SkippedLine(name=made.name_of(line), target_g=line.target_g, reason=_reason(made, line))

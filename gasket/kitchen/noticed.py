@@ -22,7 +22,7 @@ def noticed(made: "Weighed") -> Iterator[Finding]:
         says = f"{count_open(made.state)} not weighed yet and counted as planned."
         yield _finding("open_lines", says, "warning")
     for line in made.lines:
-        if made.is_unnamed(line) and made.state_of(line).net_g:
+        if made.wants_name(line):
             says = f"{made.state_of(line).net_g:g} g have no name yet and count nothing."
             yield _finding("unnamed", says, "warning")
         if made.is_stand_in(line):

@@ -312,7 +312,7 @@ def close(session: Session, batch_id: int, now: datetime) -> BatchSheet:
     if made.state.open_lines:
         open_lines = noticed.count_open(made.state)
         raise Refused(f"{open_lines} still open: weigh it, or skip it on purpose.")
-    if any(made.is_unnamed(line) and made.state_of(line).net_g for line in made.lines):
+    if any(made.wants_name(line) for line in made.lines):
         raise Refused("Something has no name yet: say what it was, or undo it.")
     if not made.lines:
         raise Refused("Nothing has been weighed yet.")

@@ -155,6 +155,10 @@ class Weighed:
     def is_unnamed(self, line: BatchLineRow) -> bool:
         return self.revision_of(line) is None and line.of_component is None
 
+    def wants_name(self, line: BatchLineRow) -> bool:
+        """Whether something was poured that nobody has named; what was left out needs no name."""
+        return self.is_unnamed(line) and bool(self.state_of(line).net_g)
+
     def after(self, captures: Sequence[Capture]) -> "Weighed":
         """The batch as it would be if these were recorded too."""
         records, state = list(self.records), self.state

@@ -289,6 +289,20 @@ def test_a_free_pour_sent_again_is_one_line_and_undone_it_is_none(free):
     assert free.do("undo", undoes=pour["id"])["lines"] == []
 
 
+def test_what_was_poured_freely_and_left_out_needs_no_name(free):
+    wrong = free.do("line", net_g=30)["lines"][0]
+    right = free.do("line", net_g=200)["lines"][-1]
+    free.do("food", line=right["id"], label_id=label_of(free.client, "quark"))
+    assert free.close().status_code == 409
+    free.do("skip", line=wrong["id"], note="spilled on the table")
+    report = free.client.get(f"{free.url}/closing").json()
+    assert report["unnamed"] == 0
+    closed = free.close()
+    assert closed.status_code == 200, closed.text
+    build = free.client.get(f"/api/trials/{closed.json()['trial_id']}").json()["build"]
+    assert [one["target_g"] for part in build["components"] for one in part["lines"]] == [200]
+
+
 def test_until_it_is_right_becomes_the_next_target_with_its_cue(client):
     trial = client.get("/api/trials/1").json()
     build = trial["build"]

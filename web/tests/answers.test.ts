@@ -5,7 +5,7 @@ import { ask, firstFault, ProblemError, problemOf, sentence } from "../src/api/c
 import * as quick from "../src/stages/build/quick";
 import { addressOf, isEmpty, MOST_CLAIMS, type Sheet, sheetOf } from "../src/stages/claims/claims";
 import { inTurn } from "../src/lib/useInTurn";
-import { onlyCounted, wanted, withWaiting } from "../src/stages/weigh/lines";
+import { onlyCounted, wanted, wantsName, withWaiting } from "../src/stages/weigh/lines";
 import { planOf } from "../src/stages/weigh/plan";
 
 describe("an answer of the kitchen", () => {
@@ -157,6 +157,14 @@ describe("what waits in the browser shows in the weigh-in", () => {
     const one = line(1, more) as unknown as Parameters<typeof wanted>[0];
     expect(wanted(one)).toBe(says);
     expect(onlyCounted(one)).toBe("count" in more);
+  });
+
+  test("what was left out needs no name", () => {
+    const named = (more: object) =>
+      wantsName(line(1, more) as unknown as Parameters<typeof wantsName>[0]);
+    expect(named({ unnamed: true, status: "weighed" })).toBe(true);
+    expect(named({ unnamed: true, status: "skipped" })).toBe(false);
+    expect(named({ unnamed: false, status: "weighed" })).toBe(false);
   });
 
   test("the plan is taken over whole", () => {

@@ -12,6 +12,9 @@ export type ShownSheet = Omit<BatchSheet, "lines"> & { lines: readonly Line[] };
 /** Pieces of which nobody knows the weight: there is no target to pour to. */
 export const onlyCounted = (line: Line) => line.count != null && line.target_g === 0;
 
+/** Something was poured that nobody has named; what was left out needs no name. */
+export const wantsName = (line: Line) => line.unnamed && line.status !== "skipped";
+
 /** Poured until it is right: several pours, and a word for what right looks like. */
 export const untilRight = (line: Line) => line.until !== "";
 
