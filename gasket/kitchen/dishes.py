@@ -24,9 +24,11 @@ from gasket.store.tables import BatchRow, DishRow, TrialRow
 
 
 class OriginalEdit(Value):
-    """One serving of the ordinary version, with the dish version that it was read at."""
+    """One serving of the ordinary version, with the dish version that it was read at; `dish` is a
+    new name for the dish itself."""
 
     version: Annotated[int, Field(ge=1)]
+    dish: ShortName | None = None
     name: ShortName
     serving_g: Positive | None = None
     kcal: Amount | None = None
@@ -157,9 +159,7 @@ def _cooking(session: Session, batch: BatchRow) -> Cooking:
 
 def add(session: Session, new: NewDish, now: datetime) -> DishSheet:
     """Start a dish with an empty trial A."""
-    if not new.name.strip():
-        raise FaultyInput.at("name", "Give the dish a name.")
-    dish = DishRow(name=new.name.strip(), created_at=now)
+    dish = DishRow(name=_name(new.name, "name"), created_at=now)
     session.add(dish)
     session.flush()
     session.add(TrialRow(dish_id=rows.key_of(dish), letter="A", created_at=now))
@@ -167,12 +167,20 @@ def add(session: Session, new: NewDish, now: datetime) -> DishSheet:
     return sheet(session, rows.key_of(dish))
 
 
+def _name(typed: str, field: str) -> str:
+    if not typed.strip():
+        raise FaultyInput.at(field, "Give the dish a name.")
+    return typed.strip()
+
+
 def edit_original(session: Session, dish_id: int, edit: OriginalEdit) -> DishSheet:
     """Store the original. Raises `Conflict` when the dish was changed meanwhile."""
     dish = rows.fetch(session, DishRow, dish_id)
     if dish.version != edit.version:
         raise Conflict("original", sheet(session, dish_id))
-    for field, value in edit.model_dump(exclude={"version", "name"}).items():
+    if edit.dish is not None:
+        dish.name = _name(edit.dish, "dish")
+    for field, value in edit.model_dump(exclude={"version", "dish", "name"}).items():
         setattr(dish, field, value)
     dish.original_name = edit.name.strip()
     dish.version += 1

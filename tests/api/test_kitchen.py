@@ -59,6 +59,15 @@ def test_editing_the_original_changes_the_comparison(client):
         "fat_g": None,
     }
     assert client.get("/api/trials/1").json()["report"]["result"]["original"]["kcal"] == 600
+    assert dish["name"] == "Carrot loaf"
+    renamed = {**edit, "version": dish["version"], "dish": " Carrot slice "}
+    assert client.put("/api/dishes/1/original", json=renamed).json()["name"] == "Carrot slice"
+    assert client.get("/api/batches/1/card").json()["dish"] == "Carrot slice"
+    blank = client.put("/api/dishes/1/original", json={**renamed, "version": 99, "dish": ""})
+    assert blank.json()["errors"][0]["path"] == "dish"
+    blank = {**renamed, "version": dish["version"] + 1, "dish": "  "}
+    refused = client.put("/api/dishes/1/original", json=blank)
+    assert refused.json()["errors"][0]["message"] == "Give the dish a name."
 
 
 @pytest.mark.parametrize(

@@ -109,6 +109,19 @@ def test_an_original_edit_can_be_undone(page: Page):
     )
 
 
+def test_a_dish_is_renamed_where_its_original_is(page: Page):
+    page.goto("/dishes/1/original")
+    name = page.get_by_label("Name of the dish")
+    name.fill("")
+    page.get_by_role("button", name="Save the original").click()
+    expect(name).to_have_attribute("aria-invalid", "true")
+    name.fill("Carrot slice")
+    page.get_by_role("button", name="Save the original").click()
+    expect(page.get_by_role("heading", name="Carrot slice: the original")).to_be_visible()
+    page.get_by_role("link", name="Kitchen").click()
+    expect(page.get_by_role("link", name="Carrot slice").first).to_be_visible()
+
+
 def test_bad_figures_of_an_original_are_a_sentence_at_their_field(page: Page):
     page.goto("/dishes/1/original")
     page.get_by_role("button", name="From a label or menu").click()

@@ -4571,11 +4571,14 @@ export interface components {
         };
         /**
          * OriginalEdit
-         * @description One serving of the ordinary version, with the dish version that it was read at.
+         * @description One serving of the ordinary version, with the dish version that it was read at; `dish` is a
+         *     new name for the dish itself.
          */
         OriginalEdit: {
             /** Carbohydrate G */
             carbohydrate_g?: number | null;
+            /** Dish */
+            dish?: string | null;
             /** Fat G */
             fat_g?: number | null;
             /** Kcal */

@@ -19,6 +19,7 @@ function editOf(dish: Schemas["DishSheet"]): Edit {
   return {
     ...dish.typed,
     version: dish.version,
+    dish: dish.name,
     name: dish.typed.name ?? dish.name,
     original_from: dish.original_from,
     reference: dish.reference,
@@ -96,7 +97,14 @@ export function OriginalStage({ dish, trial }: StageProps) {
           </p>
         </header>
         <TextField
-          label="What it is"
+          label="Name of the dish"
+          maxLength={120}
+          value={edit.dish ?? dish.name}
+          onChange={(name) => change({ dish: name })}
+          error={problem?.at("dish")}
+        />
+        <TextField
+          label="What the original is"
           maxLength={120}
           value={edit.name}
           onChange={(name) => change({ name })}
