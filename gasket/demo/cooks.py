@@ -34,9 +34,14 @@ LOAF_FINISH: Final = "with walnuts on top"
 LOAF_FINISH_G: Final = 12.0
 TRAY_DAYS_AGO: Final = 3
 """Its last serving is to be eaten today by US advice."""
-TRAY_BEGAN_AT: Final = 17
+COOKING_BEGINS_AT: Final = 16
 TRAY_YIELD: Final = 0.92
 TRAY_CUT: Final = PanCut(rows=2, columns=3, width_cm=30.0, length_cm=20.0)
+
+
+def afternoon(of: datetime) -> datetime:
+    """When cooking begins on that day, whatever the hour at which the demo is started."""
+    return of.astimezone().replace(hour=COOKING_BEGINS_AT, minute=0)
 
 
 def plan_steps(session: Session, trial_id: int, now: datetime, **changes: dict[str, str]) -> None:
@@ -65,8 +70,7 @@ def bake_the_loaf(session: Session, batch_id: int, topping: int, began: datetime
 
 def cook_the_tray(session: Session, trial_id: int, now: datetime) -> None:
     """Weighed, baked, cut in six; five are gone and one is left for today."""
-    day = (now - timedelta(days=TRAY_DAYS_AGO)).astimezone()
-    began = day.replace(hour=TRAY_BEGAN_AT, minute=0)
+    began = afternoon(now - timedelta(days=TRAY_DAYS_AGO))
     batch = weigh.begin(session, trial_id, began)
     for line in batch.lines:
         grams = round(line.target_g, 1)

@@ -60,7 +60,7 @@ def seed(session: Session, now: datetime) -> None:
     house = settings.read(session)
     settings.write(session, house.model_copy(update={"scales": SCALES, "vessels": VESSELS}))
     foods = _fill_shelf(session, now - timedelta(days=30))
-    baked = now - timedelta(days=BAKED_DAYS_AGO)
+    baked = cooks.afternoon(now - timedelta(days=BAKED_DAYS_AGO))
     trial_id = _start_loaf(session, foods, baked - timedelta(days=1))
     cooks.plan_steps(session, trial_id, baked, **cooks.LOAF_STEPS)
     loaf = _weigh_first_batch(session, trial_id, baked)

@@ -89,10 +89,14 @@ export function countdown(ms: number): string {
   return ms < 0 ? `+${text}` : text;
 }
 
+/** "9:41 PM" where the clock has twelve hours, "09:41" where it has 24. */
+const TWELVE = new Intl.DateTimeFormat(undefined, { hour: "numeric" }).resolvedOptions().hour12;
+const TIME = { hour: TWELVE ? "numeric" : "2-digit", minute: "2-digit" } as const;
+
 /** The time of day; with the day where that is another one than `today`. */
 export function clock(iso: string, today = new Date()): string {
   const at = new Date(iso);
-  const time = at.toLocaleTimeString(undefined, { hour: "numeric", minute: "2-digit" });
+  const time = at.toLocaleTimeString(undefined, TIME);
   return at.toDateString() === today.toDateString() ? time : `${day(iso)}, ${time}`;
 }
 

@@ -12,8 +12,8 @@ export function BuildInGrams({ card }: { card: Schemas["Card"] }) {
         <thead className="text-sm text-soft">
           <tr className="border-b border-ink">
             <th className="py-1 text-left font-normal">line</th>
-            <th className="px-2 text-right font-normal">weighed g</th>
-            <th className="pl-2 text-right font-normal">planned g</th>
+            <th className="px-2 text-right font-normal whitespace-nowrap">weighed g</th>
+            <th className="pl-2 text-right font-normal whitespace-nowrap">planned g</th>
           </tr>
         </thead>
         <tbody>

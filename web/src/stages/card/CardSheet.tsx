@@ -33,7 +33,7 @@ export function CardSheet({ card, carbohydrate }: CardSheetProps) {
         goals={card.goals}
         serving={card.serving_words}
       />
-      <div className="grid gap-x-8 gap-y-4 lg:grid-cols-2 print:grid-cols-2 print:gap-y-2.5">
+      <div className="grid gap-x-8 gap-y-4 lg:grid-cols-2 print:grid-cols-2 print:gap-x-5 print:gap-y-2.5">
         <div className="grid content-start gap-4 print:gap-2.5">
           <Compact card={card} />
           <Plates plated={card.plated} />
@@ -66,8 +66,7 @@ function Plates({ plated }: { plated: readonly Schemas["Plated"][] }) {
               {one.finish.eater && ` for ${one.finish.eater}`}:{" "}
               <b>{kcal ? `${valueText(kcal, "kcal")} kcal` : "kcal unknown"}</b>
               {protein && `, ${valueText(protein, "g")} g protein`}
-              <span className="text-soft">
-                {" "}
+              <span className="block text-sm text-soft">
                 {one.lines.map((line) => `${weighed(line.grams)} g ${line.name}`).join(", ")}
               </span>
             </li>

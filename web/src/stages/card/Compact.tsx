@@ -14,9 +14,10 @@ export function Compact({ card }: { card: Schemas["Card"] }) {
           <td />
           <th className="px-1.5 font-normal">serving</th>
           <th className="px-1.5 font-normal">likely</th>
-          <th className="px-1.5 font-normal">100 g</th>
-          <th className="pl-1.5 font-normal">
-            batch{whole != null && `, ${weighed(Math.round(whole))} g`}
+          <th className="px-1.5 font-normal whitespace-nowrap">100 g</th>
+          <th className="pl-1.5 font-normal whitespace-nowrap">
+            batch{whole != null && <br />}
+            {whole != null && `${weighed(Math.round(whole))} g`}
           </th>
         </tr>
       </thead>
@@ -29,7 +30,7 @@ export function Compact({ card }: { card: Schemas["Card"] }) {
             <tr key={row.key} className="border-b border-rule leading-tight">
               <th
                 scope="row"
-                className={`py-0.5 text-left font-normal ${row.inside ? "pl-3 text-soft" : ""}`}
+                className={`py-0.5 text-left font-normal whitespace-nowrap ${row.inside ? "pl-3 text-soft" : ""}`}
               >
                 {row.name} <span className="text-xs text-soft">{row.unit}</span>
               </th>
