@@ -35,6 +35,8 @@ _EATEN_COLD: frozenset[Family] = frozenset(
     {"cake", "brownie", "custard", "drink", "frozen", "no_bake"}
 )
 _FILLED: frozenset[Family] = frozenset({"burger", "crepe"})
+_TOPPED_LAST: frozenset[Family] = frozenset({"custard", "drink", "frozen"})
+"""Families whose topping is neither baked nor chilled with the rest."""
 
 
 class CardLine(Answer):
@@ -211,7 +213,7 @@ def _late(made: weighed.Weighed) -> str:
     """What is left until it is eaten, so that it stays crisp; empty where nothing goes soft."""
     if made.family in _FILLED:
         return "Fill it just before serving, or it goes soft."
-    if made.family in _EATEN_COLD:
+    if made.family in _TOPPED_LAST:
         for part in made.batch.components:
             if role_of(part.name) == "topping":
                 return f"{part.name}: just before serving, or it goes soft."

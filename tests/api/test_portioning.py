@@ -272,6 +272,22 @@ def test_stock_goes_down_by_what_is_eaten_and_never_below_nothing(client):
     assert client.post(f"/api/batches/{LOAF}/stock", json=back).json()["lots"][0]["amount"] == 1
 
 
+def closed_batch(client, family, *parts):
+    """A batch of four servings, 200 g of something in each component."""
+    trial = client.post("/api/dishes", json={"name": "Something"}).json()["trials"][0]["id"]
+    components = [
+        {"name": part, "lines": [{"id": part, "label_id": 1, "target_g": 200}]} for part in parts
+    ]
+    build = {"components": components, "portions": 4, "terms": {"family": family}}
+    stored = client.put(f"/api/trials/{trial}/build", json={"version": 1, "build": build})
+    assert stored.status_code == 200, stored.text
+    begun = client.post(f"/api/trials/{trial}/batches").json()
+    for line in begun["lines"]:
+        weigh(client, begun["id"], "line", line=line["id"], net_g=200)
+    assert client.post(f"/api/batches/{begun['id']}/close").status_code == 200
+    return begun["id"]
+
+
 def test_days_count_from_the_cook_whenever_it_is_put_away_and_from_thawing(client, demo_house):
     """Cooked at six in the evening of day 0, put away on day 1; US advice from memory: 3 days."""
 
@@ -279,14 +295,7 @@ def test_days_count_from_the_cook_whenever_it_is_put_away_and_from_thawing(clien
         return datetime.fromisoformat(lot["until"]).date() - day_0
 
     day_0, day = demo_house.now().date(), timedelta(days=1)
-    trial = client.post("/api/dishes", json={"name": "Bean tray"}).json()["trials"][0]["id"]
-    lines = [{"id": "b", "label_id": 1, "target_g": 800}]
-    build = {"components": [{"name": "Tray", "lines": lines}], "portions": 4}
-    client.put(f"/api/trials/{trial}/build", json={"version": 1, "build": build})
-    begun = client.post(f"/api/trials/{trial}/batches").json()
-    batch = begun["id"]
-    weigh(client, batch, "line", line=begun["lines"][0]["id"], net_g=800)
-    assert client.post(f"/api/batches/{batch}/close").status_code == 200
+    batch = closed_batch(client, "tray", "Tray")
     demo_house.now.time += timedelta(hours=9)
     assert stock(client, batch)["suggested"]["fridge"] == str(day_0 + 3 * day)
     fridge = book(client, batch, "put", 1, place="fridge").json()["lots"]
@@ -327,6 +336,21 @@ def test_the_card_says_what_to_know_before_eating(client, demo_house):
         kcal(client.get("/api/trials/1").json()["report"]["result"]["serving"]), rel=1e-6
     )
     assert card["source_note"]
+
+
+@pytest.mark.parametrize(
+    ("family", "parts", "late"),
+    [
+        ("crepe", ["Crepe", "Filling"], "Fill it just before serving"),
+        ("custard", ["Cream", "Cocoa dust"], "Cocoa dust: just before serving"),
+        ("tray", ["Pasta", "Top"], ""),
+        ("no_bake", ["Bars", "Crumb topping"], ""),
+    ],
+)
+def test_the_card_says_what_to_leave_until_the_last(client, family, parts, late):
+    says = client.get(f"/api/batches/{closed_batch(client, family, *parts)}/card").json()["late"]
+    assert says.startswith(late)
+    assert bool(says) is bool(late)
 
 
 def test_the_card_as_text_says_what_the_card_says(client):
