@@ -30,7 +30,7 @@ export function Compact({ card }: { card: Schemas["Card"] }) {
             <tr key={row.key} className="border-b border-rule leading-tight">
               <th
                 scope="row"
-                className={`py-0.5 text-left font-normal whitespace-nowrap ${row.inside ? "pl-3 text-soft" : ""}`}
+                className={`py-0.5 text-left font-normal sm:whitespace-nowrap ${row.inside ? "pl-3 text-soft" : ""}`}
               >
                 {row.name} <span className="text-xs text-soft">{row.unit}</span>
               </th>
