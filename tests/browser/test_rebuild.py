@@ -123,6 +123,9 @@ def test_a_goal_that_nothing_reaches_says_what_collides(page: Page):
     expect(page.get_by_text("“At least” is more than “at most”.").first).to_be_visible()
     page.get_by_label("Energy, at least").fill("")
     page.get_by_label("Protein, at least").fill("25")
+    # the answer to what was typed is there: nothing moves under the pointer any more
+    expect(page.get_by_text("“At least” is more than “at most”.")).to_have_count(0)
+    expect(page.get_by_text("≥ 25 g protein").first).to_be_visible()
     page.get_by_role("button", name="Reach the goal").click()
     reach = page.get_by_role("region", name="Reach the goal")
     expect(reach).to_contain_text("Nothing fits")

@@ -105,7 +105,7 @@ export function GoalTab({ draft, trialId, reckoned, trying }: GoalTabProps) {
             More: fat, fibre, ratio, weight, cost…
           </Button>
         )}
-        <div className="mt-2">
+        <div className="mt-2 min-h-7">
           <GoalMarks goals={reckoned.report.goals} />
         </div>
       </section>
