@@ -57,6 +57,10 @@ class Dividing(Value):
             return max(1, min(MOST_OF_A_BATCH, scoop(whole_g, self.fill_g).pieces))
         return self.pieces
 
+    def each_of(self, made: int) -> float:
+        """How many of `made` pieces a serving is: never more than there are."""
+        return min(self.serving_pieces, float(made))
+
     @property
     def by_eye(self) -> bool:
         """Whether pieces differ by what nobody has weighed."""
@@ -71,7 +75,7 @@ def portions_of(
 ) -> Portions:
     """The division as the reckoning takes it; pieces count by weight once all are weighed."""
     made = dividing.made(whole_g)
-    each = min(dividing.serving_pieces, float(made))
+    each = dividing.each_of(made)
     if dividing.way == "grams" and dividing.serving_g is not None:
         return Portions(serving_g=dividing.serving_g)
     if len(weighed_g) == made and any(weighed_g):

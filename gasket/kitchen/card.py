@@ -176,7 +176,7 @@ def serving_words(made: weighed.Weighed) -> str:
     dividing = made.dividing
     if dividing.way == "grams":
         return f"{dividing.serving_g or 0:.0f} g by weight"
-    each = min(dividing.serving_pieces, float(made.pieces))
+    each = dividing.each_of(made.pieces)
     word = "scoops" if dividing.way == "scoop" else "pieces"
     return f"{each:g} of {made.pieces} {word}{weight}"
 

@@ -7,7 +7,7 @@ from pydantic import Field
 from sqlmodel import Session, col, select
 
 from gasket.core.batch import Original
-from gasket.core.cooking.cook_log import left_out, replay
+from gasket.core.cooking.cook_log import left_out
 from gasket.core.errors import Conflict, FaultyInput
 from gasket.core.goals import GoalState, goal_states
 from gasket.core.margin import Portion
@@ -16,7 +16,7 @@ from gasket.core.reckon import ComparedOriginal, LineShare, reckon
 from gasket.core.reference_amounts import ReferenceKey
 from gasket.core.section import Column
 from gasket.core.trial import ShortName
-from gasket.kitchen import build, originals, trials, weigh, weighed
+from gasket.kitchen import build, cooked, originals, trials, weigh, weighed
 from gasket.kitchen.going_on import OpenCook, OpenWeighIn, open_cooks, open_weigh_ins
 from gasket.kitchen.originals import OriginalFrom
 from gasket.store import rows
@@ -151,7 +151,7 @@ def _trial(session: Session, trial: TrialRow) -> TrialSummary:
 def _cooking(session: Session, batch: BatchRow) -> Cooking:
     if batch.steps is None:
         return "none"
-    log = replay(rows.cook_records(session, rows.key_of(batch)))
+    log = cooked.log_of(session, rows.key_of(batch))
     if not log.begun:
         return "none"
     return "going" if left_out([step["id"] for step in batch.steps], log) else "done"

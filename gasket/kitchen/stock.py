@@ -57,7 +57,7 @@ def book(session: Session, batch_id: int, move: StockMove, now: datetime) -> Bat
         _refuse(session, made, move)
         session.add(StockRow(batch_id=batch_id, at=now, **move.model_dump()))
         rows.commit_append(session, StockRow, move.id)
-    return read(session, batch_id, now)
+    return _of_batch(session, made, rows.stock_records(session, batch_id), now)
 
 
 def _refuse(session: Session, made: Weighed, move: StockMove) -> None:
@@ -86,13 +86,13 @@ def _made_of(made: Weighed, part: str) -> float | None:
 
 
 def read(session: Session, batch_id: int, now: datetime) -> BatchStock:
-    return _of_batch(session, batch_id, rows.stock_records(session, batch_id), now)
+    made = weighed.read(session, batch_id)
+    return _of_batch(session, made, rows.stock_records(session, batch_id), now)
 
 
 def _of_batch(
-    session: Session, batch_id: int, records: list[StockRecord], now: datetime
+    session: Session, made: Weighed, records: list[StockRecord], now: datetime
 ) -> BatchStock:
-    made = weighed.read(session, batch_id)
     made_at = cooked.made_at(session, made)
     advice = keeping(made.family, (one.kind for one in made.shelved.values()))
     whole = _stock(records, "")
@@ -152,7 +152,7 @@ def on_hand(session: Session, now: datetime) -> tuple[BatchStock, ...]:
     found = []
     for batch_id, records in books.items():
         if add_up(records).lots:
-            found.append(_of_batch(session, batch_id, records, now))
+            found.append(_of_batch(session, weighed.read(session, batch_id), records, now))
     return tuple(sorted(found, key=lambda one: one.lots[0].until if one.lots else date.max))
 
 

@@ -62,8 +62,7 @@ def timers(session: Session, now: datetime) -> Timers:
     """Everything that runs in the house."""
     since = now - cooked.LATELY
     query = select(CookRow.batch_id).where(col(CookRow.at) >= since).distinct()
-    running: list[RunningTimer] = []
-    running += _own(_of_no_batch(session, now), None, None)
+    running = [*_own(_of_no_batch(session, now), None, None)]
     for batch_id in session.exec(query.where(col(CookRow.batch_id).is_not(None))):
         if batch_id is None:
             continue

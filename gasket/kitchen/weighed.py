@@ -102,7 +102,7 @@ class Weighed:
         if self.dividing.way == "grams" and self.dividing.serving_g:
             whole = self.batch.cooked_g or self.whole_g
             return None if whole is None else whole / self.dividing.serving_g
-        return self.pieces / min(self.dividing.serving_pieces, float(self.pieces))
+        return self.pieces / self.dividing.each_of(self.pieces)
 
     @cached_property
     def family(self) -> Family | None:

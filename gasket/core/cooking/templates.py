@@ -242,10 +242,9 @@ def steps_for(
         rows = _with_part(rows, family, part, number)
     steps = [_step(row, rows, main, components) for row in rows]
     cooked = {name for step in steps if step.kind in HOT for name in step.uses}
+    left_raw = set(raw) - cooked
     steps = [
-        _cooking(step)
-        if step.id.startswith("ready-") and set(step.uses) & set(raw) - cooked
-        else step
+        _cooking(step) if step.id.startswith("ready-") and left_raw & set(step.uses) else step
         for step in steps
     ]
     for tool in missing:
