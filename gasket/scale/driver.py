@@ -6,26 +6,37 @@ Every line that was read whole is handed on, in order, once.
 
 import threading
 import time
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
 from dataclasses import dataclass, field
 from typing import Final
 
-import serial
-
 from gasket.core.weighing.records import Reading
 from gasket.scale.line_format import MOST_LINE_BYTES, parse_line
+from gasket.scale.ports import Port, opened
 
 RETRY_S: Final = 0.5
 SILENCE_S: Final = 2.0
-POLL_S: Final = 0.2
 
 
-def _close(port: serial.Serial) -> None:
-    """Close the port. pyserial leaves a socket open whose other end is gone: its shutdown fails."""
-    socket = getattr(port, "_socket", None)
-    port.close()
-    if socket is not None:
-        socket.close()
+class Lines:
+    """Whole lines out of blocks. One that is too long is dropped up to its end, so that its tail
+    is not taken for a line of its own."""
+
+    def __init__(self) -> None:
+        self._begun = b""
+        self._dropping = False
+
+    def of(self, block: bytes) -> Iterator[bytes]:
+        """The lines that `block` completes, without their ends."""
+        *ended, rest = block.split(b"\n")
+        for line in ended:
+            whole = self._begun + line
+            if not self._dropping and len(whole) <= MOST_LINE_BYTES:
+                yield whole
+            self._begun, self._dropping = b"", False
+        self._begun += rest
+        if len(self._begun) > MOST_LINE_BYTES:
+            self._begun, self._dropping = b"", True
 
 
 @dataclass
@@ -52,24 +63,17 @@ class Driver:
     def _run(self) -> None:
         while not self._stop.is_set():
             try:
-                port = serial.serial_for_url(self.url, timeout=POLL_S)
-                try:
+                with opened(self.url) as port:
                     self._read(port)
-                finally:
-                    _close(port)
             except (OSError, ValueError):  # SerialException is an OSError; ValueError: a bad URL
                 pass
             self._say(False)
             self._stop.wait(RETRY_S)
 
-    def _read(self, port: serial.Serial) -> None:
-        pending = b""
-        heard = self.clock()
+    def _read(self, port: Port) -> None:
+        lines, heard = Lines(), self.clock()
         while not self._stop.is_set():
-            pending += port.read(max(1, port.in_waiting))
-            *lines, pending = pending.split(b"\n")
-            pending = pending[-MOST_LINE_BYTES:]
-            for line in lines:
+            for line in lines.of(port.read()):
                 reading = parse_line(line.decode("ascii", "replace"))
                 if reading is not None:
                     heard = self.clock()

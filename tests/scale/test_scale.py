@@ -2,6 +2,7 @@
 
 import queue
 import random
+import socket
 import subprocess
 import sys
 import time
@@ -13,8 +14,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from gasket.core.weighing.records import Reading
-from gasket.scale.driver import Driver
-from gasket.scale.line_format import parse_line, print_line
+from gasket.scale.driver import Driver, Lines
+from gasket.scale.line_format import MOST_LINE_BYTES, parse_line, print_line
 from gasket.scale.pan import Pan
 from gasket.scale.process import SimulatorProcess
 
@@ -153,6 +154,56 @@ def test_a_lost_connection_shows_and_recovers():
         process.ensure()
         assert links.get(timeout=PATIENCE_S) is True
         assert next_reading(heard, lambda reading: reading.stable).grams == 412
+
+
+@given(st.data())
+def test_lines_are_the_same_however_they_arrive(data):
+    long = st.integers(MOST_LINE_BYTES + 1, 3 * MOST_LINE_BYTES).map(lambda n: b"x" * n)
+    short = st.sampled_from([b"S G 412 g", b"", b"U N -0.5 g t=17", b"S G 9.1 g\r"])
+    sent = data.draw(st.lists(short | long, max_size=8))
+    stream = b"".join(line + b"\n" for line in sent)
+    cuts = sorted(data.draw(st.lists(st.integers(0, len(stream)), max_size=12)))
+    lines, blocks = Lines(), [stream[a:b] for a, b in pairwise([0, *cuts, len(stream)])]
+    heard = [line for block in blocks for line in lines.of(block)]
+    assert heard == [line for line in sent if len(line) <= MOST_LINE_BYTES]
+
+
+@contextmanager
+def scale_on_a_socket():
+    """A driver, and the other end of its line."""
+    heard, links = queue.Queue(), queue.Queue()
+    with socket.create_server(("127.0.0.1", 0)) as listener:
+        url = f"socket://127.0.0.1:{listener.getsockname()[1]}"
+        driver = Driver(url, lambda reading: heard.put((time.monotonic(), reading)), links.put)
+        driver.start()
+        other, _ = listener.accept()
+        with other:
+            yield other, heard, links
+            driver.stop()
+
+
+def test_a_thousand_lines_a_second_are_heard_in_time_and_cost_little():
+    with scale_on_a_socket() as (other, heard, _):
+        begun_s, begun_cpu = time.monotonic(), time.process_time()
+        for tenth in range(20):
+            other.sendall(b"".join(b"U G %d g\n" % (100 * tenth + i) for i in range(100)))
+            time.sleep(max(0.0, begun_s + 0.1 * (tenth + 1) - time.monotonic()))
+        readings = [heard.get(timeout=PATIENCE_S) for _ in range(2000)]
+        spent = (time.process_time() - begun_cpu) / (time.monotonic() - begun_s)
+    assert [reading.grams for _, reading in readings] == list(range(2000))
+    late = [at - begun_s - 0.1 * (i // 100) for i, (at, _) in enumerate(readings)]
+    assert sorted(late)[1900] < 0.1, "the 95th of 100 lines is a tenth of a second behind"
+    assert spent < 0.5, "more than half of a processor goes into listening"
+
+
+def test_a_flood_without_an_end_of_line_is_survived_at_once():
+    with scale_on_a_socket() as (other, heard, links):
+        other.sendall(b"S G 1 g\n")
+        assert links.get(timeout=PATIENCE_S) is True
+        other.sendall(b"9" * 5_000_000)
+        other.sendall(b" S G 2 g\nS G 3 g\n")
+        assert [heard.get(timeout=PATIENCE_S)[1].grams for _ in range(2)] == [1, 3]
+        assert links.empty(), "it never counted as lost"
 
 
 def test_a_scale_that_is_not_there_is_waited_for():
