@@ -1,7 +1,8 @@
-"""The `gasket` command: serve a kitchen, reckon a batch file, carry batches in and out."""
+"""The `gasket` command: serve a kitchen, reckon a batch file, carry batches and kitchens about."""
 
+import contextlib
 import sys
-from collections.abc import Callable
+from collections.abc import Iterator
 from datetime import UTC, datetime
 from pathlib import Path
 from typing import TYPE_CHECKING, Annotated, NoReturn
@@ -13,7 +14,9 @@ from gasket.core.reckon import reckon
 from gasket.formats.batch_json import dump_batch, parse_batch
 
 if TYPE_CHECKING:
-    from sqlmodel import Session
+    import socket
+
+    from gasket.kitchen.house import House
 
 FAULTY = 2
 """Exit code when the input cannot be worked with: nothing on stdout, faults on stderr."""
@@ -55,9 +58,7 @@ def reckon_file(
 @app.command()
 def serve(port: Port = DEFAULT_PORT, db: Database = None) -> None:
     """Serve the cook's own kitchen on this machine."""
-    from gasket.store.database import default_path
-
-    _serve(db or default_path(), port, demo=False)
+    _serve(_chosen(db), port, demo=False)
 
 
 @app.command()
@@ -67,41 +68,62 @@ def demo(
     fresh: Annotated[bool, typer.Option(help="Start the demo kitchen over.")] = False,
 ) -> None:
     """Serve the demo kitchen from a database of its own."""
-    from gasket.store.database import demo_path
-
-    path = db or demo_path()
-    if fresh:
-        for leftover in path.parent.glob(f"{path.name}*"):
-            leftover.unlink()
-    _serve(path, port, demo=True)
+    _serve(_chosen(db, demo=True), port, demo=True, fresh=fresh)
 
 
-def _serve(path: Path, port: int, demo: bool) -> None:
+def _chosen(db: Path | None, demo: bool = False) -> Path:
+    """The kitchen's file: the one that was named, else the usual one, whose folder is Gasket's own
+    and is made where it is not there yet."""
+    from gasket.store.database import default_path, demo_path
+
+    if db is not None:
+        return db
+    path = demo_path() if demo else default_path()
+    try:
+        path.parent.mkdir(parents=True, exist_ok=True)
+    except OSError as error:
+        _fail(f"{path.parent} cannot be made: {error.strerror}. Name a file with --db.")
+    return path
+
+
+def _serve(path: Path, port: int, demo: bool, fresh: bool = False) -> None:
     import socket
 
-    import uvicorn
-
-    from gasket.api.app import PAGES, create_app
-    from gasket.demo.kitchen import seed
-    from gasket.kitchen.house import House
-    from gasket.kitchen.reference import stock_once
+    from gasket.demo.mark import refuse_own, start_over
+    from gasket.store.opening import refuse_place
+    from gasket.store.serving import alone
 
     try:
         listener = socket.create_server(("127.0.0.1", port))
     except OSError:
         _fail(f"Port {port} is taken: choose another with --port.")
+    with listener, _said():
+        refuse_place(path)
+        with alone(path):
+            if fresh:
+                start_over(path)
+            elif demo:
+                refuse_own(path)
+            _run(path, listener, demo)
+
+
+def _run(path: Path, listener: "socket.socket", demo: bool) -> None:
+    from gasket.api.app import PAGES, create_app
+    from gasket.api.server import run
+    from gasket.demo.kitchen import seed
+    from gasket.kitchen.house import House
+    from gasket.kitchen.reference import stock_once
+
     house = House.at(path, demo=demo)
-    with house.session() as session:
-        if demo:
-            seed(session, house.now())
-        stock_once(session, house.now())
+    if demo:
+        house.write(lambda session: seed(session, house.now()))
+    stock_once(house.database, house.now())
     if not (PAGES / "index.html").is_file():
         typer.echo("The pages are not built: ./run demo builds them.", err=True)
     address = f"http://127.0.0.1:{listener.getsockname()[1]}"
     typer.echo(f"Gasket is at {address}" + (" (demo kitchen)" if demo else ""))
     sys.stdout.flush()
-    config = uvicorn.Config(create_app(house), log_level="warning", timeout_graceful_shutdown=2)
-    uvicorn.Server(config).run(sockets=[listener])
+    run(create_app(house), listener)
 
 
 @app.command("export")
@@ -111,7 +133,9 @@ def export_batch(
     """Print a batch as it was weighed, in the open format."""
     from gasket.kitchen import files
 
-    _with_session(db, lambda session: typer.echo(dump_batch(files.export(session, batch_id))))
+    with _said():
+        house = _house(db)
+        typer.echo(dump_batch(house.read(lambda session: files.export(session, batch_id))))
 
 
 @app.command("import")
@@ -122,28 +146,66 @@ def import_batch(
     """Take a batch file in as a dish of its own."""
     from gasket.kitchen import files
 
-    try:
+    with _said():
         batch = parse_batch(_read(file))
+        house = _house(db)
+        made = house.write(lambda session: files.take_in(session, batch, house.now()))
+        typer.echo(f"Batch {made.id}")
+
+
+def _house(db: Path | None) -> "House":
+    """A kitchen that is there already, without its scales."""
+    from gasket.kitchen.house import House
+    from gasket.store.database import default_path
+    from gasket.store.opening import open_database
+
+    return House(open_database(db or default_path(), make=False))
+
+
+@app.command()
+def backup(
+    file: Annotated[Path, typer.Argument(help="The zip to write; it must not be there yet.")],
+    db: Database = None,
+) -> None:
+    """Write the whole kitchen to one file, also while it is served."""
+    from gasket.store.backups import back_up
+    from gasket.store.database import default_path
+
+    with _said():
+        made = back_up(db or default_path(), file, datetime.now(UTC))
+        typer.echo(f"{file} holds {_held(made.rows)}.")
+
+
+@app.command()
+def restore(
+    file: Annotated[Path, typer.Argument(help="A zip that gasket backup wrote.")],
+    db: Database = None,
+) -> None:
+    """Put a kitchen back from a backup. The present one is kept beside it."""
+    from gasket.store import backups
+
+    with _said():
+        path = _chosen(db)
+        manifest, aside = backups.restore(file, path)
+        if aside is not None:
+            typer.echo(f"The kitchen that was there is kept as {aside}.")
+        typer.echo(f"{path} holds {_held(manifest.rows)} again.")
+
+
+def _held(rows: dict[str, int]) -> str:
+    counted = {"dish": "dishes", "batch": "batches", "food": "foods"}
+    return ", ".join(f"{rows.get(table, 0)} {name}" for table, name in counted.items())
+
+
+@contextlib.contextmanager
+def _said() -> Iterator[None]:
+    """Whatever is refused is a sentence and an exit code."""
+    try:
+        yield
     except FaultyInput as error:
         _fail(*map(str, error.faults))
-    _with_session(
-        db,
-        lambda session: typer.echo(f"Batch {files.take_in(session, batch, datetime.now(UTC)).id}"),
-    )
-
-
-def _with_session(db: Path | None, work: "Callable[[Session], None]") -> None:
-    from sqlmodel import Session
-
-    from gasket.store.database import default_path, open_database
-
-    with Session(open_database(db or default_path())) as session:
-        try:
-            work(session)
-        except FaultyInput as error:
-            _fail(*map(str, error.faults))
-        except GasketError as error:
-            _fail(str(error))
+    except GasketError as error:
+        _fail(str(error))
 
 
 @scale.command("simulate")

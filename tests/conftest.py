@@ -14,7 +14,7 @@ from fastapi.testclient import TestClient
 from gasket.demo.kitchen import seed
 from gasket.kitchen import reference
 from gasket.kitchen.house import House
-from gasket.store.database import open_database
+from gasket.store.opening import open_database
 from tests.server import app_of
 
 # A slow moment of the machine is no finding. The suite tries the same examples every time, so that
@@ -45,17 +45,15 @@ def first_day(tmp_path_factory: pytest.TempPathFactory) -> "dict[str, Path]":
     """Databases to copy from: empty, the demo kitchen, and it with the reference shelf."""
     folder = tmp_path_factory.mktemp("first-day")
     files = {name: folder / f"{name}.sqlite3" for name in ("empty", "demo", "stocked")}
-    engine = open_database(files["empty"])
+    open_database(files["empty"]).close()
     _copy(files["empty"], files["demo"])
     demo = House(open_database(files["demo"]), now=Clock())
-    with demo.session() as session:
-        seed(session, demo.now())
-        _copy(files["demo"], files["stocked"])
+    demo.write(lambda session: seed(session, demo.now()))
+    _copy(files["demo"], files["stocked"])
     stocked = House(open_database(files["stocked"]), now=Clock())
-    with stocked.session() as session:
-        reference.stock(session, stocked.now())
-    for kitchen in (engine, demo.engine, stocked.engine):
-        kitchen.dispose()
+    reference.stock(stocked.database, stocked.now())
+    for kitchen in (demo, stocked):
+        kitchen.close()
     return files
 
 
@@ -71,7 +69,7 @@ def house(first_day: dict[str, Path], tmp_path: Path) -> Iterator[House]:
     clock = Clock()
     kitchen = House(open_database(tmp_path / "kitchen.sqlite3"), now=clock, clock=clock.seconds)
     yield kitchen
-    kitchen.engine.dispose()
+    kitchen.close()
 
 
 @pytest.fixture
@@ -83,8 +81,8 @@ def demo_house(house: House, first_day: dict[str, Path]) -> House:
 
 def become(house: House, file: Path) -> None:
     """Put a prepared database in the place of the house's own."""
-    house.engine.dispose()
-    _copy(file, Path(str(house.engine.url.database)))
+    house.database.close()
+    _copy(file, house.database.path)
 
 
 @pytest.fixture

@@ -12,12 +12,12 @@ from pathlib import Path
 
 import uvicorn
 from fastapi import FastAPI
-from sqlalchemy import create_engine
 
 from gasket.api.app import create_app
 from gasket.kitchen.house import House
 from gasket.scale.process import SimulatorProcess
-from gasket.store.database import open_database
+from gasket.store.database import Database
+from gasket.store.opening import open_database
 
 
 @dataclass
@@ -70,7 +70,7 @@ class KeptSimulator(SimulatorProcess):
 
 @cache
 def _app() -> FastAPI:
-    return create_app(House(create_engine("sqlite://")))
+    return create_app(House(Database(None)))
 
 
 def app_of(house: House) -> FastAPI:
@@ -105,8 +105,8 @@ class ServerThread:
             simulator.reset()
         listener = socket.create_server(("127.0.0.1", 0))
         self.url = f"http://127.0.0.1:{listener.getsockname()[1]}"
-        engine = open_database(self.database)
-        house = House(engine, demo=True, now=self.clock, simulators=self.simulators)
+        database = open_database(self.database)
+        house = House(database, demo=True, now=self.clock, simulators=self.simulators)
         app = app_of(house)
         config = uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=2)
         self._server = uvicorn.Server(config)

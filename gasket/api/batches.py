@@ -6,7 +6,7 @@ import contextlib
 from fastapi import APIRouter, Response, WebSocket, WebSocketDisconnect
 from pydantic import ValidationError
 
-from gasket.api.doors import HouseDoor, Key, SessionDoor
+from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
 from gasket.core.batch import Batch
 from gasket.core.dividing import Dividing
 from gasket.core.entry.readings import AmountReading
@@ -40,16 +40,18 @@ router = APIRouter(tags=["batches"])
 
 @router.post("/trials/{trial_id}/batches", status_code=201)
 def begin(
-    trial_id: Key, session: SessionDoor, house: HouseDoor, how: BeginWeighIn | None = None
+    trial_id: Key, write: WriteDoor, house: HouseDoor, how: BeginWeighIn | None = None
 ) -> BatchSheet:
     """Begin a weigh-in of a trial, as planned or freely."""
-    return weigh.begin(session, trial_id, house.now(), how or weigh.AS_PLANNED)
+    return write(
+        lambda session: weigh.begin(session, trial_id, house.now(), how or weigh.AS_PLANNED)
+    )
 
 
 @router.post("/batches", status_code=201)
-def take_in(batch: Batch, session: SessionDoor, house: HouseDoor) -> BatchSheet:
+def take_in(batch: Batch, write: WriteDoor, house: HouseDoor) -> BatchSheet:
     """Import a batch in the open format, as a dish of its own."""
-    return files.take_in(session, batch, house.now())
+    return write(lambda session: files.take_in(session, batch, house.now()))
 
 
 @router.get("/batches/{batch_id}")
@@ -58,36 +60,34 @@ def batch(batch_id: Key, session: SessionDoor) -> BatchSheet:
 
 
 @router.post("/batches/{batch_id}/weighings")
-def record(batch_id: Key, capture: Capture, session: SessionDoor, house: HouseDoor) -> BatchSheet:
+def record(batch_id: Key, capture: Capture, write: WriteDoor, house: HouseDoor) -> BatchSheet:
     """Append one record. Sending the same id again changes nothing."""
-    return house.tell(weigh.record(session, batch_id, capture, house.now()))
+    return write(lambda session: weigh.record(session, batch_id, capture, house.now()), house.tell)
 
 
 @router.put("/batches/{batch_id}/dividing")
-def divide(batch_id: Key, dividing: Dividing, session: SessionDoor, house: HouseDoor) -> BatchSheet:
+def divide(batch_id: Key, dividing: Dividing, write: WriteDoor, house: HouseDoor) -> BatchSheet:
     """Choose how the batch is divided."""
-    return house.tell(weigh.divide(session, batch_id, dividing))
+    return write(lambda session: weigh.divide(session, batch_id, dividing), house.tell)
 
 
 @router.put("/batches/{batch_id}/hands-free")
 def set_hands_free(
-    batch_id: Key, hands_free: HandsFree, session: SessionDoor, house: HouseDoor
+    batch_id: Key, hands_free: HandsFree, write: WriteDoor, house: HouseDoor
 ) -> BatchSheet:
-    return house.tell(weigh.set_hands_free(session, batch_id, hands_free))
+    return write(lambda session: weigh.set_hands_free(session, batch_id, hands_free), house.tell)
 
 
 @router.put("/batches/{batch_id}/nudge")
-def set_nudge(batch_id: Key, nudge: Nudge, session: SessionDoor, house: HouseDoor) -> BatchSheet:
+def set_nudge(batch_id: Key, nudge: Nudge, write: WriteDoor, house: HouseDoor) -> BatchSheet:
     """Widen or narrow the tolerance of this weigh-in."""
-    return house.tell(weigh.set_nudge(session, batch_id, nudge))
+    return write(lambda session: weigh.set_nudge(session, batch_id, nudge), house.tell)
 
 
 @router.post("/batches/{batch_id}/lines")
-def add_line(
-    batch_id: Key, new: NewBatchLine, session: SessionDoor, house: HouseDoor
-) -> BatchSheet:
+def add_line(batch_id: Key, new: NewBatchLine, write: WriteDoor, house: HouseDoor) -> BatchSheet:
     """A line that comes in on the way, named before it is poured."""
-    return house.tell(weigh.add_line(session, batch_id, new, house.now()))
+    return write(lambda session: weigh.add_line(session, batch_id, new, house.now()), house.tell)
 
 
 @router.get("/batches/{batch_id}/suggested-order")
@@ -97,9 +97,9 @@ def suggested_order(batch_id: Key, session: SessionDoor) -> SuggestedOrder:
 
 
 @router.put("/batches/{batch_id}/plan")
-def arrange(batch_id: Key, plan: WeighPlan, session: SessionDoor, house: HouseDoor) -> BatchSheet:
+def arrange(batch_id: Key, plan: WeighPlan, write: WriteDoor, house: HouseDoor) -> BatchSheet:
     """Order, bowls, ways and scales of the weigh-in."""
-    return house.tell(weigh_plan.arrange(session, batch_id, plan))
+    return write(lambda session: weigh_plan.arrange(session, batch_id, plan), house.tell)
 
 
 @router.post("/batches/{batch_id}/choices")
@@ -123,9 +123,9 @@ def closing_report(batch_id: Key, session: SessionDoor) -> ClosingReport:
 
 
 @router.post("/batches/{batch_id}/as-plan")
-def as_plan(batch_id: Key, session: SessionDoor) -> TrialSheet:
+def as_plan(batch_id: Key, write: WriteDoor) -> TrialSheet:
     """Next time as weighed: the weights of a closed batch become the plan of its trial."""
-    return writing_back.as_plan(session, batch_id)
+    return write(lambda session: writing_back.as_plan(session, batch_id))
 
 
 @router.put("/batches/{batch_id}/rehearsal", status_code=204)
@@ -135,9 +135,9 @@ async def rehearse(batch_id: Key, rehearsal: Rehearsal, house: HouseDoor) -> Non
 
 
 @router.post("/batches/{batch_id}/close")
-def close(batch_id: Key, session: SessionDoor, house: HouseDoor) -> BatchSheet:
+def close(batch_id: Key, write: WriteDoor, house: HouseDoor) -> BatchSheet:
     """Close the weigh-in; refused while lines are open."""
-    return house.tell(weigh.close(session, batch_id, house.now()))
+    return write(lambda session: weigh.close(session, batch_id, house.now()), house.tell)
 
 
 @router.get("/batches/{batch_id}/card")
@@ -180,8 +180,7 @@ async def live(socket: WebSocket, batch_id: int) -> None:
 
 
 def _read(house: House, batch_id: int) -> BatchSheet:
-    with house.session() as session:
-        return weigh.sheet(session, batch_id)
+    return house.read(lambda session: weigh.sheet(session, batch_id))
 
 
 async def _send(socket: WebSocket, page: Page) -> None:

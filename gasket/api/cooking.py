@@ -4,7 +4,7 @@ from typing import Annotated
 
 from fastapi import APIRouter, Query
 
-from gasket.api.doors import HouseDoor, Key, SessionDoor
+from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
 from gasket.core.cooking.cook_log import CookDeed
 from gasket.core.cooking.steps import Step
 from gasket.core.families import Family
@@ -30,10 +30,8 @@ def trial_steps(trial_id: Key, session: SessionDoor, house: HouseDoor) -> StepsS
 
 
 @router.put("/trials/{trial_id}/steps")
-def save_steps(
-    trial_id: Key, edit: StepsEdit, session: SessionDoor, house: HouseDoor
-) -> StepsSheet:
-    return steps.save(session, trial_id, edit, house.now())
+def save_steps(trial_id: Key, edit: StepsEdit, write: WriteDoor, house: HouseDoor) -> StepsSheet:
+    return write(lambda session: steps.save(session, trial_id, edit, house.now()))
 
 
 @router.post("/trials/{trial_id}/steps/report")
@@ -71,9 +69,9 @@ def cook(batch_id: Key, session: SessionDoor, house: HouseDoor) -> CookSheet:
 
 
 @router.post("/batches/{batch_id}/cook")
-def log_deed(batch_id: Key, deed: CookDeed, session: SessionDoor, house: HouseDoor) -> CookSheet:
+def log_deed(batch_id: Key, deed: CookDeed, write: WriteDoor, house: HouseDoor) -> CookSheet:
     """Log what was done or seen. Sending the same id again changes nothing."""
-    return cooking.log(session, batch_id, deed, house.now())
+    return write(lambda session: cooking.log(session, batch_id, deed, house.now()))
 
 
 @router.get("/timers")
@@ -83,6 +81,6 @@ def running_timers(session: SessionDoor, house: HouseDoor) -> Timers:
 
 
 @router.post("/timers")
-def set_timer(deed: CookDeed, session: SessionDoor, house: HouseDoor) -> Timers:
+def set_timer(deed: CookDeed, write: WriteDoor, house: HouseDoor) -> Timers:
     """Set, extend or end a timer that belongs to no batch."""
-    return timers.log_timer(session, deed, house.now())
+    return write(lambda session: timers.log_timer(session, deed, house.now()))

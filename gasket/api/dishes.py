@@ -2,7 +2,7 @@
 
 from fastapi import APIRouter
 
-from gasket.api.doors import HouseDoor, Key, SessionDoor
+from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
 from gasket.core.trial import Build
 from gasket.kitchen import build, dishes
 from gasket.kitchen.build import BuildEdit, BuildReport, TrialSheet
@@ -18,9 +18,9 @@ def kitchen(session: SessionDoor, house: HouseDoor) -> KitchenView:
 
 
 @router.post("/dishes", status_code=201)
-def add_dish(new: NewDish, session: SessionDoor, house: HouseDoor) -> DishSheet:
+def add_dish(new: NewDish, write: WriteDoor, house: HouseDoor) -> DishSheet:
     """Start a dish with an empty trial A."""
-    return dishes.add(session, new, house.now())
+    return write(lambda session: dishes.add(session, new, house.now()))
 
 
 @router.get("/dishes/{dish_id}")
@@ -29,8 +29,8 @@ def dish(dish_id: Key, session: SessionDoor) -> DishSheet:
 
 
 @router.put("/dishes/{dish_id}/original")
-def edit_original(dish_id: Key, edit: OriginalEdit, session: SessionDoor) -> DishSheet:
-    return dishes.edit_original(session, dish_id, edit)
+def edit_original(dish_id: Key, edit: OriginalEdit, write: WriteDoor) -> DishSheet:
+    return write(lambda session: dishes.edit_original(session, dish_id, edit))
 
 
 @router.get("/trials/{trial_id}")
@@ -46,7 +46,5 @@ def reckon_build(trial_id: Key, edited: Build, session: SessionDoor) -> BuildRep
 
 
 @router.put("/trials/{trial_id}/build")
-def save_build(
-    trial_id: Key, edit: BuildEdit, session: SessionDoor, house: HouseDoor
-) -> TrialSheet:
-    return build.save(session, trial_id, edit, house.now())
+def save_build(trial_id: Key, edit: BuildEdit, write: WriteDoor, house: HouseDoor) -> TrialSheet:
+    return write(lambda session: build.save(session, trial_id, edit, house.now()))

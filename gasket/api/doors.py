@@ -1,15 +1,20 @@
-"""What every route is handed: the house, and a database session of its own."""
+"""What routes are handed: the house, a session that reads, and the one way to write."""
 
-from collections.abc import Iterator
-from typing import Annotated, cast
+import hashlib
+from collections.abc import Callable, Iterator
+from dataclasses import dataclass
+from typing import Annotated, TypeVar, cast
 
-from fastapi import Depends, Path, Request
+from fastapi import Depends, Header, Path, Request
 from sqlmodel import Session
 
+from gasket.kitchen import sent
 from gasket.kitchen.house import House
 
+T = TypeVar("T")
 
-def house_of(request: Request) -> House:
+
+async def house_of(request: Request) -> House:
     return cast("House", request.app.state.house)
 
 
@@ -17,9 +22,55 @@ HouseDoor = Annotated[House, Depends(house_of)]
 
 
 def session_of(house: HouseDoor) -> Iterator[Session]:
-    with house.session() as session:
+    with house.database.reading() as session:
         yield session
 
 
 SessionDoor = Annotated[Session, Depends(session_of)]
+"""For routes that store nothing: whoever tries to write with it is refused."""
+
+SenderKey = Annotated[
+    str | None,
+    Header(
+        alias="Idempotency-Key",
+        min_length=8,
+        max_length=100,
+        description="Made by the sender: a request that is sent again with it is done once.",
+    ),
+]
+
+
+@dataclass(frozen=True)
+class Writing:
+    """Writes for one request, in one transaction."""
+
+    house: House
+    request: str
+    status: int
+    key: str | None
+
+    def __call__(
+        self, work: Callable[[Session], T], tell: Callable[[T], object] | None = None
+    ) -> T:
+        """Do `work` and keep what is answered under the sender's key; see `House.write`."""
+
+        def once(session: Session) -> T:
+            if self.key is None:
+                return work(session)
+            sent.refuse_again(session, self.key, self.request)
+            done = work(session)
+            sent.remember(session, self.key, self.request, self.status, done, self.house.now())
+            return done
+
+        return self.house.write(once, tell)
+
+
+async def writing_of(request: Request, house: HouseDoor, key: SenderKey = None) -> Writing:
+    status = getattr(request.scope.get("route"), "status_code", None) or 200
+    body = "" if key is None else hashlib.sha256(await request.body()).hexdigest()
+    return Writing(house, f"{request.method} {request.url.path} {body}".strip(), status, key)
+
+
+WriteDoor = Annotated[Writing, Depends(writing_of)]
+
 Key = Annotated[int, Path(description="The id of a thing in this kitchen.")]

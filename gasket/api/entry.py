@@ -2,7 +2,7 @@
 
 from fastapi import APIRouter
 
-from gasket.api.doors import HouseDoor, Key, SessionDoor
+from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
 from gasket.kitchen import quick
 from gasket.kitchen.quick import (
     PendingLine,
@@ -36,11 +36,11 @@ def pending_lines(trial_id: Key, session: SessionDoor) -> list[PendingLine]:
 
 @router.post("/trials/{trial_id}/pending", status_code=201)
 def keep_line(
-    trial_id: Key, line: PendingText, session: SessionDoor, house: HouseDoor
+    trial_id: Key, line: PendingText, write: WriteDoor, house: HouseDoor
 ) -> list[PendingLine]:
-    return quick.keep_for_later(session, trial_id, line.text, house.now())
+    return write(lambda session: quick.keep_for_later(session, trial_id, line.text, house.now()))
 
 
 @router.delete("/trials/{trial_id}/pending/{pending_id}")
-def drop_line(trial_id: Key, pending_id: Key, session: SessionDoor) -> list[PendingLine]:
-    return quick.drop_pending(session, trial_id, pending_id)
+def drop_line(trial_id: Key, pending_id: Key, write: WriteDoor) -> list[PendingLine]:
+    return write(lambda session: quick.drop_pending(session, trial_id, pending_id))

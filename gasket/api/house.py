@@ -6,7 +6,7 @@ from fastapi import APIRouter
 from pydantic import BaseModel, Field
 
 from gasket import __version__
-from gasket.api.doors import HouseDoor, SessionDoor
+from gasket.api.doors import HouseDoor, SessionDoor, WriteDoor
 from gasket.core.numbers import Number, Value
 from gasket.core.weighing.records import Reading
 from gasket.kitchen import settings
@@ -58,9 +58,9 @@ def read_settings(session: SessionDoor) -> HouseSettings:
 
 
 @router.put("/settings")
-def write_settings(new: HouseSettings, session: SessionDoor, house: HouseDoor) -> HouseSettings:
-    before = settings.read(session)
-    stored = settings.write(session, new)
+def write_settings(new: HouseSettings, write: WriteDoor, house: HouseDoor) -> HouseSettings:
+    before = house.read(settings.read)
+    stored = write(lambda session: settings.write(session, new))
     if before.scales != stored.scales:
         house.connect_scales()
     return stored

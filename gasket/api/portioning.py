@@ -2,7 +2,7 @@
 
 from fastapi import APIRouter
 
-from gasket.api.doors import HouseDoor, Key, SessionDoor
+from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
 from gasket.core.cooking.stock import StockMove
 from gasket.kitchen import finishes, made_things, portioning, stock
 from gasket.kitchen.finishes import FinishesEdit, Plates
@@ -21,15 +21,15 @@ def portion_sheet(batch_id: Key, session: SessionDoor) -> PortionSheet:
 
 
 @router.put("/batches/{batch_id}/finishes")
-def save_finishes(batch_id: Key, edit: FinishesEdit, session: SessionDoor) -> Plates:
+def save_finishes(batch_id: Key, edit: FinishesEdit, write: WriteDoor) -> Plates:
     """What is added to a serving at the plate."""
-    return finishes.save(session, batch_id, edit)
+    return write(lambda session: finishes.save(session, batch_id, edit))
 
 
 @router.post("/batches/{batch_id}/keep-as", status_code=201)
-def keep_as(batch_id: Key, wanted: KeepAs, session: SessionDoor, house: HouseDoor) -> ShelfFood:
+def keep_as(batch_id: Key, wanted: KeepAs, write: WriteDoor, house: HouseDoor) -> ShelfFood:
     """Put the batch, or one component of it, on the shelf as an ingredient."""
-    return made_things.keep_as(session, batch_id, wanted, house.now())
+    return write(lambda session: made_things.keep_as(session, batch_id, wanted, house.now()))
 
 
 @router.get("/batches/{batch_id}/stock")
@@ -38,11 +38,9 @@ def batch_stock(batch_id: Key, session: SessionDoor, house: HouseDoor) -> BatchS
 
 
 @router.post("/batches/{batch_id}/stock")
-def book_stock(
-    batch_id: Key, move: StockMove, session: SessionDoor, house: HouseDoor
-) -> BatchStock:
+def book_stock(batch_id: Key, move: StockMove, write: WriteDoor, house: HouseDoor) -> BatchStock:
     """Put away, eat, give, bin or move servings. Sending the same id again changes nothing."""
-    return stock.book(session, batch_id, move, house.now())
+    return write(lambda session: stock.book(session, batch_id, move, house.now()))
 
 
 @router.get("/stock")

@@ -8,11 +8,25 @@ from fastapi.exceptions import RequestValidationError
 from fastapi.responses import JSONResponse
 from pydantic import BaseModel
 from starlette.exceptions import HTTPException
+from starlette.responses import Response
 
-from gasket.core.errors import Conflict, Fault, FaultyInput, GasketError, Refused, Unknown
+from gasket.core.errors import (
+    Conflict,
+    Fault,
+    FaultyInput,
+    GasketError,
+    OutOfSpace,
+    Refused,
+    Unavailable,
+    Unknown,
+)
 from gasket.formats.batch_json import faults_of
+from gasket.kitchen.sent import AlreadyDone
 
 MEDIA_TYPE: Final = "application/problem+json"
+RETRY_S: Final = 2
+"""After so long it is worth asking again."""
+MOST_FAULTS: Final = 100
 
 
 class Problem(BaseModel):
@@ -35,6 +49,8 @@ RESPONSES: Final[dict[int | str, dict[str, Any]]] = {
         409: "Changed elsewhere, or not possible now.",
         413: "Too much at once.",
         422: "Values that cannot be worked with.",
+        503: "Nothing can be stored or read just now.",
+        507: "No room is left to store it.",
     }.items()
 }
 
@@ -53,7 +69,7 @@ def _faulty(faults: tuple[Fault, ...]) -> Problem:
         title="Some values cannot be worked with",
         status=422,
         detail="; ".join(str(fault) for fault in faults[:5]),
-        errors=list(faults),
+        errors=list(faults[:MOST_FAULTS]),
     )
 
 
@@ -70,13 +86,24 @@ def _problem_of(error: GasketError) -> Problem:
             )
         case Refused():
             return Problem(title="Not possible now", status=409, detail=str(error))
+        case OutOfSpace():
+            return Problem(title="No room left", status=507, detail=str(error))
+        case Unavailable():
+            return Problem(title="Not available now", status=503, detail=str(error))
         case _:
             return Problem(title="Not possible", status=400, detail=str(error))
 
 
 async def _gasket(_: Request, error: Exception) -> JSONResponse:
     assert isinstance(error, GasketError)
-    return answer(_problem_of(error))
+    headers = {"Retry-After": str(RETRY_S)} if isinstance(error, Unavailable) else {}
+    return answer(_problem_of(error), headers)
+
+
+async def _done(_: Request, error: Exception) -> Response:
+    assert isinstance(error, AlreadyDone)
+    media_type = "application/json" if error.answer else None
+    return Response(error.answer, status_code=error.status, media_type=media_type)
 
 
 async def _invalid(_: Request, error: Exception) -> JSONResponse:
@@ -93,5 +120,6 @@ async def _http(_: Request, error: Exception) -> JSONResponse:
 
 def install(app: FastAPI) -> None:
     app.add_exception_handler(GasketError, _gasket)
+    app.add_exception_handler(AlreadyDone, _done)
     app.add_exception_handler(RequestValidationError, _invalid)
     app.add_exception_handler(HTTPException, _http)

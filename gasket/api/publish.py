@@ -5,18 +5,17 @@ import sys
 from pathlib import Path
 from typing import Any, Final
 
-from sqlmodel import create_engine
-
 from gasket.api.app import create_app
 from gasket.formats.schemas import schemas
 from gasket.kitchen.house import House
+from gasket.store.database import Database
 
 FORMATS: Final = Path(__file__).resolve().parents[2] / "docs" / "formats"
 
 
 def documents() -> dict[str, dict[str, Any]]:
     """All published documents by file name."""
-    app = create_app(House(create_engine("sqlite://")))
+    app = create_app(House(Database(None)))
     return {**schemas(), "openapi.json": app.openapi()}
 
 

@@ -4,7 +4,7 @@ from typing import Annotated
 
 from fastapi import APIRouter, Path
 
-from gasket.api.doors import HouseDoor, Key, SessionDoor
+from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
 from gasket.core.goals import Preset
 from gasket.core.reference_amounts import REFERENCE_AMOUNTS, ReferenceAmount
 from gasket.core.scaling import Scaled
@@ -64,20 +64,20 @@ def from_original(trial_id: Key, session: SessionDoor) -> Build:
 
 
 @router.put("/trials/{trial_id}/intent")
-def edit_intent(trial_id: Key, edit: IntentEdit, session: SessionDoor) -> TrialSheet:
-    return trials.edit_intent(session, trial_id, edit)
+def edit_intent(trial_id: Key, edit: IntentEdit, write: WriteDoor) -> TrialSheet:
+    return write(lambda session: trials.edit_intent(session, trial_id, edit))
 
 
 @router.post("/dishes/{dish_id}/trials", status_code=201)
-def copy_trial(dish_id: Key, new: NewTrial, session: SessionDoor, house: HouseDoor) -> TrialSheet:
+def copy_trial(dish_id: Key, new: NewTrial, write: WriteDoor, house: HouseDoor) -> TrialSheet:
     """The next trial, as a copy with an intent."""
-    return trials.copy(session, dish_id, new, house.now())
+    return write(lambda session: trials.copy(session, dish_id, new, house.now()))
 
 
 @router.post("/dishes/{dish_id}/original/lines")
-def start_original(dish_id: Key, session: SessionDoor, house: HouseDoor) -> TrialSheet:
+def start_original(dish_id: Key, write: WriteDoor, house: HouseDoor) -> TrialSheet:
     """The original as ingredients: begun now unless it is there."""
-    return trials.start_original(session, dish_id, house.now())
+    return write(lambda session: trials.start_original(session, dish_id, house.now()))
 
 
 @router.get("/dishes/{dish_id}/rejected")
@@ -88,15 +88,15 @@ def rejected(dish_id: Key, session: SessionDoor) -> tuple[RejectedSwap, ...]:
 
 @router.put("/dishes/{dish_id}/rejected/{swap}")
 def reject(
-    dish_id: Key, swap: SwapKey, rejection: Rejection, session: SessionDoor, house: HouseDoor
+    dish_id: Key, swap: SwapKey, rejection: Rejection, write: WriteDoor, house: HouseDoor
 ) -> tuple[RejectedSwap, ...]:
-    return swapping.reject(session, dish_id, swap, rejection, house.now())
+    return write(lambda session: swapping.reject(session, dish_id, swap, rejection, house.now()))
 
 
 @router.delete("/dishes/{dish_id}/rejected/{swap}")
-def allow(dish_id: Key, swap: SwapKey, session: SessionDoor) -> tuple[RejectedSwap, ...]:
+def allow(dish_id: Key, swap: SwapKey, write: WriteDoor) -> tuple[RejectedSwap, ...]:
     """Propose it again."""
-    return swapping.allow(session, dish_id, swap)
+    return write(lambda session: swapping.allow(session, dish_id, swap))
 
 
 @router.get("/swaps")
@@ -106,14 +106,14 @@ def swaps(session: SessionDoor) -> tuple[Swap, ...]:
 
 
 @router.post("/swaps", status_code=201)
-def add_swap(new: NewSwap, session: SessionDoor, house: HouseDoor) -> Swap:
+def add_swap(new: NewSwap, write: WriteDoor, house: HouseDoor) -> Swap:
     """Keep a swap of the cook's own."""
-    return swapping.add_own(session, new, house.now())
+    return write(lambda session: swapping.add_own(session, new, house.now()))
 
 
 @router.delete("/swaps/{swap}", status_code=204)
-def remove_swap(swap: SwapKey, session: SessionDoor) -> None:
-    swapping.remove_own(session, swap)
+def remove_swap(swap: SwapKey, write: WriteDoor) -> None:
+    write(lambda session: swapping.remove_own(session, swap))
 
 
 @router.get("/reference-amounts")

@@ -4,7 +4,7 @@ from typing import Annotated
 
 from fastapi import APIRouter, Query
 
-from gasket.api.doors import HouseDoor, Key, SessionDoor
+from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
 from gasket.core.labels import Label
 from gasket.core.numbers import Value
 from gasket.kitchen import comparing, finding, quick, reference, shelf, versions
@@ -45,8 +45,8 @@ def foods(
 
 
 @router.post("/foods", status_code=201)
-def add_food(new: NewFood, session: SessionDoor, house: HouseDoor) -> ShelfFood:
-    return shelf.add_food(session, new, house.now())
+def add_food(new: NewFood, write: WriteDoor, house: HouseDoor) -> ShelfFood:
+    return write(lambda session: shelf.add_food(session, new, house.now()))
 
 
 @router.get("/foods/{food_id}")
@@ -55,37 +55,39 @@ def food(food_id: Key, session: SessionDoor) -> ShelfFood:
 
 
 @router.put("/foods/{food_id}")
-def edit_food(food_id: Key, edit: FoodEdit, session: SessionDoor) -> ShelfFood:
+def edit_food(food_id: Key, edit: FoodEdit, write: WriteDoor) -> ShelfFood:
     """Name, other names, and what a cup or a piece of it weighs."""
-    return shelf.edit_food(session, food_id, edit)
+    return write(lambda session: shelf.edit_food(session, food_id, edit))
 
 
 @router.put("/foods/{food_id}/on-shelf")
-def put_food(food_id: Key, on: OnShelf, session: SessionDoor, house: HouseDoor) -> ShelfFood:
+def put_food(food_id: Key, on: OnShelf, write: WriteDoor, house: HouseDoor) -> ShelfFood:
     """Take a food off the shelf, or put it back. Builds and batches keep it."""
-    return shelf.remove_food(session, food_id, not on.on_shelf, house.now())
+    return write(lambda session: shelf.remove_food(session, food_id, not on.on_shelf, house.now()))
 
 
 @router.post("/foods/{food_id}/told")
-def tell(food_id: Key, told: Told, session: SessionDoor) -> ShelfFood:
+def tell(food_id: Key, told: Told, write: WriteDoor) -> ShelfFood:
     """What one cup, scoop or piece of it weighs: asked once, kept."""
-    return quick.tell(session, food_id, told)
+    return write(lambda session: quick.tell(session, food_id, told))
 
 
 @router.post("/foods/{food_id}/labels", status_code=201)
-def add_label(food_id: Key, new: NewLabel, session: SessionDoor, house: HouseDoor) -> ShelfFood:
-    return shelf.add_label(session, food_id, new, house.now())
+def add_label(food_id: Key, new: NewLabel, write: WriteDoor, house: HouseDoor) -> ShelfFood:
+    return write(lambda session: shelf.add_label(session, food_id, new, house.now()))
 
 
 @router.put("/labels/{label_id}")
-def edit_label(label_id: Key, edit: LabelEdit, session: SessionDoor, house: HouseDoor) -> ShelfFood:
+def edit_label(label_id: Key, edit: LabelEdit, write: WriteDoor, house: HouseDoor) -> ShelfFood:
     """A changed package becomes a new version; batches keep the one they were weighed with."""
-    return shelf.edit_label(session, label_id, edit, house.now())
+    return write(lambda session: shelf.edit_label(session, label_id, edit, house.now()))
 
 
 @router.put("/labels/{label_id}/on-shelf")
-def put_label(label_id: Key, on: OnShelf, session: SessionDoor, house: HouseDoor) -> ShelfFood:
-    return shelf.remove_label(session, label_id, not on.on_shelf, house.now())
+def put_label(label_id: Key, on: OnShelf, write: WriteDoor, house: HouseDoor) -> ShelfFood:
+    return write(
+        lambda session: shelf.remove_label(session, label_id, not on.on_shelf, house.now())
+    )
 
 
 @router.get("/labels/{label_id}/versions")
@@ -111,6 +113,6 @@ def compare(
 
 
 @router.post("/shelf/reference")
-def stock_reference(session: SessionDoor, house: HouseDoor) -> Stocked:
+def stock_reference(house: HouseDoor) -> Stocked:
     """Put the generic foods that are missing on the shelf, with typical values."""
-    return reference.stock(session, house.now())
+    return reference.stock(house.database, house.now())

@@ -54,6 +54,14 @@ class Refused(GasketError):
     """An action that makes no sense in the present state."""
 
 
+class Unavailable(GasketError):
+    """Nothing can be stored or read now, whatever was asked; asking again later may help."""
+
+
+class OutOfSpace(Unavailable):
+    """There is no room left to store anything."""
+
+
 def path_of(location: tuple[int | str, ...]) -> str:
     """`("components", 0, "grams")` → `components[0].grams`; the document itself is `$`."""
     path = ""

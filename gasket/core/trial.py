@@ -12,6 +12,8 @@ from gasket.core.labels import Label
 from gasket.core.numbers import Amount, Number, Value
 
 MOST_LINES: Final = 500
+"""In one component."""
+MOST_COMPONENTS: Final = 50
 ShortName = Annotated[str, Field(min_length=1, max_length=120)]
 LineId = Annotated[str, Field(min_length=1, max_length=64)]
 Remark = Annotated[str, Field(max_length=300)]
@@ -76,7 +78,7 @@ class Terms(Value):
 class Build(Value):
     """The whole build, in working order."""
 
-    components: Annotated[tuple[BuildComponent, ...], Field(max_length=50)] = ()
+    components: Annotated[tuple[BuildComponent, ...], Field(max_length=MOST_COMPONENTS)] = ()
     portions: Annotated[int, Field(ge=1, le=10_000)] = 1
     terms: Terms = Terms()
 

@@ -23,6 +23,7 @@ from gasket.demo.dishes import (
     Original,
     Rebuilt,
 )
+from gasket.demo.mark import put_mark
 from gasket.demo.packages import FACTS, MORE_FOODS, PACKAGES
 from gasket.demo.shelf import CARROT_LOAF, DEMO_FOODS, MIXTURE_G, ORIGINAL, WEIGHED
 from gasket.kitchen import build, dishes, settings, shelf, trials, weigh
@@ -54,7 +55,8 @@ LESS_SWEET = 0.5
 
 
 def seed(session: Session, now: datetime) -> None:
-    """Fill the kitchen. Does nothing where there are dishes already."""
+    """Fill the kitchen and mark it as the demo. Adds nothing where there are dishes already."""
+    put_mark(session)
     if session.exec(select(DishRow.id)).first() is not None:
         return
     house = settings.read(session)

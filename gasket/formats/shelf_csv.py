@@ -24,6 +24,7 @@ from gasket.formats.batch_json import faults_of
 
 MOST_BYTES: Final = 30_000_000
 MOST_ROWS: Final = 50_000
+_HEADER_TEXT: Final = 20_000
 MEDIA_TYPE: Final = "text/csv; charset=utf-8"
 
 FACT_COLUMNS: Final = (
@@ -124,13 +125,19 @@ def _harmless(text: str) -> str:
 # In
 
 
+def refuse_header(content: bytes) -> None:
+    """Raises `FaultyInput` for a file whose beginning shows that it is no shelf file."""
+    if len(content) > MOST_BYTES:
+        raise FaultyInput.at("file", f"A shelf file is at most {MOST_BYTES // 1_000_000} MB.")
+    beginning = _decoded(content)[:_HEADER_TEXT]
+    Table(beginning.rpartition("\n")[0] or beginning)
+
+
 class Table:
     """A CSV file, its header understood: `records` are its rows as columns and text."""
 
-    def __init__(self, content: bytes) -> None:
-        if len(content) > MOST_BYTES:
-            raise FaultyInput.at("file", f"A shelf file is at most {MOST_BYTES // 1_000_000} MB.")
-        text = _decoded(content)
+    def __init__(self, content: bytes | str) -> None:
+        text = content if isinstance(content, str) else _decoded(content)
         reader = csv.reader(io.StringIO(text, newline=""), delimiter=_delimiter(text))
         try:
             lines = [

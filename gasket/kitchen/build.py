@@ -227,7 +227,6 @@ def save(session: Session, trial_id: int, edit: BuildEdit, now: datetime) -> Tri
     rows.write_build(session, trial, edit.build)
     trial.version += 1
     session.add(trial)
-    session.commit()
     return sheet(session, trial_id)
 
 

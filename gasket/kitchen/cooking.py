@@ -290,4 +290,3 @@ def is_stored(session: Session, deed: CookDeed, batch_id: int | None) -> bool:
 
 def store(session: Session, batch_id: int | None, deed: CookDeed, now: datetime) -> None:
     session.add(CookRow(batch_id=batch_id, at=now, **deed.model_dump()))
-    rows.commit_append(session, CookRow, deed.id)

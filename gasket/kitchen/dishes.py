@@ -163,7 +163,6 @@ def add(session: Session, new: NewDish, now: datetime) -> DishSheet:
     session.add(dish)
     session.flush()
     session.add(TrialRow(dish_id=rows.key_of(dish), letter="A", created_at=now))
-    session.commit()
     return sheet(session, rows.key_of(dish))
 
 
@@ -185,7 +184,6 @@ def edit_original(session: Session, dish_id: int, edit: OriginalEdit) -> DishShe
     dish.original_name = edit.name.strip()
     dish.version += 1
     session.add(dish)
-    session.commit()
     return sheet(session, dish_id)
 
 

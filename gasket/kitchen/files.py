@@ -3,26 +3,18 @@
 import json
 from datetime import datetime
 
-from sqlmodel import Session, select
+from sqlmodel import Session
 
 from gasket.core.batch import Batch, Line
+from gasket.core.errors import FaultyInput
 from gasket.core.labels import Label
 from gasket.core.reckon import reckon
+from gasket.core.trial import MOST_COMPONENTS, MOST_LINES, Build, BuildComponent, BuildLine
 from gasket.core.weighing.records import Kind, Origin, Record
 from gasket.kitchen import shelf, weigh, weighed
-from gasket.kitchen.shelf import NewLabel
 from gasket.kitchen.weigh_sheet import BatchSheet
 from gasket.store import rows
-from gasket.store.tables import (
-    BatchLineRow,
-    BatchRow,
-    ComponentRow,
-    DishRow,
-    FoodRow,
-    LabelRevisionRow,
-    LineRow,
-    TrialRow,
-)
+from gasket.store.tables import BatchLineRow, BatchRow, DishRow, LabelRevisionRow, TrialRow
 
 
 def export(session: Session, batch_id: int) -> Batch:
@@ -31,7 +23,9 @@ def export(session: Session, batch_id: int) -> Batch:
 
 
 def take_in(session: Session, batch: Batch, now: datetime) -> BatchSheet:
-    """Make a dish of an imported batch; its labels go to the shelf. Raises `FaultyInput`."""
+    """Make a dish of an imported batch; its labels go to the shelf. Raises `FaultyInput` for what
+    cannot be reckoned, and for what is no batch of a kitchen."""
+    _refuse_too_much(batch)
     reckon(batch)
     original = batch.original
     name = (original.name if original else "") or "Imported batch"
@@ -55,79 +49,104 @@ def take_in(session: Session, batch: Batch, now: datetime) -> BatchSheet:
     session.add(made)
     session.flush()
     labels = _shelve(session, batch.labels, now)
-    _write_lines(session, batch, trial, made, labels, now)
-    session.commit()
+    rows.write_build(session, trial, _as_build(batch, pieces, labels))
+    _write_lines(session, batch, made, labels, now)
     return weigh.sheet(session, rows.key_of(made))
+
+
+def _refuse_too_much(batch: Batch) -> None:
+    """A kitchen works with its batches while somebody waits: far more than anybody ever weighs is
+    refused before anything is stored."""
+    per_component = [len(part.lines) for part in batch.components]
+    for path, has, most, what in (
+        ("components", len(per_component), MOST_COMPONENTS, "components"),
+        ("components", sum(per_component), weigh.MOST_BATCH_LINES, "lines"),
+        ("components", max(per_component, default=0), MOST_LINES, "lines in one component"),
+        ("labels", len(batch.labels), weigh.MOST_BATCH_LINES, "labels"),
+    ):
+        if has > most:
+            says = f"A batch in the kitchen has at most {most:,} {what}; this one has {has:,}."
+            raise FaultyInput.at(path, says)
 
 
 def _shelve(
     session: Session, labels: dict[str, Label], now: datetime
 ) -> dict[str, LabelRevisionRow]:
     """The shelf's revisions with these very panels; a new food for a panel that it lacks."""
-    there = {_spelled(row.panel): row for row in session.exec(select(LabelRevisionRow))}
-    found: dict[str, LabelRevisionRow] = {}
-    for key, label in labels.items():
-        panel = rows.panel_of(label if label.name else label.model_copy(update={"name": key}))
-        spelled = _spelled(panel)
-        if spelled not in there:
-            there[spelled] = _new_food(session, panel, now)
-        found[key] = there[spelled]
-    return found
+    panels = {
+        key: rows.panel_of(label if label.name else label.model_copy(update={"name": key}))
+        for key, label in labels.items()
+    }
+    named = rows.revisions_named(session, {str(panel["name"]) for panel in panels.values()})
+    there = {_spelled(row.panel): row for row in named}
+    missing = {_spelled(panel): panel for panel in panels.values()}
+    new = [(key, panel) for key, panel in missing.items() if key not in there]
+    made = shelf.new_foods(session, [Label.model_validate(panel) for _, panel in new], now)
+    there |= {key: row for (key, _), row in zip(new, made, strict=True)}
+    return {key: there[_spelled(panel)] for key, panel in panels.items()}
 
 
 def _spelled(panel: dict[str, object]) -> str:
     return json.dumps(panel, sort_keys=True)
 
 
-def _new_food(session: Session, panel: dict[str, object], now: datetime) -> LabelRevisionRow:
-    label = Label.model_validate(panel)
-    food = FoodRow(name=label.name, created_at=now)
-    session.add(food)
-    session.flush()
-    return shelf.new_label(session, food, NewLabel(label=label), now)
+def _key(part: int, line: int) -> str:
+    return f"imported-{part}-{line}"
+
+
+def _as_build(batch: Batch, pieces: int, labels: dict[str, LabelRevisionRow]) -> Build:
+    return Build(
+        portions=pieces,
+        components=tuple(
+            BuildComponent(
+                name=part.name,
+                lines=tuple(
+                    BuildLine(
+                        id=_key(i, j),
+                        label_id=None if line.label is None else labels[line.label].label_id,
+                        component=line.component,
+                        target_g=line.grams,
+                        count=line.count,
+                    )
+                    for j, line in enumerate(part.lines)
+                ),
+            )
+            for i, part in enumerate(batch.components)
+        ),
+    )
 
 
 def _write_lines(
     session: Session,
     batch: Batch,
-    trial: TrialRow,
     made: BatchRow,
     labels: dict[str, LabelRevisionRow],
     now: datetime,
 ) -> None:
-    position = 0
-    for i, part in enumerate(batch.components):
-        component = ComponentRow(trial_id=rows.key_of(trial), position=i, name=part.name)
-        session.add(component)
-        session.flush()
-        for j, line in enumerate(part.lines):
-            revision = labels[line.label] if line.label is not None else None
-            session.add(
-                LineRow(
-                    component_id=rows.key_of(component),
-                    position=j,
-                    key=f"imported-{i}-{j}",
-                    label_id=revision.label_id if revision else None,
-                    of_component=line.component,
-                    target_g=line.grams,
-                    count=line.count,
-                )
-            )
-            row = BatchLineRow(
-                batch_id=rows.key_of(made),
-                position=position,
-                component=part.name,
-                bowl=part.name,
-                key=f"imported-{i}-{j}",
-                revision_id=rows.key_of(revision) if revision else None,
-                of_component=line.component,
-                target_g=line.grams,
-                count=line.count,
-            )
-            session.add(row)
-            session.flush()
-            rows.write_record(session, rows.key_of(made), _record(made, row, line, now))
-            position += 1
+    """The lines of the weigh-in, each weighed as the file says."""
+    found = [
+        (part, line, _key(i, j))
+        for i, part in enumerate(batch.components)
+        for j, line in enumerate(part.lines)
+    ]
+    stored = [
+        BatchLineRow(
+            batch_id=rows.key_of(made),
+            position=position,
+            component=part.name,
+            bowl=part.name,
+            key=key,
+            revision_id=None if line.label is None else rows.key_of(labels[line.label]),
+            of_component=line.component,
+            target_g=line.grams,
+            count=line.count,
+        )
+        for position, (part, line, key) in enumerate(found)
+    ]
+    session.add_all(stored)
+    session.flush()
+    for row, (_, line, _) in zip(stored, found, strict=True):
+        rows.write_record(session, rows.key_of(made), _record(made, row, line, now))
 
 
 def _record(made: BatchRow, row: BatchLineRow, line: Line, now: datetime) -> Record:

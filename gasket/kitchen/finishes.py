@@ -133,7 +133,6 @@ def save(session: Session, batch_id: int, edit: FinishesEdit) -> Plates:
     row.finishes = _pinned(session, edit.finishes, kept)
     row.version += 1
     session.add(row)
-    session.commit()
     return plates(session, batch_id)
 
 

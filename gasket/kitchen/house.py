@@ -1,17 +1,16 @@
 """The running house: database, clock, scale, live pages. Everything outside is passed in here."""
 
 import asyncio
-import contextlib
 import functools
 import random
+import threading
 import time
-from collections.abc import Callable, Iterator, Mapping
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field
 from datetime import UTC, datetime
 from pathlib import Path
 from typing import TypeVar
 
-from sqlalchemy import Engine
 from sqlmodel import Session
 
 from gasket.core.errors import GasketError, Refused
@@ -25,7 +24,8 @@ from gasket.kitchen.weigh_sheet import BatchSheet
 from gasket.scale.driver import Driver
 from gasket.scale.process import SimulatorProcess
 from gasket.scale.simulator import command
-from gasket.store.database import open_database
+from gasket.store.database import Database
+from gasket.store.opening import open_database
 
 
 def _utc_now() -> datetime:
@@ -33,6 +33,7 @@ def _utc_now() -> datetime:
 
 
 S = TypeVar("S", bound=SimulatorProcess)
+T = TypeVar("T")
 
 
 def simulated_scales(kind: type[S], readings_per_s: float = 10.0) -> dict[str, S]:
@@ -49,7 +50,7 @@ def simulated_scales(kind: type[S], readings_per_s: float = 10.0) -> dict[str, S
 class House:
     """One database with its scale. `demo` says so on the screen."""
 
-    engine: Engine
+    database: Database
     demo: bool = False
     now: Callable[[], datetime] = _utc_now
     clock: Callable[[], float] = time.monotonic
@@ -61,21 +62,35 @@ class House:
     _drivers: dict[str, Driver] = field(default_factory=dict)
     _simulated: dict[str, SimulatorProcess] = field(default_factory=dict)
     """What is behind a scale that is simulated, by the scale's name."""
+    _connecting: threading.Lock = field(default_factory=threading.Lock)
     _loop: asyncio.AbstractEventLoop | None = None
 
     def __post_init__(self) -> None:
         self.live = Live(self.clock, self._store)
-        self.imports = ShelfImports(self.engine, self.now)
+        self.imports = ShelfImports(self.database, self.now)
 
     @classmethod
     def at(cls, path: Path, demo: bool = False, simulate: bool = True) -> "House":
         simulators = simulated_scales(SimulatorProcess) if simulate else {}
         return cls(open_database(path), demo=demo, simulators=simulators)
 
-    @contextlib.contextmanager
-    def session(self) -> Iterator[Session]:
-        with Session(self.engine) as session:
-            yield session
+    def read(self, work: Callable[[Session], T]) -> T:
+        """What `work` finds, all of it at one moment."""
+        with self.database.reading() as session:
+            return work(session)
+
+    def write(self, work: Callable[[Session], T], tell: Callable[[T], object] | None = None) -> T:
+        """Do `work` in one transaction that nothing comes between: stored whole, or not at all.
+
+        What was stored is handed to `tell` before the next one writes, so that changes are told in
+        the order in which they happened. Raises what `work` raises, and `Unavailable`.
+        """
+        with self.database.turn():
+            with self.database.writing() as session:
+                done = work(session)
+            if tell is not None:
+                tell(done)
+            return done
 
     async def open(self) -> None:
         """Connect the scales that the settings name."""
@@ -90,13 +105,21 @@ class House:
         await asyncio.to_thread(self._disconnect_scales)
         for simulator in self.simulators.values():
             simulator.stop()
-        self.engine.dispose()
+        self.close()
+
+    def close(self) -> None:
+        """Let go of the files; a house that was opened is shut instead."""
+        self.imports.close()
+        self.database.close()
 
     def connect_scales(self) -> None:
         """(Re)connect every scale that the settings name."""
+        with self._connecting:
+            self._connect_scales()
+
+    def _connect_scales(self) -> None:
         self._disconnect_scales()
-        with self.session() as session:
-            scales = settings.read(session).scales
+        scales = self.read(settings.read).scales
         capacities = {scale.name: scale.capacity_g for scale in scales}
         self._in_loop(self.live.know_scales, capacities)
         for scale in scales:
@@ -139,20 +162,20 @@ class House:
         if self._loop is not None and not self._loop.is_closed():
             self._loop.call_soon_threadsafe(call, *arguments)
 
-    def tell(self, sheet: BatchSheet) -> BatchSheet:
+    def tell(self, sheet: BatchSheet) -> None:
         """Tell every page that watches this batch; from any thread."""
         self._in_loop(self.live.changed, sheet)
-        return sheet
 
     async def _store(self, batch_id: int, capture: Capture) -> BatchSheet | None:
         return await asyncio.to_thread(self._record, batch_id, capture)
 
     def _record(self, batch_id: int, capture: Capture) -> BatchSheet | None:
-        with self.session() as session:
-            try:
-                return self.tell(weigh.record(session, batch_id, capture, self.now()))
-            except GasketError:  # somebody was quicker: the pages have seen what they stored
-                return None
+        try:
+            return self.write(
+                lambda session: weigh.record(session, batch_id, capture, self.now()), self.tell
+            )
+        except GasketError:  # somebody was quicker: the pages have seen what they stored
+            return None
 
     async def simulate(self, act: str, amount: float, scale: str | None = None) -> None:
         """Do something at a simulated scale, the first unless one is named.

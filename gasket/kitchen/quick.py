@@ -174,7 +174,6 @@ def tell(session: Session, food_id: int, told: Told) -> ShelfFood:
     row.facts = rows.plain(facts)
     row.version += 1
     session.add(row)
-    session.commit()
     return shelf.food(session, food_id)
 
 
@@ -207,7 +206,6 @@ def pending(session: Session, trial_id: int) -> list[PendingLine]:
 def keep_for_later(session: Session, trial_id: int, text: str, now: datetime) -> list[PendingLine]:
     rows.fetch(session, TrialRow, trial_id)
     session.add(PendingLineRow(trial_id=trial_id, text=text, created_at=now))
-    session.commit()
     return pending(session, trial_id)
 
 
@@ -215,7 +213,6 @@ def drop_pending(session: Session, trial_id: int, pending_id: int) -> list[Pendi
     """Forget a kept line; forgetting it twice changes nothing."""
     for row in _pending_rows(session, trial_id, pending_id):
         session.delete(row)
-    session.commit()
     return pending(session, trial_id)
 
 

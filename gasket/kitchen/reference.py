@@ -4,6 +4,7 @@ It ships as a shelf file and comes in as one, so that a cook can read and replac
 foods that the shelf already knows by a name or another are left alone.
 """
 
+import tempfile
 from datetime import datetime
 from pathlib import Path
 from typing import Final
@@ -13,8 +14,10 @@ from sqlmodel import Session, col, select
 from gasket.core.foods import FoodFacts
 from gasket.core.numbers import Answer
 from gasket.formats.shelf_csv import Table
-from gasket.kitchen import shelf_rows
+from gasket.kitchen import shelf_rows, shelf_staging
+from gasket.kitchen.shelf_rows import Plan
 from gasket.store import rows
+from gasket.store.database import Database
 from gasket.store.tables import FoodRow
 
 FILE: Final = Path(__file__).resolve().parents[1] / "data" / "reference_shelf.csv"
@@ -27,8 +30,24 @@ class Stocked(Answer):
     foods: int
 
 
-def stock(session: Session, now: datetime) -> Stocked:
+def stock(database: Database, now: datetime) -> Stocked:
     """Put every generic food that is not there yet on the shelf."""
+    with tempfile.TemporaryDirectory(prefix="gasket-reference-") as folder:
+        staged = Path(folder) / "staged.sqlite3"
+        while True:
+            with database.reading() as session:
+                found = _missing(session)
+            shelf_staging.stage(found, (), staged)
+            if shelf_staging.put_in(database, staged, now):
+                break
+            staged.unlink()
+    with database.writing() as session:
+        rows.write_setting(session, _KEY, True)
+    return Stocked(foods=len(found.work))
+
+
+def _missing(session: Session) -> Plan:
+    """The plan of the foods that the shelf knows by no name."""
     found = shelf_rows.plan(session, Table(FILE.read_bytes()), lambda _: None)
     named = _names(session)
     found.work = [
@@ -36,10 +55,7 @@ def stock(session: Session, now: datetime) -> Stocked:
         for fate, row in found.work
         if fate.fate == "new food" and not named & {row.food.casefold(), *_folded(row.facts)}
     ]
-    shelf_rows.write(session, found, now, lambda _: None)
-    rows.write_setting(session, _KEY, True)
-    session.commit()
-    return Stocked(foods=len(found.work))
+    return found
 
 
 def _names(session: Session) -> set[str]:
@@ -52,7 +68,9 @@ def _folded(facts: FoodFacts) -> set[str]:
     return {alias.casefold() for alias in facts.aliases}
 
 
-def stock_once(session: Session, now: datetime) -> None:
+def stock_once(database: Database, now: datetime) -> None:
     """Stock a kitchen that has never been stocked; what the cook removed stays removed."""
-    if rows.read_setting(session, _KEY) is None:
-        stock(session, now)
+    with database.reading() as session:
+        stocked = rows.read_setting(session, _KEY) is not None
+    if not stocked:
+        stock(database, now)

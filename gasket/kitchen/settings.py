@@ -12,6 +12,7 @@ from gasket.core.batch import Settings
 from gasket.core.cooking.safety import SafetySchool
 from gasket.core.cooking.tools import TOOLS
 from gasket.core.energy import EnergyMethod
+from gasket.core.errors import Conflict
 from gasket.core.numbers import Amount, Number, Positive, Value
 from gasket.core.packages import AllergenSchool
 from gasket.core.quantities import HouseholdSystem
@@ -73,8 +74,9 @@ def _twice(names: Iterable[str]) -> str | None:
 
 
 class HouseSettings(Value):
-    """One set for the whole house."""
+    """One set for the whole house, with the version that it was read at."""
 
+    version: Annotated[int, Field(strict=True, ge=1)] = 1
     energy: EnergyMethod = "labelled"
     erythritol_kcal_per_g: Annotated[Number, Field(ge=0, le=4)] = 0.0
     residue: Literal["counted", "left"] = "counted"
@@ -135,6 +137,10 @@ def read(session: Session) -> HouseSettings:
 
 
 def write(session: Session, settings: HouseSettings) -> HouseSettings:
-    rows.write_setting(session, _KEY, settings.model_dump(mode="json"))
-    session.commit()
-    return settings
+    """Store the settings. Raises `Conflict` when they were changed meanwhile."""
+    there = read(session)
+    if there.version != settings.version:
+        raise Conflict("page of settings", there)
+    stored = settings.model_copy(update={"version": settings.version + 1})
+    rows.write_setting(session, _KEY, stored.model_dump(mode="json"))
+    return stored

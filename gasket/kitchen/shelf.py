@@ -1,6 +1,7 @@
 """The shelf: foods, each with one or more labels. Editing a label makes a new revision of it."""
 
 from collections.abc import Iterable
+from dataclasses import dataclass
 from datetime import datetime
 from typing import Annotated
 
@@ -10,6 +11,7 @@ from sqlmodel import Session, col, select
 from gasket.core.errors import Conflict, FaultyInput
 from gasket.core.foods import FoodFacts
 from gasket.core.ingredients import kind_of
+from gasket.core.kinds import FoodKind
 from gasket.core.labels import Label
 from gasket.core.numbers import Answer, Value
 from gasket.core.packages import Package
@@ -139,12 +141,28 @@ def _shelf_label(row: LabelRow, revision: LabelRevisionRow) -> ShelfLabel:
 
 def add_food(session: Session, new: NewFood, now: datetime) -> ShelfFood:
     row = new_food(session, new, now)
-    session.commit()
     return food(session, rows.key_of(row))
 
 
+def new_foods(session: Session, labels: list[Label], now: datetime) -> list[LabelRevisionRow]:
+    """A food for each label, named as its package: their revisions, in order."""
+    foods = [FoodRow(name=label.name, created_at=now) for label in labels]
+    session.add_all(foods)
+    session.flush()
+    packages = [LabelRow(food_id=rows.key_of(row), created_at=now) for row in foods]
+    session.add_all(packages)
+    session.flush()
+    revisions = [
+        revision_of(rows.key_of(row), 1, label, Package(), now)
+        for row, label in zip(packages, labels, strict=True)
+    ]
+    session.add_all(revisions)
+    reindex(session, foods)
+    return revisions
+
+
 def new_food(session: Session, new: NewFood, now: datetime) -> FoodRow:
-    """A food with its first label, in the search index. The caller commits."""
+    """A food with its first label, in the search index."""
     row = FoodRow(name=_trimmed(new.name), facts=rows.plain(new.facts), created_at=now)
     session.add(row)
     session.flush()
@@ -162,7 +180,6 @@ def edit_food(session: Session, food_id: int, edit: FoodEdit) -> ShelfFood:
     row.version += 1
     session.add(row)
     reindex(session, [row])
-    session.commit()
     return food(session, food_id)
 
 
@@ -174,12 +191,11 @@ def _trimmed(name: str) -> str:
 
 def add_label(session: Session, food_id: int, new: NewLabel, now: datetime) -> ShelfFood:
     new_label(session, rows.fetch(session, FoodRow, food_id), new, now)
-    session.commit()
     return food(session, food_id)
 
 
 def new_label(session: Session, of: FoodRow, new: NewLabel, now: datetime) -> LabelRevisionRow:
-    """A label of the food with its first revision. The caller commits."""
+    """A label of the food with its first revision."""
     row = LabelRow(food_id=rows.key_of(of), created_at=now)
     session.add(row)
     session.flush()
@@ -207,13 +223,12 @@ def edit_label(session: Session, label_id: int, edit: LabelEdit, now: datetime) 
     row = rows.fetch(session, LabelRow, label_id)
     if row.version != edit.version:
         raise Conflict("label", shelf_labels(session, [label_id])[label_id])
-    if revise_label(session, row, edit, now):
-        session.commit()
+    revise_label(session, row, edit, now)
     return food(session, row.food_id)
 
 
 def revise_label(session: Session, row: LabelRow, new: NewLabel, now: datetime) -> bool:
-    """Whether `new` differs from the newest revision; it is then one. The caller commits."""
+    """Whether `new` differs from the newest revision; it is then one."""
     label_id = rows.key_of(row)
     newest = rows.newest_revisions(session, [label_id])[label_id]
     if rows.label_of(newest) == new.label and rows.package_of(newest) == new.package:
@@ -234,7 +249,6 @@ def remove_food(session: Session, food_id: int, removed: bool, now: datetime) ->
     row.removed_at = now if removed else None
     session.add(row)
     reindex(session, [row])
-    session.commit()
     return food(session, food_id)
 
 
@@ -245,28 +259,45 @@ def remove_label(session: Session, label_id: int, removed: bool, now: datetime) 
     session.add(row)
     session.flush()
     reindex(session, [rows.fetch(session, FoodRow, row.food_id)])
-    session.commit()
     return food(session, row.food_id)
 
 
+@dataclass(frozen=True)
+class Listing:
+    """How a food is listed: whether its values are typical ones, its kind, its packages' names."""
+
+    typical: bool
+    kind: FoodKind
+    packages: tuple[str, ...]
+
+
+def listing(name: str, facts: FoodFacts, labels: Iterable[Label]) -> Listing:
+    """How a food with these labels is listed: the cook's own before typical values."""
+    own_first = sorted(labels, key=lambda label: label.style == "table")
+    packages = tuple(label.name for label in own_first)
+    return Listing(
+        typical=all(label.style == "table" for label in own_first),
+        kind=kind_of(facts.kind, name, facts.aliases, packages[0] if packages else ""),
+        packages=packages,
+    )
+
+
 def reindex(session: Session, changed: list[FoodRow]) -> None:
-    """Bring these foods' words and standing up to date. The caller commits."""
+    """Bring these foods' words and standing up to date."""
     session.flush()
     words: list[search.Words] = []
     for row, whole in zip(changed, shelf_foods(session, changed), strict=True):
-        row.typical = all(one.label.style == "table" for one in whole.labels)
-        first = whole.labels[0].label.name if whole.labels else ""
-        row.kind = kind_of(whole.facts.kind, row.name, whole.facts.aliases, first)
+        listed = listing(row.name, whole.facts, (one.label for one in whole.labels))
+        row.typical, row.kind = listed.typical, listed.kind
         session.add(row)
         if row.removed_at is None:
-            packages = [one.label.name for one in whole.labels]
-            words.append(search.Words(whole.id, whole.name, whole.facts.aliases, packages))
+            words.append(search.Words(whole.id, whole.name, whole.facts.aliases, listed.packages))
     search.unindex(session, [rows.key_of(row) for row in changed])
     search.index(session, words)
 
 
 def touch(session: Session, label_ids: Iterable[int], now: datetime) -> None:
-    """Note that these labels' foods were used now. The caller commits."""
+    """Note that these labels' foods were used now."""
     query = (
         select(FoodRow)
         .join(LabelRow, col(LabelRow.food_id) == col(FoodRow.id))

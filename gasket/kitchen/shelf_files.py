@@ -1,25 +1,32 @@
 """The shelf as a file: out as CSV, and in again with a preview, all or nothing."""
 
+import logging
+import shutil
+import subprocess
+import sys
+import tempfile
 import threading
 import uuid
 from collections.abc import Callable, Iterator
 from dataclasses import dataclass, field
 from datetime import datetime
+from pathlib import Path
 from typing import Final, Literal
 
-from sqlalchemy import Engine
 from sqlmodel import Session, col, select
 
 from gasket.core.errors import GasketError, Refused, Unknown
 from gasket.core.numbers import Answer
-from gasket.formats.shelf_csv import ShelfRow, Table
-from gasket.kitchen import shelf, shelf_rows
-from gasket.kitchen.shelf_rows import AT_ONCE, Fate, Plan, RowFate
+from gasket.formats.shelf_csv import ShelfRow, refuse_header
+from gasket.kitchen import shelf, shelf_staging
+from gasket.kitchen.shelf_rows import AT_ONCE, Fate, RowFate
 from gasket.store import rows
+from gasket.store.database import Database
 from gasket.store.tables import FoodRow
 
 Stage = Literal["reading", "ready", "writing", "done", "failed"]
 MOST_KEPT: Final = 5
+_log: Final = logging.getLogger(__name__)
 
 
 def export(session: Session, own_only: bool = False) -> Iterator[ShelfRow]:
@@ -61,32 +68,40 @@ class ImportRows(Answer):
 
 @dataclass
 class _Import:
+    """An import on the way, with a folder of its own for what is laid down."""
+
     file: str
-    table: Table
+    content: bytes
+    folder: Path
     stage: Stage = "reading"
     done: int = 0
     total: int = 0
     says: str = ""
-    plan: Plan | None = None
     counts: dict[Fate, int] = field(default_factory=dict)
+    unknown_columns: tuple[str, ...] = ()
+
+    @property
+    def staged(self) -> Path:
+        return self.folder / "staged.sqlite3"
 
 
 class ShelfImports:
     """Imports on the way. They live as long as the server: a preview has written nothing."""
 
-    def __init__(self, engine: Engine, now: Callable[[], datetime]) -> None:
-        self._engine, self._now = engine, now
+    def __init__(self, database: Database, now: Callable[[], datetime]) -> None:
+        self._database, self._now = database, now
         self._imports: dict[str, _Import] = {}
+        self._deciding = threading.Lock()
 
     def start(self, file: str, content: bytes) -> ImportState:
         """Begin to read a file. Raises `FaultyInput` when it is no table with a `food` column."""
-        table = Table(content)
+        refuse_header(content)
         key = str(uuid.uuid4())
-        job = _Import(file=file, table=table, total=len(table))
-        self._imports[key] = job
+        folder = Path(tempfile.mkdtemp(prefix="gasket-import-"))
+        job = self._imports[key] = _Import(file, content, folder)
         for old in list(self._imports)[:-MOST_KEPT]:
             if self._imports[old].stage not in ("reading", "writing"):
-                del self._imports[old]
+                _clear(self._imports.pop(old))
         self._run(job, self._read)
         return self.state(key)
 
@@ -96,22 +111,35 @@ class ShelfImports:
                 work(job)
             except GasketError as error:
                 job.stage, job.says = "failed", f"{error} Nothing was written."
-            except Exception as error:  # the page has to hear of it, whatever it was
-                job.stage, job.says = "failed", f"It stopped: {error}. Nothing was written."
-                raise
+            except Exception:  # the page has to hear of it, whatever it was
+                _log.exception("An import failed")
+                job.stage = "failed"
+                job.says = "It stopped because of a fault in Gasket. Nothing was written."
 
         threading.Thread(target=guarded, daemon=True).start()
 
     def _read(self, job: _Import) -> None:
-        def progress(done: int) -> None:
-            job.done = done
-
-        with Session(self._engine) as session:
-            job.plan = shelf_rows.plan(session, job.table, progress)
-        counts: dict[Fate, int] = {}
-        for fate in job.plan.fates:
-            counts[fate.fate] = counts.get(fate.fate, 0) + 1
-        job.counts, job.done, job.stage = counts, job.total, "ready"
+        """Have the file read by a process of its own: nobody at the scale waits for it."""
+        job.staged.unlink(missing_ok=True)
+        given = job.folder / "given.csv"
+        given.write_bytes(job.content)
+        asked = (str(self._database.path), str(given), str(job.staged))
+        reader = subprocess.Popen(
+            [sys.executable, "-m", "gasket.kitchen.shelf_reader", *asked],
+            stdout=subprocess.PIPE,
+            text=True,
+        )
+        assert reader.stdout is not None
+        with reader.stdout as said:
+            for line in said:
+                if line.startswith("! "):
+                    raise Refused(line[2:].strip())
+                job.done, job.total = map(int, line.split())
+        if reader.wait() != 0:
+            raise Refused("The file could not be read.")
+        job.counts = shelf_staging.counts(job.staged)
+        job.unknown_columns = shelf_staging.unknown_columns(job.staged)
+        job.stage = "ready"
 
     def _find(self, key: str) -> _Import:
         if key not in self._imports:
@@ -127,16 +155,17 @@ class ShelfImports:
             done=job.done,
             total=job.total,
             counts=job.counts,
-            unknown_columns=job.table.unknown,
+            unknown_columns=job.unknown_columns,
             says=job.says,
         )
 
     def rows(self, key: str, fate: Fate | None, limit: int, offset: int) -> ImportRows:
         """Rows of the preview in the order of the file, of one fate or of all."""
         job = self._find(key)
-        fates = job.plan.fates if job.plan else []
-        wanted = [one for one in fates if fate is None or one.fate == fate]
-        return ImportRows(rows=tuple(wanted[offset : offset + limit]), total=len(wanted))
+        if job.stage == "reading" or not job.staged.exists():
+            return ImportRows(rows=(), total=0)
+        found, total = shelf_staging.fates(job.staged, fate, limit, offset)
+        return ImportRows(rows=tuple(found), total=total)
 
     def commit(self, key: str, leave_out_refused: bool) -> ImportState:
         """Write everything in one transaction, in the background.
@@ -145,32 +174,34 @@ class ShelfImports:
         left out on purpose.
         """
         job = self._find(key)
-        if job.stage != "ready" or job.plan is None:
-            raise Refused("This import is not ready to be written.")
-        if job.counts.get("refused") and not leave_out_refused:
-            raise Refused("Some rows are refused: mend them in the file, or leave them out.")
-        job.stage, job.done, job.says = "writing", 0, ""
+        with self._deciding:
+            if job.stage != "ready":
+                raise Refused("This import is not ready to be written.")
+            if job.counts.get("refused") and not leave_out_refused:
+                raise Refused("Some rows are refused: mend them in the file, or leave them out.")
+            job.stage, job.done, job.says = "writing", 0, ""
         self._run(job, self._write)
         return self.state(key)
 
     def _write(self, job: _Import) -> None:
-        def progress(done: int) -> None:
-            job.done = done
-
-        assert job.plan is not None
-        with Session(self._engine) as session:
-            if shelf_rows.fingerprint(session) != job.plan.fingerprint:
-                self._read(job)
-                job.says = (
-                    "The shelf changed since the preview, so nothing was written: look again."
-                )
-                return
-            shelf_rows.write(session, job.plan, self._now(), progress)
-            session.commit()
-        job.done, job.stage = job.total, "done"
+        if shelf_staging.put_in(self._database, job.staged, self._now()):
+            job.done, job.stage = job.total, "done"
+            return
+        self._read(job)
+        job.says = "The shelf changed since the preview, so nothing was written: look again."
 
     def forget(self, key: str) -> None:
         """Drop a preview. Raises `Refused` while it is being written."""
         if self._find(key).stage == "writing":
             raise Refused("This import is being written.")
-        del self._imports[key]
+        if job := self._imports.pop(key, None):
+            _clear(job)
+
+    def close(self) -> None:
+        """Drop every preview."""
+        for job in self._imports.values():
+            _clear(job)
+
+
+def _clear(job: _Import) -> None:
+    shutil.rmtree(job.folder, ignore_errors=True)

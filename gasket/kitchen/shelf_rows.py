@@ -1,8 +1,7 @@
-"""Rows of a shelf file against the shelf: what each would do, and doing all of it at once."""
+"""Rows of a shelf file against the shelf: what each would do. Nothing is written here."""
 
 from collections.abc import Callable
 from dataclasses import dataclass, field
-from datetime import datetime
 from typing import Final, Literal
 
 from sqlmodel import Session, col, func, select
@@ -14,8 +13,6 @@ from gasket.core.labels import Label
 from gasket.core.numbers import Answer
 from gasket.core.packages import Package
 from gasket.formats.shelf_csv import ShelfRow, Table, laid_over, parse_row
-from gasket.kitchen import shelf
-from gasket.kitchen.shelf import NewLabel
 from gasket.store import rows
 from gasket.store.tables import FoodRow, LabelRevisionRow, LabelRow
 
@@ -36,12 +33,16 @@ class RowFate(Answer):
 
 
 @dataclass
-class _Known:
-    """A food on the shelf, or made by an earlier row of the same file."""
+class Known:
+    """A food on the shelf, or made by an earlier row of the same file: `facts` with what earlier
+    rows said of it, `stored` as it is. `revisions` are label and number of the newest panel."""
 
     id: int | None
+    name: str
     facts: FoodFacts
+    stored: FoodFacts
     labels: dict[str, tuple[int, Label, Package]] = field(default_factory=dict)
+    revisions: dict[str, tuple[int, int]] = field(default_factory=dict)
 
 
 @dataclass
@@ -51,7 +52,7 @@ class Plan:
     fingerprint: tuple[int, ...]
     fates: list[RowFate]
     work: list[tuple[RowFate, ShelfRow]]
-    known: dict[str, _Known]
+    known: dict[str, Known]
 
 
 def fingerprint(session: Session) -> tuple[int, ...]:
@@ -94,20 +95,21 @@ def plan(session: Session, table: Table, progress: Progress) -> Plan:
     return Plan(stands, fates, work, known)
 
 
-def _laid_over(row: ShelfRow, known: dict[str, _Known], columns: frozenset[str]) -> ShelfRow:
+def _laid_over(row: ShelfRow, known: dict[str, Known], columns: frozenset[str]) -> ShelfRow:
     food = known.get(row.food.strip().casefold())
     there = food.labels.get(row.label.name.casefold()) if food else None
     return row if there is None else laid_over(row, there[1], there[2], columns)
 
 
-def _shelf_by_name(session: Session) -> dict[str, _Known]:
+def _shelf_by_name(session: Session) -> dict[str, Known]:
     query = select(FoodRow).where(col(FoodRow.removed_at).is_(None)).order_by(col(FoodRow.id))
-    found: dict[str, _Known] = {}
+    found: dict[str, Known] = {}
     names: dict[int, str] = {}
     for row in session.exec(query):
         name = row.name.casefold()
         names[rows.key_of(row)] = name
-        found.setdefault(name, _Known(rows.key_of(row), rows.facts_of(row)))
+        facts = rows.facts_of(row)
+        found.setdefault(name, Known(rows.key_of(row), row.name, facts, facts))
     newest = rows.newest_revisions(session)
     for label in session.exec(select(LabelRow).where(col(LabelRow.removed_at).is_(None))):
         food = found.get(names.get(label.food_id, ""))
@@ -115,12 +117,15 @@ def _shelf_by_name(session: Session) -> dict[str, _Known]:
             revision = newest[rows.key_of(label)]
             panel = rows.label_of(revision)
             of_label = (rows.key_of(label), panel, rows.package_of(revision))
-            food.labels.setdefault(panel.name.casefold(), of_label)
+            key = panel.name.casefold()
+            if key not in food.labels:
+                food.labels[key] = of_label
+                food.revisions[key] = (rows.key_of(label), revision.number)
     return found
 
 
 def _fate(
-    line: int, row: ShelfRow, known: dict[str, _Known], first_line: dict[tuple[str, str], int]
+    line: int, row: ShelfRow, known: dict[str, Known], first_line: dict[tuple[str, str], int]
 ) -> RowFate:
     name, package = row.food.strip().casefold(), row.label.name.casefold()
     if not name:
@@ -130,7 +135,7 @@ def _fate(
         raise FaultyInput.at("package", f"The same package stands in line {first} already.")
     food = known.get(name)
     if food is None:
-        known[name] = _Known(None, row.facts)
+        known[name] = Known(None, row.food.strip(), row.facts, FoodFacts())
         return _said(line, row, "new food")
     merged = merge(food.facts, row.facts)
     facts_changed = [*map(str, changes(food.facts, merged))]
@@ -156,81 +161,3 @@ def _said(line: int, row: ShelfRow, fate: Fate, changed: list[str] | None = None
     return RowFate(
         line=line, food=row.food.strip(), package=package, fate=fate, changes=tuple(changed or ())
     )
-
-
-# Writing
-
-
-def write(session: Session, done: Plan, now: datetime, progress: Progress) -> None:
-    """Everything that the plan's rows do. The caller commits, once."""
-    by_food: dict[str, list[tuple[RowFate, ShelfRow]]] = {}
-    for fate, row in done.work:
-        if fate.fate != "unchanged":
-            by_food.setdefault(row.food.strip().casefold(), []).append((fate, row))
-    groups = list(by_food.items())
-    written = 0
-    for start in range(0, len(groups), AT_ONCE):
-        chunk = groups[start : start + AT_ONCE]
-        _write_foods(session, chunk, done.known, now)
-        written += sum(len(rows_of_food) for _, rows_of_food in chunk)
-        progress(written)
-
-
-def _write_foods(
-    session: Session,
-    chunk: list[tuple[str, list[tuple[RowFate, ShelfRow]]]],
-    known: dict[str, _Known],
-    now: datetime,
-) -> None:
-    ids = [food.id for name, _ in chunk if (food := known.get(name)) and food.id is not None]
-    there = {
-        rows.key_of(row): row
-        for row in session.exec(select(FoodRow).where(col(FoodRow.id).in_(ids)))
-    }
-    made: list[tuple[FoodRow, list[tuple[RowFate, ShelfRow]]]] = []
-    for name, given in chunk:
-        food = known.get(name)
-        key = food.id if food is not None else None
-        row = (
-            there[key]
-            if key is not None
-            else FoodRow(name=given[0][1].food.strip(), created_at=now)
-        )
-        facts = rows.facts_of(row) if key is not None else FoodFacts()
-        for _, one in given:
-            facts = merge(facts, one.facts)
-        if rows.plain(facts) != row.facts:
-            row.version += 0 if key is None else 1
-            row.facts = rows.plain(facts)
-        session.add(row)
-        made.append((row, given))
-    session.flush()
-    _write_labels(session, made, known, now)
-    shelf.reindex(session, [row for row, _ in made])
-
-
-def _write_labels(
-    session: Session,
-    made: list[tuple[FoodRow, list[tuple[RowFate, ShelfRow]]]],
-    known: dict[str, _Known],
-    now: datetime,
-) -> None:
-    fresh: list[tuple[LabelRow, ShelfRow]] = []
-    for row, given in made:
-        for fate, one in given:
-            if fate.fate == "new version":
-                label_id = known[row.name.casefold()].labels[one.label.name.casefold()][0]
-                label = rows.fetch(session, LabelRow, label_id)
-                shelf.revise_label(
-                    session, label, NewLabel(label=one.label, package=one.package), now
-                )
-            elif fate.fate in ("new food", "new label"):
-                label = LabelRow(food_id=rows.key_of(row), created_at=now)
-                session.add(label)
-                fresh.append((label, one))
-    session.flush()
-    session.add_all(
-        shelf.revision_of(rows.key_of(label), 1, one.label, one.package, now)
-        for label, one in fresh
-    )
-    session.flush()

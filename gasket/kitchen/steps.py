@@ -192,7 +192,6 @@ def save(session: Session, trial_id: int, edit: StepsEdit, now: datetime) -> Ste
     trial.steps = rows.stored_steps(edit.steps)
     trial.steps_version += 1
     session.add(trial)
-    session.commit()
     return sheet(session, trial_id, now)
 
 

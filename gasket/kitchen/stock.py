@@ -56,7 +56,6 @@ def book(session: Session, batch_id: int, move: StockMove, now: datetime) -> Bat
     if stored is None:
         _refuse(session, made, move)
         session.add(StockRow(batch_id=batch_id, at=now, **move.model_dump()))
-        rows.commit_append(session, StockRow, move.id)
     return _of_batch(session, made, rows.stock_records(session, batch_id), now)
 
 
@@ -157,7 +156,7 @@ def on_hand(session: Session, now: datetime) -> tuple[BatchStock, ...]:
 
 
 def draw(session: Session, made: Weighed, now: datetime) -> None:
-    """Take what a closed weigh-in used of made things from their stock. The caller commits."""
+    """Take what a closed weigh-in used of made things from their stock."""
     for line in made.lines:
         revision = made.revision_of(line)
         package = made.shelved[revision].package if revision else None
@@ -191,6 +190,16 @@ def _place_of(session: Session, batch_id: int, part: str, amount: float) -> Plac
     stock = _stock(rows.stock_records(session, batch_id), part)
     places: tuple[Place, ...] = ("fridge", "freezer")
     return next((place for place in places if stock.at(place) >= amount), None)
+
+
+def refuse_booked(session: Session, batch_id: int) -> None:
+    """Raises `Refused` when servings are put away or gone: they would become other servings."""
+    booked = _stock(rows.stock_records(session, batch_id), "").accounted
+    if booked > 0:
+        raise Refused(
+            f"Servings of this batch are put away or eaten already ({booked:g}). Undo those "
+            "entries to divide it otherwise."
+        )
 
 
 def was_put_away(session: Session, batch_id: int) -> bool:

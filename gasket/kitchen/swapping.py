@@ -131,7 +131,6 @@ def reject(
     row = there or RejectedSwapRow(dish_id=dish_id, swap=key, created_at=now)
     row.reason = rejection.reason.strip()
     session.add(row)
-    session.commit()
     return rejected(session, dish_id)
 
 
@@ -141,7 +140,6 @@ def allow(session: Session, dish_id: int, key: str) -> tuple[RejectedSwap, ...]:
     for row in _rejected(session, dish):
         if row.swap == key:
             session.delete(row)
-    session.commit()
     return rejected(session, dish_id)
 
 
@@ -204,7 +202,7 @@ def add_own(session: Session, new: NewSwap, now: datetime) -> Swap:
     )
     row = OwnSwapRow(swap=rows.plain(swap), created_at=now)
     session.add(row)
-    session.commit()
+    session.flush()
     return swap.model_copy(update={"key": f"{OWN}{row.id}", "source": "own"})
 
 
@@ -217,7 +215,6 @@ def remove_own(session: Session, key: str) -> None:
     if row is None:
         raise Unknown("swap", int(number))
     session.delete(row)
-    session.commit()
 
 
 def takes_of(piece: Workpiece, swaps: tuple[Swap, ...]) -> list[Swap]:

@@ -53,7 +53,7 @@ def letter(number: int) -> str:
 
 
 def blank(session: Session, dish_id: int, intent: str, now: datetime) -> TrialRow:
-    """The next trial of the dish with nothing in it yet. The caller commits."""
+    """The next trial of the dish with nothing in it yet."""
     made = TrialRow(
         dish_id=dish_id,
         letter=letter(len(of_dish(session, dish_id))),
@@ -75,7 +75,6 @@ def copy(session: Session, dish_id: int, new: NewTrial, now: datetime) -> TrialS
     made.copied_from = new.copy_of
     made.steps = source.steps
     rows.write_build(session, made, rows.build_of(session, source))
-    session.commit()
     return build.sheet(session, rows.key_of(made))
 
 
@@ -83,7 +82,6 @@ def edit_intent(session: Session, trial_id: int, edit: IntentEdit) -> TrialSheet
     trial = rows.fetch(session, TrialRow, trial_id)
     trial.intent = edit.intent.strip()
     session.add(trial)
-    session.commit()
     return build.sheet(session, trial_id)
 
 
@@ -94,7 +92,7 @@ def start_original(session: Session, dish_id: int, now: datetime) -> TrialSheet:
     if row is None:
         row = TrialRow(dish_id=dish_id, letter=ORIGINAL_LETTER, is_original=True, created_at=now)
         session.add(row)
-        session.commit()
+        session.flush()
     return build.sheet(session, rows.key_of(row))
 
 

@@ -1,5 +1,6 @@
 """The weigh-in of a batch: begin, record, add lines on the way, close."""
 
+import uuid
 from datetime import datetime
 from typing import Annotated, Final
 
@@ -101,7 +102,6 @@ def begin(
     session.flush()
     _write_lines(session, batch, lines, revisions)
     shelf.touch(session, labels, now)
-    session.commit()
     return sheet(session, rows.key_of(batch))
 
 
@@ -180,7 +180,6 @@ def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> 
     _refuse(batch, capture, state, session)
     capture = _completed(session, batch, capture, state)
     rows.write_record(session, batch_id, recorded(capture, state, now))
-    rows.commit_append(session, WeighingRow, capture.id)
     return sheet(session, batch_id)
 
 
@@ -255,31 +254,39 @@ def add_line(session: Session, batch_id: int, new: NewBatchLine, now: datetime) 
     """A line that nobody planned, named before it is poured; the weigh-in turns to it. Sent again
     with the same key it changes nothing."""
     batch = rows.fetch(session, BatchRow, batch_id)
-    if batch.closed_at is not None:
-        raise Refused("This weigh-in is closed.")
     lines = rows.batch_lines(session, batch_id)
     if all(line.key != new.key for line in lines):
+        if batch.closed_at is not None:
+            raise Refused("This weigh-in is closed.")
         if len(lines) >= MOST_BATCH_LINES:
             raise Refused(f"A weigh-in has at most {MOST_BATCH_LINES} lines.")
         revision = _newest_revision(session, new.label_id)
         line = _new_line(
             session, batch, new.component.strip(), revision, key=new.key, target_g=new.target_g
         )
-        turn = Capture(id=f"turn-{new.key}"[:64], kind=Kind.TURN, line=line.id)
+        turn = Capture(id=_turn_of(batch_id, new.key), kind=Kind.TURN, line=line.id)
         rows.write_record(session, batch_id, recorded(turn, state_of(session, batch_id), now))
         shelf.touch(session, {new.label_id}, now)
-        session.commit()
     return sheet(session, batch_id)
 
 
+def _turn_of(batch_id: int, key: str) -> str:
+    """The id of the record that turns to a new line: one for each line of each batch."""
+    return str(uuid.uuid5(uuid.NAMESPACE_OID, f"turn to {key} of batch {batch_id}"))
+
+
 def divide(session: Session, batch_id: int, dividing: Dividing) -> BatchSheet:
-    """Choose how the batch is divided. Raises `FaultyInput` for a way that cannot be reckoned."""
+    """Choose how the batch is divided. Raises `FaultyInput` for a way that cannot be reckoned, and
+    `Refused` for one that makes another number of servings once some are put away or eaten."""
     batch = rows.fetch(session, BatchRow, batch_id)
+    before = weighed.read(session, batch_id).servings
     batch.dividing = rows.plain(dividing)
     made = weighed.read(session, batch_id)
     if dividing.serving_pieces > made.pieces:
         says = f"A serving holds no more pieces than there are ({made.pieces})."
         raise FaultyInput.at("serving_pieces", says)
+    if made.servings != before:
+        stock.refuse_booked(session, batch_id)
     batch.portions = made.pieces
     return _saved(session, batch)
 
@@ -299,7 +306,6 @@ def set_nudge(session: Session, batch_id: int, nudge: Nudge) -> BatchSheet:
 def _saved(session: Session, batch: BatchRow) -> BatchSheet:
     batch.version += 1
     session.add(batch)
-    session.commit()
     return sheet(session, rows.key_of(batch))
 
 

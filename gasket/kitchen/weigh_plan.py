@@ -70,7 +70,6 @@ def arrange(session: Session, batch_id: int, plan: WeighPlan) -> BatchSheet:
     _one_bowl_each(plan, by_id)
     made.row.version += 1
     session.add(made.row)
-    session.commit()
     return weigh.sheet(session, batch_id)
 
 

@@ -126,8 +126,14 @@ class Weighed:
 
     def together(self, line: BatchLineRow) -> list[BatchLineRow]:
         """The lines of one pour, the one that is weighed first."""
-        main = line.poured_with or line.id
-        return [one for one in self.rows if (one.poured_with or one.id) == main]
+        return self._pours[line.poured_with or line.id]
+
+    @cached_property
+    def _pours(self) -> dict[int | None, list[BatchLineRow]]:
+        pours: dict[int | None, list[BatchLineRow]] = {}
+        for line in self.rows:
+            pours.setdefault(line.poured_with or line.id, []).append(line)
+        return pours
 
     def revision_of(self, line: BatchLineRow) -> int | None:
         """The label revision of what went in."""

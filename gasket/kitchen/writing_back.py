@@ -14,7 +14,7 @@ from gasket.store.tables import BatchLineRow
 
 
 def on_closing(session: Session, made: Weighed) -> None:
-    """Write what the trial learns from a weigh-in that closes. The caller commits."""
+    """Write what the trial learns from a weigh-in that closes."""
     if made.row.free:
         _write(session, made, _as_weighed(made, rows.build_of(session, made.trial)))
     elif any(line.until for line in made.lines):
@@ -30,7 +30,6 @@ def as_plan(session: Session, batch_id: int) -> TrialSheet:
     if made.row.closed_at is None:
         raise Refused("Close the weigh-in first.")
     _write(session, made, _as_weighed(made, rows.build_of(session, made.trial)))
-    session.commit()
     return build.sheet(session, rows.key_of(made.trial))
 
 

@@ -4,7 +4,6 @@ from collections.abc import Iterable
 from datetime import datetime
 from typing import Any, TypeVar, cast
 
-from sqlalchemy.exc import IntegrityError
 from sqlmodel import Session, col, func, select
 
 from gasket.core.batch import Original
@@ -105,6 +104,12 @@ def newest_revisions(
     return {row.label_id: row for row in session.exec(query)}
 
 
+def revisions_named(session: Session, names: Iterable[str]) -> list[LabelRevisionRow]:
+    """Every revision whose package has one of these names."""
+    name = col(LabelRevisionRow.panel)["name"].as_string()
+    return list(session.exec(select(LabelRevisionRow).where(name.in_(list(names)))))
+
+
 def components_of(session: Session, trial_id: int) -> list[ComponentRow]:
     query = select(ComponentRow).where(ComponentRow.trial_id == trial_id)
     return list(session.exec(query.order_by(col(ComponentRow.position))))
@@ -145,7 +150,7 @@ def build_of(session: Session, trial: TrialRow) -> Build:
 
 
 def write_build(session: Session, trial: TrialRow, build: Build) -> None:
-    """Replace the trial's components and lines with `build`. The caller commits."""
+    """Replace the trial's components and lines with `build`."""
     for component in components_of(session, key_of(trial)):
         for line in lines_of(session, component):
             session.delete(line)
@@ -160,6 +165,7 @@ def write_build(session: Session, trial: TrialRow, build: Build) -> None:
         session.flush()
         session.add_all(
             LineRow(
+                trial_id=key_of(trial),
                 component_id=key_of(made),
                 position=j,
                 key=planned.id,
@@ -190,7 +196,7 @@ def records_of(session: Session, batch_id: int) -> list[Record]:
 
 
 def write_record(session: Session, batch_id: int, record: Record) -> None:
-    """Append one record. The caller commits."""
+    """Append one record."""
     session.add(WeighingRow(batch_id=batch_id, **record.model_dump()))
 
 
@@ -251,17 +257,6 @@ def all_stock_records(session: Session) -> dict[int, list[StockRecord]]:
 def appended(session: Session, table: type[A], record_id: str) -> A | None:
     """The record with this client-made id, whatever batch it belongs to."""
     return session.exec(select(table).where(table.id == record_id)).first()
-
-
-def commit_append(session: Session, table: type[A], record_id: str) -> None:
-    """Commit a record that was added. Sent twice at the same moment it is there once already: that
-    is no error; whatever else the database refuses is raised."""
-    try:
-        session.commit()
-    except IntegrityError:
-        session.rollback()
-        if appended(session, table, record_id) is None:
-            raise
 
 
 def read_setting(session: Session, key: str) -> object | None:

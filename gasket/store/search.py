@@ -47,7 +47,7 @@ class Words:
 
 
 def index(session: Session, foods: list[Words]) -> None:
-    """Put foods' words in the index. The caller commits."""
+    """Put foods' words in the index."""
     if foods:
         session.execute(
             text(f"INSERT INTO {_INDEX} (rowid, name, aliases, packages) VALUES (:id, :n, :a, :p)"),

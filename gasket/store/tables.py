@@ -3,7 +3,7 @@
 from datetime import UTC, datetime
 from typing import Any
 
-from sqlalchemy import JSON, Column, DateTime, TypeDecorator, UniqueConstraint
+from sqlalchemy import JSON, Column, DateTime, Index, LargeBinary, TypeDecorator, UniqueConstraint
 from sqlalchemy.engine import Dialect
 from sqlmodel import Field, SQLModel
 
@@ -35,7 +35,8 @@ class DishRow(SQLModel, table=True):
     """A dish with one serving of its original.
 
     `original_from` says whether its figures were typed or come from its ingredients, the trial
-    that `is_original`; `reference` names the reference amount that it is eaten as.
+    that `is_original`; `reference` names the reference amount that it is eaten as. A dish that is
+    set aside is out of the way and can be brought back.
     """
 
     __tablename__ = "dish"
@@ -52,6 +53,7 @@ class DishRow(SQLModel, table=True):
     original_from: str = "figures"
     reference: str | None = None
     version: int = 1
+    set_aside_at: datetime | None = _time(nullable=True)
     created_at: datetime = _time()
 
 
@@ -129,6 +131,10 @@ class TrialRow(SQLModel, table=True):
 
 class ComponentRow(SQLModel, table=True):
     __tablename__ = "component"
+    __table_args__ = (
+        UniqueConstraint("trial_id", "position"),
+        UniqueConstraint("trial_id", "name"),
+    )
 
     id: int | None = Field(default=None, primary_key=True)
     trial_id: int = Field(foreign_key="trial.id", index=True)
@@ -139,16 +145,22 @@ class ComponentRow(SQLModel, table=True):
 class LineRow(SQLModel, table=True):
     """Target grams of a label, or of another component of the trial.
 
-    `terms` holds what the cook says of it: off, locked, bounds, why, what it stands for.
+    `key` is its id in the build, `terms` what the cook says of it: off, locked, bounds, why, what
+    it stands for.
     """
 
     __tablename__ = "line"
+    __table_args__ = (
+        UniqueConstraint("component_id", "position"),
+        UniqueConstraint("trial_id", "key"),
+    )
 
     id: int | None = Field(default=None, primary_key=True)
-    component_id: int = Field(foreign_key="component.id", index=True)
+    trial_id: int = Field(foreign_key="trial.id")
+    component_id: int = Field(foreign_key="component.id")
     position: int
     key: str
-    label_id: int | None = Field(default=None, foreign_key="label.id")
+    label_id: int | None = Field(default=None, foreign_key="label.id", index=True)
     of_component: str | None = None
     target_g: float
     count: float | None = None
@@ -226,12 +238,13 @@ class BatchLineRow(SQLModel, table=True):
     """
 
     __tablename__ = "batch_line"
+    __table_args__ = (UniqueConstraint("batch_id", "key"),)
 
     id: int | None = Field(default=None, primary_key=True)
-    batch_id: int = Field(foreign_key="batch.id", index=True)
+    batch_id: int = Field(foreign_key="batch.id")
     position: int
     component: str
-    revision_id: int | None = Field(default=None, foreign_key="label_revision.id")
+    revision_id: int | None = Field(default=None, foreign_key="label_revision.id", index=True)
     of_component: str | None = None
     target_g: float
     count: float | None = None
@@ -272,7 +285,7 @@ class WeighingRow(SQLModel, table=True):
     count: float | None = None
     seen: str | None = None
     label_id: int | None = None
-    revision_id: int | None = Field(default=None, foreign_key="label_revision.id")
+    revision_id: int | None = Field(default=None, foreign_key="label_revision.id", index=True)
     factor: float | None = None
     scope: str | None = None
     note: str = ""
@@ -283,6 +296,7 @@ class CookRow(SQLModel, table=True):
     """Append-only: what was done at the stove and seen in the oven; without a batch a timer."""
 
     __tablename__ = "cook_record"
+    __table_args__ = (Index("ix_cook_record_at", "at", "batch_id"),)
 
     sequence: int | None = Field(default=None, primary_key=True)
     id: str = Field(unique=True)
@@ -321,3 +335,66 @@ class SettingRow(SQLModel, table=True):
 
     key: str = Field(primary_key=True)
     value: Any = Field(sa_column=Column(JSON))
+
+
+class SentRow(SQLModel, table=True):
+    """A request to write that carried a key of its sender, and what was answered: sent again it is
+    answered the same and writes nothing. `answer` is compressed JSON."""
+
+    __tablename__ = "sent"
+
+    key: str = Field(primary_key=True)
+    request: str
+    status: int
+    answer: bytes = Field(sa_column=Column(LargeBinary, nullable=False))
+    at: datetime = Field(default=None, sa_column=Column(UtcTime, nullable=False, index=True))
+
+
+class DishStampRow(SQLModel, table=True):
+    """Which state of a dish is stored: `number` grows with every change of anything that its
+    figures come from, `touched` (over all dishes) with what was done to the dish itself.
+
+    Kept by triggers: see `gasket.store.stamps`.
+    """
+
+    __tablename__ = "dish_stamp"
+
+    dish_id: int | None = Field(default=None, primary_key=True)
+    number: int = 1
+    touched: int = Field(default=0, index=True)
+
+
+class BatchStampRow(SQLModel, table=True):
+    """Which state of a batch is stored, as `DishStampRow` for a dish."""
+
+    __tablename__ = "batch_stamp"
+
+    batch_id: int | None = Field(default=None, primary_key=True)
+    number: int = 1
+
+
+class KeptDishRow(SQLModel, table=True):
+    """What was calculated of a dish, and from what: state, settings, rules."""
+
+    __tablename__ = "kept_dish"
+
+    dish_id: int | None = Field(default=None, primary_key=True)
+    number: int
+    house: str
+    rules: str
+    figures: dict[str, Any] = Field(sa_column=_json())
+
+
+class KeptBatchRow(SQLModel, table=True):
+    """What was calculated of a batch, as `KeptDishRow` for a dish. `on_hand` when something of it
+    is put away; `before` is what older rules made of the very same state, where that differs."""
+
+    __tablename__ = "kept_batch"
+
+    batch_id: int | None = Field(default=None, primary_key=True)
+    number: int
+    house: str
+    rules: str
+    on_hand: bool = Field(default=False, index=True)
+    figures: dict[str, Any] = Field(sa_column=_json())
+    before: dict[str, Any] | None = Field(default=None, sa_column=Column(JSON))

@@ -12,7 +12,7 @@ from starlette.websockets import WebSocketDisconnect
 from gasket.api.app import create_app
 from gasket.demo.kitchen import seed
 from gasket.kitchen.house import House
-from gasket.store.database import open_database
+from gasket.store.opening import open_database
 from tests.batches import batch
 
 HOME = {"host": "127.0.0.1"}
@@ -155,7 +155,7 @@ def at_home(app):
 
 
 KITCHEN = House(open_database(Path(tempfile.mkdtemp()) / "kitchen.sqlite3"))
-with KITCHEN.session() as session:
+with KITCHEN.database.writing() as session:
     seed(session, KITCHEN.now())
 fuzzed = schemathesis.openapi.from_asgi("/api/openapi.json", at_home(create_app(KITCHEN)))
 

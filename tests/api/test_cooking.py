@@ -212,7 +212,7 @@ def test_timers_run_on_the_server_and_survive_it(client, demo_house, sandwich):
     later = next(one for one in more["running"] if one["name"] == "Tea")
     assert at(later["due_at"]) - at(tea["due_at"]) == timedelta(minutes=1)
     # Nothing is kept in memory: another house on the same file sees the same timers.
-    with demo_house.session() as session:
+    with demo_house.database.writing() as session:
         seen = timers.timers(session, demo_house.now())
     assert {one.name for one in seen.running} == set(running)
     over = client.post("/api/timers", json=deed("done", step=tea["id"])).json()

@@ -260,6 +260,25 @@ def test_a_batch_travels_out_and_in_again_with_the_same_result(client):
     assert client.get("/api/foods").json() == foods, "the same labels are not shelved twice"
 
 
+@pytest.mark.parametrize(
+    ("components", "says"),
+    [
+        ([("all", 501)], "at most 500 lines in one component; this one has 501"),
+        ([(f"part {i}", 1) for i in range(51)], "at most 50 components; this one has 51"),
+        ([(f"part {i}", 400) for i in range(3)], "at most 1,000 lines; this one has 1,200"),
+    ],
+)
+def test_more_than_any_kitchen_weighs_is_refused_before_anything_is_stored(
+    client, components, says
+):
+    line = {"label": "a", "grams": 10}
+    parts = [{"name": name, "lines": [line] * lines} for name, lines in components]
+    refused = client.post("/api/batches", json=batch(components=parts))
+    assert refused.status_code == 422
+    assert says in refused.json()["errors"][0]["message"]
+    assert len(client.get("/api/kitchen").json()["dishes"]) == 5
+
+
 def test_an_imported_batch_keeps_what_only_the_file_knows(client):
     document = batch(
         cooked_g=350,

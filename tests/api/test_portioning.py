@@ -21,6 +21,10 @@ def weigh(client, batch, kind, **more):
 
 
 def divide(client, batch, **dividing):
+    """Divide a batch of which nothing is put away or eaten: the demo's are unbooked first."""
+    while (there := stock(client, batch))["last_record"]:
+        back = move("undo", None, undoes=there["last_record"])
+        client.post(f"/api/batches/{batch}/stock", json=back).raise_for_status()
     return client.put(f"/api/batches/{batch}/dividing", json=dividing)
 
 
@@ -270,6 +274,18 @@ def test_stock_goes_down_by_what_is_eaten_and_never_below_nothing(client):
     assert gone["lots"] == []
     back = {"id": str(uuid.uuid4()), "move": "undo", "undoes": once["id"], "part": ""}
     assert client.post(f"/api/batches/{LOAF}/stock", json=back).json()["lots"][0]["amount"] == 1
+
+
+def test_what_is_put_away_is_not_divided_into_other_servings(client):
+    def cut(pieces):
+        return client.put(f"/api/batches/{LOAF}/dividing", json={"pieces": pieces})
+
+    refused = cut(6)
+    assert refused.status_code == 409
+    assert "put away or eaten already (8)" in refused.json()["detail"]
+    assert portions(client, LOAF)["pieces"] == 8
+    assert cut(8).status_code == 200
+    assert divide(client, LOAF, pieces=6).json()["portions"] == 6
 
 
 def closed_batch(client, family, *parts):

@@ -14,7 +14,6 @@ from pathlib import Path
 import httpx
 import pytest
 from playwright.sync_api import expect, sync_playwright
-from sqlmodel import Session
 
 from gasket.core.cooking.schedule import HANDS, Task, schedule
 from gasket.core.reckon import reckon
@@ -25,7 +24,7 @@ from gasket.kitchen import finding
 from gasket.kitchen.house import House
 from gasket.scale.process import SimulatorProcess
 from gasket.store import search
-from gasket.store.database import open_database
+from gasket.store.opening import open_database
 from gasket.store.tables import FoodRow
 from tests.browser.conftest import QUIET
 from tests.conftest import START
@@ -205,15 +204,16 @@ def test_a_capture_is_shown_with_two_pages_and_50_readings_a_second(benchmark, s
 
 
 def test_searching_ten_thousand_foods(benchmark, tmp_path):
-    engine = open_database(tmp_path / "kitchen.sqlite3")
-    with Session(engine) as session:
+    database = open_database(tmp_path / "kitchen.sqlite3")
+    with database.writing() as session:
         fill(session, 10_000)
+    with database.reading() as session:
         words = itertools.cycle(["quark", "c1234berry", "c1234bery", "pack 42 food", "fod 77"])
         benchmark(lambda: finding.page(session, next(words), 8))
     slowest = benchmark.stats.stats.max * 1000
     typical = benchmark.stats.stats.median * 1000
     say("search, 10,000 foods", f"{typical:.0f} ms, median; {slowest:.0f} ms at most", "≤ 50 ms")
-    engine.dispose()
+    database.close()
 
 
 def fill(session, foods):
@@ -224,7 +224,6 @@ def fill(session, foods):
     session.add_all(FoodRow(id=one.food_id, name=one.name, created_at=START) for one in made)
     session.flush()
     search.index(session, made)
-    session.commit()
 
 
 def test_importing_20_000_rows(benchmark, tmp_path):
@@ -245,7 +244,7 @@ def test_importing_20_000_rows(benchmark, tmp_path):
 
     benchmark.pedantic(bring, rounds=1)
     say("import of 20,000 rows", f"{benchmark.stats.stats.max:.0f} s", "< 60 s")
-    house.engine.dispose()
+    house.database.close()
 
 
 def test_reaching_a_goal_over_40_lines_and_60_swaps(benchmark):

@@ -9,7 +9,7 @@ from playwright.sync_api import Page, expect
 
 from gasket.demo.kitchen import seed
 from gasket.kitchen.house import House, simulated_scales
-from gasket.store.database import open_database
+from gasket.store.opening import open_database
 from tests.server import KeptSimulator, Server, ServerThread
 
 AXE = Path(__file__).parents[2] / "web/node_modules/axe-core/axe.min.js"
@@ -38,11 +38,8 @@ def demo_database(tmp_path_factory: pytest.TempPathFactory) -> Path:
     """A demo kitchen as it is on its first day, to copy from."""
     path = tmp_path_factory.mktemp("demo") / "kitchen.sqlite3"
     house = House(open_database(path))
-    with house.session() as session:
-        seed(session, house.now())
-    with house.engine.begin() as connection:
-        connection.exec_driver_sql("PRAGMA wal_checkpoint(TRUNCATE)")
-    house.engine.dispose()
+    house.write(lambda session: seed(session, house.now()))
+    house.database.close()
     return path
 
 

@@ -14,37 +14,13 @@ import uuid
 import httpx
 import pytest
 
+from tests.faults.deaths import Deaths
 from tests.server import Server
 
 WEIGH_INS = 200
 MOST_CAPTURES = 3
 LONGEST_LAST_BREATH_S = 0.03
 LONGEST_ANSWER_S = 60  # a slow machine is no dead server
-
-
-class Deaths:
-    """Servers that are killed, one after the other, at random moments."""
-
-    def __init__(self, database, dice):
-        self.database, self.dice = database, dice
-        self.forks = subprocess.Popen(
-            [sys.executable, "-m", "tests.faults.quick_server"],
-            stdin=subprocess.PIPE,
-            stdout=subprocess.PIPE,
-            text=True,
-        )
-
-    def server(self):
-        """(pid, url) of a server that has just been started."""
-        self.forks.stdin.write(f"{self.database}\n")
-        self.forks.stdin.flush()
-        pid, port = self.forks.stdout.readline().split()
-        return int(pid), f"http://127.0.0.1:{port}"
-
-    def close(self):
-        self.forks.stdin.close()
-        self.forks.wait(timeout=10)
-        self.forks.stdout.close()
 
 
 class Cook:
@@ -91,7 +67,7 @@ def test_200_weigh_ins_killed_at_random_moments_lose_and_double_nothing(tmp_path
     dice, database = random.Random(5), tmp_path / "kitchen.sqlite3"
     shutil.copy(first_day["demo"], database)
     before = set(by_hand(database))
-    deaths, cook = Deaths(database, dice), Cook(dice)
+    deaths, cook = Deaths(database), Cook(dice)
     for _ in range(WEIGH_INS):
         pid, url = deaths.server()
         breath_s = dice.uniform(0, LONGEST_LAST_BREATH_S)

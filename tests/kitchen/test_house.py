@@ -20,7 +20,8 @@ def test_another_scale_is_connected_as_soon_as_it_is_set(house):
             while not (state := client.get("/api/scale").json())["connected"]:
                 assert time.monotonic() < deadline, "the scale never answered"
             assert (state["connected"], state["simulated"]) == (True, False)
-            client.put("/api/settings", json=settings)
+            again = {**client.get("/api/settings").json(), "scales": settings["scales"]}
+            client.put("/api/settings", json=again).raise_for_status()
             assert client.get("/api/settings").json()["scales"][0]["place"] == "simulated"
     finally:
         stand_in.stop()

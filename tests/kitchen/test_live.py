@@ -28,7 +28,7 @@ class Bench:
         house.live.clock = lambda: self.now
         house.live.capacity_g = {ONE_SCALE: 5000.0}
         house.live.links = {ONE_SCALE: True}
-        with house.session() as session:
+        with house.database.writing() as session:
             begun = weigh.begin(session, 1, house.now())
         self.batch_id, self.full = begun.id, 412 + begun.lines[0].target_g
         self.second_g = begun.lines[1].target_g
@@ -36,7 +36,7 @@ class Bench:
         self.record("tare", gross_g=412.0)
 
     def record(self, kind, **fields):
-        with self.house.session() as session:
+        with self.house.database.writing() as session:
             sheet = weigh.sheet(session, self.batch_id)
             tare = sheet.tares.get(ONE_SCALE)
             seen = {"tare_record": tare.record if tare else None} if "gross_g" in fields else {}
@@ -47,8 +47,7 @@ class Bench:
 
     @property
     def sheet(self):
-        with self.house.session() as session:
-            return weigh.sheet(session, self.batch_id)
+        return self.house.read(lambda session: weigh.sheet(session, self.batch_id))
 
     async def open(self):
         self.house._loop = asyncio.get_running_loop()
@@ -95,7 +94,7 @@ def test_a_steady_pour_within_tolerance_is_taken_once_and_the_next_line_begins(b
 
 
 def test_pieces_without_a_weight_have_no_target_to_be_taken_at(bench):
-    with bench.house.session() as session:
+    with bench.house.database.writing() as session:
         bench.now, bench.batch_id = 1.0, begin_toast(session, bench.house.now())
     bench.record("tare", gross_g=412.0)
 
@@ -157,7 +156,7 @@ def test_hands_free_can_be_switched_off_and_needs_a_page_at_the_lines(bench):
         bench.page.aim = Aim(aim="mixture")
         await bench.hold(bench.full)
         bench.page.aim = Aim(aim="line")
-        with bench.house.session() as session:
+        with bench.house.database.writing() as session:
             off = weigh.set_hands_free(session, bench.batch_id, weigh.HandsFree(on=False))
         bench.house.live.changed(off)
         await bench.hold(bench.full)
@@ -213,7 +212,7 @@ POCKET = "pocket scale"
 
 def small_line_first(bench):
     """The 4 g line comes first: one for the pocket scale."""
-    with bench.house.session() as session:
+    with bench.house.database.writing() as session:
         sheet = weigh.sheet(session, bench.batch_id)
         lines = [
             PlannedPour(id=line.id, bowl=line.bowl)
@@ -264,7 +263,7 @@ def test_a_scale_that_falls_silent_with_the_bowl_on_it_is_waited_for(bench):
 
 
 def test_a_free_pour_takes_itself_only_after_a_long_rest(bench):
-    with bench.house.session() as session:
+    with bench.house.database.writing() as session:
         free = weigh.BeginWeighIn(free=True)
         bench.batch_id = weigh.begin(session, 1, bench.house.now(), free).id
         weigh.set_hands_free(session, bench.batch_id, weigh.HandsFree(on=True))
@@ -288,11 +287,11 @@ def test_a_free_pour_takes_itself_only_after_a_long_rest(bench):
 
 def ready_to_fill(bench, pieces=3, mixture_g=600.0, **dividing):
     """A demo batch with its mixture weighed, to be filled by a page that aims at its pieces."""
-    with bench.house.session() as session:
-        for line in bench.sheet.lines:
-            one = {"line": line.id, "net_g": max(line.target_g, 0.1), "origin": "hand"}
-            bench.now += 0.001
-            bench.record("line", **one)
+    for line in bench.sheet.lines:
+        one = {"line": line.id, "net_g": max(line.target_g, 0.1), "origin": "hand"}
+        bench.now += 0.001
+        bench.record("line", **one)
+    with bench.house.database.writing() as session:
         weigh.divide(session, bench.batch_id, Dividing(pieces=pieces, **dividing))
     bench.record("mixture", net_g=mixture_g, origin="hand")
     bench.page.aim = Aim(aim="portion")
@@ -361,7 +360,7 @@ def test_a_second_pass_tops_every_cup_up_and_leaves_the_odd_one(bench):
 
 def test_hands_free_off_waits_for_the_cook(bench):
     ready_to_fill(bench)
-    with bench.house.session() as session:
+    with bench.house.database.writing() as session:
         weigh.set_hands_free(session, bench.batch_id, HandsFree(on=False))
 
     async def scene():

@@ -9,10 +9,22 @@ from gasket.core.foods import FoodFacts
 from gasket.core.labels import Label
 from gasket.core.packages import Package
 from gasket.formats.shelf_csv import dump_shelf
-from gasket.kitchen import comparing, finding, quick, reference, shelf, shelf_files, versions, weigh
+from gasket.kitchen import (
+    comparing,
+    finding,
+    quick,
+    reference,
+    shelf,
+    shelf_files,
+    shelf_staging,
+    versions,
+    weigh,
+)
+from gasket.kitchen.house import House
 from gasket.kitchen.quick import Told
 from gasket.kitchen.shelf import FoodEdit, LabelEdit, NewFood, NewLabel
 from gasket.store import search
+from gasket.store.opening import open_database
 from tests.batches import FLAT
 from tests.conftest import START, become
 
@@ -29,15 +41,20 @@ def add(session, name, package="", aliases=(), **changes):
 
 @pytest.fixture
 def session(house):
-    with house.session() as session:
+    with house.database.writing() as session:
         yield session
 
 
 @pytest.fixture
-def stocked(house, first_day):
+def stocked_house(house, first_day):
     """The demo kitchen with the reference shelf."""
     become(house, first_day["stocked"])
-    with house.session() as session:
+    return house
+
+
+@pytest.fixture
+def stocked(stocked_house):
+    with stocked_house.database.writing() as session:
         yield session
 
 
@@ -106,7 +123,6 @@ def test_ten_thousand_foods_are_searched_while_typing(session):
         [{"id": one.food_id, "name": one.name} for one in made],
     )
     search.index(session, made)
-    session.commit()
     for words in ("food", "c1234berry", "c1234bery", "pack 42 food"):
         began = time.perf_counter()
         assert search.find(session, words, 20).total
@@ -134,12 +150,13 @@ def test_the_reference_shelf_never_stands_in_for_a_label(stocked):
     assert [one.label.name for one in after.labels] == ["Market banana", "Banana (typical)"]
 
 
-def test_stocking_twice_adds_nothing_and_what_was_removed_stays_away(stocked):
-    assert reference.stock(stocked, START).foods == 0
-    banana = first_food(stocked, "banana")
-    shelf.remove_food(stocked, banana.id, True, START)
-    reference.stock_once(stocked, START)
-    assert finding.page(stocked, "banana").total == 0
+def test_stocking_twice_adds_nothing_and_what_was_removed_stays_away(stocked_house):
+    house = stocked_house
+    assert reference.stock(house.database, START).foods == 0
+    banana = house.read(lambda session: first_food(session, "banana"))
+    house.write(lambda session: shelf.remove_food(session, banana.id, True, START))
+    reference.stock_once(house.database, START)
+    assert house.read(lambda session: finding.page(session, "banana")).total == 0
 
 
 # Quick entry on this shelf
@@ -271,20 +288,17 @@ def exported(session):
     return "".join(dump_shelf(shelf_files.export(session)))
 
 
-def test_a_whole_shelf_goes_out_and_into_an_empty_kitchen_unchanged(stocked, house, tmp_path):
-    from gasket.kitchen.house import House
-    from gasket.store.database import open_database
-
-    text = exported(stocked)
-    other = House(open_database(tmp_path / "other.sqlite3"), now=house.now)
+def test_a_whole_shelf_goes_out_and_into_an_empty_kitchen_unchanged(stocked_house, tmp_path):
+    text = stocked_house.read(exported)
+    other = House(open_database(tmp_path / "other.sqlite3"), now=stocked_house.now)
     ready, done = bring(other, text)
     assert (ready.counts, done.stage) == ({"new food": ready.total - 6, "new label": 6}, "done")
-    with other.session() as session:
+    with other.database.reading() as session:
         assert exported(session) == text
         assert finding.page(session, "zucchini").foods[0].name == "Courgette"
     again, _ = bring(other, text)
     assert again.counts == {"unchanged": again.total}
-    other.engine.dispose()
+    other.close()
 
 
 FILE = """food,package,style,basis_g,kcal,protein_g,measures
@@ -297,8 +311,9 @@ Oops,,eu,,62,11,
 """
 
 
-def test_every_row_of_a_file_has_its_fate_before_anything_is_written(stocked, house):
-    before = exported(stocked)
+def test_every_row_of_a_file_has_its_fate_before_anything_is_written(stocked_house):
+    house = stocked_house
+    before = house.read(exported)
     key = house.imports.start("shelf.csv", FILE.encode()).id
     ready = wait(house.imports, key, "ready")
     fates = [row.fate for row in house.imports.rows(key, None, 50, 0).rows]
@@ -310,51 +325,44 @@ def test_every_row_of_a_file_has_its_fate_before_anything_is_written(stocked, ho
         (6, "basis_g"),
         (7, "food"),
     ]
-    assert exported(stocked) == before
+    assert house.read(exported) == before
     with pytest.raises(Refused, match="mend them"):
         house.imports.commit(key, leave_out_refused=False)
     house.imports.commit(key, leave_out_refused=True)
     wait(house.imports, key, "done")
-    stocked.expire_all()
-    quark = first_food(stocked, "quark")
+    quark = house.read(lambda session: first_food(session, "quark"))
     northlight = next(one for one in quark.labels if one.label.name == "Northlight skim quark")
     assert (northlight.revisions, northlight.label.kcal) == (2, 63)
     assert northlight.label.fat_g == 0, "a column that the file lacks stays as it was"
     assert northlight.package.price == 1.79
-    assert weigh.sheet(stocked, 1).result.serving.kcal.value == pytest.approx(262, abs=8)
+    loaf = house.read(lambda session: weigh.sheet(session, 1))
+    assert loaf.result.serving.kcal.value == pytest.approx(262, abs=8)
 
 
-def test_a_shelf_that_changed_since_the_preview_is_looked_at_again(stocked, house):
+def test_a_shelf_that_changed_since_the_preview_is_looked_at_again(stocked_house):
+    house = stocked_house
     key = house.imports.start("shelf.csv", b"food,style,basis_g\nNew,eu,100\n").id
     wait(house.imports, key, "ready")
-    add(stocked, "New")
+    house.write(lambda session: add(session, "New"))
     house.imports.commit(key, leave_out_refused=False)
     again = wait(house.imports, key, "ready", "done")
     assert (again.stage, again.counts) == ("ready", {"new version": 1})
     assert "changed since the preview" in again.says
 
 
-def test_an_import_that_fails_half_way_leaves_the_shelf_as_it_was(stocked, house, monkeypatch):
-    before = exported(stocked)
+def test_an_import_that_fails_half_way_leaves_the_shelf_as_it_was(stocked_house, monkeypatch):
+    house = stocked_house
+    before = house.read(exported)
     rows = "".join(f"Food {i},eu,100\n" for i in range(1200))
     key = house.imports.start("shelf.csv", f"food,style,basis_g\n{rows}".encode()).id
     wait(house.imports, key, "ready")
-    written = shelf.reindex
-    calls = []
-
-    def breaks(session, changed):
-        calls.append(1)
-        if len(calls) == 2:
-            raise Refused("The disk is full.")
-        written(session, changed)
-
-    monkeypatch.setattr(shelf, "reindex", breaks)
+    broken = (*shelf_staging._PUT_IN[:-1], "INSERT INTO food_search (nothing) VALUES (1)")
+    monkeypatch.setattr(shelf_staging, "_PUT_IN", broken)
     house.imports.commit(key, leave_out_refused=False)
     failed = wait(house.imports, key, "failed", "done")
     assert failed.stage == "failed"
     assert "Nothing was written" in failed.says
-    stocked.rollback()
-    assert exported(stocked) == before
+    assert house.read(exported) == before
 
 
 def test_imports_are_dropped_and_unknown_ones_are_said_to_be(house):

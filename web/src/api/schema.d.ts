@@ -3571,7 +3571,7 @@ export interface components {
         };
         /**
          * HouseSettings
-         * @description One set for the whole house.
+         * @description One set for the whole house, with the version that it was read at.
          */
         HouseSettings: {
             /**
@@ -3639,6 +3639,11 @@ export interface components {
              * @default []
              */
             tools_missing?: string[];
+            /**
+             * Version
+             * @default 1
+             */
+            version?: number;
             /**
              * Vessels
              * @default []
@@ -6463,12 +6468,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     take_in: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path?: never;
             cookie?: never;
         };
@@ -6539,6 +6567,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6630,12 +6678,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     as_plan: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 batch_id: number;
@@ -6705,6 +6776,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6788,6 +6879,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6883,12 +6994,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     close: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 batch_id: number;
@@ -6958,6 +7092,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7049,6 +7203,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     cook: {
@@ -7132,12 +7306,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     log_deed: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 batch_id: number;
@@ -7219,12 +7416,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     divide: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 batch_id: number;
@@ -7298,6 +7518,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7389,12 +7629,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     save_finishes: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 batch_id: number;
@@ -7476,12 +7739,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     set_hands_free: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 batch_id: number;
@@ -7563,12 +7849,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     keep_as: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 batch_id: number;
@@ -7650,12 +7959,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     add_line: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 batch_id: number;
@@ -7729,6 +8061,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7826,12 +8178,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     set_nudge: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 batch_id: number;
@@ -7913,12 +8288,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     arrange: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 batch_id: number;
@@ -7992,6 +8390,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8075,6 +8493,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8168,6 +8606,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     batch_stock: {
@@ -8251,12 +8709,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     book_stock: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 batch_id: number;
@@ -8330,6 +8811,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8421,12 +8922,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     record: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 batch_id: number;
@@ -8500,6 +9024,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8592,6 +9136,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     read_claims: {
@@ -8668,6 +9232,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8759,12 +9343,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     add_dish: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path?: never;
             cookie?: never;
         };
@@ -8835,6 +9442,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8926,12 +9553,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     edit_original: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 dish_id: number;
@@ -9013,12 +9663,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     start_original: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 dish_id: number;
@@ -9088,6 +9761,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9179,12 +9872,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     reject: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 dish_id: number;
@@ -9267,12 +9983,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     allow: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 dish_id: number;
@@ -9351,12 +10090,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     copy_trial: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 dish_id: number;
@@ -9430,6 +10192,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9522,12 +10304,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     add_food: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path?: never;
             cookie?: never;
         };
@@ -9598,6 +10403,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9689,12 +10514,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     edit_food: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 food_id: number;
@@ -9776,12 +10624,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     add_label: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 food_id: number;
@@ -9863,12 +10734,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     put_food: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 food_id: number;
@@ -9950,12 +10844,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     tell: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 food_id: number;
@@ -10029,6 +10946,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10119,6 +11056,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     health: {
@@ -10191,6 +11148,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10279,12 +11256,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     edit_label: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 label_id: number;
@@ -10358,6 +11358,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10453,12 +11473,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     put_label: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 label_id: number;
@@ -10532,6 +11575,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10615,6 +11678,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10707,6 +11790,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     quick_list: {
@@ -10783,6 +11886,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10875,6 +11998,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     reference_amounts: {
@@ -10955,6 +12098,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     scale: {
@@ -11027,6 +12190,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11117,6 +12300,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     read_settings: {
@@ -11197,12 +12400,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     write_settings: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path?: never;
             cookie?: never;
         };
@@ -11273,6 +12499,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11353,6 +12599,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11447,6 +12713,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     import_state: {
@@ -11529,6 +12815,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     forget_import: {
@@ -11601,6 +12907,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11695,6 +13021,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     import_rows: {
@@ -11781,6 +13127,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     stock_reference: {
@@ -11853,6 +13219,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11943,6 +13329,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     on_hand: {
@@ -12015,6 +13421,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12103,12 +13529,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     add_swap: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path?: never;
             cookie?: never;
         };
@@ -12187,12 +13636,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     remove_swap: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 swap: string;
             };
@@ -12259,6 +13731,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12347,12 +13839,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     set_timer: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path?: never;
             cookie?: never;
         };
@@ -12423,6 +13938,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12506,6 +14041,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12601,12 +14156,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     begin: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 trial_id: number;
@@ -12688,12 +14266,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     save_build: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 trial_id: number;
@@ -12767,6 +14368,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12860,6 +14481,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     from_original: {
@@ -12943,12 +14584,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     edit_intent: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 trial_id: number;
@@ -13022,6 +14686,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13113,12 +14797,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     keep_line: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 trial_id: number;
@@ -13200,12 +14907,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     drop_line: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 trial_id: number;
@@ -13277,6 +15007,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13360,6 +15110,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13455,6 +15225,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     reckon_build: {
@@ -13534,6 +15324,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13629,6 +15439,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     trial_steps: {
@@ -13712,12 +15542,35 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     save_steps: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 trial_id: number;
@@ -13791,6 +15644,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13886,6 +15759,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     report_steps: {
@@ -13973,6 +15866,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     step_template: {
@@ -14050,6 +15963,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14145,6 +16078,26 @@ export interface operations {
                     "application/problem+json": unknown;
                 };
             };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
         };
     };
     swaps_for_line: {
@@ -14224,6 +16177,26 @@ export interface operations {
             };
             /** @description Values that cannot be worked with. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };

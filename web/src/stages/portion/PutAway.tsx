@@ -21,6 +21,7 @@ export function PutAway({ batchId, closed }: { batchId: number; closed: boolean 
         <>
           <PutForm key={stock.unbooked} batchId={batchId} stock={stock} />
           <Lots stock={stock} />
+          {stock.last_record && <TakeBack stock={stock} record={stock.last_record} />}
           <Advice stock={stock} />
         </>
       )}
@@ -65,6 +66,17 @@ function PutForm({ batchId, stock }: { batchId: number; stock: Schemas["BatchSto
         Eat one now
       </Button>
     </div>
+  );
+}
+
+/** An entry that was wrong is taken back, the last one first. */
+function TakeBack({ stock, record }: { stock: Schemas["BatchStock"]; record: string }) {
+  const book = useStockBook();
+  const back = { move: "undo", undoes: record, place: null, part: "" } as const;
+  return (
+    <Button look="quiet" className="-ml-3" onClick={() => void book(stock.batch_id, back)}>
+      Undo the last entry
+    </Button>
   );
 }
 
