@@ -66,9 +66,12 @@ def demo(
     port: Port = DEFAULT_PORT,
     db: Database = None,
     fresh: Annotated[bool, typer.Option(help="Start the demo kitchen over.")] = False,
+    large: Annotated[
+        int, typer.Option(min=0, max=20_000, help="Let a new one grow to so many dishes.")
+    ] = 0,
 ) -> None:
     """Serve the demo kitchen from a database of its own."""
-    _serve(_chosen(db, demo=True), port, demo=True, fresh=fresh)
+    _serve(_chosen(db, demo=True), port, demo=True, fresh=fresh, dishes=large)
 
 
 def _chosen(db: Path | None, demo: bool = False) -> Path:
@@ -86,7 +89,7 @@ def _chosen(db: Path | None, demo: bool = False) -> Path:
     return path
 
 
-def _serve(path: Path, port: int, demo: bool, fresh: bool = False) -> None:
+def _serve(path: Path, port: int, demo: bool, fresh: bool = False, dishes: int = 0) -> None:
     import socket
 
     from gasket.demo.mark import refuse_own, start_over
@@ -104,10 +107,10 @@ def _serve(path: Path, port: int, demo: bool, fresh: bool = False) -> None:
                 start_over(path)
             elif demo:
                 refuse_own(path)
-            _run(path, listener, demo)
+            _run(path, listener, demo, dishes)
 
 
-def _run(path: Path, listener: "socket.socket", demo: bool) -> None:
+def _run(path: Path, listener: "socket.socket", demo: bool, dishes: int) -> None:
     from gasket.api.app import PAGES, create_app
     from gasket.api.server import run
     from gasket.demo.kitchen import seed
@@ -116,7 +119,7 @@ def _run(path: Path, listener: "socket.socket", demo: bool) -> None:
 
     house = House.at(path, demo=demo)
     if demo:
-        house.write(lambda session: seed(session, house.now()))
+        house.write(lambda session: seed(session, house.now(), dishes))
     stock_once(house.database, house.now())
     if not (PAGES / "index.html").is_file():
         typer.echo("The pages are not built: ./run demo builds them.", err=True)

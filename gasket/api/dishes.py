@@ -1,20 +1,65 @@
 """Kitchen, dishes, originals and builds."""
 
-from fastapi import APIRouter
+from typing import Annotated
 
-from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
+from fastapi import APIRouter, Query
+
+from gasket.api.doors import HouseDoor, Key, Offset, SessionDoor, WriteDoor
 from gasket.core.trial import Build
-from gasket.kitchen import build, dishes
+from gasket.kitchen import build, dish_cards, dishes, mending
 from gasket.kitchen.build import BuildEdit, BuildReport, TrialSheet
-from gasket.kitchen.dishes import DishSheet, KitchenView, NewDish, OriginalEdit
+from gasket.kitchen.dish_cards import Served
+from gasket.kitchen.dishes import (
+    Aside,
+    DishName,
+    DishSheet,
+    KitchenView,
+    NewDish,
+    OriginalEdit,
+)
+from gasket.kitchen.mending import Mended
 
 router = APIRouter(tags=["dishes"])
 
 
 @router.get("/kitchen")
-def kitchen(session: SessionDoor, house: HouseDoor) -> KitchenView:
-    """What is going on now, and every dish with its newest trial."""
-    return dishes.kitchen(session, house.now())
+def kitchen(
+    session: SessionDoor,
+    house: HouseDoor,
+    limit: Annotated[int, Query(ge=1, le=100)] = dishes.MOST_AT_ONCE,
+    offset: Offset = 0,
+    set_aside: bool = False,
+) -> KitchenView:
+    """What is going on now, and a page of dishes, lately touched ones first."""
+    return dishes.kitchen(session, house.now(), limit, offset, set_aside)
+
+
+@router.get("/dishes")
+def dish_names(
+    session: SessionDoor,
+    search: Annotated[str, Query(max_length=200)] = "",
+    limit: Annotated[int, Query(ge=1, le=100)] = dishes.MOST_AT_ONCE,
+) -> tuple[DishName, ...]:
+    """Dishes by the words of their names."""
+    return dishes.named(session, search, limit)
+
+
+@router.get("/dishes/{dish_id}/serving")
+def dish_serving(dish_id: Key, session: SessionDoor) -> Served:
+    """One serving of the newest trial, as planned or as last weighed."""
+    return dish_cards.served(session, dish_id)
+
+
+@router.post("/dishes/{dish_id}/repair")
+def repair_dish(dish_id: Key, write: WriteDoor, house: HouseDoor) -> Mended:
+    """Mend a dish that cannot be read: what cannot be kept is said."""
+    return write(lambda session: mending.mend(session, dish_id, house.now()))
+
+
+@router.put("/dishes/{dish_id}/set-aside")
+def set_dish_aside(dish_id: Key, aside: Aside, write: WriteDoor, house: HouseDoor) -> Aside:
+    """Put a dish out of the way, or bring it back."""
+    return write(lambda session: dishes.set_aside(session, dish_id, aside, house.now()))
 
 
 @router.post("/dishes", status_code=201)

@@ -5,7 +5,7 @@ from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 from typing import Annotated, TypeVar, cast
 
-from fastapi import Depends, Header, Path, Request
+from fastapi import Depends, Header, Path, Query, Request
 from sqlmodel import Session
 
 from gasket.kitchen import sent
@@ -22,7 +22,7 @@ HouseDoor = Annotated[House, Depends(house_of)]
 
 
 def session_of(house: HouseDoor) -> Iterator[Session]:
-    with house.database.reading() as session:
+    with house.reading() as session:
         yield session
 
 
@@ -73,4 +73,5 @@ async def writing_of(request: Request, house: HouseDoor, key: SenderKey = None) 
 
 WriteDoor = Annotated[Writing, Depends(writing_of)]
 
+Offset = Annotated[int, Query(ge=0, le=10_000_000)]
 Key = Annotated[int, Path(description="The id of a thing in this kitchen.")]

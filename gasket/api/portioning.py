@@ -1,15 +1,17 @@
 """Dividing a batch, finishes, made things, stock."""
 
-from fastapi import APIRouter
+from typing import Annotated
 
-from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
+from fastapi import APIRouter, Query
+
+from gasket.api.doors import HouseDoor, Key, Offset, SessionDoor, WriteDoor
 from gasket.core.cooking.stock import StockMove
 from gasket.kitchen import finishes, made_things, portioning, stock
 from gasket.kitchen.finishes import FinishesEdit, Plates
 from gasket.kitchen.made_things import KeepAs
 from gasket.kitchen.portioning import PortionSheet
 from gasket.kitchen.shelf import ShelfFood
-from gasket.kitchen.stock import BatchStock
+from gasket.kitchen.stock import BatchStock, StockPage
 
 router = APIRouter(tags=["portioning"])
 
@@ -44,6 +46,11 @@ def book_stock(batch_id: Key, move: StockMove, write: WriteDoor, house: HouseDoo
 
 
 @router.get("/stock")
-def on_hand(session: SessionDoor, house: HouseDoor) -> tuple[BatchStock, ...]:
-    """Everything that is put away, what must be eaten first before the rest."""
-    return stock.on_hand(session, house.now())
+def on_hand(
+    session: SessionDoor,
+    house: HouseDoor,
+    limit: Annotated[int, Query(ge=1, le=100)] = stock.MOST_AT_ONCE,
+    offset: Offset = 0,
+) -> StockPage:
+    """What is put away, what must be eaten first before the rest."""
+    return stock.on_hand(session, house.now(), limit, offset)

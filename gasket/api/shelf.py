@@ -4,7 +4,7 @@ from typing import Annotated
 
 from fastapi import APIRouter, Query
 
-from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
+from gasket.api.doors import HouseDoor, Key, Offset, SessionDoor, WriteDoor
 from gasket.core.labels import Label
 from gasket.core.numbers import Value
 from gasket.kitchen import comparing, finding, quick, reference, shelf, versions
@@ -18,7 +18,6 @@ from gasket.kitchen.versions import Moved, Revision
 router = APIRouter(tags=["shelf"])
 
 Limit = Annotated[int, Query(ge=1, le=finding.MOST_AT_ONCE)]
-Offset = Annotated[int, Query(ge=0, le=10_000_000)]
 
 
 class OnShelf(Value):

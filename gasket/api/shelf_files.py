@@ -6,8 +6,8 @@ from fastapi import APIRouter, Query, Request
 from fastapi.concurrency import run_in_threadpool
 from fastapi.responses import StreamingResponse
 
-from gasket.api.doors import HouseDoor, SessionDoor
-from gasket.api.shelf import Limit, Offset
+from gasket.api.doors import HouseDoor, Offset, SessionDoor
+from gasket.api.shelf import Limit
 from gasket.core.numbers import Value
 from gasket.formats.shelf_csv import MEDIA_TYPE, dump_shelf
 from gasket.kitchen import shelf_files

@@ -16,7 +16,7 @@ from typing import Annotated, Final, Literal, NamedTuple, Self
 from pydantic import Field, ValidationInfo, field_validator, model_validator
 from pydantic_core import PydanticCustomError
 
-from gasket.core.numbers import Amount, Number, Positive, Value
+from gasket.core.numbers import Amount, Number, Positive, Sparse, Value
 from gasket.core.rounding import Interval, PanelStyle, interval_behind
 
 Polyol = Literal[
@@ -56,29 +56,29 @@ class Label(Value):
 
     name: Annotated[str, Field(max_length=200)] = ""
     style: PanelStyle
-    basis_ml: Positive | None = None
-    density_g_per_ml: Density | None = None
-    basis_pieces: Positive | None = None
+    basis_ml: Sparse[Positive] = None
+    density_g_per_ml: Sparse[Density] = None
+    basis_pieces: Sparse[Positive] = None
     piece: Annotated[str, Field(max_length=40)] = ""
-    basis_g: Positive | None = Field(default=None, validate_default=True)
-    spread: Annotated[Number, Field(ge=0, le=1)] | None = None
-    kcal: Amount | None = None
-    kj: Amount | None = None
-    protein_g: Amount | None = None
-    carbohydrate_g: Amount | None = None
-    fat_g: Amount | None = None
-    fibre_g: Amount | None = None
-    soluble_fibre_g: Amount | None = None
-    sugars_g: Amount | None = None
-    added_sugars_g: Amount | None = None
-    saturated_g: Amount | None = None
-    sodium_mg: Amount | None = None
-    salt_g: Amount | None = None
-    polyols_g: Amount | None = None
-    polyol: Polyol | None = None
-    allulose_g: Amount | None = None
-    alcohol_g: Amount | None = None
-    organic_acids_g: Amount | None = None
+    basis_g: Sparse[Positive] = Field(default=None, validate_default=True)
+    spread: Sparse[Annotated[Number, Field(ge=0, le=1)]] = None
+    kcal: Sparse[Amount] = None
+    kj: Sparse[Amount] = None
+    protein_g: Sparse[Amount] = None
+    carbohydrate_g: Sparse[Amount] = None
+    fat_g: Sparse[Amount] = None
+    fibre_g: Sparse[Amount] = None
+    soluble_fibre_g: Sparse[Amount] = None
+    sugars_g: Sparse[Amount] = None
+    added_sugars_g: Sparse[Amount] = None
+    saturated_g: Sparse[Amount] = None
+    sodium_mg: Sparse[Amount] = None
+    salt_g: Sparse[Amount] = None
+    polyols_g: Sparse[Amount] = None
+    polyol: Sparse[Polyol] = None
+    allulose_g: Sparse[Amount] = None
+    alcohol_g: Sparse[Amount] = None
+    organic_acids_g: Sparse[Amount] = None
     below: tuple[str, ...] = ()
 
     @field_validator("basis_g")

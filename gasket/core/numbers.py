@@ -1,9 +1,14 @@
 """One door for numbers: strict floats with bounds, and the last digit of a printed figure."""
 
 from decimal import Decimal
-from typing import Annotated, Final
+from typing import Annotated, Final, TypeVar
 
-from pydantic import AfterValidator, BaseModel, ConfigDict, Field
+from pydantic import (
+    AfterValidator,
+    BaseModel,
+    ConfigDict,
+    Field,
+)
 from pydantic_core import PydanticCustomError
 
 MOST_G: Final = 1_000_000.0
@@ -44,6 +49,15 @@ class Value(BaseModel):
     """A frozen core value that knows all its keys."""
 
     model_config = ConfigDict(frozen=True, extra="forbid")
+
+
+def is_unknown(value: object) -> bool:
+    return value is None
+
+
+T = TypeVar("T")
+Sparse = Annotated[T | None, Field(exclude_if=is_unknown)]
+"""A field that is unknown most of the time: it is then not written out."""
 
 
 def half_last_digit(figure: float) -> float:

@@ -6,7 +6,7 @@ from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
 from gasket.core.labels import Label
-from gasket.core.numbers import Amount, Number, Positive, Value
+from gasket.core.numbers import Amount, Number, Positive, Sparse, Value
 
 Allergen = Literal[
     "milk",
@@ -72,19 +72,19 @@ STATES: Final[tuple[State, ...]] = get_args(State)
 class Package(Value):
     """Everything about one package but its panel. None and empty are unknown, not none."""
 
-    pack_g: Positive | None = None
-    pack_ml: Positive | None = None
-    pack_pieces: Positive | None = None
-    drained_g: Positive | None = None
-    price: Amount | None = None
-    state: State | None = None
+    pack_g: Sparse[Positive] = None
+    pack_ml: Sparse[Positive] = None
+    pack_pieces: Sparse[Positive] = None
+    drained_g: Sparse[Positive] = None
+    price: Sparse[Amount] = None
+    state: Sparse[State] = None
     allergens: tuple[Allergen, ...] = ()
     may_contain: tuple[Allergen, ...] = ()
     does: tuple[Does, ...] = ()
-    sweetness: Annotated[Number, Field(ge=0, le=5000)] | None = None
+    sweetness: Sparse[Annotated[Number, Field(ge=0, le=5000)]] = None
     flags: tuple[Flag, ...] = ()
     note: Annotated[str, Field(max_length=2000)] = ""
-    made_from: Annotated[int, Field(ge=1, le=2**63 - 1)] | None = None
+    made_from: Sparse[Annotated[int, Field(ge=1, le=2**63 - 1)]] = None
     """The batch of the kitchen's own that this is made of; `made_part` is which component."""
     made_part: Annotated[str, Field(max_length=200)] = ""
 

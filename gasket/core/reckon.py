@@ -103,13 +103,12 @@ class MarginPart:
     half: float
 
 
-class Result(Answer):
-    """The whole answer; numbers are unrounded."""
+class Reckoning(Answer):
+    """What a batch comes to; numbers are unrounded."""
 
     batch: Facts
     per_100g: Facts | None
     serving: Portion
-    portions: tuple[Portion, ...]
     original: ComparedOriginal | None
     findings: tuple[Finding, ...]
     weight_g: float | None
@@ -118,8 +117,14 @@ class Result(Answer):
     says_who: dict[Nutrient, tuple[str, ...]]
 
 
+class Result(Reckoning):
+    """The whole answer, each piece with its own figures."""
+
+    portions: tuple[Portion, ...]
+
+
 @dataclass(frozen=True, slots=True)
-class _Reckoning:
+class _Work:
     """Intermediate state: the flat formula with its panels."""
 
     batch: Batch
@@ -141,7 +146,7 @@ def reckon(batch: Batch) -> Result:
             for key in formula.labels
         ]
     ).without(formula.uncounted)
-    work = _Reckoning(batch, formula, panels, _poured_off(batch, formula, panels))
+    work = _Work(batch, formula, panels, _poured_off(batch, formula, panels))
     division = divide(batch, formula.used_g)
     weight = weight_g(batch, formula.used_g)
 
@@ -169,7 +174,7 @@ _LEAST_WORTH_NAMING: Final = 0.005
 _EXPLAINED: Final[tuple[Nutrient, ...]] = NUTRIENTS[:6]
 
 
-def _finish_grams(work: _Reckoning) -> Grams:
+def _finish_grams(work: _Work) -> Grams:
     position = work.formula.position
     return Grams.of(
         [(position[line.label], line, _WHOLE_PORTION) for line in work.batch.finish], len(position)
@@ -287,7 +292,7 @@ def _energy_from(original: Original) -> dict[Material, float] | None:
     return {material: kcal * scale for material, kcal in energy.items()}
 
 
-def _line_shares(work: _Reckoning, mean_share: float) -> Iterator[LineShare]:
+def _line_shares(work: _Work, mean_share: float) -> Iterator[LineShare]:
     """Every line of a label, by its part of one serving; lines of components stand for theirs."""
     found = [*_labelled_lines(work, mean_share)]
     if not found:
@@ -307,7 +312,7 @@ def _line_shares(work: _Reckoning, mean_share: float) -> Iterator[LineShare]:
         yield LineShare(where, part_g, material, count=count, **figures)
 
 
-def _labelled_lines(work: _Reckoning, mean_share: float) -> Iterator[tuple[str, str, float, float]]:
+def _labelled_lines(work: _Work, mean_share: float) -> Iterator[tuple[str, str, float, float]]:
     """Path, label, grams per serving, and what its figures are multiplied by."""
     for i, component in enumerate(work.batch.components):
         share = work.formula.shares[component.name].value * mean_share
@@ -320,9 +325,7 @@ def _labelled_lines(work: _Reckoning, mean_share: float) -> Iterator[tuple[str, 
         yield f"finish[{i}]", finish.label, finish.grams, finish.grams
 
 
-def _parts(
-    work: _Reckoning, one: Amounts, nutrient: Nutrient, most: int = 6
-) -> tuple[MarginPart, ...]:
+def _parts(work: _Work, one: Amounts, nutrient: Nutrient, most: int = 6) -> tuple[MarginPart, ...]:
     at = INDEX[nutrient]
     total = float(one.variance[at])
     if total <= 0:

@@ -23,6 +23,7 @@ from gasket.demo.dishes import (
     Original,
     Rebuilt,
 )
+from gasket.demo.large import grow
 from gasket.demo.mark import put_mark
 from gasket.demo.packages import FACTS, MORE_FOODS, PACKAGES
 from gasket.demo.shelf import CARROT_LOAF, DEMO_FOODS, MIXTURE_G, ORIGINAL, WEIGHED
@@ -54,8 +55,9 @@ LESS_SWEET = 0.5
 """The crew takes half of the bakery's sweetness for enough."""
 
 
-def seed(session: Session, now: datetime) -> None:
-    """Fill the kitchen and mark it as the demo. Adds nothing where there are dishes already."""
+def seed(session: Session, now: datetime, dishes: int = 0) -> None:
+    """Fill the kitchen and mark it as the demo; then let it grow to so many dishes. Adds nothing
+    where there are dishes already."""
     put_mark(session)
     if session.exec(select(DishRow.id)).first() is not None:
         return
@@ -76,6 +78,9 @@ def seed(session: Session, now: datetime) -> None:
             tray = first
     if tray is not None:
         cooks.cook_the_tray(session, tray, now)
+    if dishes:
+        session.flush()
+        grow(session, dishes)
 
 
 def _begin_weighing(session: Session, trial_id: int, now: datetime) -> None:

@@ -18,7 +18,7 @@ from gasket.core.families import Family, guess_family
 from gasket.core.goals import GoalKey, GoalState, goal_states
 from gasket.core.needs import InTheWay, in_the_build, in_the_way
 from gasket.core.numbers import Answer, Value
-from gasket.core.reckon import Result, reckon
+from gasket.core.reckon import Reckoning, Result, reckon
 from gasket.core.reference_amounts import REFERENCE_AMOUNTS, ReferenceAmount, ReferenceKey
 from gasket.core.scaling import OutOfStep, out_of_step
 from gasket.core.section import Column, Section, column, column_of_figures, links, scaled
@@ -37,7 +37,7 @@ class BuildReport(Answer):
     `family` is the dish's family, chosen or guessed from its name; `cost` is of one serving.
     """
 
-    result: Result
+    result: Reckoning
     section: Section
     goals: tuple[GoalState, ...]
     checks: tuple[BuildCheck, ...]
@@ -50,10 +50,11 @@ class BuildReport(Answer):
 
 
 class TrialSheet(Answer):
-    """A trial as stored: its build, the shelf labels it uses, what it plans, and its report."""
+    """A trial as stored: its build, the shelf labels it uses, and its report."""
 
     id: int
     dish_id: int
+    dish: str
     letter: str
     intent: str
     is_original: bool
@@ -61,7 +62,6 @@ class TrialSheet(Answer):
     version: int
     build: Build
     labels: dict[int, ShelfLabel]
-    planned: Batch
     report: BuildReport
 
 
@@ -132,6 +132,7 @@ def sheet(session: Session, trial_id: int) -> TrialSheet:
     return TrialSheet(
         id=trial_id,
         dish_id=trial.dish_id,
+        dish=found.dish.name,
         letter=trial.letter,
         intent=trial.intent,
         is_original=trial.is_original,
@@ -139,7 +140,6 @@ def sheet(session: Session, trial_id: int) -> TrialSheet:
         version=trial.version,
         build=found.build,
         labels=found.labels,
-        planned=found.planned,
         report=_report(session, found),
     )
 

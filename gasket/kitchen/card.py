@@ -18,7 +18,7 @@ from gasket.core.goals import GoalState, goal_states
 from gasket.core.margin import value_of
 from gasket.core.numbers import Answer
 from gasket.core.pieces import Spread
-from gasket.core.reckon import Result, reckon
+from gasket.core.reckon import Reckoning, reckon
 from gasket.core.section import Column
 from gasket.core.sources import SOURCES, Source
 from gasket.core.weighing.weigh_in import LineStatus
@@ -26,6 +26,7 @@ from gasket.core.weighing.weigh_in import replay as replay_weighing
 from gasket.core.yields import Yield
 from gasket.formats.card_text import amount, card_text
 from gasket.kitchen import build, cooked, cooking, finishes, portioning, weighed
+from gasket.kitchen.batch_figures import Before, by_older_rules
 from gasket.kitchen.card_steps import CardStep, told
 from gasket.kitchen.finishes import Plated
 from gasket.store import rows
@@ -69,7 +70,8 @@ class AsPlanned(Answer):
 
 class Card(Answer):
     """Figures with margins, the build in grams, the steps, what to know before eating it, the
-    sources behind it. `text` is the same as plain text."""
+    sources behind it. `by_older_rules` is what a serving of it was before Gasket's rules changed,
+    where that was another figure. `text` is the same as plain text."""
 
     batch_id: int
     dish_id: int
@@ -79,7 +81,7 @@ class Card(Answer):
     closed: bool
     portions: int
     batch: Batch
-    result: Result
+    result: Reckoning
     names: tuple[str, ...]
     label_names: dict[str, str]
     original_column: Column | None
@@ -89,6 +91,7 @@ class Card(Answer):
     servings: float | None
     serving_words: str
     as_planned: AsPlanned
+    by_older_rules: Before | None
     plated: tuple[Plated, ...]
     spread: Spread
     cooked: Yield | None
@@ -111,7 +114,7 @@ def card(session: Session, batch_id: int) -> Card:
     log = cooked.log_of(session, batch_id)
     steps, foods = cooked.steps_of(made), cooking.foods_of(made)
     advice = keeping(made.family, (one.kind for one in made.shelved.values()))
-    made_at = cooked.made_at(session, made)
+    made_at = cooked.made_at(made, log)
     made_on = cooked.local_day(made_at)
     flags = [flag for one in made.shelved.values() for flag in one.package.flags]
     warned = (*cautions(steps, foods, made.family), *of_contents(made.result, flags))
@@ -126,6 +129,7 @@ def card(session: Session, batch_id: int) -> Card:
         servings=made.servings,
         serving_words=words,
         as_planned=_as_planned(made),
+        by_older_rules=by_older_rules(session, batch_id),
         plated=plated,
         spread=portioning.spread_of(session, made),
         cooked=portioning.yield_of_batch(made),

@@ -79,7 +79,7 @@ def _in_trial(
     session: Session, trial_id: int, labels: dict[int, ShelfLabel]
 ) -> tuple[dict[int, InTrial], str]:
     """Every line that uses one of the packages, with each of them in turn."""
-    planned = build.sheet(session, trial_id).planned
+    planned = build.draft(session, trial_id).planned
     used = [key for key in labels if str(key) in planned.labels]
     if not used:
         return {}, "This trial uses none of these packages, so nothing would change."

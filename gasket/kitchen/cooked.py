@@ -4,12 +4,13 @@ from collections.abc import Sequence
 from datetime import date, datetime, timedelta
 from typing import Final
 
-from sqlmodel import Session
+from sqlmodel import Session, col, select
 
 from gasket.core.cooking.cook_log import CookLog, StepStatus, replay
 from gasket.core.cooking.steps import HOT, Step
 from gasket.kitchen.weighed import Weighed
 from gasket.store import rows
+from gasket.store.tables import CookRow
 
 LATELY: Final = timedelta(days=8)
 """A step takes a week at most: a cook or a timer of which nothing was heard for longer is over."""
@@ -24,6 +25,12 @@ def log_of(session: Session, batch_id: int) -> CookLog:
     return replay(rows.cook_records(session, batch_id))
 
 
+def lately(session: Session, now: datetime) -> list[int]:
+    """The batches at whose cook something was logged lately."""
+    query = select(CookRow.batch_id).where(col(CookRow.at) >= now - LATELY)
+    return [key for key in dict.fromkeys(session.exec(query)) if key is not None]
+
+
 def cooked_at(steps: Sequence[Step], log: CookLog) -> datetime | None:
     """When the last step that cooks was done; None while one of them is still to come, and where
     all were left out."""
@@ -32,9 +39,9 @@ def cooked_at(steps: Sequence[Step], log: CookLog) -> datetime | None:
     return max(done) if done and all(one.is_over for one in hot) else None
 
 
-def made_at(session: Session, made: Weighed) -> datetime:
+def made_at(made: Weighed, log: CookLog) -> datetime:
     """From when on it keeps: it was cooked, or weighed where no cook was logged."""
-    cooked = cooked_at(steps_of(made), log_of(session, rows.key_of(made.row)))
+    cooked = cooked_at(steps_of(made), log)
     return cooked or made.row.closed_at or made.row.started_at
 
 

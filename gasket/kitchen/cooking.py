@@ -111,10 +111,10 @@ def rules_of(made: Weighed, steps: Sequence[Step]) -> dict[str, SafeRule]:
 
 
 def estimates_of(
-    session: Session, made: Weighed, steps: Sequence[Step], rules: Mapping[str, SafeRule]
+    made: Weighed, steps: Sequence[Step], rules: Mapping[str, SafeRule], memory: oven.Memory
 ) -> dict[str, Estimate]:
     """How long each step will take, by what other batches have taught."""
-    bakes = oven.baked(session, without=made.row.id)
+    bakes = oven.baked(memory, without=made.row.id)
     return {step.id: estimate(step, bakes, measured=step.id in rules) for step in steps}
 
 
@@ -127,7 +127,7 @@ def sheet(session: Session, batch_id: int, now: datetime) -> CookSheet:
 def _show(session: Session, made: Weighed, log: CookLog, now: datetime) -> CookSheet:
     steps, batch_id = steps_of(made), rows.key_of(made.row)
     rules = rules_of(made, steps)
-    estimates = estimates_of(session, made, steps, rules)
+    estimates = estimates_of(made, steps, rules, oven.memory(session))
     turned = knobs(steps)
     shown = tuple(
         _step(step, log, estimates[step.id], turned.get(step.id), rules.get(step.id), now)

@@ -1,26 +1,28 @@
 """Dishes and their originals; the Kitchen's list of what is there and what is going on."""
 
+from collections.abc import Iterator
 from datetime import datetime
-from typing import Annotated, Literal
+from typing import Annotated, Final
 
 from pydantic import Field
-from sqlmodel import Session, col, select
+from sqlalchemy.orm import aliased
+from sqlmodel import Session, col, func, select
 
 from gasket.core.batch import Original
-from gasket.core.cooking.cook_log import left_out
 from gasket.core.errors import Conflict, FaultyInput
-from gasket.core.goals import GoalState, goal_states
-from gasket.core.margin import Portion
 from gasket.core.numbers import Amount, Answer, Positive, Value
-from gasket.core.reckon import ComparedOriginal, LineShare, reckon
 from gasket.core.reference_amounts import ReferenceKey
-from gasket.core.section import Column
 from gasket.core.trial import ShortName
-from gasket.kitchen import build, cooked, originals, trials, weigh, weighed
+from gasket.kitchen import build, originals, trials
+from gasket.kitchen.batch_figures import BATCHES, BatchFigures, Cooking
+from gasket.kitchen.dish_cards import CARDS, DishCard
 from gasket.kitchen.going_on import OpenCook, OpenWeighIn, open_cooks, open_weigh_ins
 from gasket.kitchen.originals import OriginalFrom
 from gasket.store import rows
-from gasket.store.tables import BatchRow, DishRow, TrialRow
+from gasket.store.tables import BatchRow, DishRow, DishStampRow, TrialRow
+
+MOST_AT_ONCE: Final = 20
+MOST_WORDS: Final = 8
 
 
 class OriginalEdit(Value):
@@ -44,17 +46,16 @@ class NewDish(Value):
     name: ShortName
 
 
-Cooking = Literal["none", "going", "done"]
-
-
 class BatchSummary(Answer):
-    """A batch as a dish lists it; `cooking` is how far its steps are."""
+    """A batch as a dish lists it; `cooking` is how far its steps are, `broken` why it cannot be
+    read."""
 
     id: int
     started_at: datetime
     closed_at: datetime | None
     open_lines: int
     cooking: Cooking
+    broken: str
 
 
 class TrialSummary(Answer):
@@ -84,31 +85,24 @@ class DishSheet(Answer):
     trials: tuple[TrialSummary, ...]
 
 
-class DishCard(Answer):
-    """A dish on the Kitchen screen: its newest trial, as planned or as last weighed."""
+class KitchenView(Answer):
+    """A page of dishes, lately touched ones first, and what is going on. `total` is how many dishes
+    there are to page through, `set_aside` how many are out of the way."""
+
+    dishes: tuple[DishCard, ...]
+    total: int
+    set_aside: int
+    open_weigh_ins: tuple[OpenWeighIn, ...]
+    open_cooks: tuple[OpenCook, ...]
+
+
+class DishName(Answer):
+    """A dish by its name, with its newest trial."""
 
     id: int
     name: str
     trial_id: int
     trial: str
-    weighed: bool
-    serving: Portion
-    original: ComparedOriginal | None
-    original_column: Column | None
-    goals: tuple[GoalState, ...]
-    lines: tuple[LineShare, ...]
-    names: tuple[str, ...]
-
-
-class KitchenView(Answer):
-    dishes: tuple[DishCard, ...]
-    open_weigh_ins: tuple[OpenWeighIn, ...]
-    open_cooks: tuple[OpenCook, ...]
-
-
-def _batches(session: Session, trial_id: int) -> list[BatchRow]:
-    query = select(BatchRow).where(BatchRow.trial_id == trial_id)
-    return list(session.exec(query.order_by(col(BatchRow.id))))
 
 
 def sheet(session: Session, dish_id: int) -> DishSheet:
@@ -124,37 +118,34 @@ def sheet(session: Session, dish_id: int) -> DishSheet:
         original_trial=None if ingredients is None else ingredients.id,
         reference=build.reference_of(dish),
         source_note=dish.source_note,
-        trials=tuple(_trial(session, trial) for trial in trials.of_dish(session, dish_id)),
+        trials=tuple(_trials(session, dish_id)),
     )
 
 
-def _trial(session: Session, trial: TrialRow) -> TrialSummary:
-    batches = _batches(session, rows.key_of(trial))
-    return TrialSummary(
-        id=rows.key_of(trial),
-        letter=trial.letter,
-        intent=trial.intent,
-        copied_from=trial.copied_from,
-        batches=tuple(
-            BatchSummary(
-                id=rows.key_of(batch),
-                started_at=batch.started_at,
-                closed_at=batch.closed_at,
-                open_lines=len(weigh.state_of(session, rows.key_of(batch)).open_lines),
-                cooking=_cooking(session, batch),
-            )
-            for batch in batches
-        ),
+def _trials(session: Session, dish_id: int) -> Iterator[TrialSummary]:
+    found = trials.of_dish(session, dish_id)
+    batches = rows.batches_of(session, [rows.key_of(trial) for trial in found])
+    figures = BATCHES.of(session, [rows.key_of(row) for made in batches.values() for row in made])
+    for trial in found:
+        key = rows.key_of(trial)
+        yield TrialSummary(
+            id=key,
+            letter=trial.letter,
+            intent=trial.intent,
+            copied_from=trial.copied_from,
+            batches=tuple(_batch(row, figures[rows.key_of(row)]) for row in batches[key]),
+        )
+
+
+def _batch(row: BatchRow, figures: BatchFigures) -> BatchSummary:
+    return BatchSummary(
+        id=rows.key_of(row),
+        started_at=row.started_at,
+        closed_at=row.closed_at,
+        open_lines=figures.open_lines,
+        cooking=figures.cooking,
+        broken=figures.broken,
     )
-
-
-def _cooking(session: Session, batch: BatchRow) -> Cooking:
-    if batch.steps is None:
-        return "none"
-    log = cooked.log_of(session, rows.key_of(batch))
-    if not log.begun:
-        return "none"
-    return "going" if left_out([step["id"] for step in batch.steps], log) else "done"
 
 
 def add(session: Session, new: NewDish, now: datetime) -> DishSheet:
@@ -187,41 +178,66 @@ def edit_original(session: Session, dish_id: int, edit: OriginalEdit) -> DishShe
     return sheet(session, dish_id)
 
 
-def kitchen(session: Session, now: datetime) -> KitchenView:
-    cards: list[DishCard] = []
-    for dish in list(session.exec(select(DishRow).order_by(col(DishRow.id)))):
-        attempts = trials.of_dish(session, rows.key_of(dish))
-        if attempts:
-            cards.append(_card(session, dish, attempts[-1]))
+def kitchen(
+    session: Session,
+    now: datetime,
+    limit: int = MOST_AT_ONCE,
+    offset: int = 0,
+    set_aside: bool = False,
+) -> KitchenView:
+    """A page of dishes, and what is going on."""
+    aside = col(DishRow.set_aside_at).is_not(None)
+    counted = session.exec(select(aside, func.count()).group_by(aside)).all()
+    how_many = {bool(is_aside): count for is_aside, count in counted}
+    query = (
+        select(DishRow.id)
+        .join(DishStampRow, col(DishStampRow.dish_id) == col(DishRow.id))
+        .where(aside if set_aside else ~aside)
+        .order_by(col(DishStampRow.touched).desc())
+    )
+    ids = [key for key in session.exec(query.limit(limit).offset(offset)) if key is not None]
     return KitchenView(
-        dishes=tuple(cards),
+        dishes=tuple(CARDS.of(session, ids).values()),
+        total=how_many.get(set_aside, 0),
+        set_aside=how_many.get(True, 0),
         open_weigh_ins=tuple(open_weigh_ins(session)),
         open_cooks=tuple(open_cooks(session, now)),
     )
 
 
-def _card(session: Session, dish: DishRow, trial: TrialRow) -> DishCard:
-    batches = [
-        batch for batch in _batches(session, rows.key_of(trial)) if batch.closed_at is not None
-    ]
-    if batches:
-        made = weighed.read(session, rows.key_of(batches[-1]))
-        batch, result = made.batch, made.result
-        original = build.original_of(session, dish, result)
-    else:
-        found = build.draft(session, rows.key_of(trial))
-        batch, result = found.planned, reckon(found.planned)
-        original = build.original_column(found.original, found.original_build, result)
-    return DishCard(
-        id=rows.key_of(dish),
-        name=dish.name,
-        trial_id=rows.key_of(trial),
-        trial=trial.letter,
-        weighed=bool(batches),
-        serving=result.serving,
-        original=result.original,
-        original_column=original,
-        goals=goal_states(rows.terms_of(trial).goal, result.serving, {}),
-        lines=result.lines,
-        names=build.line_names(batch),
+def named(session: Session, words: str, limit: int) -> tuple[DishName, ...]:
+    """Dishes whose name has all of these words in it, lately touched ones first."""
+    other = aliased(TrialRow)
+    newest = (
+        select(func.max(other.id))
+        .where(other.dish_id == DishRow.id, ~col(other.is_original))
+        .correlate(DishRow)
+        .scalar_subquery()
     )
+    query = (
+        select(DishRow.id, DishRow.name, TrialRow.id, TrialRow.letter)
+        .join(DishStampRow, col(DishStampRow.dish_id) == col(DishRow.id))
+        .join(TrialRow, col(TrialRow.id) == newest)
+        .where(col(DishRow.set_aside_at).is_(None))
+        .order_by(col(DishStampRow.touched).desc())
+    )
+    for word in words.split()[:MOST_WORDS]:
+        query = query.where(col(DishRow.name).icontains(word, autoescape=True))
+    return tuple(
+        DishName(id=key or 0, name=name, trial_id=trial or 0, trial=letter)
+        for key, name, trial, letter in session.exec(query.limit(limit))
+    )
+
+
+class Aside(Value):
+    """Whether a dish is out of the way."""
+
+    aside: Annotated[bool, Field(strict=True)]
+
+
+def set_aside(session: Session, dish_id: int, aside: Aside, now: datetime) -> Aside:
+    """Put a dish out of the way, or bring it back. Nothing of it is lost."""
+    dish = rows.fetch(session, DishRow, dish_id)
+    dish.set_aside_at = now if aside.aside else None
+    session.add(dish)
+    return aside

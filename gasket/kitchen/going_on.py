@@ -8,10 +8,12 @@ from sqlmodel import Session, col, select
 
 from gasket.core.cooking.cook_log import StepStatus, left_out
 from gasket.core.numbers import Answer
-from gasket.kitchen import cooked, weigh
+from gasket.kitchen import cooked
+from gasket.kitchen.batch_figures import BATCHES
 from gasket.store import rows
-from gasket.store.tables import BatchRow, CookRow, DishRow, TrialRow
+from gasket.store.tables import BatchRow, DishRow, TrialRow
 
+MOST_OPEN: Final = 20
 _BATCHES: Final = (
     select(BatchRow, TrialRow, DishRow)
     .join(TrialRow, col(TrialRow.id) == col(BatchRow.trial_id))
@@ -42,40 +44,36 @@ class OpenCook(Answer):
 
 
 def open_weigh_ins(session: Session) -> Iterator[OpenWeighIn]:
-    """Oldest first."""
-    query = _BATCHES.where(col(BatchRow.closed_at).is_(None)).order_by(col(BatchRow.id))
-    for batch, trial, dish in session.exec(query):
-        state = weigh.state_of(session, rows.key_of(batch))
+    """The newest ones, oldest first."""
+    query = _BATCHES.where(col(BatchRow.closed_at).is_(None)).order_by(col(BatchRow.id).desc())
+    found = list(session.exec(query.limit(MOST_OPEN)))[::-1]
+    figures = BATCHES.of(session, [rows.key_of(batch) for batch, _, _ in found])
+    for batch, trial, dish in found:
+        known = figures[rows.key_of(batch)]
         yield OpenWeighIn(
             batch_id=rows.key_of(batch),
             dish_id=rows.key_of(dish),
             dish=dish.name,
             letter=trial.letter,
             started_at=batch.started_at,
-            done=len(state.lines) - len(state.open_lines),
-            lines=len(state.lines),
+            done=known.lines - known.open_lines,
+            lines=known.lines,
         )
 
 
 def open_cooks(session: Session, now: datetime) -> Iterator[OpenCook]:
     """Those in which something was done lately, oldest batch first."""
-    lately = select(CookRow.batch_id).where(
-        col(CookRow.at) >= now - cooked.LATELY, col(CookRow.batch_id).is_not(None)
-    )
-    query = _BATCHES.where(col(BatchRow.id).in_(lately)).order_by(col(BatchRow.id))
+    lately = cooked.lately(session, now)
+    going = [key for key, one in BATCHES.of(session, lately).items() if one.cooking == "going"]
+    query = _BATCHES.where(col(BatchRow.id).in_(going)).order_by(col(BatchRow.id))
     for batch, trial, dish in session.exec(query):
-        if batch.steps is None:
-            continue
-        steps, log = rows.steps_of(batch.steps), cooked.log_of(session, rows.key_of(batch))
-        left = left_out([step.id for step in steps], log)
-        if not left or not log.begun:
-            continue
+        steps, log = rows.steps_of(batch.steps or []), cooked.log_of(session, rows.key_of(batch))
         yield OpenCook(
             batch_id=rows.key_of(batch),
             dish_id=rows.key_of(dish),
             dish=dish.name,
             letter=trial.letter,
-            done=len(steps) - len(left),
+            done=len(steps) - len(left_out([step.id for step in steps], log)),
             steps=len(steps),
             going=tuple(one.says for one in steps if log.of(one.id).status is StepStatus.GOING),
         )

@@ -1,11 +1,12 @@
 """The running house: database, clock, scale, live pages. Everything outside is passed in here."""
 
 import asyncio
+import contextlib
 import functools
 import random
 import threading
 import time
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Iterator, Mapping
 from dataclasses import dataclass, field
 from datetime import UTC, datetime
 from pathlib import Path
@@ -13,10 +14,10 @@ from typing import TypeVar
 
 from sqlmodel import Session
 
-from gasket.core.errors import GasketError, Refused
+from gasket.core.errors import GasketError, Refused, Unavailable
 from gasket.core.target.programme import warm_up
 from gasket.core.weighing.records import Capture, Reading
-from gasket.kitchen import settings, weigh
+from gasket.kitchen import kept, settings, weigh
 from gasket.kitchen.live import Live
 from gasket.kitchen.rehearsal import Person, Rehearsal
 from gasket.kitchen.shelf_files import ShelfImports
@@ -76,8 +77,27 @@ class House:
 
     def read(self, work: Callable[[Session], T]) -> T:
         """What `work` finds, all of it at one moment."""
-        with self.database.reading() as session:
+        with self.reading() as session:
             return work(session)
+
+    @contextlib.contextmanager
+    def reading(self) -> Iterator[Session]:
+        """A session that reads; what was calculated in it is kept once it is over."""
+        with self.database.reading() as session:
+            yield session
+            calculated = kept.calculated_in(session)
+        if calculated:
+            self._keep(calculated)
+
+    def _keep(self, calculated: kept.Calculated) -> None:
+        """Keep figures, unless somebody is writing now or nothing can be written: they are
+        calculated again when they are asked for again."""
+        with (
+            contextlib.suppress(Unavailable),
+            self.database.turn(wait=False),
+            self.database.writing() as session,
+        ):
+            kept.keep(session, calculated)
 
     def write(self, work: Callable[[Session], T], tell: Callable[[T], object] | None = None) -> T:
         """Do `work` in one transaction that nothing comes between: stored whole, or not at all.
@@ -88,6 +108,7 @@ class House:
         with self.database.turn():
             with self.database.writing() as session:
                 done = work(session)
+                kept.keep(session, kept.calculated_in(session))
             if tell is not None:
                 tell(done)
             return done

@@ -145,7 +145,7 @@ def _report(
     eat_at: datetime | None,
 ) -> StepsReport:
     rules = asked_of(steps, galley.foods, galley.family, galley.house.safety)
-    bakes = oven.baked(session)
+    bakes = oven.baked(oven.memory(session))
     estimates = {step.id: estimate(step, bakes, measured=step.id in rules) for step in steps}
     return StepsReport(
         laid=lay_out(steps, estimates, now, eat_at),

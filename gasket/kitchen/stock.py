@@ -1,20 +1,27 @@
 """The fridge and the freezer: what is left of which batch, and until when."""
 
 import uuid
-from collections.abc import Iterator
+from collections.abc import Iterable
+from dataclasses import dataclass
 from datetime import date, datetime
+from typing import Final
 
 from sqlmodel import Session, col, select
 
-from gasket.core.cooking.keeping import Keeps, Place, keeping, keeps_until
-from gasket.core.cooking.stock import Move, Stock, StockMove, StockRecord, add_up, refusal
+from gasket.core.cooking.keeping import Keeps, Place, keeps_until
+from gasket.core.cooking.safety import SafetySchool
+from gasket.core.cooking.stock import Move, StockMove, book_of, refusal
 from gasket.core.errors import Refused
-from gasket.core.margin import Portion
+from gasket.core.margin import AnyFigure
 from gasket.core.numbers import Answer
-from gasket.kitchen import cooked, weighed
+from gasket.kitchen import cooked, settings, weighed
+from gasket.kitchen.batch_figures import BATCHES, BatchFigures, batches_on_hand
 from gasket.kitchen.weighed import Weighed
 from gasket.store import rows
-from gasket.store.tables import BatchRow, StockRow
+from gasket.store.tables import BatchRow, DishRow, StockRow, TrialRow
+
+MOST_AT_ONCE: Final = 30
+_PLACES: Final[tuple[Place, ...]] = ("fridge", "freezer")
 
 
 class ShelfLot(Answer):
@@ -28,22 +35,35 @@ class ShelfLot(Answer):
     days_left: int
 
 
-class BatchStock(Answer):
-    """What became of a batch. `made` is in servings; `unbooked` is not accounted for yet."""
+class InStock(Answer):
+    """What of a batch is put away, and what one serving of it holds."""
 
     batch_id: int
     dish_id: int
     dish: str
     letter: str
     made_at: datetime
+    lots: tuple[ShelfLot, ...]
+    serving_g: float | None
+    kcal: AnyFigure
+
+
+class StockPage(Answer):
+    """What must be eaten first before the rest, and how many batches there are in all."""
+
+    stocks: tuple[InStock, ...]
+    total: int
+
+
+class BatchStock(InStock):
+    """What became of a batch. `made` is in servings; `unbooked` is not accounted for yet."""
+
     made: float | None
     unbooked: float
-    lots: tuple[ShelfLot, ...]
     gone: dict[Move, float]
     advice: tuple[Keeps, ...]
     suggested: dict[Place, date]
     last_record: str | None
-    serving: Portion
 
 
 def book(session: Session, batch_id: int, move: StockMove, now: datetime) -> BatchStock:
@@ -56,7 +76,7 @@ def book(session: Session, batch_id: int, move: StockMove, now: datetime) -> Bat
     if stored is None:
         _refuse(session, made, move)
         session.add(StockRow(batch_id=batch_id, at=now, **move.model_dump()))
-    return _of_batch(session, made, rows.stock_records(session, batch_id), now)
+    return read(session, batch_id, now)
 
 
 def _refuse(session: Session, made: Weighed, move: StockMove) -> None:
@@ -67,13 +87,8 @@ def _refuse(session: Session, made: Weighed, move: StockMove) -> None:
         raise Refused("There is no such entry to undo.")
     if move.part and move.part not in {part.name for part in made.batch.components}:
         raise Refused(f"There is no component “{move.part}” in this batch.")
-    if why := refusal(move, _stock(records, move.part), _made_of(made, move.part) or 0.0):
+    if why := refusal(move, book_of(records, move.part), _made_of(made, move.part) or 0.0):
         raise Refused(why)
-
-
-def _stock(records: list[StockRecord], part: str) -> Stock:
-    """The book of the servings, or of one part."""
-    return add_up([one for one in records if one.part == part or one.move is Move.UNDO])
 
 
 def _made_of(made: Weighed, part: str) -> float | None:
@@ -85,74 +100,88 @@ def _made_of(made: Weighed, part: str) -> float | None:
 
 
 def read(session: Session, batch_id: int, now: datetime) -> BatchStock:
-    made = weighed.read(session, batch_id)
-    return _of_batch(session, made, rows.stock_records(session, batch_id), now)
-
-
-def _of_batch(
-    session: Session, made: Weighed, records: list[StockRecord], now: datetime
-) -> BatchStock:
-    made_at = cooked.made_at(session, made)
-    advice = keeping(made.family, (one.kind for one in made.shelved.values()))
-    whole = _stock(records, "")
-    parts = dict.fromkeys(record.part for record in records if record.part)
-    books = {"": whole, **{part: _stock(records, part) for part in parts}}
-    since = cooked.local_day(min(now, made_at))
-    places: tuple[Place, ...] = ("fridge", "freezer")
-    last = max(
-        (one.last for one in books.values() if one.last), key=lambda one: one.at, default=None
-    )
+    """What became of a batch. Raises `Unknown`."""
+    rows.fetch(session, BatchRow, batch_id)
+    figures = BATCHES.of(session, [batch_id])[batch_id]
+    school = settings.read(session).safety
+    since = cooked.local_day(min(now, figures.made_at))
     return BatchStock(
-        batch_id=rows.key_of(made.row),
-        dish_id=rows.key_of(made.dish),
-        dish=made.dish.name,
-        letter=made.trial.letter,
-        made_at=made_at,
-        made=made.servings,
-        unbooked=max(0.0, (made.servings or 0.0) - whole.accounted),
-        lots=tuple(_lots(made, made_at, books, advice, now)),
-        gone=whole.gone,
-        advice=advice,
-        suggested={place: keeps_until(place, since, advice, made.house.safety) for place in places},
-        last_record=last.id if last else None,
-        serving=made.result.serving,
+        **vars(_in_stock(_named(session, [batch_id])[batch_id], figures, school, now)),
+        made=figures.servings,
+        unbooked=figures.unbooked,
+        gone=figures.gone,
+        advice=figures.advice,
+        suggested={place: keeps_until(place, since, figures.advice, school) for place in _PLACES},
+        last_record=figures.last_booked,
     )
 
 
-def _lots(
-    made: Weighed,
-    made_at: datetime,
-    books: dict[str, Stock],
-    advice: tuple[Keeps, ...],
-    now: datetime,
-) -> Iterator[ShelfLot]:
+@dataclass(frozen=True)
+class _Named:
+    """A batch with what it is called by."""
+
+    batch_id: int
+    dish_id: int
+    dish: str
+    letter: str
+
+
+def _named(session: Session, batch_ids: Iterable[int]) -> dict[int, _Named]:
+    query = (
+        select(BatchRow.id, DishRow.id, DishRow.name, TrialRow.letter)
+        .join(TrialRow, col(TrialRow.id) == col(BatchRow.trial_id))
+        .join(DishRow, col(DishRow.id) == col(TrialRow.dish_id))
+        .where(col(BatchRow.id).in_(list(batch_ids)))
+    )
+    return {row[0]: _Named(*row) for row in session.exec(query) if row[0] is not None}
+
+
+def _in_stock(named: _Named, figures: BatchFigures, school: SafetySchool, now: datetime) -> InStock:
+    serving = figures.serving
+    return InStock(
+        batch_id=named.batch_id,
+        dish_id=named.dish_id,
+        dish=named.dish,
+        letter=named.letter,
+        made_at=figures.made_at,
+        lots=tuple(_lots(figures, school, now)),
+        serving_g=None if serving is None else serving.grams,
+        kcal=None if serving is None else serving.kcal,
+    )
+
+
+def _lots(figures: BatchFigures, school: SafetySchool, now: datetime) -> list[ShelfLot]:
     """What was put away keeps from when it was made, what came out of the freezer from then on."""
     found = []
-    for part, stock in books.items():
-        for lot in stock.lots:
-            since = cooked.local_day(lot.since if lot.moved else min(lot.since, made_at))
-            until = keeps_until(lot.place, since, advice, made.house.safety)
-            found.append(
-                ShelfLot(
-                    place=lot.place,
-                    part=part,
-                    amount=lot.amount,
-                    since=lot.since,
-                    until=until,
-                    days_left=(until - cooked.local_day(now)).days,
-                )
+    for lot in figures.lots:
+        since = cooked.local_day(lot.since if lot.moved else min(lot.since, figures.made_at))
+        until = keeps_until(lot.place, since, figures.advice, school)
+        found.append(
+            ShelfLot(
+                place=lot.place,
+                part=lot.part,
+                amount=lot.amount,
+                since=lot.since,
+                until=until,
+                days_left=(until - cooked.local_day(now)).days,
             )
-    yield from sorted(found, key=lambda lot: lot.until)
+        )
+    return sorted(found, key=lambda lot: lot.until)
 
 
-def on_hand(session: Session, now: datetime) -> tuple[BatchStock, ...]:
-    """Every batch of which something is put away, what must be eaten first before the rest."""
-    books = rows.all_stock_records(session)
-    found = []
-    for batch_id, records in books.items():
-        if add_up(records).lots:
-            found.append(_of_batch(session, weighed.read(session, batch_id), records, now))
-    return tuple(sorted(found, key=lambda one: one.lots[0].until if one.lots else date.max))
+def on_hand(
+    session: Session, now: datetime, limit: int = MOST_AT_ONCE, offset: int = 0
+) -> StockPage:
+    """The batches of which something is put away, what must be eaten first before the rest."""
+    there = batches_on_hand(session)
+    named, school = _named(session, there), settings.read(session).safety
+    found = [
+        _in_stock(named[key], figures, school, now)
+        for key, figures in BATCHES.of(session, there).items()
+        if key in named and figures.lots
+    ]
+    found.sort(key=lambda one: one.lots[0].until)
+    return StockPage(stocks=tuple(found[offset : offset + limit]), total=len(found))
 
 
 def draw(session: Session, made: Weighed, now: datetime) -> None:
@@ -187,14 +216,14 @@ def _servings(session: Session, batch_id: int, grams: float) -> float | None:
 
 def _place_of(session: Session, batch_id: int, part: str, amount: float) -> Place | None:
     """Where there is enough of it: the fridge before the freezer, or it was never put away."""
-    stock = _stock(rows.stock_records(session, batch_id), part)
+    stock = book_of(rows.stock_records(session, batch_id), part)
     places: tuple[Place, ...] = ("fridge", "freezer")
     return next((place for place in places if stock.at(place) >= amount), None)
 
 
 def refuse_booked(session: Session, batch_id: int) -> None:
     """Raises `Refused` when servings are put away or gone: they would become other servings."""
-    booked = _stock(rows.stock_records(session, batch_id), "").accounted
+    booked = book_of(rows.stock_records(session, batch_id), "").accounted
     if booked > 0:
         raise Refused(
             f"Servings of this batch are put away or eaten already ({booked:g}). Undo those "

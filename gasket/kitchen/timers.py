@@ -5,15 +5,16 @@ from collections.abc import Iterator
 from datetime import datetime, timedelta
 from typing import Final, Literal
 
-from sqlmodel import Session, col, select
+from sqlmodel import Session
 
 from gasket.core.cooking.cook_log import CookDeed, CookLog, Deed, StepStatus, refusal, replay
 from gasket.core.cooking.keeping import INTO_THE_FRIDGE_MIN
 from gasket.core.errors import Refused
 from gasket.core.numbers import Answer
-from gasket.kitchen import cooked, cooking, weighed
+from gasket.kitchen import cooked, cooking, oven, weighed
+from gasket.kitchen.batch_figures import BATCHES
 from gasket.store import rows
-from gasket.store.tables import BatchRow, CookRow, DishRow
+from gasket.store.tables import BatchRow, DishRow
 
 REMIND_FOR_H: Final = 4.0
 """After that a reminder that nobody answered is given up."""
@@ -60,17 +61,13 @@ def log_timer(session: Session, deed: CookDeed, now: datetime) -> Timers:
 
 def timers(session: Session, now: datetime) -> Timers:
     """Everything that runs in the house."""
-    since = now - cooked.LATELY
-    query = select(CookRow.batch_id).where(col(CookRow.at) >= since).distinct()
     running = [*_own(_of_no_batch(session, now), None, None)]
-    for batch_id in session.exec(query.where(col(CookRow.batch_id).is_not(None))):
-        if batch_id is None:
-            continue
-        known = cooked.log_of(session, batch_id)
-        row = session.get(BatchRow, batch_id)
-        if row is None or not (_any_going(known) or _lately_done(known, now)):
-            continue
-        running += _of_batch(session, row, known, now)
+    figures = BATCHES.of(session, cooked.lately(session, now))
+    shown = [key for key, one in figures.items() if one.runs or _lately(one.done_at, now)]
+    memory = oven.memory(session) if shown else {}
+    for batch_id in shown:
+        row = rows.fetch(session, BatchRow, batch_id)
+        running += _of_batch(session, row, memory, now)
     return Timers(now=now, running=tuple(sorted(running, key=_soonest)))
 
 
@@ -82,17 +79,10 @@ def _soonest(timer: RunningTimer) -> datetime:
     return min(timer.due_at, timer.next_look_at or timer.due_at)
 
 
-def _any_going(known: CookLog) -> bool:
-    states = [*known.steps.values(), *(state for _, state in known.timers.values())]
-    return any(state.status is StepStatus.GOING for state in states)
-
-
-def _lately_done(known: CookLog, now: datetime) -> bool:
+def _lately(done_at: datetime | None, now: datetime) -> bool:
     """Whether a reminder to put it away may still be of use."""
     ago = timedelta(minutes=INTO_THE_FRIDGE_MIN, hours=REMIND_FOR_H)
-    return any(
-        state.done_at is not None and now - state.done_at < ago for state in known.steps.values()
-    )
+    return done_at is not None and now - done_at < ago
 
 
 def _own(known: CookLog, row: BatchRow | None, dish: DishRow | None) -> Iterator[RunningTimer]:
@@ -114,12 +104,13 @@ def _own(known: CookLog, row: BatchRow | None, dish: DishRow | None) -> Iterator
 
 
 def _of_batch(
-    session: Session, row: BatchRow, known: CookLog, now: datetime
+    session: Session, row: BatchRow, memory: oven.Memory, now: datetime
 ) -> Iterator[RunningTimer]:
+    known = cooked.log_of(session, rows.key_of(row))
     made = weighed.read(session, rows.key_of(row))
     steps = cooked.steps_of(made)
     rules = cooking.rules_of(made, steps)
-    estimates = cooking.estimates_of(session, made, steps, rules)
+    estimates = cooking.estimates_of(made, steps, rules, memory)
     yield from _own(known, row, made.dish)
     about = {"batch_id": row.id, "dish_id": made.dish.id, "dish": made.dish.name}
     for step in steps:

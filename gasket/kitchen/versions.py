@@ -117,7 +117,7 @@ def _batches(session: Session, label_id: int) -> list[BatchRow]:
 
 
 def _moved_trial(session: Session, trial: TrialRow, label_id: int, panel: Label) -> Moved | None:
-    planned = build.sheet(session, rows.key_of(trial)).planned
+    planned = build.draft(session, rows.key_of(trial)).planned
     return _moved(session, trial, planned, {str(label_id)}, panel, None)
 
 

@@ -7,7 +7,7 @@ from gasket.core.dividing import Dividing
 from gasket.core.filling import Filled, Targets, targets
 from gasket.core.numbers import Answer
 from gasket.core.portions import target_each_g
-from gasket.core.reckon import Result
+from gasket.core.reckon import Reckoning
 from gasket.core.weighing.order import Wetness, wetness
 from gasket.core.weighing.pour import tolerance_g, wants_finer_scale
 from gasket.core.weighing.records import Origin, Way
@@ -121,7 +121,7 @@ class BatchSheet(Answer):
     next_piece: int | None
     topping_up: bool
     weighed_back: tuple[WeighedBack, ...]
-    result: Result
+    result: Reckoning
     names: tuple[str, ...]
 
 

@@ -81,10 +81,10 @@ class Database:
             engine.dispose()
 
     @contextlib.contextmanager
-    def turn(self) -> Iterator[None]:
+    def turn(self, wait: bool = True) -> Iterator[None]:
         """This thread's turn to write, among those of this process. Whoever waits for SQLite's own
         lock asks again and again, the slower the longer; this one wakes the next at once."""
-        if not self._turn.acquire(timeout=PATIENCE_S):
+        if not self._turn.acquire(timeout=PATIENCE_S if wait else 0):
             raise Unavailable(BUSY)
         try:
             yield

@@ -4,7 +4,7 @@ from collections.abc import Iterable
 from datetime import datetime
 from typing import Any, TypeVar, cast
 
-from sqlmodel import Session, col, func, select
+from sqlmodel import Session, col, select
 
 from gasket.core.batch import Original
 from gasket.core.cooking.cook_log import CookRecord
@@ -183,6 +183,23 @@ def write_build(session: Session, trial: TrialRow, build: Build) -> None:
     session.flush()
 
 
+def batches_of(session: Session, trial_ids: Iterable[int]) -> dict[int, list[BatchRow]]:
+    """The batches of each of these trials, oldest first."""
+    found: dict[int, list[BatchRow]] = {key: [] for key in trial_ids}
+    query = select(BatchRow).where(col(BatchRow.trial_id).in_(list(found)))
+    for row in session.exec(query.order_by(col(BatchRow.id))):
+        found[row.trial_id].append(row)
+    return found
+
+
+def last_closed_batch(session: Session, trial_id: int) -> int | None:
+    """The newest batch of a trial whose weigh-in is closed."""
+    query = select(BatchRow.id).where(
+        BatchRow.trial_id == trial_id, col(BatchRow.closed_at).is_not(None)
+    )
+    return session.exec(query.order_by(col(BatchRow.id).desc()).limit(1)).first()
+
+
 def batch_lines(session: Session, batch_id: int) -> list[BatchLineRow]:
     query = select(BatchLineRow).where(BatchLineRow.batch_id == batch_id)
     return list(session.exec(query.order_by(col(BatchLineRow.position))))
@@ -223,17 +240,17 @@ def _cook_record(row: CookRow) -> CookRecord:
     return CookRecord.model_validate(row.model_dump(exclude={"sequence", "batch_id"}))
 
 
-def newest_cook_records(session: Session, most: int) -> dict[int, list[CookRecord]]:
-    """The logs of the batches that were cooked last, by batch."""
-    last = func.max(col(CookRow.sequence))
-    query = select(CookRow.batch_id).where(col(CookRow.batch_id).is_not(None))
-    newest = query.group_by(col(CookRow.batch_id)).order_by(last.desc()).limit(most)
-    logs: dict[int, list[CookRecord]] = {}
-    found = select(CookRow).where(col(CookRow.batch_id).in_(newest))
-    for row in session.exec(found.order_by(col(CookRow.sequence))):
-        if row.batch_id is not None:
-            logs.setdefault(row.batch_id, []).append(_cook_record(row))
-    return logs
+def newest_cooks(session: Session, most: int) -> list[int]:
+    """The batches at whose cook something was logged last, the latest first."""
+    known = col(CookRow.batch_id).is_not(None)
+    query = select(CookRow.batch_id).where(known).order_by(col(CookRow.sequence).desc())
+    found: dict[int, None] = {}
+    for batch_id in session.exec(query.execution_options(yield_per=100)):
+        if batch_id is not None:
+            found.setdefault(batch_id)
+        if len(found) > most:
+            break
+    return list(found)[:most]
 
 
 def stock_records(session: Session, batch_id: int) -> list[StockRecord]:
@@ -246,11 +263,12 @@ def _stock_record(row: StockRow) -> StockRecord:
     return StockRecord.model_validate(row.model_dump(exclude={"sequence", "batch_id"}))
 
 
-def all_stock_records(session: Session) -> dict[int, list[StockRecord]]:
-    """Every book, by batch."""
-    books: dict[int, list[StockRecord]] = {}
-    for row in session.exec(select(StockRow).order_by(col(StockRow.sequence))):
-        books.setdefault(row.batch_id, []).append(_stock_record(row))
+def stock_books(session: Session, batch_ids: Iterable[int]) -> dict[int, list[StockRecord]]:
+    """The whole books of these batches, oldest entry first."""
+    books: dict[int, list[StockRecord]] = {key: [] for key in batch_ids}
+    query = select(StockRow).where(col(StockRow.batch_id).in_(list(books)))
+    for row in session.exec(query.order_by(col(StockRow.sequence))):
+        books[row.batch_id].append(_stock_record(row))
     return books
 
 

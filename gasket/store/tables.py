@@ -337,6 +337,17 @@ class SettingRow(SQLModel, table=True):
     value: Any = Field(sa_column=Column(JSON))
 
 
+class MendedRow(SQLModel, table=True):
+    """A dish whose rows could not be read any more, as it was before it was mended."""
+
+    __tablename__ = "mended"
+
+    id: int | None = Field(default=None, primary_key=True)
+    dish_id: int = Field(foreign_key="dish.id", index=True)
+    before: dict[str, Any] = Field(sa_column=_json())
+    at: datetime = _time()
+
+
 class SentRow(SQLModel, table=True):
     """A request to write that carried a key of its sender, and what was answered: sent again it is
     answered the same and writes nothing. `answer` is compressed JSON."""

@@ -30,15 +30,31 @@ def weigh_all(client, batch_id):
 
 
 def test_the_demo_kitchen_shows_its_dish_with_original_and_weighed_trial(client):
-    dish = client.get("/api/kitchen").json()["dishes"][0]
-    assert dish["name"] == "Carrot loaf"
+    kitchen = client.get("/api/kitchen").json()
+    assert (len(kitchen["dishes"]), kitchen["total"], kitchen["set_aside"]) == (5, 5, 0)
+    dish = next(one for one in kitchen["dishes"] if one["name"] == "Carrot loaf")
     assert dish["weighed"]
-    assert dish["serving"]["grams"] == pytest.approx(186.5)
-    assert dish["original"]["saved_kcal"] > 0
+    assert dish["serving_g"] == pytest.approx(186.5)
+    assert dish["saved_kcal"] > 0
+    ours = sum(layer["kcal"] for layer in dish["rebuild"])
+    theirs = sum(layer["kcal"] for layer in dish["original"])
+    assert theirs - ours == pytest.approx(dish["saved_kcal"], abs=0.2)
+
+
+def test_dishes_come_page_by_page_the_last_touched_one_first(client):
+    client.put("/api/trials/1/intent", json={"intent": "less sweet"}).raise_for_status()
+    pages = [
+        client.get("/api/kitchen", params={"limit": 2, "offset": offset}).json()
+        for offset in (0, 2, 4)
+    ]
+    names = [dish["name"] for page in pages for dish in page["dishes"]]
+    assert names[0] == "Carrot loaf"
+    assert len(set(names)) == 5
+    assert {page["total"] for page in pages} == {5}
 
 
 def test_an_empty_kitchen_is_empty_and_a_dish_starts_with_an_empty_trial(empty_client):
-    nothing = {"dishes": [], "open_weigh_ins": [], "open_cooks": []}
+    nothing = {"dishes": [], "open_weigh_ins": [], "open_cooks": [], "total": 0, "set_aside": 0}
     assert empty_client.get("/api/kitchen").json() == nothing
     dish = empty_client.post("/api/dishes", json={"name": " Mac and cheese tray "}).json()
     assert dish["name"] == "Mac and cheese tray"
@@ -47,7 +63,7 @@ def test_an_empty_kitchen_is_empty_and_a_dish_starts_with_an_empty_trial(empty_c
     refused = empty_client.post(f"/api/trials/{trial['id']}/batches")
     assert refused.status_code == 409
     assert "nothing to weigh" in refused.json()["detail"]
-    assert empty_client.get("/api/kitchen").json()["dishes"][0]["serving"]["kcal"]["value"] == 0
+    assert empty_client.get("/api/kitchen").json()["dishes"][0]["kcal"]["value"] == 0
 
 
 def test_editing_the_original_changes_the_comparison(client):
@@ -233,8 +249,10 @@ def test_1492_g_in_8_portions_is_186_5_g_each_and_the_next_target_follows(client
     assert sheet["fill_g"]["2"] == pytest.approx((1492 - 200) / 7)
     for piece in range(2, 9):
         sheet = weigh(client, batch_id, "portion", piece=piece, net_g=184, origin="hand").json()
-    assert sheet["result"]["portions"][0]["grams"] == 200
-    kcal = [portion["kcal"]["value"] for portion in sheet["result"]["portions"]]
+    file = client.get(f"/api/batches/{batch_id}/file").json()
+    portions = client.post("/api/reckon", json=file).json()["portions"]
+    assert portions[0]["grams"] == 200
+    kcal = [portion["kcal"]["value"] for portion in portions]
     assert kcal[0] / kcal[1] == pytest.approx(200 / 184)
 
 
@@ -290,7 +308,7 @@ def test_an_imported_batch_keeps_what_only_the_file_knows(client):
     want = client.post("/api/reckon", json=document).json()
     taken_in = client.post("/api/batches", json=document).json()
     got = client.get(f"/api/batches/{taken_in['id']}/card").json()
-    assert got["result"] == want
+    assert got["result"] == {name: one for name, one in want.items() if name != "portions"}
     assert got["dish"] == "Theirs"
 
 

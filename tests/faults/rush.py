@@ -61,7 +61,9 @@ def assert_whole(url, database):
                 api.get(f"/api/trials/{trial['id']}").raise_for_status()
                 for batch in trial["batches"]:
                     api.get(f"/api/batches/{batch['id']}/card").raise_for_status()
-        for stock in api.get("/api/stock").raise_for_status().json():
+        for one in api.get("/api/stock").raise_for_status().json()["stocks"]:
+            path = f"/api/batches/{one['batch_id']}/stock"
+            stock = api.get(path).raise_for_status().json()
             gone = sum(stock["gone"].values()) + sum(lot["amount"] for lot in stock["lots"])
             assert gone <= stock["made"] + 1e-9, "more is gone than was made"
     with closing(sqlite3.connect(database)) as connection:

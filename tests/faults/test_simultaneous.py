@@ -187,6 +187,17 @@ CASES = [
         grows="SELECT version FROM batch WHERE id = 1",
     ),
     Case(
+        "POST /api/dishes/{dish_id}/repair",
+        "/api/dishes/1/repair",
+        grows="SELECT version FROM trial WHERE id = 1",
+        by=lambda _: 0,
+    ),
+    Case(
+        "PUT /api/dishes/{dish_id}/set-aside",
+        "/api/dishes/1/set-aside",
+        lambda _, i: {"aside": bool(i % 2)},
+    ),
+    Case(
         "PUT /api/batches/{batch_id}/dividing",
         "/api/batches/{open}/dividing",
         lambda _, i: {"pieces": 4 + i},

@@ -57,8 +57,9 @@ def full(first_day, tmp_path_factory):
             f"INSERT INTO own_swap VALUES (1, '{{}}', '{at}')",
             f"INSERT INTO pending_line VALUES (1, 1, '2 xyzzy', '{at}')",
             f"INSERT INTO sent VALUES ('key-0001', 'POST /api/dishes', 201, x'00', '{at}')",
-            "INSERT INTO kept_dish VALUES (1, 1, 'house', 'rules', '{}')",
-            "INSERT INTO kept_batch VALUES (1, 1, 'house', 'rules', '{}', 0, NULL)",
+            f"INSERT INTO mended VALUES (1, 1, '{{}}', '{at}')",
+            "INSERT OR REPLACE INTO kept_dish VALUES (1, 1, 'house', 'rules', '{}')",
+            "INSERT OR REPLACE INTO kept_batch VALUES (1, 1, 'house', 'rules', '{}', 0, NULL)",
         ):
             connection.execute(statement)
         connection.commit()

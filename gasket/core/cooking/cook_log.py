@@ -150,6 +150,17 @@ class CookLog:
     def begun(self) -> bool:
         return bool(self.steps)
 
+    @property
+    def runs(self) -> bool:
+        """Whether a step or a timer is going."""
+        states = [*self.steps.values(), *(state for _, state in self.timers.values())]
+        return any(state.status is StepStatus.GOING for state in states)
+
+    @property
+    def done_at(self) -> datetime | None:
+        """When the last step was done or left out."""
+        return max((one.done_at for one in self.steps.values() if one.done_at), default=None)
+
 
 def replay(records: Sequence[CookRecord]) -> CookLog:
     """Fold `records` (oldest first) into the state."""

@@ -14,11 +14,12 @@ look never behind the stated one.
 """
 
 import math
-from collections.abc import Sequence
+from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from datetime import datetime
 from typing import Final
 
+from gasket.core.cooking.cook_log import CookLog
 from gasket.core.cooking.looks import first_look_min, looks
 from gasket.core.cooking.steps import HOT, Step
 from gasket.core.margin import TWO_SIDED_95
@@ -45,6 +46,24 @@ class Baked(Answer):
     @property
     def ratio(self) -> float:
         return self.actual_min / self.stated_min
+
+
+def bakes_of(steps: Iterable[Step], log: CookLog, dish: str) -> Iterator[Baked]:
+    """The timed cooking steps of one cook."""
+    by_id = {step.id: step for step in steps}
+    for key, state in log.steps.items():
+        step, minutes = by_id.get(key), state.actual_min
+        if step is None or minutes is None or minutes <= 0 or state.done_at is None:
+            continue
+        if step.kind in HOT and step.tool:
+            yield Baked(
+                tool=step.tool,
+                vessel=step.vessel,
+                stated_min=step.stated_min,
+                actual_min=minutes,
+                dish=dish,
+                at=state.done_at,
+            )
 
 
 class Estimate(Answer):

@@ -122,6 +122,11 @@ def add_up(records: Sequence[StockRecord]) -> Stock:
     return stock
 
 
+def book_of(records: Sequence[StockRecord], part: str) -> Stock:
+    """The book of the servings, or of one part, added up."""
+    return add_up([one for one in records if one.part == part or one.move is Move.UNDO])
+
+
 def _take(stock: Stock, place: Place | None, amount: float) -> list[Lot]:
     """Take from the oldest lots of a place; what is not there is not taken."""
     taken: list[Lot] = []

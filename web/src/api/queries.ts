@@ -1,4 +1,9 @@
-import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import {
+  keepPreviousData,
+  useInfiniteQuery,
+  useQuery,
+  useQueryClient,
+} from "@tanstack/react-query";
 import { useCallback } from "react";
 
 import { api, ask } from "./client";
@@ -26,8 +31,26 @@ const at = <K extends string>(name: K, id: number) => ({
   params: { path: { [name]: id } as Record<K, number> },
 });
 
-export const useKitchen = () =>
-  useQuery({ queryKey: keys.kitchen, queryFn: () => ask(api.GET("/api/kitchen")) });
+/** The Kitchen, page by page; or the dishes that are set aside. */
+export const useKitchen = (setAside = false) =>
+  useInfiniteQuery({
+    queryKey: [...keys.kitchen, setAside],
+    queryFn: ({ pageParam: offset }) =>
+      ask(api.GET("/api/kitchen", { params: { query: { offset, set_aside: setAside } } })),
+    initialPageParam: 0,
+    getNextPageParam: (last, pages) => {
+      const shown = pages.reduce((sum, page) => sum + page.dishes.length, 0);
+      return shown < last.total && last.dishes.length > 0 ? shown : undefined;
+    },
+  });
+
+/** Dishes by the words of their names; without words the lately used ones. */
+export const useDishes = (search: string, limit: number) =>
+  useQuery({
+    queryKey: [...keys.kitchen, "names", search, limit],
+    queryFn: () => ask(api.GET("/api/dishes", { params: { query: { search, limit } } })),
+    placeholderData: keepPreviousData,
+  });
 
 export const useDish = (id: number) =>
   useQuery({
@@ -89,8 +112,21 @@ export const useBatchStock = (batchId: number | undefined) =>
     enabled: batchId !== undefined,
   });
 
+/** The dishes stay in sight under what is to be eaten first. */
+const FIRST_TO_EAT = 8;
+
+/** What is in the fridge and the freezer, page by page. */
 export const useStock = () =>
-  useQuery({ queryKey: keys.stock, queryFn: () => ask(api.GET("/api/stock")) });
+  useInfiniteQuery({
+    queryKey: keys.stock,
+    queryFn: ({ pageParam: offset }) =>
+      ask(api.GET("/api/stock", { params: { query: { offset, limit: FIRST_TO_EAT } } })),
+    initialPageParam: 0,
+    getNextPageParam: (last, pages) => {
+      const shown = pages.reduce((sum, page) => sum + page.stocks.length, 0);
+      return shown < last.total && last.stocks.length > 0 ? shown : undefined;
+    },
+  });
 
 /** Foods for some words; without words, lately used ones first. */
 export const useFoods = (search: string, limit = 50) =>

@@ -522,7 +522,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /**
+         * Dish Names
+         * @description Dishes by the words of their names.
+         */
+        get: operations["dish_names"];
         put?: never;
         /**
          * Add Dish
@@ -625,6 +629,66 @@ export interface paths {
          * @description Propose it again.
          */
         delete: operations["allow"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{dish_id}/repair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Repair Dish
+         * @description Mend a dish that cannot be read: what cannot be kept is said.
+         */
+        post: operations["repair_dish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{dish_id}/serving": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Dish Serving
+         * @description One serving of the newest trial, as planned or as last weighed.
+         */
+        get: operations["dish_serving"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{dish_id}/set-aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Set Dish Aside
+         * @description Put a dish out of the way, or bring it back.
+         */
+        put: operations["set_dish_aside"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -795,7 +859,7 @@ export interface paths {
         };
         /**
          * Kitchen
-         * @description What is going on now, and every dish with its newest trial.
+         * @description What is going on now, and a page of dishes, lately touched ones first.
          */
         get: operations["kitchen"];
         put?: never;
@@ -1168,7 +1232,7 @@ export interface paths {
         };
         /**
          * On Hand
-         * @description Everything that is put away, what must be eaten first before the rest.
+         * @description What is put away, what must be eaten first before the rest.
          */
         get: operations["on_hand"];
         put?: never;
@@ -1705,6 +1769,14 @@ export interface components {
             protein_g: number | null;
         };
         /**
+         * Aside
+         * @description Whether a dish is out of the way.
+         */
+        Aside: {
+            /** Aside */
+            aside: boolean;
+        };
+        /**
          * AtEqualWeight
          * @description Our figures for as many grams as one serving of the original weighs.
          */
@@ -1949,7 +2021,7 @@ export interface components {
             pieces: components["schemas"]["FilledPiece"][];
             /** Portions */
             portions: number;
-            result: components["schemas"]["Result"];
+            result: components["schemas"]["Reckoning"];
             /**
              * Started At
              * Format: date-time
@@ -1988,6 +2060,8 @@ export interface components {
             gone: {
                 [key: string]: number;
             };
+            /** Kcal */
+            kcal: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Last Record */
             last_record: string | null;
             /** Letter */
@@ -2001,7 +2075,8 @@ export interface components {
              * Format: date-time
              */
             made_at: string;
-            serving: components["schemas"]["Portion"];
+            /** Serving G */
+            serving_g: number | null;
             /** Suggested */
             suggested: {
                 [key: string]: string;
@@ -2011,9 +2086,12 @@ export interface components {
         };
         /**
          * BatchSummary
-         * @description A batch as a dish lists it; `cooking` is how far its steps are.
+         * @description A batch as a dish lists it; `cooking` is how far its steps are, `broken` why it cannot be
+         *     read.
          */
         BatchSummary: {
+            /** Broken */
+            broken: string;
             /** Closed At */
             closed_at: string | null;
             /**
@@ -2030,6 +2108,20 @@ export interface components {
              * Format: date-time
              */
             started_at: string;
+        };
+        /**
+         * Before
+         * @description One serving as older rules of Gasket made it of the very same records.
+         */
+        Before: {
+            /** Carbohydrate G */
+            carbohydrate_g: number | null;
+            /** Fat G */
+            fat_g: number | null;
+            /** Kcal */
+            kcal: number | null;
+            /** Protein G */
+            protein_g: number | null;
         };
         /**
          * BeginWeighIn
@@ -2236,7 +2328,7 @@ export interface components {
             in_the_way: components["schemas"]["InTheWay"][];
             /** Out Of Step */
             out_of_step: components["schemas"]["OutOfStep"][];
-            result: components["schemas"]["Result"];
+            result: components["schemas"]["Reckoning"];
             section: components["schemas"]["Section"];
         };
         /**
@@ -2333,13 +2425,15 @@ export interface components {
         /**
          * Card
          * @description Figures with margins, the build in grams, the steps, what to know before eating it, the
-         *     sources behind it. `text` is the same as plain text.
+         *     sources behind it. `by_older_rules` is what a serving of it was before Gasket's rules changed,
+         *     where that was another figure. `text` is the same as plain text.
          */
         Card: {
             as_planned: components["schemas"]["AsPlanned"];
             batch: components["schemas"]["Batch"];
             /** Batch Id */
             batch_id: number;
+            by_older_rules: components["schemas"]["Before"] | null;
             /** Cautions */
             cautions: components["schemas"]["Caution"][];
             /** Closed */
@@ -2392,7 +2486,7 @@ export interface components {
             portions: number;
             /** Reheat */
             reheat: string;
-            result: components["schemas"]["Result"];
+            result: components["schemas"]["Reckoning"];
             /** Serving Words */
             serving_words: string;
             /** Servings */
@@ -2905,28 +2999,67 @@ export interface components {
         Deed: "begin" | "done" | "skip" | "extend" | "look" | "temperature" | "pass" | "timer" | "undo";
         /**
          * DishCard
-         * @description A dish on the Kitchen screen: its newest trial, as planned or as last weighed.
+         * @description A dish on the Kitchen screen. `broken` says why it cannot be calculated.
          */
         DishCard: {
-            /** Goals */
-            goals: components["schemas"]["GoalState"][];
+            /**
+             * Broken
+             * @default
+             */
+            broken?: string;
+            /**
+             * Goals
+             * @default []
+             */
+            goals?: components["schemas"]["GoalState"][];
             /** Id */
             id: number;
-            /** Lines */
-            lines: components["schemas"]["LineShare"][];
+            /** Kcal */
+            kcal?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Name */
             name: string;
-            /** Names */
-            names: string[];
-            original: components["schemas"]["ComparedOriginal"] | null;
-            original_column: components["schemas"]["Column"] | null;
-            serving: components["schemas"]["Portion"];
+            /**
+             * Original
+             * @default []
+             */
+            original?: components["schemas"]["Slice"][];
+            /** Protein G */
+            protein_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /**
+             * Rebuild
+             * @default []
+             */
+            rebuild?: components["schemas"]["Slice"][];
+            /** Saved Kcal */
+            saved_kcal?: number | null;
+            /** Serving G */
+            serving_g?: number | null;
+            /**
+             * Trial
+             * @default
+             */
+            trial?: string;
+            /** Trial Id */
+            trial_id?: number | null;
+            /**
+             * Weighed
+             * @default false
+             */
+            weighed?: boolean;
+        };
+        /**
+         * DishName
+         * @description A dish by its name, with its newest trial.
+         */
+        DishName: {
+            /** Id */
+            id: number;
+            /** Name */
+            name: string;
             /** Trial */
             trial: string;
             /** Trial Id */
             trial_id: number;
-            /** Weighed */
-            weighed: boolean;
         };
         /**
          * DishSheet
@@ -3691,6 +3824,31 @@ export interface components {
             unknown_columns: string[];
         };
         /**
+         * InStock
+         * @description What of a batch is put away, and what one serving of it holds.
+         */
+        InStock: {
+            /** Batch Id */
+            batch_id: number;
+            /** Dish */
+            dish: string;
+            /** Dish Id */
+            dish_id: number;
+            /** Kcal */
+            kcal: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Letter */
+            letter: string;
+            /** Lots */
+            lots: components["schemas"]["ShelfLot"][];
+            /**
+             * Made At
+             * Format: date-time
+             */
+            made_at: string;
+            /** Serving G */
+            serving_g: number | null;
+        };
+        /**
          * InTheWay
          * @description A line that a need rules out, or one whose package does not say enough.
          */
@@ -3787,7 +3945,11 @@ export interface components {
          * @enum {string}
          */
         Kind: "tare" | "turn" | "line" | "add" | "right" | "skip" | "food" | "carry" | "spill" | "mixture" | "cooked" | "portion" | "top_up" | "odd" | "leftover" | "fat" | "undo";
-        /** KitchenView */
+        /**
+         * KitchenView
+         * @description A page of dishes, lately touched ones first, and what is going on. `total` is how many dishes
+         *     there are to page through, `set_aside` how many are out of the way.
+         */
         KitchenView: {
             /** Dishes */
             dishes: components["schemas"]["DishCard"][];
@@ -3795,6 +3957,10 @@ export interface components {
             open_cooks: components["schemas"]["OpenCook"][];
             /** Open Weigh Ins */
             open_weigh_ins: components["schemas"]["OpenWeighIn"][];
+            /** Set Aside */
+            set_aside: number;
+            /** Total */
+            total: number;
         };
         /**
          * Knob
@@ -4231,6 +4397,16 @@ export interface components {
             held_s: number;
             /** Temperature C */
             temperature_c: number;
+        };
+        /**
+         * Mended
+         * @description What was done, in sentences for a cook, and whether the dish can be read now.
+         */
+        Mended: {
+            /** Says */
+            says: string[];
+            /** Whole */
+            whole: boolean;
         };
         /**
          * Move
@@ -5142,6 +5318,30 @@ export interface components {
             name: string;
         };
         /**
+         * Reckoning
+         * @description What a batch comes to; numbers are unrounded.
+         */
+        Reckoning: {
+            batch: components["schemas"]["Facts"];
+            /** Findings */
+            findings: components["schemas"]["Finding"][];
+            /** Lines */
+            lines: components["schemas"]["LineShare"][];
+            /** Margin Parts */
+            margin_parts: {
+                [key: string]: components["schemas"]["MarginPart"][];
+            };
+            original: components["schemas"]["ComparedOriginal"] | null;
+            per_100g: components["schemas"]["Facts"] | null;
+            /** Says Who */
+            says_who: {
+                [key: string]: string[];
+            };
+            serving: components["schemas"]["Portion"];
+            /** Weight G */
+            weight_g: number | null;
+        };
+        /**
          * ReferenceAmount
          * @description What a rule takes one eating of it to weigh; `main_dish` has limits of its own.
          */
@@ -5220,7 +5420,7 @@ export interface components {
         };
         /**
          * Result
-         * @description The whole answer; numbers are unrounded.
+         * @description The whole answer, each piece with its own figures.
          */
         Result: {
             batch: components["schemas"]["Facts"];
@@ -5447,6 +5647,15 @@ export interface components {
             rebuild_at_equal_weight: components["schemas"]["Column"] | null;
         };
         /**
+         * Served
+         * @description One serving of a dish, of its newest trial as planned or as last weighed.
+         */
+        Served: {
+            /** Name */
+            name: string;
+            serving: components["schemas"]["Portion"];
+        };
+        /**
          * Settings
          * @description How to reckon: the energy method, what erythritol is worth, who eats the residue.
          */
@@ -5577,6 +5786,16 @@ export interface components {
             reason: string;
             /** Target G */
             target_g: number;
+        };
+        /**
+         * Slice
+         * @description A layer of a cut bar: kcal of one ingredient in a serving, and what most of them sit in.
+         */
+        Slice: {
+            /** Kcal */
+            kcal: number;
+            /** Material */
+            material: ("protein" | "carbohydrate" | "fat" | "fibre" | "polyols") | null;
         };
         /**
          * Source
@@ -5810,6 +6029,16 @@ export interface components {
             to?: ("fridge" | "freezer") | null;
             /** Undoes */
             undoes?: string | null;
+        };
+        /**
+         * StockPage
+         * @description What must be eaten first before the rest, and how many batches there are in all.
+         */
+        StockPage: {
+            /** Stocks */
+            stocks: components["schemas"]["InStock"][];
+            /** Total */
+            total: number;
         };
         /**
          * Stocked
@@ -6220,12 +6449,14 @@ export interface components {
         };
         /**
          * TrialSheet
-         * @description A trial as stored: its build, the shelf labels it uses, what it plans, and its report.
+         * @description A trial as stored: its build, the shelf labels it uses, and its report.
          */
         TrialSheet: {
             build: components["schemas"]["Build"];
             /** Copied From */
             copied_from: number | null;
+            /** Dish */
+            dish: string;
             /** Dish Id */
             dish_id: number;
             /** Id */
@@ -6240,7 +6471,6 @@ export interface components {
             };
             /** Letter */
             letter: string;
-            planned: components["schemas"]["Batch"];
             report: components["schemas"]["BuildReport"];
             /** Version */
             version: number;
@@ -9365,6 +9595,109 @@ export interface operations {
             };
         };
     };
+    dish_names: {
+        parameters: {
+            query?: {
+                search?: string;
+                limit?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DishName"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
     add_dish: {
         parameters: {
             query?: never;
@@ -10028,6 +10361,325 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RejectedSwap"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    repair_dish: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                dish_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Mended"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    dish_serving: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                dish_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Served"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    set_dish_aside: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                dish_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Aside"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Aside"];
                 };
             };
             /** @description The body could not be read. */
@@ -11180,7 +11832,11 @@ export interface operations {
     };
     kitchen: {
         parameters: {
-            query?: never;
+            query?: {
+                limit?: number;
+                offset?: number;
+                set_aside?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -13353,7 +14009,10 @@ export interface operations {
     };
     on_hand: {
         parameters: {
-            query?: never;
+            query?: {
+                limit?: number;
+                offset?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -13366,7 +14025,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BatchStock"][];
+                    "application/json": components["schemas"]["StockPage"];
                 };
             };
             /** @description The body could not be read. */

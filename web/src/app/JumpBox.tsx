@@ -2,7 +2,7 @@ import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 
 import { api, ask } from "../api/client";
-import { useFoods, useKitchen } from "../api/queries";
+import { useDishes, useFoods } from "../api/queries";
 import { Options } from "../ui/Options";
 import { useKeys } from "./useKeys";
 
@@ -68,13 +68,17 @@ export function JumpBox() {
 
 const STAGES = ["original", "build", "weigh", "cook", "portion", "card"];
 
+/** Words that name a dish rather than one of its stages. */
+const ofDishes = (words: readonly string[]) =>
+  words.filter((word) => !STAGES.some((stage) => stage.startsWith(word))).join(" ");
+
 function useTargets(text: string): { targets: Target[]; stale: boolean } {
-  const { data: kitchen } = useKitchen();
-  const { data: found, isPlaceholderData } = useFoods(text, 8);
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
+  const { data: dishes, isPlaceholderData: oldDishes } = useDishes(ofDishes(words), 8);
+  const { data: found, isPlaceholderData } = useFoods(text, 8);
   if (words.length === 0) return { targets: [], stale: false };
   const all: Target[] = [
-    ...(kitchen?.dishes ?? []).flatMap((dish) => [
+    ...(dishes ?? []).flatMap((dish) => [
       { key: `d${dish.id}`, text: dish.name, kind: "dish", to: `/dishes/${dish.id}` },
       ...STAGES.map((stage) => ({
         key: `d${dish.id}${stage}`,
@@ -101,6 +105,6 @@ function useTargets(text: string): { targets: Target[]; stale: boolean } {
   }));
   return {
     targets: [...own, ...foods].slice(0, 8),
-    stale: isPlaceholderData || found === undefined,
+    stale: isPlaceholderData || oldDishes || found === undefined || dishes === undefined,
   };
 }

@@ -12,7 +12,7 @@ interface TitleBlockProps {
   dish: string;
   trial: string;
   state: string;
-  result: Schemas["Result"];
+  result: Schemas["Reckoning"];
   labelNames: Record<string, string>;
   carbohydrate: "total" | "net";
   goals?: readonly Schemas["GoalState"][];

@@ -28,7 +28,7 @@ const short = (value: number, decimals: number) =>
 interface ToleranceProps {
   nutrient: Nutrient;
   figure: AnyFigure;
-  result: Pick<Schemas["Result"], "margin_parts" | "says_who">;
+  result: Pick<Schemas["Reckoning"], "margin_parts" | "says_who">;
   labelNames: Record<string, string>;
   className?: string;
 }

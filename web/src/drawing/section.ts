@@ -34,6 +34,14 @@ const ORDER: readonly (Material | null)[] = [
   "fat",
 ];
 
+interface OfMaterial {
+  material?: Material | null;
+}
+
+/** Like materials together, carbohydrate first. */
+export const byMaterial = (a: OfMaterial, b: OfMaterial) =>
+  ORDER.indexOf(a.material ?? null) - ORDER.indexOf(b.material ?? null);
+
 /** The layers of a column, like materials together, carbohydrate at the bottom. */
 export function layersOf(
   column: Schemas["Column"] | null | undefined,
@@ -41,11 +49,7 @@ export function layersOf(
 ): Layer[] {
   return (column?.layers ?? [])
     .map((layer) => ({ ...layer, amount: layer[measure] ?? 0 }))
-    .sort(
-      (a, b) =>
-        ORDER.indexOf(a.material ?? null) - ORDER.indexOf(b.material ?? null) ||
-        b.amount - a.amount,
-    );
+    .sort((a, b) => byMaterial(a, b) || b.amount - a.amount);
 }
 
 export const totalOf = (layers: readonly Layer[]) =>
@@ -53,7 +57,7 @@ export const totalOf = (layers: readonly Layer[]) =>
 
 /** A weighed batch as a section: its lines beside what is known of the original. */
 export function sectionOf(
-  result: Pick<Schemas["Result"], "lines" | "serving" | "original">,
+  result: Pick<Schemas["Reckoning"], "lines" | "serving" | "original">,
   names: readonly string[],
   original: Schemas["Column"] | null,
 ): Schemas["Section"] {

@@ -18,6 +18,8 @@ interface OptionsProps<T> {
   none?: ReactNode;
   /** Shown over the options: what the choice is about. */
   note?: ReactNode;
+  /** There is something to choose from before anything is typed. */
+  eager?: boolean;
   /** The options are not yet those of the text: Enter waits for them with `onEarly`. */
   stale?: boolean;
   onEarly?: () => void;
@@ -41,12 +43,13 @@ export function Options<T>({
   stale = false,
   onEarly,
   dense = false,
+  eager = false,
 }: OptionsProps<T>) {
   const id = useId();
   const [open, setOpen] = useState(false);
   const [at, setAt] = useState(0);
   const index = Math.min(at, Math.max(0, options.length - 1));
-  const shown = open && text.trim() !== "";
+  const shown = open && (eager || text.trim() !== "");
   const choose = (option: T | undefined) => {
     if (option === undefined) return;
     setOpen(false);

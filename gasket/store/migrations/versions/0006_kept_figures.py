@@ -52,6 +52,14 @@ def upgrade() -> None:
 
 def _make_tables() -> None:
     op.create_table(
+        "mended",
+        sa.Column("id", sa.Integer(), primary_key=True),
+        sa.Column("dish_id", sa.Integer(), sa.ForeignKey("dish.id"), nullable=False),
+        sa.Column("before", sa.JSON(), nullable=False, server_default="{}"),
+        sa.Column("at", TIME, nullable=False),
+    )
+    op.create_index("ix_mended_dish_id", "mended", ["dish_id"])
+    op.create_table(
         "sent",
         sa.Column("key", TEXT, primary_key=True),
         sa.Column("request", TEXT, nullable=False),
@@ -149,7 +157,7 @@ def _mend_lines(trial: int) -> None:
 
 
 def downgrade() -> None:
-    for made in ("kept_batch", "kept_dish", "batch_stamp", "dish_stamp", "sent"):
+    for made in ("kept_batch", "kept_dish", "batch_stamp", "dish_stamp", "sent", "mended"):
         op.drop_table(made)
     op.drop_index("ix_cook_record_at", "cook_record")
     op.drop_index("ix_weighing_revision_id", "weighing")

@@ -5,7 +5,7 @@ import { useAnswer } from "../../api/useAnswer";
 
 export interface Reckoned {
   report: Schemas["BuildReport"];
-  result: Schemas["Result"];
+  result: Schemas["Reckoning"];
   problem: ProblemError | undefined;
 }
 

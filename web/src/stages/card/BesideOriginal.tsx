@@ -2,7 +2,7 @@ import type { Schemas } from "../../api/client";
 import { figure, weighed } from "../../lib/format";
 
 /** The original beside ours: a serving each, and ours at the original's weight. */
-export function BesideOriginal({ result }: { result: Schemas["Result"] }) {
+export function BesideOriginal({ result }: { result: Schemas["Reckoning"] }) {
   const { original } = result;
   if (original?.kcal == null) return null;
   const equal = original.at_equal_weight;

@@ -87,6 +87,10 @@ function PlanAgainstMade({ card }: { card: Schemas["Card"] }) {
         name: "planned and made",
         text: `${figure(plan.kcal, "kcal")} kcal planned, ${valueText(kcal, "kcal")} made`,
       },
+    card.by_older_rules && {
+      name: "calculated anew",
+      text: `Gasket’s rules have changed; by the older ones ${olderText(card.by_older_rules)}`,
+    },
     cooked && {
       name: "cooked",
       text: `${weighed(cooked.cooked_g)} of ${weighed(cooked.raw_g)} g, ${fixed(cooked.share * 100, 0)} %`,
@@ -106,6 +110,15 @@ function PlanAgainstMade({ card }: { card: Schemas["Card"] }) {
       ))}
     </dl>
   );
+}
+
+/** "412 kcal and 31 g protein". */
+function olderText({ kcal, protein_g }: Schemas["Before"]): string {
+  const parts = [
+    kcal != null && `${figure(kcal, "kcal")} kcal`,
+    protein_g != null && `${figure(protein_g, "g")} g protein`,
+  ].filter((part) => part !== false);
+  return parts.length > 0 ? parts.join(" and ") : "it was not known";
 }
 
 function Steps({ steps }: { steps: readonly Schemas["CardStep"][] }) {

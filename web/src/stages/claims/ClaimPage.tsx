@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { useSearchParams } from "react-router";
 
-import { useKitchen } from "../../api/queries";
+import { api, ask } from "../../api/client";
+import { type DishName, DishPicker } from "../../dish/DishPicker";
 import { known } from "../../lib/figures";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Field";
@@ -84,41 +85,30 @@ export default function ClaimPage() {
 
 /** A serving of a dish in this kitchen, beside theirs. */
 function OneOfMine({ onChoose }: { onChoose: (claim: Claim) => void }) {
-  const { data: kitchen } = useKitchen();
-  const dishes = kitchen?.dishes ?? [];
-  if (dishes.length === 0) return null;
-  const choose = (id: string) => {
-    const dish = dishes.find((one) => String(one.id) === id);
-    if (!dish) return;
+  const choose = async ({ id }: DishName) => {
+    const params = { path: { dish_id: id } };
+    const { name, serving } = await ask(api.GET("/api/dishes/{dish_id}/serving", { params }));
     const value = (figure: Parameters<typeof known>[0]) => {
       const found = known(figure);
       return found ? Math.round(found.value) : null;
     };
     onChoose({
-      name: `${dish.name} ${dish.trial}`,
+      name,
       serving: {
-        kcal: value(dish.serving.kcal),
-        protein_g: value(dish.serving.protein_g),
-        carbohydrate_g: value(dish.serving.carbohydrate_g),
-        fat_g: value(dish.serving.fat_g),
-        fibre_g: value(dish.serving.fibre_g),
-        polyols_g: value(dish.serving.polyols_g),
-        grams: dish.serving.grams ? Math.round(dish.serving.grams) : null,
+        kcal: value(serving.kcal),
+        protein_g: value(serving.protein_g),
+        carbohydrate_g: value(serving.carbohydrate_g),
+        fat_g: value(serving.fat_g),
+        fibre_g: value(serving.fibre_g),
+        polyols_g: value(serving.polyols_g),
+        grams: serving.grams ? Math.round(serving.grams) : null,
       },
       batch: {},
     });
   };
   return (
     <div className="min-w-52">
-      <Choice
-        label="One of mine beside it"
-        value=""
-        options={[
-          { value: "", label: "choose a dish" },
-          ...dishes.map((dish) => ({ value: String(dish.id), label: dish.name })),
-        ]}
-        onChange={choose}
-      />
+      <DishPicker label="One of mine beside it" onChoose={(dish) => void choose(dish)} />
     </div>
   );
 }

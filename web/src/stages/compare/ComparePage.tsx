@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
 
-import type { Schemas } from "../../api/client";
-import { useComparison, useFoods, useKitchen } from "../../api/queries";
-import { Choice } from "../../ui/Field";
+import { useComparison, useFoods, useTrial } from "../../api/queries";
+import { DishPicker } from "../../dish/DishPicker";
+import { Button } from "../../ui/Button";
 import { Options } from "../../ui/Options";
 import { Sheet } from "../../ui/Sheet";
 import { Failed, Loading } from "../../ui/States";
@@ -147,22 +147,24 @@ interface TrialChoiceProps {
 }
 
 function TrialChoice({ trial, onChoose }: TrialChoiceProps) {
-  const { data: kitchen } = useKitchen();
-  const dishes: readonly Schemas["DishCard"][] = kitchen?.dishes ?? [];
+  const { data: chosen } = useTrial(trial);
   return (
     <div className="max-w-sm">
-      <Choice
+      <DishPicker
         label="What each would make of a serving of"
-        value={trial ? String(trial) : "none"}
-        options={[
-          { value: "none", label: "no trial chosen" },
-          ...dishes.map((dish) => ({
-            value: String(dish.trial_id),
-            label: `${dish.name}, trial ${dish.trial}`,
-          })),
-        ]}
-        onChange={(value) => onChoose(value === "none" ? undefined : Number(value))}
+        placeholder="A dish, by a part of its name"
+        onChoose={(dish) => onChoose(dish.trial_id)}
       />
+      {chosen && trial !== undefined && (
+        <p className="mt-1 flex flex-wrap items-center gap-x-3">
+          <b>
+            {chosen.dish}, trial {chosen.letter}
+          </b>
+          <Button look="quiet" onClick={() => onChoose(undefined)}>
+            No trial
+          </Button>
+        </p>
+      )}
     </div>
   );
 }

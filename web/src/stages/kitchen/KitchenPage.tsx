@@ -1,89 +1,59 @@
 import { type SyntheticEvent, useState } from "react";
-import { Link, useNavigate } from "react-router";
+import { useNavigate } from "react-router";
 
-import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
+import { api, ask, ProblemError, sentence } from "../../api/client";
 import { keys, useKitchen, useRefresh } from "../../api/queries";
-import { GoalMarks } from "../../drawing/GoalMarks";
-import { known, valueText } from "../../lib/figures";
-import { figure, weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
 import { Failed, Loading } from "../../ui/States";
+import { DishCards } from "./DishCards";
 import { GoingOn } from "./GoingOn";
 import { ImportBatch } from "./ImportBatch";
-import { MiniSection } from "./MiniSection";
 import { OnHand } from "./OnHand";
+import { SetAside } from "./SetAside";
 
 /** Home: what is going on, and every dish. */
 export function KitchenPage() {
-  const { data, error, isPending, refetch } = useKitchen();
+  const { data, error, isPending, refetch, fetchNextPage, hasNextPage, isFetchingNextPage } =
+    useKitchen();
   if (isPending) return <Loading />;
-  if (error) return <Failed error={error} retry={() => void refetch()} />;
+  if (!data) return <Failed error={error} retry={() => void refetch()} />;
+  const first = data.pages[0];
+  const dishes = data.pages.flatMap((page) => page.dishes);
   return (
     <Sheet className="p-5 max-sm:p-4">
       <h1 className="text-2xl font-bold">Kitchen</h1>
-      <GoingOn kitchen={data} />
+      {first && <GoingOn kitchen={first} />}
       <OnHand />
       <section aria-labelledby="dishes" className="mt-6">
         <h2 id="dishes" className="text-lg font-bold">
           Dishes
         </h2>
-        {data.dishes.length === 0 && (
+        {dishes.length === 0 && (
           <p className="mt-2 max-w-prose">
             No dish yet. A dish starts with its original: what one serving of the ordinary version
             weighs and holds. For example: “Carrot loaf, bakery slice, 180 g, 690 kcal”. Name yours
             below.
           </p>
         )}
-        <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(20rem,1fr))] gap-4 max-sm:grid-cols-1">
-          {data.dishes.map((dish) => (
-            <DishCard key={dish.id} dish={dish} />
-          ))}
-        </ul>
+        <DishCards dishes={dishes} />
+        {hasNextPage && (
+          <Button
+            className="mt-4"
+            disabled={isFetchingNextPage}
+            onClick={() => void fetchNextPage()}
+          >
+            Show more: {dishes.length} of {first?.total} shown
+          </Button>
+        )}
+        {(first?.set_aside ?? 0) > 0 && <SetAside count={first?.set_aside ?? 0} />}
       </section>
       <div className="mt-6 grid gap-x-10 gap-y-6 border-t border-rule pt-5 sm:grid-cols-2">
         <StartDish />
         <ImportBatch />
       </div>
     </Sheet>
-  );
-}
-
-function DishCard({ dish }: { dish: Schemas["DishCard"] }) {
-  const kcal = known(dish.serving.kcal);
-  const protein = known(dish.serving.protein_g);
-  const saved = dish.original?.saved_kcal;
-  return (
-    <li className="border border-ink bg-sheet">
-      <Link to={`/dishes/${dish.id}`} className="block p-3 hover:bg-wash">
-        <span className="flex items-baseline justify-between gap-3">
-          <span className="text-lg font-bold">{dish.name}</span>
-          <span className="text-sm text-soft">
-            trial {dish.trial}, {dish.weighed ? "weighed" : "planned"}
-          </span>
-        </span>
-        <MiniSection dish={dish} />
-        <span className="mt-2 block">
-          {kcal && dish.serving.grams != null && kcal.value > 0 ? (
-            <>
-              <b>{valueText(kcal, "kcal")} kcal</b>
-              {protein && ` · ${valueText(protein, "g")} g protein`}
-              {` · ${weighed(dish.serving.grams)} g`}
-            </>
-          ) : (
-            "No figures yet"
-          )}
-          {saved != null && kcal && kcal.value > 0 && (
-            <span className={`block text-sm ${saved >= 0 ? "text-done" : "text-mark"}`}>
-              {figure(Math.abs(saved), "kcal")} kcal {saved >= 0 ? "less" : "more"} than the
-              original
-            </span>
-          )}
-        </span>
-        <GoalMarks goals={dish.goals} />
-      </Link>
-    </li>
   );
 }
 

@@ -7,7 +7,7 @@ import { useStockBook } from "./useStockBook";
 type Lot = Schemas["ShelfLot"];
 
 /** What of a batch is in the fridge and the freezer, until when, and what can be done with it. */
-export function Lots({ stock }: { stock: Schemas["BatchStock"] }) {
+export function Lots({ stock }: { stock: Schemas["InStock"] }) {
   if (stock.lots.length === 0) return null;
   return (
     <ul className="mt-1 border-t border-ink" aria-label={`${stock.dish}, put away`}>
@@ -18,7 +18,7 @@ export function Lots({ stock }: { stock: Schemas["BatchStock"] }) {
   );
 }
 
-function OneLot({ lot, stock }: { lot: Lot; stock: Schemas["BatchStock"] }) {
+function OneLot({ lot, stock }: { lot: Lot; stock: Schemas["InStock"] }) {
   const book = useStockBook();
   const amount = lot.part ? lot.amount : Math.min(1, lot.amount);
   const about = { amount, place: lot.place, part: lot.part };

@@ -3,20 +3,22 @@ import { Link } from "react-router";
 import { useStock } from "../../api/queries";
 import { known, valueText } from "../../lib/figures";
 import { day } from "../../lib/format";
+import { Button } from "../../ui/Button";
 import { Lots } from "./Lots";
 
 /** What is in the fridge and the freezer, what must be eaten first at the top. */
 export function OnHand() {
-  const { data } = useStock();
-  if (!data || data.length === 0) return null;
+  const { data, fetchNextPage, hasNextPage } = useStock();
+  const stocks = data?.pages.flatMap((page) => page.stocks) ?? [];
+  if (stocks.length === 0) return null;
   return (
     <section aria-labelledby="on-hand" className="mt-6">
       <h2 id="on-hand" className="text-lg font-bold">
         In the fridge and the freezer
       </h2>
       <ul className="mt-1 grid gap-x-10 gap-y-3 lg:grid-cols-2">
-        {data.map((stock) => {
-          const kcal = known(stock.serving.kcal);
+        {stocks.map((stock) => {
+          const kcal = known(stock.kcal);
           return (
             <li key={stock.batch_id}>
               <Link
@@ -34,6 +36,11 @@ export function OnHand() {
           );
         })}
       </ul>
+      {hasNextPage && (
+        <Button className="mt-3" onClick={() => void fetchNextPage()}>
+          Show more: {stocks.length} of {data?.pages[0]?.total} shown
+        </Button>
+      )}
     </section>
   );
 }

@@ -13,7 +13,7 @@ import { useStockBook } from "./useStockBook";
 type Lot = Schemas["ShelfLot"];
 
 /** Half a serving, two at once, or so many grams at the table. */
-export function OtherAmount({ lot, stock }: { lot: Lot; stock: Schemas["BatchStock"] }) {
+export function OtherAmount({ lot, stock }: { lot: Lot; stock: Schemas["InStock"] }) {
   const [open, setOpen] = useState(false);
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
@@ -38,13 +38,13 @@ export function OtherAmount({ lot, stock }: { lot: Lot; stock: Schemas["BatchSto
 
 interface AmountProps {
   lot: Lot;
-  stock: Schemas["BatchStock"];
+  stock: Schemas["InStock"];
   onDone: () => void;
 }
 
 function Amount({ lot, stock, onDone }: AmountProps) {
   const book = useStockBook();
-  const each = lot.part ? null : (stock.serving.grams ?? null);
+  const each = lot.part ? null : (stock.serving_g ?? null);
   const [inGrams, setInGrams] = useState(false);
   const [typed, setTyped] = useState<number | null>(
     lot.part ? lot.amount : Math.min(2, lot.amount),
@@ -61,7 +61,7 @@ function Amount({ lot, stock, onDone }: AmountProps) {
   const taken = typed === null ? null : takenOf(typed, inGrams ? each : null, lot.amount);
   const tooMuch = taken !== null && taken > lot.amount;
   const ready = taken !== null && taken > 0 && !tooMuch;
-  const kcal = known(stock.serving.kcal);
+  const kcal = known(stock.kcal);
   const other = lot.place === "fridge" ? "freezer" : "fridge";
   const act = (move: "eaten" | "given" | "binned" | "moved", did: string) => () => {
     if (!ready) return;

@@ -1,0 +1,189 @@
+"""What a batch comes to, in the few figures that lists show: kept, since lists are long."""
+
+from collections.abc import Sequence
+from datetime import datetime
+from typing import Any, Final, Literal
+
+from sqlmodel import Session, and_, col, select
+
+from gasket.core.cooking.cook_log import CookLog, left_out
+from gasket.core.cooking.keeping import Keeps, keeping
+from gasket.core.cooking.oven_memory import Baked, bakes_of
+from gasket.core.cooking.steps import Step
+from gasket.core.cooking.stock import Move, book_of
+from gasket.core.margin import Figure, Portion
+from gasket.core.numbers import Answer
+from gasket.kitchen import cooked, weighed
+from gasket.kitchen.kept import Basis, Kept, KeptRow
+from gasket.kitchen.weighed import Weighed
+from gasket.store import rows
+from gasket.store.tables import BatchRow, BatchStampRow, KeptBatchRow, StockRow
+
+Cooking = Literal["none", "going", "done"]
+
+
+class KeptLot(Answer):
+    """So much in one place: `part` is a component, in grams; servings otherwise."""
+
+    place: Literal["fridge", "freezer"]
+    part: str
+    amount: float
+    since: datetime
+    moved: bool
+
+
+class BatchFigures(Answer):
+    """A batch as lists show it. `cooking` is how far its steps are, `runs` whether one of them or a
+    timer is going, `done_at` when the last one was done; `unbooked` servings are not accounted
+    for; `bakes` is what its cook taught of the oven."""
+
+    broken: str = ""
+    closed: bool
+    lines: int
+    open_lines: int
+    cooking: Cooking
+    runs: bool
+    done_at: datetime | None
+    made_at: datetime
+    servings: float | None
+    serving: Portion | None
+    unbooked: float
+    lots: tuple[KeptLot, ...]
+    gone: dict[Move, float]
+    last_booked: str | None
+    advice: tuple[Keeps, ...]
+    bakes: tuple[Baked, ...]
+
+
+class Before(Answer):
+    """One serving as older rules of Gasket made it of the very same records."""
+
+    kcal: float | None
+    protein_g: float | None
+    carbohydrate_g: float | None
+    fat_g: float | None
+
+
+def calculate(session: Session, batch_id: int) -> BatchFigures:
+    """The figures of a batch as it is stored now."""
+    return figures_of(session, weighed.read(session, batch_id))
+
+
+def figures_of(session: Session, made: Weighed) -> BatchFigures:
+    steps, log = cooked.steps_of(made), cooked.log_of(session, rows.key_of(made.row))
+    book = rows.stock_records(session, rows.key_of(made.row))
+    whole = book_of(book, "")
+    books = {part: book_of(book, part) for part in dict.fromkeys(["", *(r.part for r in book)])}
+    last = max((one.last for one in books.values() if one.last), key=lambda r: r.at, default=None)
+    return BatchFigures(
+        closed=made.row.closed_at is not None,
+        lines=len(made.state.lines),
+        open_lines=len(made.state.open_lines),
+        cooking=_cooking(made.row, steps, log),
+        runs=log.runs,
+        done_at=log.done_at,
+        made_at=cooked.made_at(made, log),
+        servings=made.servings,
+        serving=made.result.serving,
+        unbooked=max(0.0, (made.servings or 0.0) - whole.accounted),
+        lots=tuple(
+            KeptLot(place=lot.place, part=part, amount=lot.amount, since=lot.since, moved=lot.moved)
+            for part, stock in books.items()
+            for lot in stock.lots
+        ),
+        gone=whole.gone,
+        last_booked=last.id if last else None,
+        advice=keeping(made.family, (one.kind for one in made.shelved.values())),
+        bakes=tuple(bakes_of(steps, log, made.dish.name)),
+    )
+
+
+def _cooking(row: BatchRow, steps: Sequence[Step], log: CookLog) -> Cooking:
+    if row.steps is None or not log.begun:
+        return "none"
+    return "going" if left_out([step.id for step in steps], log) else "done"
+
+
+def _broken(session: Session, batch_id: int, says: str) -> BatchFigures:
+    row = rows.fetch(session, BatchRow, batch_id)
+    return BatchFigures(
+        broken=says,
+        closed=row.closed_at is not None,
+        lines=0,
+        open_lines=0,
+        cooking="none",
+        runs=False,
+        done_at=None,
+        made_at=row.closed_at or row.started_at,
+        servings=None,
+        serving=None,
+        unbooked=0.0,
+        lots=(),
+        gone={},
+        last_booked=None,
+        advice=(),
+        bakes=(),
+    )
+
+
+def _besides(figures: BatchFigures, basis: Basis, row: KeptRow | None) -> dict[str, Any]:
+    """Whether something is put away; and what older rules made of the very same state, where that
+    was another figure."""
+    before = None
+    if row is not None and (row.basis.number, row.basis.house) == (basis.number, basis.house):
+        before = row.before
+        if row.figures and row.basis.rules != basis.rules:
+            was = BatchFigures.model_validate(row.figures)
+            if _serving(was) != _serving(figures):
+                before = _serving(was).model_dump(mode="json")
+    return {"on_hand": bool(figures.lots), "before": before}
+
+
+def _serving(figures: BatchFigures) -> Before:
+    def shown(name: str) -> float | None:
+        figure = getattr(figures.serving, name, None)
+        return round(figure.value, 3) if isinstance(figure, Figure) else None
+
+    return Before.model_validate({name: shown(name) for name in Before.model_fields})
+
+
+BATCHES: Final = Kept(
+    key="batch_id",
+    figures=BatchFigures,
+    calculate=calculate,
+    broken=_broken,
+    stamps=BatchStampRow,
+    kept_in=KeptBatchRow,
+    besides=_besides,
+)
+
+
+def batches_on_hand(session: Session) -> list[int]:
+    """The batches of which something is put away."""
+    number = col(BatchStampRow.number)
+    fresh = and_(
+        col(KeptBatchRow.batch_id) == col(BatchStampRow.batch_id),
+        col(KeptBatchRow.number) == number,
+    )
+    known = select(BatchStampRow.batch_id).join(KeptBatchRow, fresh)
+    found = [key for key in session.exec(known.where(col(KeptBatchRow.on_hand))) if key is not None]
+    booked = select(StockRow.id).where(StockRow.batch_id == BatchStampRow.batch_id).exists()
+    unknown = (
+        select(BatchStampRow.batch_id, BatchStampRow.number)
+        .outerjoin(KeptBatchRow, fresh)
+        .where(col(KeptBatchRow.batch_id).is_(None), booked)
+    )
+    changed = {key: number for key, number in session.exec(unknown) if key is not None}
+    for key, book in rows.stock_books(session, changed).items():
+        if any(book_of(book, part).lots for part in {record.part for record in book}):
+            found.append(key)
+        else:
+            BATCHES.keep_nothing(session, key, changed[key], on_hand=False)
+    return found
+
+
+def by_older_rules(session: Session, batch_id: int) -> Before | None:
+    """One serving of a closed batch as older rules made it, where that was another figure."""
+    figures = BATCHES.of(session, [batch_id])[batch_id]
+    before = BATCHES.before(session, batch_id)
+    return Before.model_validate(before) if before and figures.closed else None
