@@ -194,7 +194,7 @@ def test_a_server_that_dies_shows_and_the_weigh_in_goes_on_where_it_was(
     server.process.wait()
     expect(page.get_by_text("The kitchen does not answer").first).to_be_visible()
     page.keyboard.press("s")
-    expect(page.get_by_text("1 record on the way")).to_be_visible()
+    expect(page.get_by_text("1 weight on the way.")).to_be_visible()
     server.__exit__()
     server.__enter__()
     expect(lines).to_contain_text("2 of 14")

@@ -1,7 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 
-import { ask, firstFault, ProblemError, problemOf, sentence } from "../src/api/client";
+import createClient from "openapi-fetch";
+
+import { ask, firstFault, onceOnly, ProblemError, problemOf, sentence } from "../src/api/client";
+import type { paths } from "../src/api/schema";
 import * as quick from "../src/stages/build/quick";
 import { addressOf, isEmpty, MOST_CLAIMS, type Sheet, sheetOf } from "../src/stages/claims/claims";
 import { inTurn } from "../src/lib/useInTurn";
@@ -40,6 +43,39 @@ describe("an answer of the kitchen", () => {
     expect((await caught(answer(500, "<html>"))).message).toBe("The kitchen answered 500.");
     expect(sentence("thrown")).toBe("Something went wrong.");
     expect(firstFault(new ProblemError(409, "Changed elsewhere."))).toBe("Changed elsewhere.");
+  });
+});
+
+describe("a request to write", () => {
+  const kitchen = (answers: (number | Error)[]) => {
+    const keys: (string | null)[] = [];
+    const fetch = (request: Request) => {
+      keys.push(request.headers.get("Idempotency-Key"));
+      const next = answers.shift() ?? 200;
+      if (next instanceof Error) return Promise.reject(next);
+      return Promise.resolve(new Response("{}", { status: next }));
+    };
+    const api = createClient<paths>({ baseUrl: "http://127.0.0.1", fetch });
+    api.use(onceOnly());
+    const start = (name: string) => api.POST("/api/dishes", { body: { name } }).catch(() => null);
+    return { api, keys, start };
+  };
+
+  test("keeps its key until it was answered, and is then another one", async () => {
+    const { keys, start } = kitchen([new TypeError("Failed to fetch"), 503, 201, 201]);
+    for (let i = 0; i < 4; i++) await start("Pie");
+    expect(keys[0]).toMatch(/^[0-9a-f-]{36}$/);
+    expect([keys[1], keys[2]]).toEqual([keys[0], keys[0]]);
+    expect(keys[3]).not.toBe(keys[0]);
+  });
+
+  test("that is pressed twice is one, what differs is another, reading needs no key", async () => {
+    const { api, keys, start } = kitchen([]);
+    await api.GET("/api/kitchen");
+    await Promise.all([start("Pie"), start("Pie"), start("Tart")]);
+    expect(keys[0]).toBeNull();
+    expect(keys[1]).toBe(keys[2]);
+    expect(keys[3]).not.toBe(keys[1]);
   });
 });
 

@@ -1,90 +1,100 @@
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useSyncExternalStore } from "react";
 
-import { api, ask, ProblemError, type Schemas } from "./client";
+import { api, ask, ProblemError } from "./client";
 import type { BatchSheet } from "./live";
+import { type Capture, Outbox, type Sent } from "./outbox";
 
-export type Capture = Schemas["Capture"];
+export type { Capture } from "./outbox";
 
-const RETRY_MS = 1000;
-const stored = (batchId: number) => `gasket.captures.${batchId}`;
-
-function waitingFor(batchId: number): Capture[] {
+async function send(batchId: number, body: Capture): Promise<Sent<BatchSheet>> {
+  const params = { path: { batch_id: batchId } };
   try {
-    return JSON.parse(localStorage.getItem(stored(batchId)) ?? "[]") as Capture[];
-  } catch {
-    return [];
+    const answer = await ask(api.POST("/api/batches/{batch_id}/weighings", { params, body }));
+    return { outcome: "stored", answer };
+  } catch (error) {
+    const status = error instanceof ProblemError ? error.status : 0;
+    const says = error instanceof Error ? error.message : "That could not be taken.";
+    return { outcome: status === 0 || status >= 500 ? "later" : "refused", says };
   }
 }
 
-/**
- * Captures on their way to the server. Each carries an id of its own and waits in the browser until the
- * server has it, so that a lost connection loses none and a retry weighs nothing twice.
- */
+/** One page at a time sends, where the browser can see to that; ids keep the others from harm. */
+async function alone(work: () => Promise<void>): Promise<void> {
+  if ("locks" in navigator) await navigator.locks.request("gasket.captures", work);
+  else await work();
+}
+
+const outbox = new Outbox<BatchSheet>({
+  storage: localStorage,
+  send,
+  alone,
+  now: Date.now,
+  later: (work, ms) => setTimeout(work, ms),
+});
+
+/** Send what waits in this browser, on whatever page: also what a page left that is closed by now. */
+export function useOutbox() {
+  useEffect(() => {
+    const look = () => outbox.look();
+    const elsewhere = ({ key, newValue }: StorageEvent) => {
+      if (key !== null && newValue === null) outbox.done(key);
+      else look();
+    };
+    look();
+    window.addEventListener("storage", elsewhere);
+    window.addEventListener("online", look);
+    return () => {
+      window.removeEventListener("storage", elsewhere);
+      window.removeEventListener("online", look);
+    };
+  }, []);
+  const all = useSyncExternalStore(outbox.watch, outbox.all);
+  return {
+    waiting: all.filter((one) => one.lost === undefined),
+    lost: all.filter((one) => one.lost !== undefined),
+    trouble: outbox.trouble,
+    late: outbox.late,
+    dismiss: (id: string) => outbox.dismiss(id),
+  };
+}
+
+/** The captures of one batch: each arrives once, or is shown as lost. */
 export function useCaptures(
   batchId: number,
   onSheet: (sheet: BatchSheet) => void,
   onRefused: (says: string) => void,
 ) {
-  const [waiting, setWaiting] = useState<Capture[]>(() => waitingFor(batchId));
-  const queue = useRef(waiting);
-  const busy = useRef(false);
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const told = useRef({ onSheet, onRefused });
   useEffect(() => {
     told.current = { onSheet, onRefused };
   });
-
-  const keep = useCallback(
-    (next: Capture[]) => {
-      queue.current = next;
-      setWaiting(next);
-      if (next.length > 0) localStorage.setItem(stored(batchId), JSON.stringify(next));
-      else localStorage.removeItem(stored(batchId));
-    },
+  useEffect(
+    () =>
+      outbox.listen({
+        onStored: (batch, sheet) => {
+          if (batch === batchId) told.current.onSheet(sheet);
+        },
+        onRefused: (batch, says) => {
+          if (batch === batchId) told.current.onRefused(says);
+        },
+      }),
     [batchId],
   );
-
-  const sendRef = useRef(() => Promise.resolve());
-  const send = useCallback(async () => {
-    clearTimeout(timer.current);
-    if (busy.current) return;
-    busy.current = true;
-    for (let first = queue.current[0]; first; first = queue.current[0]) {
-      try {
-        const sheet = await ask(
-          api.POST("/api/batches/{batch_id}/weighings", {
-            params: { path: { batch_id: batchId } },
-            body: first,
-          }),
-        );
-        keep(queue.current.slice(1));
-        told.current.onSheet(sheet);
-      } catch (error) {
-        const status = error instanceof ProblemError ? error.status : 0;
-        if (status === 0 || status >= 500) {
-          timer.current = setTimeout(() => void sendRef.current(), RETRY_MS);
-          break;
-        }
-        keep(queue.current.slice(1));
-        told.current.onRefused(error instanceof Error ? error.message : "That could not be taken.");
-      }
-    }
-    busy.current = false;
-  }, [batchId, keep]);
-  useEffect(() => {
-    sendRef.current = send;
-    void send();
-    return () => clearTimeout(timer.current);
-  }, [send]);
-
+  const all = useSyncExternalStore(outbox.watch, outbox.all);
+  const waiting = useMemo(
+    () =>
+      all
+        .filter((one) => one.batchId === batchId && one.lost === undefined)
+        .map((one) => one.capture),
+    [all, batchId],
+  );
   const capture = useCallback(
     (one: Omit<Capture, "id">): string => {
       const id = crypto.randomUUID();
-      keep([...queue.current, { ...one, id }]);
-      void sendRef.current();
+      outbox.add(batchId, { ...one, id });
       return id;
     },
-    [keep],
+    [batchId],
   );
   return { capture, waiting };
 }

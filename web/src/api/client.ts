@@ -1,4 +1,4 @@
-import createClient from "openapi-fetch";
+import createClient, { type Middleware } from "openapi-fetch";
 
 import type { components, paths } from "./schema";
 
@@ -25,6 +25,34 @@ export class ProblemError extends Error {
 }
 
 export const api = createClient<paths>();
+
+const KEY = "Idempotency-Key";
+const SAFE = ["GET", "HEAD"];
+
+/**
+ * A request to write carries a key until the kitchen has answered it: sent again because no answer came, or
+ * pressed twice, it is done once. `unanswered` are the keys by what was asked.
+ */
+export function onceOnly(unanswered = new Map<string, string>()): Middleware {
+  return {
+    async onRequest({ request }) {
+      const json = request.headers.get("Content-Type")?.includes("json") ?? true;
+      if (SAFE.includes(request.method) || !json) return undefined;
+      const asked = `${request.method} ${request.url} ${await request.clone().text()}`;
+      const key = unanswered.get(asked) ?? crypto.randomUUID();
+      unanswered.set(asked, key);
+      request.headers.set(KEY, key);
+      return request;
+    },
+    onResponse({ request, response }) {
+      const key = request.headers.get(KEY);
+      if (response.status >= 500) return;
+      for (const [asked, one] of unanswered) if (one === key) unanswered.delete(asked);
+    },
+  };
+}
+
+api.use(onceOnly());
 
 interface Answer<T> {
   data?: T;

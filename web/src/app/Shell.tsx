@@ -3,6 +3,7 @@ import { NavLink } from "react-router";
 
 import { useHealth } from "../api/queries";
 import { JumpBox } from "./JumpBox";
+import { OnTheWay } from "./OnTheWay";
 import { useTheme } from "./theme";
 import { NewTimer, TimerBar } from "./Timers";
 
@@ -44,6 +45,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <ThemeSwitch />
       </header>
       <TimerBar />
+      <OnTheWay />
       <main id="page" className="mx-auto max-w-[1500px] p-4 max-sm:p-0">
         {children}
       </main>

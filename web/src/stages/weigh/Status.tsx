@@ -1,19 +1,17 @@
 import type { ReactNode } from "react";
 
 import type { Live } from "../../api/live";
-import { count } from "../../lib/format";
 import type { ShownSheet } from "./lines";
 
 interface StatusProps {
   live: Live;
   sheet: ShownSheet;
-  waiting: number;
   onHandsFree: (on: boolean) => void;
   voice: { on: boolean; toggle: () => void; possible: boolean };
 }
 
 /** Whether scale and kitchen answer, and how the weigh-in goes on: by itself, aloud. */
-export function Status({ live, sheet, waiting, onHandsFree, voice }: StatusProps) {
+export function Status({ live, sheet, onHandsFree, voice }: StatusProps) {
   return (
     <div className="flex flex-wrap items-center gap-x-5 gap-y-1 text-sm">
       <span
@@ -22,7 +20,6 @@ export function Status({ live, sheet, waiting, onHandsFree, voice }: StatusProps
       >
         {says(live)}
       </span>
-      {waiting > 0 && <span className="text-mark">{count(waiting, "record")} on the way</span>}
       <span className="ml-auto flex flex-wrap gap-x-4">
         {voice.possible && (
           <Tick on={voice.on} onChange={voice.toggle}>

@@ -118,13 +118,7 @@ function Open({ dish, sheet, live, captures }: OpenProps) {
         </div>
       </aside>
       <div className="flex min-w-0 flex-col p-5 max-sm:p-3">
-        <Status
-          live={live}
-          sheet={sheet}
-          waiting={captures.waiting.length}
-          onHandsFree={weighing.setHandsFree}
-          voice={voice}
-        />
+        <Status live={live} sheet={sheet} onHandsFree={weighing.setHandsFree} voice={voice} />
         {line || sheet.free ? (
           <AtTheScale
             sheet={sheet}
