@@ -6,7 +6,7 @@ import contextlib
 from fastapi import APIRouter, Response, WebSocket, WebSocketDisconnect
 from pydantic import ValidationError
 
-from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
+from gasket.api.doors import BATCH_BODY, BatchBody, HouseDoor, Key, SessionDoor, WriteDoor
 from gasket.core.batch import Batch
 from gasket.core.dividing import Dividing
 from gasket.core.entry.readings import AmountReading
@@ -48,8 +48,8 @@ def begin(
     )
 
 
-@router.post("/batches", status_code=201)
-def take_in(batch: Batch, write: WriteDoor, house: HouseDoor) -> BatchSheet:
+@router.post("/batches", status_code=201, openapi_extra=BATCH_BODY)
+def take_in(batch: BatchBody, write: WriteDoor, house: HouseDoor) -> BatchSheet:
     """Import a batch in the open format, as a dish of its own."""
     return write(lambda session: files.take_in(session, batch, house.now()))
 
@@ -169,9 +169,9 @@ async def live(socket: WebSocket, batch_id: int) -> None:
     house.live.join(sheet, page)
     sending = asyncio.create_task(_send(socket, page))
     try:
-        while True:
+        while (message := await socket.receive())["type"] == "websocket.receive":
             with contextlib.suppress(ValidationError):
-                page.aim = Aim.model_validate_json(await socket.receive_text())
+                page.aim = Aim.model_validate_json(message.get("text") or "")
     except (WebSocketDisconnect, RuntimeError):
         pass
     finally:

@@ -3,11 +3,13 @@
 import hashlib
 from collections.abc import Callable, Iterator
 from dataclasses import dataclass
-from typing import Annotated, TypeVar, cast
+from typing import Annotated, Any, Final, TypeVar, cast
 
 from fastapi import Depends, Header, Path, Query, Request
 from sqlmodel import Session
 
+from gasket.core.batch import Batch
+from gasket.formats.batch_json import parse_batch
 from gasket.kitchen import sent
 from gasket.kitchen.house import House
 
@@ -70,6 +72,19 @@ async def writing_of(request: Request, house: HouseDoor, key: SenderKey = None) 
     body = "" if key is None else hashlib.sha256(await request.body()).hexdigest()
     return Writing(house, f"{request.method} {request.url.path} {body}".strip(), status, key)
 
+
+async def batch_of(request: Request) -> Batch:
+    """A batch file as the command reads it: a key that stands twice is a fault."""
+    return parse_batch(await request.body())
+
+
+BatchBody = Annotated[Batch, Depends(batch_of)]
+BATCH_BODY: Final[dict[str, Any]] = {
+    "requestBody": {
+        "required": True,
+        "content": {"application/json": {"schema": {"$ref": "#/components/schemas/Batch"}}},
+    }
+}
 
 WriteDoor = Annotated[Writing, Depends(writing_of)]
 

@@ -1,9 +1,11 @@
-"""Keeps strangers out: Host and Origin must be this machine's, and bodies must be reasonable."""
+"""Keeps strangers out: Host and Origin must be this machine's, bodies must be reasonable, and a
+page of the kitchen runs nothing but the kitchen's own scripts."""
 
 import json
 from typing import Final
 from urllib.parse import urlsplit
 
+from starlette.datastructures import Headers, MutableHeaders
 from starlette.exceptions import HTTPException
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
@@ -15,12 +17,19 @@ FILES: Final = "/api/shelf/imports"
 """Where a whole shelf file may come in."""
 HOME: Final = frozenset({"127.0.0.1", "localhost", "::1"})
 
-
-def _host_of(netloc: str) -> str | None:
-    try:
-        return urlsplit(f"//{netloc}").hostname
-    except ValueError:
-        return None
+ALWAYS: Final = {
+    "Content-Security-Policy": (
+        "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:;"
+        " font-src 'self' data:; object-src 'none'; base-uri 'self'; form-action 'self';"
+        " frame-ancestors 'none'"
+    ),
+    "X-Content-Type-Options": "nosniff",
+    "X-Frame-Options": "DENY",
+    "Referrer-Policy": "no-referrer",
+    "Cross-Origin-Opener-Policy": "same-origin",
+    "Cross-Origin-Resource-Policy": "same-origin",
+}
+"""On every answer: what a browser may do with it."""
 
 
 class Guard:
@@ -33,10 +42,9 @@ class Guard:
         if scope["type"] not in ("http", "websocket"):
             await self.app(scope, receive, send)
             return
-        headers = {
-            key.decode("latin-1"): value.decode("latin-1") for key, value in scope["headers"]
-        }
-        if not _from_home(headers):
+        send = _with_headers(send)
+        headers = Headers(scope=scope)
+        if not _from_home(headers, scope["scheme"]):
             await _refuse(scope, send, 403, "This address is not the kitchen's own.")
             return
         length = headers.get("content-length", "")
@@ -47,16 +55,44 @@ class Guard:
         await self.app(scope, _counting(receive, most), send)
 
 
+def _with_headers(send: Send) -> Send:
+    async def sent(message: Message) -> None:
+        if message["type"] == "http.response.start":
+            headers = MutableHeaders(scope=message)
+            for name, value in ALWAYS.items():
+                headers[name] = value
+        await send(message)
+
+    return sent
+
+
 def _too_much(most: int) -> str:
     return f"That is too much at once: at most {most // 1_000_000} MB."
 
 
-def _from_home(headers: dict[str, str]) -> bool:
-    host = headers.get("host", "")
-    origin = headers.get("origin")
-    if _host_of(host) not in HOME:
+def _from_home(headers: Headers, scheme: str) -> bool:
+    """Whether the request names this machine, once, and comes from a page of the very server."""
+    hosts, origins = headers.getlist("host"), headers.getlist("origin")
+    if len(hosts) != 1 or len(origins) > 1:
         return False
-    return origin is None or urlsplit(origin).netloc == host
+    secure = scheme in ("https", "wss")
+    here = _place(f"{'https' if secure else 'http'}://{hosts[0]}")
+    if here is None or here[1] not in HOME:
+        return False
+    return not origins or _place(origins[0]) == here
+
+
+def _place(address: str) -> tuple[str, str | None, int | None] | None:
+    """Scheme, host and port of an address that has nothing else; None for what is none."""
+    try:
+        parts = urlsplit(address)
+        port = parts.port
+    except ValueError:
+        return None
+    if parts.path or parts.query or parts.fragment or "@" in parts.netloc:
+        return None
+    usual = {"http": 80, "https": 443}.get(parts.scheme)
+    return parts.scheme, parts.hostname, port or usual
 
 
 def _counting(receive: Receive, most: int) -> Receive:

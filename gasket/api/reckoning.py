@@ -5,8 +5,8 @@ from typing import Annotated
 from fastapi import APIRouter, Query
 from pydantic import BaseModel, Field
 
+from gasket.api.doors import BATCH_BODY, BatchBody
 from gasket.core.audit import Audit, audit
-from gasket.core.batch import Batch
 from gasket.core.claim_check.check import check_claims
 from gasket.core.claim_check.figures import Claim, ClaimReport, ClaimSheet
 from gasket.core.labels import Label
@@ -27,8 +27,8 @@ class ClaimText(Value):
     text: Annotated[str, Field(max_length=MOST_TEXT)]
 
 
-@router.post("/reckon")
-def reckon_batch(batch: Batch) -> Result:
+@router.post("/reckon", openapi_extra=BATCH_BODY)
+def reckon_batch(batch: BatchBody) -> Result:
     """Reckon a batch in the open format."""
     return reckon(batch)
 

@@ -6,7 +6,7 @@ from fastapi import APIRouter, Query
 
 from gasket.api.doors import HouseDoor, Key, Offset, SessionDoor, WriteDoor
 from gasket.core.labels import Label
-from gasket.core.numbers import Value
+from gasket.core.numbers import Value, YesNo
 from gasket.kitchen import comparing, finding, quick, reference, shelf, versions
 from gasket.kitchen.comparing import Comparison
 from gasket.kitchen.finding import FoodPage
@@ -23,7 +23,7 @@ Limit = Annotated[int, Query(ge=1, le=finding.MOST_AT_ONCE)]
 class OnShelf(Value):
     """Whether it is on the shelf: taking it off can be undone."""
 
-    on_shelf: bool
+    on_shelf: YesNo
 
 
 class Candidate(Value):

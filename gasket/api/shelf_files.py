@@ -8,7 +8,7 @@ from fastapi.responses import StreamingResponse
 
 from gasket.api.doors import HouseDoor, Offset, SessionDoor
 from gasket.api.shelf import Limit
-from gasket.core.numbers import Value
+from gasket.core.numbers import Value, YesNo
 from gasket.formats.shelf_csv import MEDIA_TYPE, dump_shelf
 from gasket.kitchen import shelf_files
 from gasket.kitchen.shelf_files import ImportRows, ImportState
@@ -20,7 +20,7 @@ router = APIRouter(tags=["shelf files"])
 class Commit(Value):
     """Whether refused rows may be left out; otherwise they stop the import."""
 
-    leave_out_refused: bool = False
+    leave_out_refused: YesNo = False
 
 
 @router.get("/shelf/export", response_class=StreamingResponse)

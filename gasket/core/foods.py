@@ -14,7 +14,7 @@ from gasket.core.labels import Density
 from gasket.core.numbers import Number, Positive, Value
 
 MeasureOrigin = Literal["weighed", "label", "typical"]
-MeasureName = Annotated[str, Field(min_length=1, max_length=40, pattern=r"^[^;=|]*$")]
+MeasureName = Annotated[str, Field(min_length=1, max_length=40, pattern=r"^[^;=|\[\]]*$")]
 Alias = Annotated[str, Field(min_length=1, max_length=120, pattern=r"^[^;|]*$")]
 MOST_MEASURES: Final = 40
 

@@ -35,6 +35,9 @@ Positive = Annotated[
 """What is divided by: a basis, a serving, a whole batch."""
 
 
+YesNo = Annotated[bool, Field(strict=True)]
+"""True or false, and not 1, 0 or "yes"."""
+
 SentId = Annotated[str, Field(min_length=8, max_length=64)]
 """An id made by the sender, so that what is sent again is not there twice."""
 

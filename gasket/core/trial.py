@@ -1,15 +1,16 @@
 """A trial's build: components and lines with target grams, its terms, and the batch it plans."""
 
 from collections.abc import Iterator, Mapping
-from typing import Annotated, Final, Literal
+from typing import Annotated, Final, Literal, Self
 
-from pydantic import Field
+from pydantic import Field, model_validator
+from pydantic_core import PydanticCustomError
 
 from gasket.core.batch import Batch, Component, Line, Name, Original, Portions, Settings
 from gasket.core.families import Family
 from gasket.core.goals import Goal
 from gasket.core.labels import Label
-from gasket.core.numbers import Amount, Number, Value
+from gasket.core.numbers import Amount, Number, Value, YesNo
 
 MOST_LINES: Final = 500
 """In one component."""
@@ -38,13 +39,19 @@ class BuildLine(Value):
     target_g: Amount
     count: Amount | None = None
     how: Remark = ""
-    off: bool = False
-    locked: bool = False
+    off: YesNo = False
+    locked: YesNo = False
     least_g: Amount | None = None
     most_g: Amount | None = None
     why: Remark = ""
     until: Remark = ""
     stands_for: Annotated[tuple[LineId, ...], Field(max_length=50)] = ()
+
+    @model_validator(mode="after")
+    def _of_one_thing(self) -> Self:
+        if (self.label_id is None) == (self.component is None):
+            raise PydanticCustomError("line_of", "A line is of one food or of one component.")
+        return self
 
 
 class BuildComponent(Value):

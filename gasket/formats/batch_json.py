@@ -112,6 +112,9 @@ _SENTENCES: Final = {
         ("dict_type", "model_type", "model_attributes_type", "dataclass_type"),
         "This must be an object.",
     ),
+    **dict.fromkeys(("bool_type", "bool_parsing"), "This must be true or false."),
+    "string_pattern_mismatch": "This holds a character that is not allowed here.",
+    "timezone_aware": "This must say its time zone.",
     "json_invalid": "This is not JSON.",
 }
 """Pydantic's error types in a cook's words; a validator of our own brings its own sentence."""

@@ -209,7 +209,7 @@ def parse_row(cells: dict[str, str]) -> ShelfRow:
             continue
         try:
             values[name] = _value(name, cell, below)
-        except (ValueError, ZeroDivisionError):
+        except (ValueError, ArithmeticError):
             faults.append(Fault(path=name, message=f"“{cell[:40]}” is not a number."))
     if faults:
         raise FaultyInput(*faults)

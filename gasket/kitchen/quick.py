@@ -13,10 +13,10 @@ from gasket.core.entry.model import MOST_TEXT, Entry
 from gasket.core.entry.readings import AmountReading, Known, NeedKind
 from gasket.core.entry.work_out import Worked, work_out
 from gasket.core.errors import FaultyInput
-from gasket.core.foods import FoodFacts, Measure
+from gasket.core.foods import MOST_MEASURES, FoodFacts, Measure, MeasureName
 from gasket.core.numbers import Answer, Positive, Value
 from gasket.core.quantities import HouseholdSystem
-from gasket.core.units import convert
+from gasket.core.units import convert, kind_of
 from gasket.kitchen import finding, settings, shelf
 from gasket.kitchen.shelf import ShelfFood, ShelfLabel
 from gasket.store import rows
@@ -73,7 +73,7 @@ class Told(Value):
     """What the cook says or has weighed once: grams of one measure, or a share."""
 
     kind: NeedKind
-    measure: Annotated[str, Field(min_length=1, max_length=40)]
+    measure: MeasureName
     grams: Positive | None = None
     share: Annotated[float, Field(ge=0, lt=1)] | None = None
 
@@ -186,7 +186,12 @@ def _with(facts: FoodFacts, told: Told, system: HouseholdSystem) -> FoodFacts:
     if told.grams is None:
         raise FaultyInput.at("grams", "Type what it weighs in grams.")
     if told.kind == "measure":
+        known = {measure.name for measure in facts.measures} | {told.measure.lower()}
+        if len(known) > MOST_MEASURES:
+            raise FaultyInput.at("measure", f"A food has at most {MOST_MEASURES} measures.")
         return facts.with_measure(Measure(name=told.measure, grams=told.grams, origin="weighed"))
+    if kind_of(told.measure) != "volume":
+        raise FaultyInput.at("measure", "Type a measure of volume, like cup or tbsp.")
     density = told.grams / convert(1, told.measure, system)
     if not 0.02 <= density <= 10:
         raise FaultyInput.at("grams", f"Nothing in a kitchen weighs {density:.3g} g a millilitre.")

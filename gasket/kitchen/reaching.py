@@ -5,7 +5,7 @@ from sqlmodel import Session
 from gasket.core.errors import FaultyInput
 from gasket.core.goals import GoalState, goal_states
 from gasket.core.margin import Portion
-from gasket.core.numbers import Answer, Value
+from gasket.core.numbers import Answer, Value, YesNo
 from gasket.core.reckon import reckon
 from gasket.core.target.formulation import Task
 from gasket.core.target.limits import limits_of
@@ -22,7 +22,7 @@ class GoalWanted(Value):
     """An unsaved build whose goal is to be reached, with or without swaps."""
 
     build: Build
-    swaps: bool = True
+    swaps: YesNo = True
 
 
 class WorkedProposal(Answer):

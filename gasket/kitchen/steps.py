@@ -5,7 +5,8 @@ from dataclasses import dataclass
 from datetime import datetime
 from typing import Annotated
 
-from pydantic import AwareDatetime, Field
+from pydantic import AwareDatetime, BeforeValidator, Field
+from pydantic_core import PydanticCustomError
 from sqlmodel import Session
 
 from gasket.core.cooking.musts import Must, forgotten
@@ -65,11 +66,21 @@ class StepsEdit(Value):
     steps: Steps
 
 
+def _no_number(given: object) -> object:
+    """A bare number would be taken for seconds since 1970."""
+    if isinstance(given, (int, float)):
+        raise PydanticCustomError("moment", "Say when as a date and a time.")
+    return given
+
+
+Moment = Annotated[AwareDatetime, BeforeValidator(_no_number)]
+
+
 class StepsWanted(Value):
     """Unsaved steps, and when to eat; from now on where nobody says."""
 
     steps: Steps
-    eat_at: AwareDatetime | None = None
+    eat_at: Moment | None = None
 
 
 class StepText(Value):

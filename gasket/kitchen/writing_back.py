@@ -52,9 +52,7 @@ def _as_weighed(made: Weighed, planned: Build) -> Build:
     for row in made.lines:
         if row.key not in there and made.state_of(row).status is LineStatus.WEIGHED:
             key = row.key or f"batch-{made.row.id}-{row.id}"
-            parts.setdefault(row.component, []).append(
-                _line(made, row, BuildLine(id=key, target_g=0.0))
-            )
+            parts.setdefault(row.component, []).append(_line(made, row, _new_line(made, row, key)))
     return planned.model_copy(
         update={
             "components": tuple(
@@ -80,6 +78,12 @@ def _line(made: Weighed, row: BatchLineRow, line: BuildLine) -> BuildLine:
             "until": state.cue or line.until,
         }
     )
+
+
+def _new_line(made: Weighed, row: BatchLineRow, key: str) -> BuildLine:
+    revision = made.revision_of(row)
+    label_id = made.shelved[revision].label_id if revision else None
+    return BuildLine(id=key, label_id=label_id, component=row.of_component, target_g=0.0)
 
 
 def _grams(made: Weighed, row: BatchLineRow) -> float:

@@ -27,12 +27,95 @@ HOME = {"host": "127.0.0.1"}
         {"origin": "http://127.0.0.1:9999"},
         {"origin": "null"},
         {"host": "[::1"},
+        {"host": "somebody@127.0.0.1"},
+        {"host": "127.0.0.1/evil"},
+        {"origin": "http://[::1"},
+        {"origin": "https://127.0.0.1"},
+        {"origin": "http://127.0.0.1:81"},
+        {"origin": "http://somebody@127.0.0.1"},
+        [("host", "127.0.0.1"), ("host", "evil.example")],
+        [("host", "127.0.0.1"), ("origin", "http://127.0.0.1"), ("origin", "http://evil.example")],
     ],
 )
 def test_another_site_cannot_speak_to_the_kitchen(client, headers):
     answer = client.get("/api/kitchen", headers=headers)
     assert answer.status_code == 403
     assert "Carrot" not in answer.text
+
+
+@pytest.mark.parametrize("path", ["/", "/api/kitchen", "/api/nothing", "/assets/nothing.js"])
+def test_every_answer_says_what_a_browser_may_do_with_it(client, path):
+    headers = client.get(path).headers
+    policy = headers["content-security-policy"]
+    assert "default-src 'self'" in policy
+    assert "frame-ancestors 'none'" in policy
+    assert "script-src" not in policy, "scripts go by default-src: the kitchen's own files alone"
+    assert headers["x-content-type-options"] == "nosniff"
+    assert headers["referrer-policy"] == "no-referrer"
+    assert headers["cross-origin-resource-policy"] == "same-origin"
+    assert headers["cross-origin-opener-policy"] == "same-origin"
+    assert client.get(path, headers={"host": "evil.example"}).headers["x-frame-options"] == "DENY"
+
+
+@pytest.mark.parametrize("origin", ["http://127.0.0.1", "http://127.0.0.1:80", None])
+def test_the_kitchens_own_page_is_let_in(client, origin):
+    headers = {} if origin is None else {"origin": origin}
+    assert client.get("/api/kitchen", headers=headers).status_code == 200
+
+
+def test_a_binary_message_on_the_live_channel_is_no_aim_and_no_end(client):
+    with client.websocket_connect("/api/batches/1/live", headers=HOME) as channel:
+        assert channel.receive_json()["type"] == "sheet"
+        channel.send_bytes(b"\x00\xff")
+        channel.send_text("no JSON")
+        channel.send_text('{"aim": "mixture"}')
+        assert channel.receive_json()["type"] == "link"
+
+
+def edited(client, **line):
+    """Trial 1 with its first line changed, as a page would save it."""
+    trial = client.get("/api/trials/1").json()
+    trial["build"]["components"][0]["lines"][0] |= line
+    return {"version": trial["version"], "build": trial["build"]}
+
+
+@pytest.mark.parametrize("line", [{"label_id": None}, {"component": "Frosting"}])
+def test_a_line_of_nothing_or_of_two_things_is_a_sentence_at_the_line(client, line):
+    refused = client.put("/api/trials/1/build", json=edited(client, **line))
+    assert refused.status_code == 422
+    fault = refused.json()["errors"][0]
+    assert fault["path"] == "build.components[0].lines[0]"
+    assert fault["message"] == "A line is of one food or of one component."
+
+
+STEP = {"id": "a", "kind": "mix", "says": "Stir"}
+
+
+@pytest.mark.parametrize(
+    ("path", "body", "at"),
+    [
+        ("/api/foods/1/told", {"kind": "volume", "measure": "[length]", "grams": 5}, "measure"),
+        ("/api/foods/1/told", {"kind": "volume", "measure": "armful", "grams": 5}, "measure"),
+        ("/api/foods/1/told", {"kind": "measure", "measure": "a = b", "grams": 5}, "measure"),
+        ("/api/trials/1/steps/report", {"steps": [{**STEP, "hands_on": 0}]}, "steps[0].hands_on"),
+        ("/api/trials/1/steps/report", {"steps": [STEP], "eat_at": 0}, "eat_at"),
+        ("/api/trials/1/steps/report", {"steps": [STEP], "eat_at": "2026-01-05T18:00"}, "eat_at"),
+    ],
+)
+def test_what_is_nearly_right_is_a_sentence_at_its_field(client, path, body, at):
+    refused = client.post(path, json=body)
+    assert refused.status_code == 422
+    fault = refused.json()["errors"][0]
+    assert fault["path"] == at
+    assert "pattern" not in fault["message"]
+
+
+@pytest.mark.parametrize("path", ["/api/batches", "/api/reckon"])
+def test_a_batch_file_with_a_key_twice_is_refused_as_by_the_command(client, path):
+    text = json.dumps(batch()).replace('"version": 1', '"version": 1, "version": 1')
+    refused = client.post(path, content=text, headers={"content-type": "application/json"})
+    assert refused.status_code == 422
+    assert refused.json()["errors"] == [{"path": "version", "message": "This key stands twice."}]
 
 
 def test_another_site_cannot_listen_to_the_scale(client):

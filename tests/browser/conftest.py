@@ -93,6 +93,7 @@ def page(page: Page, server) -> Iterator[Page]:
     page.on("request", lambda request: watch(request.url))
     page.on("websocket", lambda socket: watch(socket.url))
     page.on("pageerror", lambda error: errors.append(str(error)))
+    page.on("console", lambda said: "Content Security" in said.text and errors.append(said.text))
     yield page
     assert elsewhere == [], "a request left the machine"
     assert errors == []

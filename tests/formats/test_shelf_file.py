@@ -166,3 +166,13 @@ def test_every_column_is_one_of_a_row():
     assert len(set(COLUMNS)) == len(COLUMNS)
     out = next(dump_shelf([])).strip()
     assert out == ",".join(COLUMNS)
+
+
+@pytest.mark.parametrize("cell", ["9" * 400, "1e999", "9" * 400 + "/7"])
+def test_a_number_that_no_machine_holds_fails_its_row_alone(cell):
+    table = Table(f"food,style,basis_g,kcal\nA,eu,100,{cell}\nB,eu,100,5\n".encode())
+    (_, bad), (_, good) = table.records()
+    with pytest.raises(FaultyInput) as refused:
+        parse_row(bad)
+    assert refused.value.faults[0].path == "kcal"
+    assert parse_row(good).label.kcal == 5

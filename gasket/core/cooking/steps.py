@@ -8,7 +8,7 @@ from pydantic_core import PydanticCustomError
 
 from gasket.core.batch import Name
 from gasket.core.cooking.temperatures import Air, Scale
-from gasket.core.numbers import Number, Value
+from gasket.core.numbers import Number, Value, YesNo
 from gasket.core.trial import LineId, Remark
 
 StepKind = Literal[
@@ -63,7 +63,7 @@ class Step(Value):
     says: StepName
     least_min: Minutes | None = None
     most_min: Minutes | None = None
-    hands_on: bool = True
+    hands_on: YesNo = True
     temperature_c: Annotated[Number, Field(ge=-40, le=400)] | None = None
     air: Air = "conventional"
     written: Scale = "C"

@@ -7,7 +7,7 @@ from typing import Annotated, Final, Literal, Self
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
-from gasket.core.numbers import MOST_G, Amount, Number, SentId, Value
+from gasket.core.numbers import MOST_G, Amount, Number, SentId, Value, YesNo
 
 Mode = Literal["gross", "net"]
 Way = Literal["into", "out_of"]
@@ -109,7 +109,7 @@ class Capture(Value):
     high_g: Amount | None = None
     count: Annotated[Amount, Field(le=10_000)] | None = None
     division_g: Annotated[Number, Field(ge=0, le=100)] = 1.0
-    stable: bool = True
+    stable: YesNo = True
     origin: Origin = Origin.SCALE
     undoes: RecordId | None = None
     seen: RecordId | None = None
