@@ -30,7 +30,7 @@ from gasket.api import (
 )
 from gasket.api.guard import Guard
 from gasket.kitchen.house import House
-from gasket.kitchen.live import Aim, LiveLink, LiveReading, LiveSheet
+from gasket.kitchen.live import Aim, LiveLink, LiveReading, LiveSheet, LiveTrouble
 
 PAGES: Final = Path(__file__).resolve().parents[2] / "web" / "dist"
 _REF: Final = "#/components/schemas/{model}"
@@ -90,7 +90,8 @@ def _describe_live_channel(app: FastAPI) -> None:
 
     def described() -> dict[str, Any]:
         document = plain()
-        models = [(model, "serialization") for model in (Aim, LiveReading, LiveLink, LiveSheet)]
+        spoken = (Aim, LiveReading, LiveLink, LiveSheet, LiveTrouble)
+        models = [(model, "serialization") for model in spoken]
         _, shapes = models_json_schema(models, ref_template=_REF)  # type: ignore[arg-type]
         schemas = document.setdefault("components", {}).setdefault("schemas", {})
         for name, shape in shapes.get("$defs", {}).items():

@@ -195,6 +195,9 @@ class House:
             return self.write(
                 lambda session: weigh.record(session, batch_id, capture, self.now()), self.tell
             )
+        except Unavailable as error:
+            self._in_loop(self.live.troubled, batch_id, str(error))
+            return None
         except GasketError:  # somebody was quicker: the pages have seen what they stored
             return None
 

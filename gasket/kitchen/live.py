@@ -71,7 +71,15 @@ class LiveSheet(Answer):
     sheet: BatchSheet
 
 
-Message = LiveReading | LiveLink | LiveSheet
+class LiveTrouble(Answer):
+    """Why what the machine took by itself could not be stored; it tries again. The next sheet says
+    that it is over."""
+
+    type: Literal["trouble"] = "trouble"
+    says: str
+
+
+Message = LiveReading | LiveLink | LiveSheet | LiveTrouble
 
 
 @dataclass(eq=False)
@@ -110,6 +118,7 @@ class Watch:
     pages: set[Page] = field(default_factory=set)
     scales: dict[str, Watching] = field(default_factory=dict)
     storing: bool = False
+    trouble: str = ""
 
     def watching(self, scale: str) -> Watching:
         return self.scales.get(scale, Watching())
@@ -199,9 +208,10 @@ class Live:
 
     def join(self, sheet: BatchSheet, page: Page) -> None:
         watch = self._watches.setdefault(sheet.id, Watch(sheet))
-        watch.sheet = sheet
+        if sheet.number >= watch.sheet.number:  # else it changed since the page's was read
+            watch.sheet = sheet
         watch.pages.add(page)
-        page.send(LiveSheet(sheet=sheet))
+        page.send(LiveSheet(sheet=watch.sheet))
         self._tell_link(watch, page)
         self._tell_last(watch, page)
 
@@ -218,19 +228,29 @@ class Live:
         return watch.sheet if watch else None
 
     def changed(self, sheet: BatchSheet) -> None:
-        """Tell every page of the batch; a new record makes hands-free wait for movement."""
+        """Tell every page of the batch; a new record makes hands-free wait for movement. A sheet
+        that is older than the one they have is no news."""
         watch = self._watches.get(sheet.id)
-        if watch is None:
+        if watch is None or sheet.number < watch.sheet.number:
             return
         if _records(sheet) != _records(watch.sheet):
             for name in self.capacity_g:
                 self._rest(watch, name, sheet.tares.get(name))
-        watch.sheet = sheet
+        watch.sheet, watch.trouble = sheet, ""
         for page in watch.pages:
             page.send(LiveSheet(sheet=sheet))
             if self.in_use(watch, page.aim) != page.told_of:
                 self._tell_link(watch, page)
             self._tell_last(watch, page)
+
+    def troubled(self, batch_id: int, says: str) -> None:
+        """Tell every page of the batch, once, that nothing can be stored now."""
+        watch = self._watches.get(batch_id)
+        if watch is None or watch.trouble == says:
+            return
+        watch.trouble = says
+        for page in watch.pages:
+            page.send(LiveTrouble(says=says))
 
     def _rest(self, watch: Watch, scale: str, tare: Tare | None) -> None:
         before = watch.sheet.tares.get(scale)

@@ -86,7 +86,8 @@ class WeighedBack(Answer):
 
 
 class BatchSheet(Answer):
-    """A batch as it stands: lines, tares, mixture, portions, and what that makes so far.
+    """A batch as it stands: lines, tares, mixture, portions, and what that makes so far. `number`
+    grows with every change: a sheet with a smaller one is older.
 
     While lines are open, `result` counts them as planned and says so in a finding. `task` is what
     is being weighed now, on whatever scale; `tares` is by scale, `empty_g` by bowl. `portions`
@@ -94,6 +95,7 @@ class BatchSheet(Answer):
     """
 
     id: int
+    number: int
     trial_id: int
     dish_id: int
     dish: str
@@ -131,6 +133,7 @@ def show(made: Weighed) -> BatchSheet:
     fill = _fill(made, whole)
     return BatchSheet(
         id=rows.key_of(row),
+        number=made.number,
         trial_id=row.trial_id,
         dish_id=rows.key_of(made.dish),
         dish=made.dish.name,

@@ -48,8 +48,10 @@ class Shelved:
 
 @dataclass(frozen=True)
 class Weighed:
-    """Everything about one batch, read once. `shelved` is by label revision."""
+    """Everything about one batch, read once. `number` says which state of it is stored, `shelved`
+    is by label revision."""
 
+    number: int
     row: BatchRow
     trial: TrialRow
     dish: DishRow
@@ -299,6 +301,7 @@ def read(session: Session, batch_id: int) -> Weighed:
     records = rows.records_of(session, batch_id)
     state = replay(records, plan_of(lines))
     return Weighed(
+        number=rows.batch_number(session, batch_id),
         row=row,
         trial=trial,
         dish=dish,

@@ -21,6 +21,7 @@ from gasket.core.weighing.records import Record
 from gasket.store.tables import (
     BatchLineRow,
     BatchRow,
+    BatchStampRow,
     ComponentRow,
     CookRow,
     DishRow,
@@ -198,6 +199,12 @@ def last_closed_batch(session: Session, trial_id: int) -> int | None:
         BatchRow.trial_id == trial_id, col(BatchRow.closed_at).is_not(None)
     )
     return session.exec(query.order_by(col(BatchRow.id).desc()).limit(1)).first()
+
+
+def batch_number(session: Session, batch_id: int) -> int:
+    """Which state of a batch is stored: it grows with every change."""
+    query = select(BatchStampRow.number).where(BatchStampRow.batch_id == batch_id)
+    return session.exec(query).first() or 0
 
 
 def batch_lines(session: Session, batch_id: int) -> list[BatchLineRow]:

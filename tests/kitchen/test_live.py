@@ -178,6 +178,21 @@ def test_every_page_of_a_batch_sees_what_another_one_took(bench):
     assert sheets[-1].sheet.lines[0].net_g == 280
 
 
+def test_an_older_sheet_never_takes_the_place_of_a_newer_one(bench):
+    late = Page()
+
+    async def scene():
+        await bench.open()
+        older = bench.sheet
+        bench.record("line", line=bench.sheet.current, net_g=280, origin="hand")
+        bench.house.live.changed(older)
+        bench.house.live.join(older, late)
+
+    run(scene())
+    assert bench.house.live.sheet_of(bench.batch_id).lines[0].net_g == 280
+    assert late.waiting._queue[0].sheet.lines[0].net_g == 280
+
+
 def test_a_page_that_does_not_keep_up_misses_readings_and_never_a_change(bench):
     async def scene():
         await bench.open()

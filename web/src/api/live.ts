@@ -17,6 +17,8 @@ export interface Live {
   inUse: string | null;
   /** Whether the server answers this page. */
   server: boolean;
+  /** Why what the machine took by itself cannot be stored just now. */
+  trouble: string | null;
   missing: string | null;
   /** Show a sheet that came as the answer to a request. */
   show: (sheet: BatchSheet) => void;
@@ -31,6 +33,7 @@ export function useLive(batchId: number, aim: Aim): Live {
   const [reading, setReading] = useState<LiveReading | null>(null);
   const [link, setLink] = useState(NO_SCALE);
   const [server, setServer] = useState(true);
+  const [trouble, setTrouble] = useState<string | null>(null);
   const [missing, setMissing] = useState<string | null>(null);
   const socket = useRef<WebSocket>(undefined);
   const aimText = JSON.stringify(aim);
@@ -50,8 +53,11 @@ export function useLive(batchId: number, aim: Aim): Live {
       };
       channel.onmessage = (event: MessageEvent<string>) => {
         const message = JSON.parse(event.data) as
-          LiveReading | Schemas["LiveLink"] | Schemas["LiveSheet"];
-        if (message.type === "sheet") setSheet(message.sheet);
+          LiveReading | Schemas["LiveLink"] | Schemas["LiveSheet"] | Schemas["LiveTrouble"];
+        if (message.type === "sheet") {
+          setSheet(message.sheet); // the server tells them in their order
+          setTrouble(null);
+        } else if (message.type === "trouble") setTrouble(message.says);
         else if (message.type === "link") {
           setLink(message);
           const answers = message.in_use != null && message.scales[message.in_use];
@@ -84,7 +90,8 @@ export function useLive(batchId: number, aim: Aim): Live {
 
   const show = useCallback(
     (next: BatchSheet) => {
-      if (next.id === batchId) setSheet(next);
+      if (next.id !== batchId) return;
+      setSheet((shown) => (shown && shown.number > next.number ? shown : next));
     },
     [batchId],
   );
@@ -95,6 +102,7 @@ export function useLive(batchId: number, aim: Aim): Live {
     scales: link.scales,
     inUse: link.in_use ?? null,
     server,
+    trouble,
     missing,
     show,
   };

@@ -1969,7 +1969,8 @@ export interface components {
         };
         /**
          * BatchSheet
-         * @description A batch as it stands: lines, tares, mixture, portions, and what that makes so far.
+         * @description A batch as it stands: lines, tares, mixture, portions, and what that makes so far. `number`
+         *     grows with every change: a sheet with a smaller one is older.
          *
          *     While lines are open, `result` counts them as planned and says so in a finding. `task` is what
          *     is being weighed now, on whatever scale; `tares` is by scale, `empty_g` by bowl. `portions`
@@ -2017,6 +2018,8 @@ export interface components {
             next_piece: number | null;
             /** Nudge */
             nudge: number;
+            /** Number */
+            number: number;
             /** Pieces */
             pieces: components["schemas"]["FilledPiece"][];
             /** Portions */
@@ -4319,6 +4322,21 @@ export interface components {
              * @constant
              */
             type?: "sheet";
+        };
+        /**
+         * LiveTrouble
+         * @description Why what the machine took by itself could not be stored; it tries again. The next sheet says
+         *     that it is over.
+         */
+        LiveTrouble: {
+            /** Says */
+            says: string;
+            /**
+             * Type
+             * @default trouble
+             * @constant
+             */
+            type?: "trouble";
         };
         /**
          * Look

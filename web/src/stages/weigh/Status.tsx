@@ -16,7 +16,11 @@ export function Status({ live, sheet, onHandsFree, voice }: StatusProps) {
     <div className="flex flex-wrap items-center gap-x-5 gap-y-1 text-sm">
       <span
         role="status"
-        className={live.reading && live.server ? "text-done" : "font-semibold text-mark"}
+        className={
+          live.reading && live.server && live.trouble === null
+            ? "text-done"
+            : "font-semibold text-mark"
+        }
       >
         {says(live)}
       </span>
@@ -41,6 +45,7 @@ function says(live: Live): string {
   if (!live.server) {
     return "The kitchen does not answer: what you take is kept here and sent when it does";
   }
+  if (live.trouble !== null) return live.trouble;
   if (!live.scale || (live.inUse && !live.scales[live.inUse])) {
     return `The ${live.inUse ?? "scale"} does not answer. Trying again; typing it in works meanwhile`;
   }
