@@ -171,7 +171,8 @@ def quick_scale(api):
     api.put("/api/settings", json={**house, "scales": scales}).raise_for_status()
     with socket.create_connection(("127.0.0.1", stand_in.port)) as hands:
         yield lambda grams: hands.sendall(f"scoop {grams}\n".encode())
-    api.put("/api/settings", json=house).raise_for_status()
+    now = api.get("/api/settings").json()
+    api.put("/api/settings", json={**now, "scales": house["scales"]}).raise_for_status()
     stand_in.stop()
 
 
