@@ -176,11 +176,12 @@ def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> 
         if stored.batch_id != batch_id:
             raise Refused("This record belongs to another batch.")
         return sheet(session, batch_id)
-    state = state_of(session, batch_id)
-    _refuse(batch, capture, state, session)
-    capture = _completed(session, batch, capture, state)
-    rows.write_record(session, batch_id, recorded(capture, state, now))
-    return sheet(session, batch_id)
+    made = weighed.read(session, batch_id)
+    _refuse(batch, capture, made.state, session)
+    capture = _completed(session, batch, capture, made.state)
+    record = recorded(capture, made.state, now)
+    rows.write_record(session, batch_id, record)
+    return show(weighed.read_on(session, made, record))
 
 
 def _refuse(batch: BatchRow, capture: Capture, state: WeighIn, session: Session) -> None:

@@ -169,11 +169,15 @@ class Weighed:
 
     def after(self, captures: Sequence[Capture]) -> "Weighed":
         """The batch as it would be if these were recorded too."""
-        records, state = list(self.records), self.state
+        made = self
         for capture in captures:
-            records.append(recorded(capture, state, self.row.started_at))
-            state = replay(records, plan_of(self.rows))
-        return replace(self, records=records, state=state)
+            made = made.followed_by(recorded(capture, made.state, self.row.started_at))
+        return made
+
+    def followed_by(self, record: Record) -> "Weighed":
+        """The batch with one more record, of the lines and foods that are there."""
+        records = [*self.records, record]
+        return replace(self, records=records, state=replay(records, plan_of(self.rows)))
 
     def as_planned(self, line: BatchLineRow) -> Batch:
         """The batch as it would be if the planned food had gone in."""
@@ -312,6 +316,15 @@ def read(session: Session, batch_id: int) -> Weighed:
         house=settings.read(session),
         original=originals.kept(row.original, session, dish),
     )
+
+
+def read_on(session: Session, made: Weighed, record: Record) -> Weighed:
+    """The batch once `record`, which is stored now, followed what was read before."""
+    if record.line is None or record.line in made.state.lines:
+        later = made.followed_by(record)
+        if _revisions(later.rows, later.state) <= later.shelved.keys():
+            return replace(later, number=rows.batch_number(session, rows.key_of(made.row)))
+    return read(session, rows.key_of(made.row))
 
 
 def pieces_of(session: Session, batch_id: int) -> list[float]:

@@ -216,7 +216,7 @@ def records_of(session: Session, batch_id: int) -> list[Record]:
     """All weighing records of a batch, oldest first."""
     query = select(WeighingRow).where(WeighingRow.batch_id == batch_id)
     rows = session.exec(query.order_by(col(WeighingRow.sequence)))
-    return [Record.model_validate(row.model_dump(exclude={"sequence", "batch_id"})) for row in rows]
+    return [Record.model_validate(row, from_attributes=True) for row in rows]
 
 
 def write_record(session: Session, batch_id: int, record: Record) -> None:
@@ -244,7 +244,7 @@ def cook_records(
 
 
 def _cook_record(row: CookRow) -> CookRecord:
-    return CookRecord.model_validate(row.model_dump(exclude={"sequence", "batch_id"}))
+    return CookRecord.model_validate(row, from_attributes=True)
 
 
 def newest_cooks(session: Session, most: int) -> list[int]:
@@ -267,7 +267,7 @@ def stock_records(session: Session, batch_id: int) -> list[StockRecord]:
 
 
 def _stock_record(row: StockRow) -> StockRecord:
-    return StockRecord.model_validate(row.model_dump(exclude={"sequence", "batch_id"}))
+    return StockRecord.model_validate(row, from_attributes=True)
 
 
 def stock_books(session: Session, batch_ids: Iterable[int]) -> dict[int, list[StockRecord]]:

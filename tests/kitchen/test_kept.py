@@ -58,6 +58,14 @@ def ids(session, table):
 # Random edits: each does something that a cook does, somewhere in the house
 
 
+def record(session, batch, now, **capture):
+    """What is answered is what is read from the file afterwards."""
+    shown = weigh.record(session, batch, Capture(id=some_id(), **capture), now)
+    session.flush()
+    session.expire_all()
+    assert shown == weigh.sheet(session, batch)
+
+
 def edit_build(session, dice, now):
     sheet = build.sheet(session, dice.choice(ids(session, "trial")))
     parts = tuple(
@@ -132,17 +140,30 @@ def weigh_something(session, dice, now):
     sheet = weigh.sheet(session, batch)
     for line in sheet.lines[: dice.choice([1, len(sheet.lines)])]:
         pour = {"kind": "line", "line": line.id, "net_g": dice.uniform(1, 400), "origin": "hand"}
-        weigh.record(session, batch, Capture(id=some_id(), **pour), now)
+        record(session, batch, now, **pour)
     if dice.random() < 0.7 and not sheet.closed_at:
         weigh.close(session, batch, now)
 
 
 def weigh_after(session, dice, now):
-    kind = dice.choice(["mixture", "cooked", "undo"])
+    batch = dice.choice(ids(session, "batch"))
+    record(session, batch, now, kind=dice.choice(["mixture", "cooked"]), origin="hand", net_g=500)
+
+
+def take_back(session, dice, now):
     batch = dice.choice(ids(session, "batch"))
     last = weigh.sheet(session, batch).last_record
-    more = {"undoes": last} if kind == "undo" else {"net_g": dice.uniform(300, 900)}
-    weigh.record(session, batch, Capture(id=some_id(), kind=kind, origin="hand", **more), now)
+    record(session, batch, now, kind="undo", undoes=last)
+
+
+def use_other_foods(session, dice, now):
+    batch = weigh.begin(session, dice.choice(ids(session, "trial")), now).id
+    line, labels = weigh.sheet(session, batch).lines[0].id, ids(session, "label")
+    for _ in range(2):
+        record(session, batch, now, kind="food", line=line, label_id=dice.choice(labels))
+        if dice.random() < 0.3:
+            take_back(session, dice, now)
+    record(session, batch, now, kind="add", origin="hand", net_g=20, label_id=dice.choice(labels))
 
 
 def divide(session, dice, _now):
@@ -171,7 +192,7 @@ def cook(session, dice, now):
 
 EDITS = (
     *(edit_build, edit_label, edit_food, edit_original, edit_steps, edit_settings, next_trial),
-    *(weigh_something, weigh_after, divide, book, cook),
+    *(weigh_something, weigh_after, take_back, use_other_foods, divide, book, cook),
 )
 
 
