@@ -45,8 +45,9 @@ export const useKitchen = (setAside = false) =>
   });
 
 /** Dishes by the words of their names; without words the lately used ones. */
-export const useDishes = (search: string, limit: number) =>
+export const useDishes = (search: string, limit: number, enabled = true) =>
   useQuery({
+    enabled,
     queryKey: [...keys.kitchen, "names", search, limit],
     queryFn: () => ask(api.GET("/api/dishes", { params: { query: { search, limit } } })),
     placeholderData: keepPreviousData,
@@ -129,8 +130,9 @@ export const useStock = () =>
   });
 
 /** Foods for some words; without words, lately used ones first. */
-export const useFoods = (search: string, limit = 50) =>
+export const useFoods = (search: string, limit = 50, enabled = true) =>
   useQuery({
+    enabled,
     queryKey: [...keys.foods, "list", search, limit],
     queryFn: () => ask(api.GET("/api/foods", { params: { query: { search, limit } } })),
     placeholderData: keepPreviousData,

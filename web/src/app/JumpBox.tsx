@@ -74,9 +74,10 @@ const ofDishes = (words: readonly string[]) =>
 
 function useTargets(text: string): { targets: Target[]; stale: boolean } {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-  const { data: dishes, isPlaceholderData: oldDishes } = useDishes(ofDishes(words), 8);
-  const { data: found, isPlaceholderData } = useFoods(text, 8);
-  if (words.length === 0) return { targets: [], stale: false };
+  const asked = words.length > 0;
+  const { data: dishes, isPlaceholderData: oldDishes } = useDishes(ofDishes(words), 8, asked);
+  const { data: found, isPlaceholderData } = useFoods(text, 8, asked);
+  if (!asked) return { targets: [], stale: false };
   const all: Target[] = [
     ...(dishes ?? []).flatMap((dish) => [
       { key: `d${dish.id}`, text: dish.name, kind: "dish", to: `/dishes/${dish.id}` },
