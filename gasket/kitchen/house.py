@@ -15,7 +15,6 @@ from typing import TypeVar
 from sqlmodel import Session
 
 from gasket.core.errors import GasketError, Refused, Unavailable
-from gasket.core.target.programme import warm_up
 from gasket.core.weighing.records import Capture, Reading
 from gasket.kitchen import kept, settings, weigh
 from gasket.kitchen.live import Live
@@ -116,7 +115,6 @@ class House:
     async def open(self) -> None:
         """Connect the scales that the settings name."""
         self._loop = asyncio.get_running_loop()
-        self._loop.run_in_executor(None, warm_up)
         await asyncio.to_thread(self.connect_scales)
 
     async def shut(self) -> None:
