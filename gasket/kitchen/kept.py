@@ -163,10 +163,15 @@ def calculated_in(session: Session) -> Calculated:
 
 def keep(session: Session, calculated: Calculated) -> None:
     """Keep what was calculated. Nothing that is of a later state is overwritten."""
-    for table, key, values in calculated:
-        statement = insert(table).values(**values)
-        fresh = {name: statement.excluded[name] for name in values if name != key}
+    alike: dict[tuple[str, tuple[str, ...]], Calculated] = {}
+    for one in calculated:
+        alike.setdefault((one[0].name, tuple(one[2])), []).append(one)
+    for (_, names), rows_alike in alike.items():
+        table, key, _ = rows_alike[0]
+        statement = insert(table)
+        fresh = {name: statement.excluded[name] for name in names if name != key}
         later = table.c.number <= statement.excluded.number
         session.connection().execute(
-            statement.on_conflict_do_update(index_elements=[key], set_=fresh, where=later)
+            statement.on_conflict_do_update(index_elements=[key], set_=fresh, where=later),
+            [values for _, _, values in rows_alike],
         )
