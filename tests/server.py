@@ -26,6 +26,7 @@ class Server:
 
     database: Path
     port: int = 0
+    options: tuple[str, ...] = ()
     url: str = ""
     process: "subprocess.Popen[str]" = field(init=False)
 
@@ -33,7 +34,7 @@ class Server:
         self.process = subprocess.Popen(
             [
                 *(sys.executable, "-m", "gasket.cli", "demo"),
-                *("--port", str(self.port), "--db", str(self.database)),
+                *("--port", str(self.port), "--db", str(self.database), *self.options),
             ],
             stdout=subprocess.PIPE,
             text=True,
