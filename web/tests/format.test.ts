@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 
+import { bandText, valueText } from "../src/lib/figures";
 import * as format from "../src/lib/format";
 import { goalText } from "../src/lib/goals";
 import { MOST, numberFault } from "../src/lib/numberFault";
@@ -32,6 +33,22 @@ describe("numbers as a cook reads them", () => {
     [1492, "1\u202f492"],
   ])("%d g as weighed is %s", (grams, shown) => {
     expect(weighed(grams)).toBe(shown);
+  });
+
+  test("a figure lies in the margin that stands beside it", () => {
+    const grams = (most: number) => fc.integer({ min: 0, max: 20 * most }).map((n) => n / 20);
+    fc.assert(
+      fc.property(grams(15), grams(4), grams(4), (value, more, less) => {
+        const likely: [number, number] = [Math.max(0, value - less), value + more];
+        const [low, high] = bandText(likely, "g")
+          .split(" \u2013 ")
+          .map((one) => Number(plain(one)));
+        const shown = Number(plain(valueText({ value, likely, worst: likely }, "g")));
+        expect(low).toBeLessThanOrEqual(shown);
+        expect(high).toBeGreaterThanOrEqual(shown);
+      }),
+      { numRuns: 2000 },
+    );
   });
 
   test("a difference has its sign, and none that is nothing", () => {

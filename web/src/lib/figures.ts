@@ -13,11 +13,13 @@ export function known(figure: AnyFigure): Known | null {
   return figure != null && figure.value != null ? (figure as Known) : null;
 }
 
-/** The value with as many decimals as its margin warrants. */
+/** As many decimals as the margin warrants; value and margin share them, so that neither is shown
+ * outside of the other. */
+const decimalsIn = ([low, high]: [number, number], unit: Unit) =>
+  high - low >= 4 ? 0 : decimalsOf(low, unit);
+
 export function valueText(found: Known, unit: Unit): string {
-  if (found.value === 0) return "0";
-  const half = (found.likely[1] - found.likely[0]) / 2;
-  return fixed(found.value, half >= 2 ? 0 : decimalsOf(found.value, unit));
+  return found.value === 0 ? "0" : fixed(found.value, decimalsIn(found.likely, unit));
 }
 
 /** A value that is not wholly known: "at least 3", or a dash of its own. */
@@ -26,7 +28,7 @@ export function unknownText(found: AnyFigure, unit: Unit): string {
   return "unknown";
 }
 
-export function bandText([low, high]: [number, number], unit: Unit): string {
-  const decimals = high - low >= 4 ? 0 : decimalsOf(high, unit);
-  return `${fixed(low, decimals)} ${DASH} ${fixed(high, decimals)}`;
+export function bandText(band: [number, number], unit: Unit): string {
+  const decimals = decimalsIn(band, unit);
+  return band.map((end) => fixed(end, decimals)).join(` ${DASH} `);
 }

@@ -162,7 +162,7 @@ function OneFinish({ plated, onChange, onRemove }: OneFinishProps) {
       <ul>
         {lines.map((line, i) => (
           <li key={i} className="flex flex-wrap items-center gap-2">
-            <span className="min-w-0 flex-1">{line.name}</span>
+            <span className="min-w-32 flex-1">{line.name}</span>
             <NumberField
               bare
               label={`Grams of ${line.name}`}
