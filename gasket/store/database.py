@@ -119,7 +119,7 @@ def engine_of(path: Path | None, beside: Mapping[str, Path] | None = None) -> En
     engine = create_engine(
         "sqlite://" if path is None else f"sqlite:///{path}",
         connect_args={"check_same_thread": False},
-        **({} if path is None else {"pool_size": 20, "max_overflow": 40}),
+        **({} if path is None else {"pool_size": 20, "max_overflow": 40, "pool_use_lifo": True}),
     )
     event.listen(engine, "connect", _set_pragmas)
     for name, file in (beside or {}).items():
