@@ -15,13 +15,16 @@ from gasket.demo.kitchen import seed
 from gasket.kitchen import reference
 from gasket.kitchen.house import House
 from gasket.store.opening import open_database
+from tests.faults.deaths import Deaths
 from tests.server import app_of
 
 # A slow moment of the machine is no finding. The suite tries the same examples every time, so that
 # a red run is the change's fault; PROPERTIES=search looks for new ones.
 hypothesis.settings.register_profile("same", deadline=None, derandomize=True)
 hypothesis.settings.register_profile("search", deadline=None, max_examples=3000)
-hypothesis.settings.load_profile(os.environ.get("PROPERTIES", "same"))
+PROFILE = os.environ.get("PROPERTIES", "same")
+SEARCHING = PROFILE == "search"
+hypothesis.settings.load_profile(PROFILE)
 
 START = datetime(2026, 1, 5, 18, 0, tzinfo=UTC)
 
@@ -38,6 +41,14 @@ class Clock:
 
     def seconds(self) -> float:
         return self.time.timestamp()
+
+
+@pytest.fixture(scope="session")
+def deaths() -> Iterator[Deaths]:
+    """Servers to be killed, and to be many on one kitchen."""
+    kept = Deaths()
+    yield kept
+    kept.close()
 
 
 @pytest.fixture(scope="session")

@@ -174,7 +174,7 @@ class House:
     def _on_link(self, scale: str, connected: bool) -> None:
         simulator = self._simulated.get(scale)
         if not connected and simulator:
-            simulator.ensure()
+            simulator.revive()
         self._in_loop(self.live.link, scale, connected)
 
     def _in_loop(self, call: Callable[..., None], *arguments: object) -> None:

@@ -1,8 +1,12 @@
 """Runs the simulated scale as a process of its own, and starts it again should it die."""
 
+import contextlib
 import subprocess
 import sys
 from dataclasses import dataclass, field
+from typing import Final
+
+DYING_S: Final = 1.0
 
 
 @dataclass
@@ -42,6 +46,13 @@ class SimulatorProcess:
             port = said.readline().strip()
         if port.isdigit():
             self.port = int(port)
+
+    def revive(self) -> None:
+        """Start it again should it have died. Its line is lost a moment before it is over."""
+        if self._process is not None:
+            with contextlib.suppress(subprocess.TimeoutExpired):
+                self._process.wait(timeout=DYING_S)
+        self.ensure()
 
     def stop(self) -> None:
         if self._process is not None:

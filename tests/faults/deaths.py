@@ -5,10 +5,10 @@ import sys
 
 
 class Deaths:
-    """Servers on one kitchen, each of which can be killed at any moment."""
+    """Servers, each of which can be killed at any moment. The warm process that they are forks of
+    takes seconds to start: one for all tests of a process."""
 
-    def __init__(self, database):
-        self.database = database
+    def __init__(self):
         self.forks = subprocess.Popen(
             [sys.executable, "-m", "tests.faults.quick_server"],
             stdin=subprocess.PIPE,
@@ -16,9 +16,9 @@ class Deaths:
             text=True,
         )
 
-    def server(self):
-        """(pid, url) of a server that has just been started."""
-        self.forks.stdin.write(f"{self.database}\n")
+    def server(self, database):
+        """(pid, url) of a server that has just been started on a kitchen."""
+        self.forks.stdin.write(f"{database}\n")
         self.forks.stdin.flush()
         pid, port = self.forks.stdout.readline().split()
         return int(pid), f"http://127.0.0.1:{port}"

@@ -3,13 +3,14 @@
 The routes are those of the OpenAPI document: one that is new fails here until it has its case.
 """
 
+import os
+import signal
 import uuid
 from dataclasses import dataclass
 
 import httpx
 import pytest
 
-from tests.faults.deaths import Deaths
 from tests.faults.rush import all_at_once, assert_whole, rows, served, statuses
 
 CLIENTS = (2, 8)
@@ -423,13 +424,13 @@ OF_EACH_KIND = (
 
 
 @pytest.mark.parametrize("route", OF_EACH_KIND)
-def test_two_processes_on_one_file_keep_it_whole_too(kitchen, route):
+def test_two_processes_on_one_file_keep_it_whole_too(kitchen, deaths, route):
     api, _, database, known = kitchen
     case = next(one for one in CASES if one.route == route)
     before = rows(database, case.grows)[0][0] if case.grows else 0
-    two = Deaths(database)
+    two = [deaths.server(database) for _ in range(2)]
     try:
-        urls = [two.server()[1] for _ in range(2)]
+        urls = [url for _, url in two]
         calls = [
             (urls[i % 2], *call[1:]) for i, call in enumerate(sent(case, api, urls[0], known, 6))
         ]
@@ -441,4 +442,5 @@ def test_two_processes_on_one_file_keep_it_whole_too(kitchen, route):
             assert rows(database, case.grows)[0][0] - before == case.by(won)
         assert_whole(urls[1], database)
     finally:
-        two.close()
+        for pid, _ in two:
+            os.kill(pid, signal.SIGKILL)

@@ -151,7 +151,7 @@ def test_a_lost_connection_shows_and_recovers():
         assert links.get(timeout=PATIENCE_S) is True
         process._process.kill()
         assert links.get(timeout=PATIENCE_S) is False
-        process.ensure()
+        process.revive()
         assert links.get(timeout=PATIENCE_S) is True
         assert next_reading(heard, lambda reading: reading.stable).grams == 412
 
