@@ -67,8 +67,9 @@ class Driver:
                     self._read(port)
             except (OSError, ValueError):  # SerialException is an OSError; ValueError: a bad URL
                 pass
-            self._say(False)
-            self._stop.wait(RETRY_S)
+            if not self._stop.is_set():  # whoever stops it asks for no news
+                self._say(False)
+                self._stop.wait(RETRY_S)
 
     def _read(self, port: Port) -> None:
         lines, heard = Lines(), self.clock()

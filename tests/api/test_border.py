@@ -14,6 +14,7 @@ from gasket.demo.kitchen import seed
 from gasket.kitchen.house import House
 from gasket.store.opening import open_database
 from tests.batches import batch
+from tests.conftest import SEARCHING
 
 HOME = {"host": "127.0.0.1"}
 
@@ -244,6 +245,8 @@ fuzzed = schemathesis.openapi.from_asgi("/api/openapi.json", at_home(create_app(
 
 
 @fuzzed.parametrize()
-@settings(max_examples=2, deadline=None, suppress_health_check=list(HealthCheck))
+@settings(
+    max_examples=20 if SEARCHING else 1, deadline=None, suppress_health_check=list(HealthCheck)
+)
 def test_no_request_breaks_the_document(case):
     case.call_and_validate()

@@ -42,7 +42,7 @@ from gasket.kitchen.shelf import FoodEdit, LabelEdit
 from gasket.kitchen.steps import StepsEdit
 from gasket.kitchen.trials import NewTrial
 from gasket.store.opening import open_database
-from tests.conftest import START, Clock, become
+from tests.conftest import SEARCHING, START, Clock, become
 from tests.server import app_of
 
 
@@ -211,7 +211,7 @@ def assert_fresh(house):
     assert (set(cards), set(figures)) == (set(dishes_there), set(batches_there))
 
 
-@settings(max_examples=12, suppress_health_check=list(HealthCheck))
+@settings(max_examples=200 if SEARCHING else 8, suppress_health_check=list(HealthCheck))
 @given(st.integers(0, 2**32), st.lists(st.sampled_from(EDITS), min_size=4, max_size=10))
 def test_a_kept_figure_is_never_that_of_another_state(demo_house, first_day, seed_of, edits):
     become(demo_house, first_day["demo"])
