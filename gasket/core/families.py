@@ -94,6 +94,11 @@ HABITS: Final[dict[Family, Habits]] = {
 }
 
 _WORDS: Final[tuple[tuple[Family, str], ...]] = (
+    (
+        "tray",
+        r"\begg (cups?|muffins?|bites?|bake)|frittata|quiche|pot pie|\w+herd'?s pie"
+        r"|cottage pie|fish pie|meat ?loaf|strata",
+    ),
     ("brownie", r"brownie|blondie|bites?\b"),
     ("crepe", r"cr[eê]pes?"),
     ("batter", r"pancake|waffle"),
@@ -101,9 +106,9 @@ _WORDS: Final[tuple[tuple[Family, str], ...]] = (
     ("drink", r"shake|smoothie|latte|drink"),
     ("no_bake", r"no-bake|\bbars?\b|protein balls?|granola"),
     ("burger", r"burger|sandwich|wrap|burrito|taco|kebab"),
-    ("tray", r"lasagn|mac and cheese|casserole|tray|gratin|pasta|egg cups?"),
+    ("tray", r"lasagn|mac and cheese|casserole|tray|gratin|pasta"),
     ("cake", r"cake|loaf|muffin|sponge|toffee pudding|cookie|scone"),
-    ("custard", r"custard|pots?\b|pudding|mousse|tiramisu|cheesecake|quiche|flan|jelly"),
+    ("custard", r"custard|pots?\b|pudding|mousse|tiramisu|cheesecake|flan|jelly"),
     ("dough", r"rolls?\b|pizza|bread|bun|bagel|dough|pretzel|donut|doughnut|pie"),
 )
 _PATTERNS: Final = tuple((family, re.compile(words, re.IGNORECASE)) for family, words in _WORDS)

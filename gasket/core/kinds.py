@@ -9,6 +9,8 @@ from collections.abc import Iterable
 from functools import lru_cache
 from typing import Final, Literal, get_args
 
+from gasket.core.meats import Form, Meat, meat_in
+
 FoodKind = Literal[
     "flour",
     "oat_flour",
@@ -89,6 +91,14 @@ FoodKind = Literal[
 ]
 KINDS: Final[tuple[FoodKind, ...]] = get_args(FoodKind)
 
+_MEAT: Final = "meat"
+_MEAT_KINDS: Final[dict[Form, FoodKind]] = {
+    "ground": "mince",
+    "sausage": "cured_meat",
+    "bacon": "cured_meat",
+    "ready": "cured_meat",
+    "whole": "meat",
+}
 _WORDS: Final[tuple[tuple[FoodKind, str], ...]] = (
     # The first that matches wins, so what is special stands before what is general.
     ("oil_spray", r"spray"),
@@ -116,12 +126,7 @@ _WORDS: Final[tuple[tuple[FoodKind, str], ...]] = (
     ("powdered_sugar", r"(powdered|icing|confectioner\w*) sugar|sugar, powdered"),
     ("syrup", r"syrup|honey|treacle|molasses|agave|caramel sauce|toffee sauce"),
     ("jam", r"\bjam\b|marmalade|fruit spread"),
-    ("cured_meat", r"bacon|\bham\b|sausage|pepperoni|salami|chorizo|pastrami"),
-    ("poultry_mince", r"(turkey|chicken)( breast| thigh)? mince|(ground|minced) (turkey|chicken)"),
-    ("mince", r"\bmince\b|ground (beef|pork|meat)|minced (beef|pork|meat)"),
-    ("poultry", r"chicken|turkey|\bduck\b"),
-    ("fish", r"salmon|tuna|prawn|shrimp|\bcod\b|\bfish\b|haddock|mussel|\bcrab\b"),
-    ("meat", r"\bbeef\b|\bpork\b|\blamb\b|\bveal\b|steak"),
+    (_MEAT, ""),
     ("egg_replacer", r"egg replac|flax egg|aquafaba"),
     ("egg_white", r"egg whites?"),
     ("egg_yolk", r"egg yolks?|\byolks?\b"),
@@ -202,7 +207,20 @@ _PATTERNS: Final = tuple((kind, re.compile(words, re.IGNORECASE)) for kind, word
 
 @lru_cache(maxsize=32768)
 def _kind_in(text: str) -> FoodKind | None:
-    return next((kind for kind, pattern in _PATTERNS if pattern.search(text)), None)
+    for kind, pattern in _PATTERNS:
+        if kind == _MEAT and (meat := meat_in(text)):
+            return _kind_of(meat)
+        if kind != _MEAT and pattern.search(text):
+            return kind
+    return None
+
+
+def _kind_of(meat: Meat) -> FoodKind:
+    if meat.animal == "fish":
+        return "fish"
+    if meat.animal == "poultry" and meat.form in ("ground", "whole"):
+        return "poultry_mince" if meat.form == "ground" else "poultry"
+    return _MEAT_KINDS[meat.form]
 
 
 def guess_kind(names: Iterable[str]) -> FoodKind | None:

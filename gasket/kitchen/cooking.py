@@ -100,8 +100,16 @@ def foods_of(made: Weighed) -> tuple[InTheBuild, ...]:
         revision = made.revision_of(line)
         if revision is not None:
             one = made.shelved[revision]
-            name, package = made.name_of(line), one.package
-            found.append(InTheBuild(name, one.kind, line.component, package.state, package.flags))
+            found.append(
+                InTheBuild(
+                    name=made.name_of(line),
+                    kind=one.kind,
+                    component=line.component,
+                    state=one.package.state,
+                    flags=one.package.flags,
+                    grams=made.grams_of(line),
+                )
+            )
     return tuple(found)
 
 

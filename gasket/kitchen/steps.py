@@ -19,6 +19,7 @@ from gasket.core.cooking.safety import (
     asked_of,
     cautions,
     is_raw,
+    set_by_egg,
 )
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step, Steps, faults
@@ -119,6 +120,7 @@ def galley_of(session: Session, trial_id: int) -> Galley:
                 component=one.part,
                 state=one.ingredient.package.state,
                 flags=one.ingredient.package.flags,
+                grams=None if one.ingredient.by_piece else one.grams,
             )
             for one in found.piece.lines()
             if not one.line.off
@@ -224,8 +226,13 @@ def template(session: Session, trial_id: int, family: Family | None) -> tuple[St
     chosen = family or galley.family
     if chosen is None:
         raise Refused("Say what kind of dish it is first: choose a family.")
-    raw = {food.component for food in galley.foods if is_raw(food, chosen)}
-    return steps_for(chosen, galley.components, galley.house.tools_missing, raw)
+    return steps_for(
+        chosen,
+        galley.components,
+        galley.house.tools_missing,
+        raw={food.component for food in galley.foods if is_raw(food)},
+        set_by_egg=set_by_egg(galley.foods, chosen),
+    )
 
 
 def without_tool(session: Session, trial_id: int, wanted: WithoutTool) -> tuple[Step, ...]:

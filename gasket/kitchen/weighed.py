@@ -160,6 +160,13 @@ class Weighed:
         """Grams aimed at by now: as planned, times what was carried on."""
         return line.target_g * self.state_of(line).factor
 
+    def grams_of(self, line: BatchLineRow) -> float | None:
+        """Grams that went in, or are to; None where pieces of no known weight are counted."""
+        revision = self.revision_of(line)
+        if revision is not None and self.shelved[revision].panel.by_piece:
+            return None
+        return self._line(line, revision).grams
+
     def is_unnamed(self, line: BatchLineRow) -> bool:
         return self.revision_of(line) is None and line.of_component is None
 

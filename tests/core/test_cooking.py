@@ -202,9 +202,7 @@ BAKE = read_step("bake 200 C 20 min", "bake")
         ([food("egg_white")], "tray", "set_egg", 71.1),
         ([food("poultry", state="cooked")], "tray", "reheated", 74),
         ([food("fish"), food("mince")], "tray", "ground", 71.1),  # the strictest of all
-        ([food("egg")], "cake", None, None),
-        ([food("egg")], "batter", None, None),
-        ([food("egg")], "dough", None, None),
+        ([food("egg"), food("flour")], "cake", None, None),
         ([food("flour")], "tray", None, None),
     ],
 )

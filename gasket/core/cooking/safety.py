@@ -1,18 +1,20 @@
 """Safe to eat: which core temperature a dish asks for, whose rule that is, and what to be careful
 with. Defers to local food-safety rules; not a substitute for them."""
 
+import re
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 from typing import Final, Literal
 
 from gasket.core.cooking.steps import HOT, Step
 from gasket.core.families import Family
-from gasket.core.kinds import FLOURS, FoodKind
+from gasket.core.kinds import DRY_BASE, FLOURS, FoodKind
+from gasket.core.meats import Animal, Form, meat_in
 from gasket.core.numbers import Answer
 from gasket.core.packages import Flag, State
 
 SafetySchool = Literal["us", "uk"]
-Reason = Literal["poultry", "ground", "whole_cut", "fish", "set_egg", "reheated"]
+Reason = Literal["poultry", "reheated", "ground", "game", "set_egg", "whole_cut", "fish"]
 
 
 class Held(Answer):
@@ -43,7 +45,8 @@ _US: Final[dict[Reason, _Us]] = {
     # USDA FSIS safe minimum internal temperature chart; figures from memory.
     "poultry": _Us(food="Poultry, in any form", temperature_c=74.0),
     "reheated": _Us(food="Casseroles and what is heated again", temperature_c=74.0),
-    "ground": _Us(food="Minced meat", temperature_c=71.1),
+    "ground": _Us(food="Minced meat and sausage", temperature_c=71.1),
+    "game": _Us(food="Rabbit, game and offal", temperature_c=71.1),
     "set_egg": _Us(food="A dish set with egg", temperature_c=71.1),
     "whole_cut": _Us(food="Whole cuts of meat", temperature_c=63.0, rest_min=3.0),
     "fish": _Us(food="Fish", temperature_c=63.0),
@@ -59,9 +62,27 @@ _KINDS: Final[dict[FoodKind, Reason]] = {
     "meat": "whole_cut",
     "fish": "fish",
 }
+_FLAGS: Final[dict[Flag, Reason]] = {
+    "raw_poultry": "poultry",
+    "raw_ground_meat": "ground",
+    "raw_fish": "fish",
+}
+_ANIMALS: Final[dict[Animal, Reason]] = {"poultry": "poultry", "game": "game", "fish": "fish"}
+_FORMS: Final[dict[Form, Reason]] = {
+    "ground": "ground",
+    "sausage": "ground",
+    "bacon": "whole_cut",
+    "whole": "whole_cut",
+    "ready": "ground",
+}
+"""Of red meat; `ready` only where the package says that it is raw."""
 _EGGS: Final[frozenset[FoodKind]] = frozenset({"egg", "egg_white", "egg_yolk"})
+_SET_EGG_LEAST: Final = 0.15
+_DRY_BASE_MOST: Final = 0.08
+"""A component is set with egg when it holds so much egg and so little of a dry base; in a cake, a
+waffle or a pancake the base sets (common practice)."""
 _SET_BY_EGG: Final[frozenset[Family]] = frozenset({"custard", "tray"})
-"""Families that egg sets; in a cake, a pancake or a dough it does not ask for a thermometer."""
+"""Families in which less egg, or egg of an unknown share, is taken for what sets."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -73,6 +94,7 @@ class InTheBuild:
     component: str
     state: State | None = None
     flags: tuple[Flag, ...] = ()
+    grams: float | None = None
 
 
 def rule(reason: Reason, school: SafetySchool) -> SafeRule:
@@ -91,19 +113,53 @@ def rule(reason: Reason, school: SafetySchool) -> SafeRule:
     )
 
 
-def reason_of(food: InTheBuild, family: Family | None) -> Reason | None:
-    """Why a food asks for a measured temperature; None when it does not."""
-    found = _KINDS.get(food.kind)
-    if found is not None and food.state == "cooked":
+def meat_reason(food: InTheBuild) -> Reason | None:
+    """Why a meat or fish asks for a measured temperature; None for what is none, and for what is
+    eaten as it is. Package, kind and name are asked, and the strictest of them holds."""
+    told = [_FLAGS[flag] for flag in food.flags if flag in _FLAGS]
+    meat = meat_in(food.name)
+    is_ready = meat is not None and meat.form == "ready" and food.state != "raw"
+    if not is_ready:
+        told += [_KINDS[food.kind]] if food.kind in _KINDS else []
+        told += [_ANIMALS.get(meat.animal) or _FORMS[meat.form]] if meat else []
+        if food.kind == "cured_meat" and food.state == "raw":
+            told.append("ground")
+    if not told:
+        return None
+    is_cooked = food.state == "cooked" or _COOKED.search(food.name) is not None
+    if is_cooked and food.state != "raw" and not _FLAGS.keys() & set(food.flags):
         return "reheated"
-    if found is None and food.kind in _EGGS and family in _SET_BY_EGG:
-        return "set_egg"
-    return found
+    return min(told, key=_STRICTEST.index)
 
 
-def is_raw(food: InTheBuild, family: Family | None) -> bool:
+_COOKED: Final = re.compile(r"\b(?:cooked|rotisserie|leftover)\b", re.IGNORECASE)
+
+
+def is_raw(food: InTheBuild) -> bool:
     """Whether it is meat or fish that some step must cook."""
-    return reason_of(food, family) not in (None, "set_egg", "reheated")
+    return meat_reason(food) not in (None, "reheated")
+
+
+def set_by_egg(foods: Iterable[InTheBuild], family: Family | None) -> frozenset[str]:
+    """The components that egg sets when they are heated; whoever cannot tell is asked."""
+    parts: dict[str, list[InTheBuild]] = {}
+    for food in foods:
+        parts.setdefault(food.component, []).append(food)
+    return frozenset(name for name, part in parts.items() if _is_set_by_egg(part, family))
+
+
+def _is_set_by_egg(part: Sequence[InTheBuild], family: Family | None) -> bool:
+    if all(food.kind not in _EGGS for food in part):
+        return False
+    by_name = family in _SET_BY_EGG
+    if any(food.grams is None for food in part):
+        return by_name or all(food.kind not in DRY_BASE for food in part)
+    whole = sum(food.grams or 0.0 for food in part)
+    egg = sum(food.grams or 0.0 for food in part if food.kind in _EGGS)
+    dry = sum(food.grams or 0.0 for food in part if food.kind in DRY_BASE)
+    if egg <= 0 or dry >= _DRY_BASE_MOST * whole:
+        return False
+    return by_name or egg >= _SET_EGG_LEAST * whole
 
 
 def satisfies(asked: SafeRule, temperature_c: float, held_s: float) -> bool:
@@ -123,14 +179,14 @@ def asked_of(
     no component only where none names this one.
     """
     found: dict[str, Reason] = {}
-    for food in foods:
-        reason = reason_of(food, family)
-        last = _last_hot(steps, food.component) if reason else None
-        if reason is None or last is None:
-            continue
-        known = found.get(last.id)
-        if known is None or _STRICTEST.index(reason) < _STRICTEST.index(known):
-            found[last.id] = reason
+    foods = tuple(foods)
+    eggs: dict[str, Reason] = dict.fromkeys(set_by_egg(foods, family), "set_egg")
+    meats = ((food.component, reason) for food in foods if (reason := meat_reason(food)))
+    for component, reason in (*meats, *eggs.items()):
+        last = _last_hot(steps, component)
+        if last is not None:
+            known = found.get(last.id, reason)
+            found[last.id] = min(known, reason, key=_STRICTEST.index)
     return {key: rule(reason, school) for key, reason in found.items()}
 
 
@@ -163,7 +219,7 @@ def cautions(
     if not steps and family not in _NOT_COOKED:
         cooked = {food.component for food in foods}
     found: list[Caution] = []
-    raw = [food for food in foods if is_raw(food, family) and food.component not in cooked]
+    raw = [food for food in foods if is_raw(food) and food.component not in cooked]
     if raw:
         names = ", ".join(dict.fromkeys(food.name for food in raw))
         says = f"No step cooks {names}: add the step, or do not eat it raw. {_DEFER}"

@@ -162,6 +162,7 @@ _READY: Final[dict[Role, str]] = {
     "other": "Lay out what goes into {part} 4 min",
 }
 _COOKED: Final = "Cook {part} through in the pan 10 min"
+_SET: Final = "Cook {part} gently in the pan 10 min, stirring, until it coats a spoon"
 _WARM_SAUCE: Final = "Stir {part} over low heat 6 min"
 _WARM: Final[frozenset[Family]] = frozenset({"cake", "tray"})
 _JOINED: Final[dict[Role, str]] = {
@@ -232,32 +233,50 @@ def steps_for(
     components: Sequence[str],
     missing: Sequence[str] = (),
     raw: Collection[str] = (),
+    set_by_egg: Collection[str] = (),
 ) -> tuple[Step, ...]:
-    """The family's steps for these components; a tool that is missing is worked without. Of `raw`
-    ones, which hold raw meat or fish, those that no other line cooks are cooked by themselves."""
+    """The family's steps for these components; a tool that is missing is worked without. Raw meat
+    or fish, and what egg sets, is heated by itself where no other line heats it."""
     main = body_of(components, family)
     others = [name for name in components if name != main]
     rows = [*TEMPLATES[family]]
     for number, part in enumerate(islice(others, _MOST_PARTS), start=1):
         rows = _with_part(rows, family, part, number)
     steps = [_step(row, rows, main, components) for row in rows]
-    cooked = {name for step in steps if step.kind in HOT for name in step.uses}
-    left_raw = set(raw) - cooked
-    steps = [
-        _cooking(step) if step.id.startswith("ready-") and left_raw & set(step.uses) else step
-        for step in steps
-    ]
+    for name in components:
+        text = _COOKED if name in raw else _SET if name in set_by_egg else None
+        if text is not None and not any(step.kind in HOT and name in step.uses for step in steps):
+            steps = _heated(steps, name, text)
     for tool in missing:
         steps = [new for step in steps for new in by_hand(step, tool)]
     return tuple(steps)
 
 
-def _cooking(ready: Step) -> Step:
-    """A component that is cooked by itself, in the place of getting it ready."""
-    (part,) = ready.uses
-    step = read_step(_COOKED, ready.id)
-    says = step.says.format(part=part[:_MOST_NAME])
-    return step.model_copy(update={"says": says, "uses": ready.uses, "after": ready.after})
+def _heated(steps: Sequence[Step], component: str, text: str) -> list[Step]:
+    """The steps with one that heats a component by itself: in the place of getting it ready, else
+    after the first step that works on it, before everything that follows."""
+    first = next((i for i, step in enumerate(steps) if component in step.uses), len(steps))
+    worked_on = steps[first] if first < len(steps) else None
+    alone = worked_on is not None and worked_on.id.startswith("ready-")
+    key = worked_on.id if worked_on and alone else _free_key(steps)
+    heat = read_step(text, key)
+    update: dict[str, object] = {"says": heat.says.format(part=component[:_MOST_NAME])}
+    update["uses"] = (component,)
+    if worked_on is None:
+        return [*steps, heat.model_copy(update=update)]
+    update["after"] = worked_on.after if alone else (worked_on.id,)
+    step = heat.model_copy(update=update)
+    if alone:
+        return [*steps[:first], step, *steps[first + 1 :]]
+    later = [
+        one.model_copy(update={"after": tuple(key if a == worked_on.id else a for a in one.after)})
+        for one in steps[first + 1 :]
+    ]
+    return [*steps[: first + 1], step, *later]
+
+
+def _free_key(steps: Sequence[Step]) -> str:
+    return f"heat-{sum(step.id.startswith('heat-') for step in steps) + 1}"
 
 
 def _with_part(rows: list[_Row], family: Family, part: str, number: int) -> list[_Row]:

@@ -1,0 +1,128 @@
+"""Which temperature a food asks for by its name: USDA FSIS chart, figures from memory."""
+
+import itertools
+
+import pytest
+
+from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, set_by_egg
+from gasket.core.cooking.step_text import read_step
+from gasket.core.cooking.steps import HOT, faults
+from gasket.core.cooking.templates import TEMPLATES, steps_for
+from gasket.core.families import guess_family
+from gasket.core.kinds import guess_kind
+
+BAKE = read_step("bake 200 C 20 min", "bake")
+NAMES = {
+    "poultry": [
+        *("Turkey mince, lean", "ground chicken", "Turkey sausage", "chicken sausages, raw"),
+        *("goose breast", "quail", "duck legs", "turkey burger patty, raw", "turkey bacon"),
+        *("chicken in tomato sauce", "Chicken thigh", "turkey and beef mince"),
+    ],
+    "ground": [
+        *("Beef, minced", "beef burger patty", "Ground lamb", "ground veal", "meatballs", "kofta"),
+        *("beef, ground, 5 % fat", "lean beef mince (5 % fat)", "ground chuck", "mince"),
+        *(
+            "Sausage meat",
+            "pork sausages",
+            "bratwurst",
+            "raw chorizo",
+            "sausage rolls",
+            "hamburger",
+        ),
+        *("bison, ground", "kangaroo burger", "Minced beef & onion", "meat loaf", "burger patties"),
+    ],
+    "game": ["rabbit", "venison steak", "lamb's liver"],
+    "whole_cut": [
+        *("bacon, raw", "dry-cured bacon", "streaky bacon", "pork loin", "rump steak", "ham hock"),
+        *("lamb kidney", "stewing beef", "beef with onions and cumin"),
+    ],
+    "fish": [
+        *("trout", "scallops", "tilapia", "smoked haddock", "prawns", "crab cakes", "tuna steak"),
+        *("Sea bass fillets", "oysters"),
+    ],
+    "reheated": ["shredded cooked chicken", "rotisserie chicken", "cooked beef mince"],
+    None: [
+        *("pepperoni", "salami", "ham", "deli turkey slices", "beef jerky", "smoked salmon"),
+        *("tuna in brine", "canned salmon", "chorizo", "hot dogs", "anchovies"),
+        *("Chicken stock", "beef broth", "chicken seasoning", "chicken bone broth", "fish sauce"),
+        *("beef stock cube", "cod liver oil", "beef dripping", "seasoning for chicken"),
+        *("chicken-flavoured crisps", "vegan mince", "soya mince", "mushroom burger", "mincemeat"),
+        *("ground cinnamon", "cumin, ground", "ground almonds", "minced garlic", "burger buns"),
+        *("hot dog rolls", "goat's cheese", "oyster mushrooms", "beef tomatoes"),
+        *("kidney beans", "meat-free chicken pieces", "black pepper", "gooseberries"),
+    ],
+}
+
+
+def of(name, grams=None, component="Dish", **more):
+    return InTheBuild(name, guess_kind([name]) or "other", component, grams=grams, **more)
+
+
+@pytest.mark.parametrize(
+    ("reason", "name"), [(reason, name) for reason, names in NAMES.items() for name in names]
+)
+def test_a_name_asks_for_the_temperature_of_what_it_may_be(reason, name):
+    asked = asked_of([BAKE], [of(name)], "tray", "us")
+    assert [rule.reason for rule in asked.values()] == ([reason] if reason else [])
+    uncooked = [one.code for one in cautions([], [of(name)], "no_bake")]
+    assert ("uncooked" in uncooked) == (reason not in (None, "reheated"))
+
+
+@pytest.mark.parametrize(
+    ("food", "reason"),
+    [
+        (of("Steak", flags=("raw_ground_meat",)), "ground"),
+        (of("Something in a tray", flags=("raw_poultry",)), "poultry"),
+        (of("Salami", state="raw"), "ground"),
+        (of("Chicken breast", state="cooked"), "reheated"),
+        (of("Cooked chicken", state="raw"), "poultry"),
+        (InTheBuild("Best of the bay", "mince", "Dish"), "ground"),
+    ],
+)
+def test_package_and_kind_may_make_it_stricter(food, reason):
+    assert asked_of([BAKE], [food], None, "us")["bake"].reason == reason
+
+
+SET = {
+    "egg muffins": {"egg": 100, "egg white": 150, "spinach": 80, "feta": 40},
+    "frittata": {"egg": 200, "potato": 300},
+    "quiche filling": {"egg": 150, "milk": 300, "cheddar": 80},
+    "custard": {"egg yolk": 60, "milk": 250, "cornflour": 15},
+    "banana pancakes": {"egg": 100, "banana": 110},
+}
+BAKED = {
+    "cake": {"egg": 150, "flour": 170, "quark": 250, "sugar": 130},
+    "waffle": {"egg white": 120, "oat flour": 40, "whey": 30},
+    "meat loaf": {"beef mince": 500, "egg": 50, "onion": 100},
+    "crumb coat": {"egg": 50, "breadcrumbs": 60},
+}
+
+
+@pytest.mark.parametrize("name", [*SET, *BAKED])
+def test_what_egg_sets_is_told_by_what_is_in_it(name):
+    foods = [of(food, grams) for food, grams in (SET | BAKED)[name].items()]
+    assert bool(set_by_egg(foods, None)) == (name in SET)
+
+
+def test_egg_of_an_unknown_share_is_asked_for_unless_a_dry_base_sets():
+    assert set_by_egg([of("egg"), of("milk", 200)], None)
+    assert not set_by_egg([of("egg"), of("flour", 200)], "cake")
+
+
+@pytest.mark.parametrize(
+    "dish", ["Egg muffins", "Egg bites", "Frittata", "Quiche", "Chicken pot pie"]
+)
+def test_dishes_of_egg_or_pastry_are_baked(dish):
+    steps = steps_for(guess_family(dish), ["Filling"], raw=["Filling"])
+    assert [step.kind for step in steps if step.kind in HOT]
+
+
+@pytest.mark.parametrize("family", TEMPLATES)
+def test_a_template_never_leaves_out_the_heat_that_raw_contents_need(family):
+    for parts in (["Main"], ["Main", "Cream"], ["Chicken", "Crumb topping", "Sauce", "Base"]):
+        some = [(), *((part,) for part in parts), tuple(parts)]
+        for raw, eggs in itertools.product(some, some):
+            steps = steps_for(family, parts, raw=raw, set_by_egg=eggs)
+            heated = {part for step in steps if step.kind in HOT for part in step.uses}
+            assert heated >= {*raw, *eggs}
+            assert not faults(steps)
