@@ -10,7 +10,7 @@ from gasket.core.cooking.cook_log import CookLog, left_out
 from gasket.core.cooking.keeping import Keeps, keeping
 from gasket.core.cooking.oven_memory import Baked, bakes_of
 from gasket.core.cooking.steps import Step
-from gasket.core.cooking.stock import Move, book_of
+from gasket.core.cooking.stock import Lot, Move, book_of
 from gasket.core.margin import Figure, Portion
 from gasket.core.numbers import Answer
 from gasket.kitchen import cooked, weighed
@@ -25,11 +25,8 @@ Cooking = Literal["none", "going", "done"]
 class KeptLot(Answer):
     """So much in one place: `part` is a component, in grams; servings otherwise."""
 
-    place: Literal["fridge", "freezer"]
     part: str
-    amount: float
-    since: datetime
-    moved: bool
+    lot: Lot
 
 
 class BatchFigures(Answer):
@@ -72,8 +69,10 @@ def calculate(session: Session, batch_id: int) -> BatchFigures:
 def figures_of(session: Session, made: Weighed) -> BatchFigures:
     steps, log = cooked.steps_of(made), cooked.log_of(session, rows.key_of(made.row))
     book = rows.stock_records(session, rows.key_of(made.row))
-    whole = book_of(book, "")
-    books = {part: book_of(book, part) for part in dict.fromkeys(["", *(r.part for r in book)])}
+    made_at = cooked.made_at(made, log)
+    parts = dict.fromkeys(["", *(record.part for record in book)])
+    books = {part: book_of(book, part, made_at) for part in parts}
+    whole = books[""]
     last = max((one.last for one in books.values() if one.last), key=lambda r: r.at, default=None)
     return BatchFigures(
         closed=made.row.closed_at is not None,
@@ -82,14 +81,12 @@ def figures_of(session: Session, made: Weighed) -> BatchFigures:
         cooking=_cooking(made.row, steps, log),
         runs=log.runs,
         done_at=log.done_at,
-        made_at=cooked.made_at(made, log),
+        made_at=made_at,
         servings=made.servings,
         serving=made.result.serving,
         unbooked=max(0.0, (made.servings or 0.0) - whole.accounted),
         lots=tuple(
-            KeptLot(place=lot.place, part=part, amount=lot.amount, since=lot.since, moved=lot.moved)
-            for part, stock in books.items()
-            for lot in stock.lots
+            KeptLot(part=part, lot=lot) for part, stock in books.items() for lot in stock.lots
         ),
         gone=whole.gone,
         last_booked=last.id if last else None,

@@ -8,9 +8,9 @@ from typing import Final
 
 from sqlmodel import Session, col, select
 
-from gasket.core.cooking.keeping import Keeps, Place, keeps_until
+from gasket.core.cooking.keeping import Keeps, eat_by, keeps_until
 from gasket.core.cooking.safety import SafetySchool
-from gasket.core.cooking.stock import Move, StockMove, book_of, refusal
+from gasket.core.cooking.stock import Lot, Move, Place, StockMove, book_of, refusal
 from gasket.core.errors import Refused
 from gasket.core.margin import AnyFigure
 from gasket.core.numbers import Answer
@@ -75,6 +75,7 @@ def book(session: Session, batch_id: int, move: StockMove, now: datetime) -> Bat
         raise Refused("This entry belongs to another batch.")
     if stored is None:
         _refuse(session, made, move)
+        _refuse_too_late(session, batch_id, move, now)
         session.add(StockRow(batch_id=batch_id, at=now, **move.model_dump()))
     return read(session, batch_id, now)
 
@@ -89,6 +90,26 @@ def _refuse(session: Session, made: Weighed, move: StockMove) -> None:
         raise Refused(f"There is no component “{move.part}” in this batch.")
     if why := refusal(move, book_of(records, move.part), _made_of(made, move.part) or 0.0):
         raise Refused(why)
+
+
+def _refuse_too_late(session: Session, batch_id: int, move: StockMove, now: datetime) -> None:
+    """Raises `Refused` for freezing what was to be eaten by now, unless a reason is given."""
+    to = move.to if move.move is Move.MOVED else move.place if move.move is Move.PUT else None
+    if to != "freezer" or move.note:
+        return
+    figures, today = BATCHES.of(session, [batch_id])[batch_id], cooked.local_day(now)
+    school = settings.read(session).safety
+    made = Lot("fridge", 1.0, min(now, figures.made_at))
+    there = [one.lot for one in figures.lots if (one.part, one.lot.place) == (move.part, "fridge")]
+    lots = [made] if move.move is Move.PUT else there
+    until = min(
+        (cooked.local_day(eat_by(lot, figures.advice, school)) for lot in lots), default=today
+    )
+    if until < today:
+        raise Refused(
+            f"It was to be eaten by {until:%-d %B}, and freezing makes nothing fresh again. "
+            "Bin it, or say why it is still good."
+        )
 
 
 def _made_of(made: Weighed, part: str) -> float | None:
@@ -151,15 +172,13 @@ def _in_stock(named: _Named, figures: BatchFigures, school: SafetySchool, now: d
 
 
 def _lots(figures: BatchFigures, school: SafetySchool, now: datetime) -> list[ShelfLot]:
-    """What was put away keeps from when it was made, what came out of the freezer from then on."""
     found = []
-    for lot in figures.lots:
-        since = cooked.local_day(lot.since if lot.moved else min(lot.since, figures.made_at))
-        until = keeps_until(lot.place, since, figures.advice, school)
+    for part, lot in ((one.part, one.lot) for one in figures.lots):
+        until = cooked.local_day(eat_by(lot, figures.advice, school))
         found.append(
             ShelfLot(
                 place=lot.place,
-                part=lot.part,
+                part=part,
                 amount=lot.amount,
                 since=lot.since,
                 until=until,

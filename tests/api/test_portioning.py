@@ -324,7 +324,39 @@ def test_days_count_from_the_cook_whenever_it_is_put_away_and_from_thawing(clien
     assert until(frozen) > 80 * day
     demo_house.now.time += 20 * day
     (thawed,) = book(client, batch, "moved", 1, place="freezer", to="fridge").json()["lots"]
-    assert (until(thawed), thawed["days_left"]) == (24 * day, 3)
+    assert (until(thawed), thawed["days_left"]) == (23 * day, 2), "the hours before count, too"
+
+
+def test_days_in_the_fridge_add_up_and_freezing_gives_none_back(client, demo_house):
+    """US advice, from memory: 3 days in the fridge, in all; UK: 24 hours once thawed."""
+    day = timedelta(days=1)
+    batch = closed_batch(client, "tray", "Tray")
+    book(client, batch, "put", 3, place="fridge")
+
+    def days_left(answer):
+        return [lot["days_left"] for lot in answer.json()["lots"]]
+
+    def move_after(days, amount, to, **more):
+        demo_house.now.time += days * day
+        place = {"fridge": "freezer", "freezer": "fridge"}[to]
+        return book(client, batch, "moved", amount, place=place, to=to, **more)
+
+    move_after(2, 3, "freezer")
+    assert min(days_left(move_after(20, 2, "fridge"))) == 1, "two of three days were over before"
+    move_after(1, 2, "freezer")
+    assert min(days_left(move_after(30, 2, "fridge"))) == 0, "three days are over"
+    late = move_after(1, 1, "freezer")
+    assert late.status_code == 409
+    assert "freezing makes nothing fresh again" in late.json()["detail"]
+    assert move_after(0, 1, "freezer", note="it was put back the same hour").status_code == 200
+
+    settings = client.get("/api/settings").json()
+    client.put("/api/settings", json={**settings, "safety": "uk"}).raise_for_status()
+    other = closed_batch(client, "cake", "Other")
+    book(client, other, "put", 1, place="freezer")
+    demo_house.now.time += 5 * day
+    thawed = book(client, other, "moved", 1, place="freezer", to="fridge")
+    assert days_left(thawed) == [1]
 
 
 def test_what_came_back_can_be_kept_in_grams(client):

@@ -290,7 +290,7 @@ def move(number, what, amount, day=0, **more):
     )
 
 
-def test_the_oldest_lot_goes_first_and_a_thawed_one_begins_anew():
+def test_the_oldest_lot_goes_first():
     stock = add_up(
         [
             move(1, "put", 4, 0),

@@ -1,15 +1,15 @@
 """How long it keeps: fridge and freezer, what is advised here and there, and what is usual."""
 
 from collections.abc import Iterable
-from datetime import date, timedelta
+from datetime import date, datetime, timedelta
 from typing import Final, Literal
 
 from gasket.core.cooking.safety import SafetySchool
+from gasket.core.cooking.stock import Lot, Place
 from gasket.core.families import Family
 from gasket.core.kinds import FoodKind
 from gasket.core.numbers import Answer
 
-Place = Literal["fridge", "freezer"]
 Says = Literal["us", "uk", "habit"]
 
 INTO_THE_FRIDGE_MIN: Final = 120.0
@@ -53,8 +53,26 @@ def _keeps(place: Place, says: Says, least: float, most: float, text: str, sourc
     return Keeps(place=place, says=says, least_days=least, most_days=most, text=text, source=source)
 
 
-def keeps_until(place: Place, put_on: date, advice: Iterable[Keeps], school: SafetySchool) -> date:
-    """The date to eat it by: the earlier of the school's advice and of habit."""
+def keeps_days(
+    place: Place, advice: Iterable[Keeps], school: SafetySchool, thawed: bool = False
+) -> float:
+    """Days that it keeps in one place: the fewest of the school's advice and of habit. What was
+    thawed keeps a day by UK advice."""
     told = [one for one in advice if one.place == place]
     followed = [one for one in told if one.says in (school, "habit")] or told
-    return put_on + timedelta(days=min((one.least_days for one in followed), default=2.0))
+    days = min((one.least_days for one in followed), default=2.0)
+    return min(days, 1.0) if thawed and place == "fridge" and school == "uk" else days
+
+
+def keeps_until(place: Place, put_on: date, advice: Iterable[Keeps], school: SafetySchool) -> date:
+    """The date to eat it by, of what goes there on the day that it is made."""
+    return put_on + timedelta(days=keeps_days(place, advice, school))
+
+
+def eat_by(lot: Lot, advice: Iterable[Keeps], school: SafetySchool) -> datetime:
+    """Until when a lot keeps: its days in the fridge add up, whatever was in between."""
+    days = timedelta(days=keeps_days(lot.place, advice, school, lot.thawed))
+    if lot.place == "freezer":
+        return lot.since - lot.frozen + days
+    whole = timedelta(days=keeps_days("fridge", advice, school)) - lot.cold
+    return lot.since + min(days, max(timedelta(), whole))

@@ -1,21 +1,22 @@
 """What is left of a batch: put away, eaten, given, binned, moved, drawn for another dish.
 
 An append-only book. A lot is what was put into one place on one day; what goes out is taken from
-the oldest lot of its place.
+the oldest lot of its place. Days in the fridge add up: the freezer stops them, and none come back.
 """
 
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
-from datetime import datetime
+from datetime import datetime, timedelta
 from enum import StrEnum
-from typing import Annotated, Final, Self
+from typing import Annotated, Final, Literal, Self
 
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
-from gasket.core.cooking.keeping import Place
 from gasket.core.numbers import Number, SentId, Value
 from gasket.core.trial import Remark
+
+Place = Literal["fridge", "freezer"]
 
 
 class Move(StrEnum):
@@ -71,13 +72,29 @@ class StockRecord(StockMove):
 
 @dataclass(frozen=True, slots=True)
 class Lot:
-    """So much of a batch (servings, grams of a part), in one place since a day; `moved` there from
-    another place, not put away."""
+    """So much of a batch (servings, grams of a part), in one place since a day. `cold` is how long
+    it was in the fridge before that, `frozen` how long in the freezer: days add up, wherever it
+    goes in between. `thawed` came out of the freezer."""
 
     place: Place
     amount: float
     since: datetime
-    moved: bool = False
+    cold: timedelta = timedelta()
+    frozen: timedelta = timedelta()
+    thawed: bool = False
+
+    def moved(self, to: Place, at: datetime) -> "Lot":
+        """The lot in another place from then on."""
+        there = max(timedelta(), at - self.since)
+        is_cold = self.place == "fridge"
+        return replace(
+            self,
+            place=to,
+            since=at,
+            cold=self.cold + (there if is_cold else timedelta()),
+            frozen=self.frozen + (timedelta() if is_cold else there),
+            thawed=self.thawed or to == "fridge",
+        )
 
 
 @dataclass(slots=True)
@@ -101,8 +118,9 @@ class Stock:
         return self.put_away + sum(self.gone.values())
 
 
-def add_up(records: Sequence[StockRecord]) -> Stock:
-    """Fold `records` (oldest first)."""
+def add_up(records: Sequence[StockRecord], made_at: datetime | None = None) -> Stock:
+    """Fold `records` (oldest first). From when it was made to when it was put away it is taken to
+    have been in the fridge."""
     undone = {record.undoes for record in records if record.move is Move.UNDO}
     stock = Stock([], {})
     for record in records:
@@ -110,11 +128,11 @@ def add_up(records: Sequence[StockRecord]) -> Stock:
             continue
         amount = record.amount or 0.0
         if record.move is Move.PUT and record.place is not None:
-            stock.lots.append(Lot(record.place, amount, record.at))
+            waited = max(timedelta(), record.at - (made_at or record.at))
+            stock.lots.append(Lot(record.place, amount, record.at, cold=waited))
         elif record.move is Move.MOVED and record.to is not None:
-            for lot in _take(stock, record.place, amount):
-                # What comes out of the freezer is eaten as if it had been put away that day.
-                stock.lots.append(Lot(record.to, lot.amount, record.at, moved=True))
+            taken = _take(stock, record.place, amount)
+            stock.lots += [lot.moved(record.to, record.at) for lot in taken]
         else:
             _take(stock, record.place, amount)
             stock.gone[record.move] = stock.gone.get(record.move, 0.0) + amount
@@ -122,16 +140,17 @@ def add_up(records: Sequence[StockRecord]) -> Stock:
     return stock
 
 
-def book_of(records: Sequence[StockRecord], part: str) -> Stock:
+def book_of(records: Sequence[StockRecord], part: str, made_at: datetime | None = None) -> Stock:
     """The book of the servings, or of one part, added up."""
-    return add_up([one for one in records if one.part == part or one.move is Move.UNDO])
+    own = [one for one in records if one.part == part or one.move is Move.UNDO]
+    return add_up(own, made_at)
 
 
 def _take(stock: Stock, place: Place | None, amount: float) -> list[Lot]:
     """Take from the oldest lots of a place; what is not there is not taken."""
     taken: list[Lot] = []
     left = amount
-    for lot in sorted(stock.lots, key=lambda one: one.since):
+    for lot in sorted(stock.lots, key=lambda one: one.since - one.cold - one.frozen):
         if lot.place != place or left <= _SPECK:
             continue
         part = min(lot.amount, left)

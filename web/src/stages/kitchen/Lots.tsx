@@ -1,6 +1,7 @@
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { amountText, untilText } from "./lotText";
+import { Reason } from "../../ui/Reason";
+import { amountText, isLate, untilText } from "./lotText";
 import { OtherAmount } from "./OtherAmount";
 import { useStockBook } from "./useStockBook";
 
@@ -26,6 +27,12 @@ function OneLot({ lot, stock }: { lot: Lot; stock: Schemas["InStock"] }) {
   const act = (move: "eaten" | "given" | "binned", did: string) => () =>
     void book(stock.batch_id, { move, ...about }, did);
   const other = lot.place === "fridge" ? "freezer" : "fridge";
+  const move = (note = "") =>
+    void book(
+      stock.batch_id,
+      { move: "moved", ...about, amount: lot.amount, to: other, note },
+      `In the ${other} now.`,
+    );
   return (
     <li className="flex flex-wrap items-center gap-x-3 border-b border-rule py-1">
       <span className="min-w-44 flex-1">
@@ -44,19 +51,23 @@ function OneLot({ lot, stock }: { lot: Lot; stock: Schemas["InStock"] }) {
         <Button look="quiet" aria-label={`Bin one: ${what}`} onClick={act("binned", "Binned.")}>
           Bin
         </Button>
-        <Button
-          look="quiet"
-          aria-label={`${lot.place === "fridge" ? "Freeze" : "Thaw"} all: ${what}`}
-          onClick={() =>
-            void book(
-              stock.batch_id,
-              { move: "moved", ...about, amount: lot.amount, to: other },
-              `In the ${other} now.`,
-            )
-          }
-        >
-          {lot.place === "fridge" ? "Freeze" : "Thaw"}
-        </Button>
+        {isLate(lot) ? (
+          <Reason
+            opens="Freeze"
+            label="Its date is over, and freezing makes nothing fresh again. Why is it still good?"
+            placeholder="it was in the freezer meanwhile"
+            submit="Freeze"
+            onSubmit={(note) => move(note)}
+          />
+        ) : (
+          <Button
+            look="quiet"
+            aria-label={`${lot.place === "fridge" ? "Freeze" : "Thaw"} all: ${what}`}
+            onClick={() => move()}
+          >
+            {lot.place === "fridge" ? "Freeze" : "Thaw"}
+          </Button>
+        )}
         <OtherAmount lot={lot} stock={stock} />
       </span>
     </li>

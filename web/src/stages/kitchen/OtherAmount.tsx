@@ -7,7 +7,7 @@ import { figure, weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { NumberField } from "../../ui/Field";
 import { Toggle } from "../../ui/Toggle";
-import { amountText, takenOf } from "./lotText";
+import { amountText, takenOf, isLate } from "./lotText";
 import { useStockBook } from "./useStockBook";
 
 type Lot = Schemas["ShelfLot"];
@@ -114,9 +114,11 @@ function Amount({ lot, stock, onDone }: AmountProps) {
         <Button disabled={!ready} onClick={act("binned", "Binned.")}>
           Bin
         </Button>
-        <Button disabled={!ready} onClick={act("moved", `In the ${other} now.`)}>
-          {lot.place === "fridge" ? "Freeze" : "Thaw"}
-        </Button>
+        {!isLate(lot) && (
+          <Button disabled={!ready} onClick={act("moved", `In the ${other} now.`)}>
+            {lot.place === "fridge" ? "Freeze" : "Thaw"}
+          </Button>
+        )}
       </div>
     </div>
   );

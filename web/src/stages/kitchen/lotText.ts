@@ -10,6 +10,9 @@ export function amountText(lot: Pick<Lot, "amount" | "part">): string {
   return `${amount} ${lot.amount === 1 ? "serving" : "servings"}`;
 }
 
+/** Whether it was to be eaten before today, and would be frozen after that. */
+export const isLate = (lot: Lot) => lot.place === "fridge" && lot.days_left < 0;
+
 /** Until when, said so that nothing is forgotten. */
 export function untilText(lot: Lot): string {
   if (lot.days_left < 0) return `was to be eaten by ${day(lot.until)}`;
