@@ -12,6 +12,7 @@ from sqlmodel import Session
 from gasket.core.cooking.musts import Must, forgotten
 from gasket.core.cooking.oven_memory import Estimate, estimate
 from gasket.core.cooking.placing import following, mentions
+from gasket.core.cooking.preheat import with_preheats
 from gasket.core.cooking.safety import (
     Caution,
     InTheBuild,
@@ -174,7 +175,7 @@ def _report(
 def knobs(steps: Sequence[Step]) -> dict[str, Knob]:
     return {
         step.id: knob(step.temperature_c, step.air)
-        for step in steps
+        for step in with_preheats(steps)
         if step.temperature_c is not None and step.tool in ("oven", "air fryer")
     }
 

@@ -7,6 +7,7 @@ from hypothesis import strategies as st
 from gasket.core.cooking.musts import forgotten
 from gasket.core.cooking.parts import body_of, role_of
 from gasket.core.cooking.placing import following, mentions
+from gasket.core.cooking.preheat import with_preheats
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import HOT, MOST_STEPS, Step, faults, hands_on_min
 from gasket.core.cooking.temperatures import celsius, knob
@@ -39,6 +40,9 @@ TYPED = [
     ("simmer 1,5 h", "boil", 90, 90, None, None, True, "Simmer"),
     ("preheat the oven 200 C 12 min", "preheat", 12, 12, 200, None, True, "Preheat the oven"),
     ("fry the patties 4-5 min", "pan", 4, 5, None, None, False, "Fry the patties"),
+    ("Bake in the pan 350 F 20 min", "bake", 20, 20, 176.67, None, True, "Bake in the pan"),
+    ("Roast in the pan 200 C", "bake", None, None, 200, None, True, "Roast in the pan"),
+    ("toast the bun in the pan 2 min", "pan", 2, 2, None, None, False, "Toast the bun in the pan"),
     ("rub the butter in", "prep", None, None, None, None, False, "Rub the butter in"),
 ]
 
@@ -227,3 +231,17 @@ def test_steps_in_a_circle_and_of_one_id_are_found():
     assert [i for i, _ in faults((one, two))] == [0, 1]
     assert faults((one, one))[0][0] == 1
     assert faults((one,))[0] == (0, "It comes after a step that is not there.")
+
+
+@pytest.mark.parametrize("family", TEMPLATES)
+def test_a_preheat_goes_to_what_the_next_bake_names(family):
+    steps = steps_for(family, ["Main", "Crumb topping"])
+    heats = [step for step in steps if step.kind == "preheat"]
+    baked = [step for step in steps if step.kind == "bake" and step.temperature_c]
+    assert [one.temperature_c for one in heats] == [one.temperature_c for one in baked[:1]]
+
+
+def test_a_preheat_that_names_a_temperature_keeps_it():
+    lines = ("preheat the oven 12 min", "bake 200 C 20 min", "preheat the oven 150 C", "bake 160 C")
+    steps = [read_step(line, f"s{i}") for i, line in enumerate(lines)]
+    assert [step.temperature_c for step in with_preheats(steps)] == [200, 200, 150, 160]

@@ -12,6 +12,7 @@ from itertools import islice
 from typing import Final
 
 from gasket.core.cooking.parts import Role, body_of, role_of
+from gasket.core.cooking.preheat import with_preheats
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import HOT, Step
 from gasket.core.cooking.tools import by_hand
@@ -42,7 +43,7 @@ class _Row:
     place: _Place | None = None
 
 
-_PREHEAT: Final = _Row("preheat", "Preheat the oven 350 F 12 min", on="")
+_PREHEAT: Final = _Row("preheat", "Preheat the oven 12 min", on="")
 _LINE: Final = _Row("line", "Grease or line the tin 3 min", on="", must="line")
 _DRY: Final = _Row("dry", "Weigh and whisk the dry things of {main} 6 min")
 _CAKE_CUE: Final = "until moist crumbs on a toothpick: one minute late is dry"
@@ -247,6 +248,7 @@ def steps_for(
         text = _COOKED if name in raw else _SET if name in set_by_egg else None
         if text is not None and not any(step.kind in HOT and name in step.uses for step in steps):
             steps = _heated(steps, name, text)
+    steps = with_preheats(steps)
     for tool in missing:
         steps = [new for step in steps for new in by_hand(step, tool)]
     return tuple(steps)
