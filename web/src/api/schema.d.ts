@@ -1845,6 +1845,11 @@ export interface components {
             at: string;
             /** Dish */
             dish: string;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "prep" | "mix" | "rest" | "preheat" | "bake" | "broil" | "boil" | "pan" | "microwave" | "machine" | "chill" | "freeze" | "thaw" | "cool" | "portion" | "top";
             /** Stated Min */
             stated_min: number;
             /** Tool */
@@ -5558,7 +5563,7 @@ export interface components {
              * Reason
              * @enum {string}
              */
-            reason: "poultry" | "ground" | "whole_cut" | "fish" | "set_egg" | "reheated";
+            reason: "poultry" | "reheated" | "ground" | "game" | "set_egg" | "whole_cut" | "fish";
             /** Rest Min */
             rest_min: number;
             /**
