@@ -2,11 +2,13 @@
 
 import json
 import tempfile
+import tomllib
 from pathlib import Path
 
 import pytest
 import schemathesis
 from hypothesis import HealthCheck, settings
+from schemathesis.config import SchemathesisConfig
 from starlette.websockets import WebSocketDisconnect
 
 from gasket.api.app import create_app
@@ -241,12 +243,19 @@ def at_home(app):
 KITCHEN = House(open_database(Path(tempfile.mkdtemp()) / "kitchen.sqlite3"))
 with KITCHEN.database.writing() as session:
     seed(session, KITCHEN.now())
-fuzzed = schemathesis.openapi.from_asgi("/api/openapi.json", at_home(create_app(KITCHEN)))
+CHECKS = tomllib.loads((Path(__file__).parents[2] / "schemathesis.toml").read_text("utf-8"))
+# Every boundary of every field takes minutes: that is for PROPERTIES=search.
+EFFORT = {"phases": {"coverage": {"enabled": SEARCHING}}}
+fuzzed = schemathesis.openapi.from_asgi(
+    "/api/openapi.json",
+    at_home(create_app(KITCHEN)),
+    config=SchemathesisConfig.from_dict({**CHECKS, **EFFORT}),
+)
 
 
 @fuzzed.parametrize()
 @settings(
-    max_examples=20 if SEARCHING else 1, deadline=None, suppress_health_check=list(HealthCheck)
+    max_examples=20 if SEARCHING else 4, deadline=None, suppress_health_check=list(HealthCheck)
 )
 def test_no_request_breaks_the_document(case):
     case.call_and_validate()
