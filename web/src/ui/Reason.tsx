@@ -3,26 +3,40 @@ import { useState } from "react";
 import { Button } from "./Button";
 import { TextField } from "./Field";
 
-interface ReasonProps {
-  /** What is pressed to be asked for the reason. */
-  opens: string;
+interface ReasonFormProps {
   label: string;
   placeholder: string;
   submit: string;
   onSubmit: (reason: string) => void;
 }
 
+interface ReasonProps extends ReasonFormProps {
+  /** What is pressed to be asked for the reason. */
+  opens: string;
+}
+
 /** A judgement that keeps its reason: pressed, it asks why before it is done. */
-export function Reason({ opens, label, placeholder, submit, onSubmit }: ReasonProps) {
+export function Reason({ opens, onSubmit, ...form }: ReasonProps) {
   const [open, setOpen] = useState(false);
-  const [reason, setReason] = useState("");
   if (!open) return <TextButton onPress={() => setOpen(true)}>{opens}</TextButton>;
+  return (
+    <ReasonForm
+      {...form}
+      onSubmit={(reason) => {
+        setOpen(false);
+        onSubmit(reason);
+      }}
+    />
+  );
+}
+
+export function ReasonForm({ label, placeholder, submit, onSubmit }: ReasonFormProps) {
+  const [reason, setReason] = useState("");
   return (
     <form
       className="mt-1 flex items-end gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        setOpen(false);
         onSubmit(reason);
       }}
     >

@@ -1,6 +1,8 @@
+import { useState } from "react";
+
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { Reason } from "../../ui/Reason";
+import { ReasonForm } from "../../ui/Reason";
 import { amountText, isLate, untilText } from "./lotText";
 import { OtherAmount } from "./OtherAmount";
 import { useStockBook } from "./useStockBook";
@@ -21,6 +23,7 @@ export function Lots({ stock }: { stock: Schemas["InStock"] }) {
 
 function OneLot({ lot, stock }: { lot: Lot; stock: Schemas["InStock"] }) {
   const book = useStockBook();
+  const [asks, setAsks] = useState(false);
   const amount = lot.part ? lot.amount : Math.min(1, lot.amount);
   const about = { amount, place: lot.place, part: lot.part };
   const what = `${stock.dish}, ${lot.place}`;
@@ -51,25 +54,28 @@ function OneLot({ lot, stock }: { lot: Lot; stock: Schemas["InStock"] }) {
         <Button look="quiet" aria-label={`Bin one: ${what}`} onClick={act("binned", "Binned.")}>
           Bin
         </Button>
-        {isLate(lot) ? (
-          <Reason
-            opens="Freeze"
+        <Button
+          look="quiet"
+          aria-label={`${lot.place === "fridge" ? "Freeze" : "Thaw"} all: ${what}`}
+          onClick={() => (isLate(lot) ? setAsks(!asks) : move())}
+        >
+          {lot.place === "fridge" ? "Freeze" : "Thaw"}
+        </Button>
+        <OtherAmount lot={lot} stock={stock} />
+      </span>
+      {asks && (
+        <div className="basis-full pb-2">
+          <ReasonForm
             label="Its date is over, and freezing makes nothing fresh again. Why is it still good?"
             placeholder="it was in the freezer meanwhile"
             submit="Freeze"
-            onSubmit={(note) => move(note)}
+            onSubmit={(reason) => {
+              setAsks(false);
+              move(reason);
+            }}
           />
-        ) : (
-          <Button
-            look="quiet"
-            aria-label={`${lot.place === "fridge" ? "Freeze" : "Thaw"} all: ${what}`}
-            onClick={() => move()}
-          >
-            {lot.place === "fridge" ? "Freeze" : "Thaw"}
-          </Button>
-        )}
-        <OtherAmount lot={lot} stock={stock} />
-      </span>
+        </div>
+      )}
     </li>
   );
 }
