@@ -8,7 +8,7 @@ from pydantic_core import PydanticCustomError
 
 from gasket.core.batch import Pieces, Portions
 from gasket.core.margin import Facts, Figure
-from gasket.core.numbers import Answer, Positive, Value
+from gasket.core.numbers import Answer, Positive, Value, YesNo
 from gasket.core.pan_cut import PanCut
 from gasket.core.portions import scoop
 
@@ -31,8 +31,8 @@ class Dividing(Value):
     fill_g: Positive | None = None
     serving_g: Positive | None = None
     cut: PanCut | None = None
-    two_pass: Annotated[bool, Field(strict=True)] = False
-    weighed_cooked: Annotated[bool, Field(strict=True)] = False
+    two_pass: YesNo = False
+    weighed_cooked: YesNo = False
 
     @model_validator(mode="after")
     def _says_what_it_needs(self) -> Self:

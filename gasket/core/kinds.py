@@ -91,7 +91,6 @@ FoodKind = Literal[
 ]
 KINDS: Final[tuple[FoodKind, ...]] = get_args(FoodKind)
 
-_MEAT: Final = "meat"
 _MEAT_KINDS: Final[dict[Form, FoodKind]] = {
     "ground": "mince",
     "sausage": "cured_meat",
@@ -99,8 +98,10 @@ _MEAT_KINDS: Final[dict[Form, FoodKind]] = {
     "ready": "cured_meat",
     "whole": "meat",
 }
-_WORDS: Final[tuple[tuple[FoodKind, str], ...]] = (
-    # The first that matches wins, so what is special stands before what is general.
+_Words = tuple[tuple[FoodKind, str], ...]
+_BEFORE_MEAT: Final[_Words] = (
+    # The first that matches wins, so what is special stands before what is general; whether it is
+    # a meat is asked between the two lists.
     ("oil_spray", r"spray"),
     ("peanut_powder", r"peanut (powder|flour)|powdered peanut"),
     ("nut_butter", r"(peanut|almond|cashew|hazelnut|nut) (butter|paste)"),
@@ -126,7 +127,8 @@ _WORDS: Final[tuple[tuple[FoodKind, str], ...]] = (
     ("powdered_sugar", r"(powdered|icing|confectioner\w*) sugar|sugar, powdered"),
     ("syrup", r"syrup|honey|treacle|molasses|agave|caramel sauce|toffee sauce"),
     ("jam", r"\bjam\b|marmalade|fruit spread"),
-    (_MEAT, ""),
+)
+_AFTER_MEAT: Final[_Words] = (
     ("egg_replacer", r"egg replac|flax egg|aquafaba"),
     ("egg_white", r"egg whites?"),
     ("egg_yolk", r"egg yolks?|\byolks?\b"),
@@ -202,17 +204,22 @@ _WORDS: Final[tuple[tuple[FoodKind, str], ...]] = (
     ),
     ("water", r"\bwater\b|\bice\b"),
 )
-_PATTERNS: Final = tuple((kind, re.compile(words, re.IGNORECASE)) for kind, words in _WORDS)
+
+
+def _patterns(words: _Words) -> tuple[tuple[FoodKind, re.Pattern[str]], ...]:
+    return tuple((kind, re.compile(pattern, re.IGNORECASE)) for kind, pattern in words)
+
+
+_FIRST: Final = _patterns(_BEFORE_MEAT)
+_LAST: Final = _patterns(_AFTER_MEAT)
 
 
 @lru_cache(maxsize=32768)
 def _kind_in(text: str) -> FoodKind | None:
-    for kind, pattern in _PATTERNS:
-        if kind == _MEAT and (meat := meat_in(text)):
-            return _kind_of(meat)
-        if kind != _MEAT and pattern.search(text):
-            return kind
-    return None
+    found = next((kind for kind, pattern in _FIRST if pattern.search(text)), None)
+    if found is None and (meat := meat_in(text)):
+        found = _kind_of(meat)
+    return found or next((kind for kind, pattern in _LAST if pattern.search(text)), None)
 
 
 def _kind_of(meat: Meat) -> FoodKind:

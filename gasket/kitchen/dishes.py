@@ -10,7 +10,7 @@ from sqlmodel import Session, col, func, select
 
 from gasket.core.batch import Original
 from gasket.core.errors import Conflict, FaultyInput
-from gasket.core.numbers import Amount, Answer, Positive, Value
+from gasket.core.numbers import Amount, Answer, Positive, Value, YesNo
 from gasket.core.reference_amounts import ReferenceKey
 from gasket.core.trial import ShortName
 from gasket.kitchen import build, originals, trials
@@ -232,7 +232,7 @@ def named(session: Session, words: str, limit: int) -> tuple[DishName, ...]:
 class Aside(Value):
     """Whether a dish is out of the way."""
 
-    aside: Annotated[bool, Field(strict=True)]
+    aside: YesNo
 
 
 def set_aside(session: Session, dish_id: int, aside: Aside, now: datetime) -> Aside:

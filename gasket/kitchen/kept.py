@@ -163,15 +163,14 @@ def calculated_in(session: Session) -> Calculated:
 
 def keep(session: Session, calculated: Calculated) -> None:
     """Keep what was calculated. Nothing that is of a later state is overwritten."""
-    alike: dict[tuple[str, tuple[str, ...]], Calculated] = {}
-    for one in calculated:
-        alike.setdefault((one[0].name, tuple(one[2])), []).append(one)
-    for (_, names), rows_alike in alike.items():
-        table, key, _ = rows_alike[0]
+    alike: dict[tuple[Table, str, tuple[str, ...]], list[Mapping[str, Any]]] = {}
+    for table, key, values in calculated:
+        alike.setdefault((table, key, tuple(values)), []).append(values)
+    for (table, key, names), rows in alike.items():
         statement = insert(table)
         fresh = {name: statement.excluded[name] for name in names if name != key}
         later = table.c.number <= statement.excluded.number
         session.connection().execute(
             statement.on_conflict_do_update(index_elements=[key], set_=fresh, where=later),
-            [values for _, _, values in rows_alike],
+            rows,
         )

@@ -12,7 +12,7 @@ from typing import Annotated, Final
 
 from pydantic import Field
 
-from gasket.core.numbers import Value
+from gasket.core.numbers import Value, YesNo
 from gasket.core.weighing.weigh_in import Tare
 from gasket.kitchen.live import Live
 from gasket.kitchen.weigh_sheet import BatchLine, BatchSheet
@@ -37,7 +37,7 @@ Simulate = Callable[[str, float, str], Awaitable[None]]
 class Rehearsal(Value):
     """Whether a simulated person pours; `seed` is of the hands."""
 
-    on: Annotated[bool, Field(strict=True)]
+    on: YesNo
     seed: Annotated[int, Field(strict=True, ge=0, le=1_000_000)] = 7
 
 

@@ -236,8 +236,7 @@ def _servings(session: Session, batch_id: int, grams: float) -> float | None:
 def _place_of(session: Session, batch_id: int, part: str, amount: float) -> Place | None:
     """Where there is enough of it: the fridge before the freezer, or it was never put away."""
     stock = book_of(rows.stock_records(session, batch_id), part)
-    places: tuple[Place, ...] = ("fridge", "freezer")
-    return next((place for place in places if stock.at(place) >= amount), None)
+    return next((place for place in _PLACES if stock.at(place) >= amount), None)
 
 
 def refuse_booked(session: Session, batch_id: int) -> None:

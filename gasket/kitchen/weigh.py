@@ -9,7 +9,7 @@ from sqlmodel import Session
 
 from gasket.core.dividing import Dividing
 from gasket.core.errors import FaultyInput, Refused
-from gasket.core.numbers import Amount, SentId, Value
+from gasket.core.numbers import Amount, SentId, Value, YesNo
 from gasket.core.trial import Build, BuildLine, ShortName, planned_line
 from gasket.core.weighing.order import Placed, suggested
 from gasket.core.weighing.pour import MOST_NUDGE
@@ -46,14 +46,14 @@ class BeginWeighIn(Value):
     """How to begin. `free`: nothing planned, pour anything and name it before or after; a trial
     that has a plan is left alone and the next one is begun."""
 
-    free: Annotated[bool, Field(strict=True)] = False
+    free: YesNo = False
 
 
 AS_PLANNED: Final = BeginWeighIn()
 
 
 class HandsFree(Value):
-    on: Annotated[bool, Field(strict=True)]
+    on: YesNo
 
 
 class Nudge(Value):
@@ -160,7 +160,7 @@ def _suggested(session: Session, lines: list[BatchLineRow]) -> list[int]:
     )
 
 
-def state_of(session: Session, batch_id: int) -> WeighIn:
+def _state_of(session: Session, batch_id: int) -> WeighIn:
     lines = weighed.plan_of(rows.batch_lines(session, batch_id))
     return replay(rows.records_of(session, batch_id), lines)
 
@@ -266,7 +266,7 @@ def add_line(session: Session, batch_id: int, new: NewBatchLine, now: datetime) 
             session, batch, new.component.strip(), revision, key=new.key, target_g=new.target_g
         )
         turn = Capture(id=_turn_of(batch_id, new.key), kind=Kind.TURN, line=line.id)
-        rows.write_record(session, batch_id, recorded(turn, state_of(session, batch_id), now))
+        rows.write_record(session, batch_id, recorded(turn, _state_of(session, batch_id), now))
         shelf.touch(session, {new.label_id}, now)
     return sheet(session, batch_id)
 

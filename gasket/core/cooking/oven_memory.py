@@ -132,7 +132,7 @@ def belief(vessel: str, told: Iterable[Baked]) -> Belief:
 
 
 def _student_95(freedom: float) -> float:
-    """The two-sided 95 % point of Student's t (Cornish-Fisher; within 0.5 % from 4 degrees on)."""
+    """The two-sided 95 % point of Student's t (Cornish-Fisher; within 2 % from 4 degrees on)."""
     z = TWO_SIDED_95
     first = (z**3 + z) / 4
     second = (5 * z**5 + 16 * z**3 + 3 * z) / 96

@@ -12,29 +12,23 @@ def heated_for(preheat: Step, steps: Sequence[Step]) -> Step | None:
     for _ in steps:  # once for each link of the longest chain
         waiting |= {step.id for step in steps if waiting.intersection(step.after)}
     at = next((i for i, step in enumerate(steps) if step.id == preheat.id), 0)
-    baked = [
-        step
-        for step in steps
-        if step.kind in ("bake", "broil") and step.tool == preheat.tool and step.temperature_c
-    ]
-    own = [step for step in baked if step.id in waiting]
-    later = [step for step in steps[at + 1 :] if step in baked]
-    return next(iter([*own, *later]), None)
+    own = (step for step in steps if step.id in waiting)
+    for step in (*own, *steps[at + 1 :]):
+        if step.kind in ("bake", "broil") and step.tool == preheat.tool and step.temperature_c:
+            return step
+    return None
 
 
 def with_preheats(steps: Sequence[Step]) -> list[Step]:
     """The steps, each preheat that names no temperature at that of the step that it is for."""
-    return [
-        step.model_copy(
-            update={
-                "temperature_c": baked.temperature_c,
-                "air": baked.air,
-                "written": baked.written,
-            }
-        )
-        if step.kind == "preheat"
-        and step.temperature_c is None
-        and (baked := heated_for(step, steps)) is not None
-        else step
-        for step in steps
-    ]
+    return [_heated_to(step, steps) for step in steps]
+
+
+def _heated_to(step: Step, steps: Sequence[Step]) -> Step:
+    if step.kind != "preheat" or step.temperature_c is not None:
+        return step
+    baked = heated_for(step, steps)
+    if baked is None:
+        return step
+    same = ("temperature_c", "air", "written")
+    return step.model_copy(update={name: getattr(baked, name) for name in same})

@@ -76,6 +76,7 @@ _FORMS: Final[dict[Form, Reason]] = {
     "ready": "ground",
 }
 """Of red meat; `ready` only where the package says that it is raw."""
+_COOKED: Final = re.compile(r"\b(?:cooked|rotisserie|leftover)\b", re.IGNORECASE)
 _EGGS: Final[frozenset[FoodKind]] = frozenset({"egg", "egg_white", "egg_yolk"})
 _SET_EGG_LEAST: Final = 0.15
 _DRY_BASE_MOST: Final = 0.08
@@ -130,9 +131,6 @@ def meat_reason(food: InTheBuild) -> Reason | None:
     if is_cooked and food.state != "raw" and not _FLAGS.keys() & set(food.flags):
         return "reheated"
     return min(told, key=_STRICTEST.index)
-
-
-_COOKED: Final = re.compile(r"\b(?:cooked|rotisserie|leftover)\b", re.IGNORECASE)
 
 
 def is_raw(food: InTheBuild) -> bool:

@@ -257,28 +257,24 @@ def steps_for(
 def _heated(steps: Sequence[Step], component: str, text: str) -> list[Step]:
     """The steps with one that heats a component by itself: in the place of getting it ready, else
     after the first step that works on it, before everything that follows."""
-    first = next((i for i, step in enumerate(steps) if component in step.uses), len(steps))
-    worked_on = steps[first] if first < len(steps) else None
-    alone = worked_on is not None and worked_on.id.startswith("ready-")
-    key = worked_on.id if worked_on and alone else _free_key(steps)
-    heat = read_step(text, key)
-    update: dict[str, object] = {"says": heat.says.format(part=component[:_MOST_NAME])}
-    update["uses"] = (component,)
-    if worked_on is None:
-        return [*steps, heat.model_copy(update=update)]
-    update["after"] = worked_on.after if alone else (worked_on.id,)
-    step = heat.model_copy(update=update)
-    if alone:
-        return [*steps[:first], step, *steps[first + 1 :]]
-    later = [
-        one.model_copy(update={"after": tuple(key if a == worked_on.id else a for a in one.after)})
-        for one in steps[first + 1 :]
+    key = f"heat-{sum(step.id.startswith('heat-') for step in steps) + 1}"
+    at = next((i for i, step in enumerate(steps) if component in step.uses), None)
+    if at is None:
+        return [*steps, _heating(text, key, component, ())]
+    first, earlier, later = steps[at], steps[:at], steps[at + 1 :]
+    if first.id.startswith("ready-"):
+        return [*earlier, _heating(text, first.id, component, first.after), *later]
+    waiting = [
+        step.model_copy(update={"after": tuple(key if a == first.id else a for a in step.after)})
+        for step in later
     ]
-    return [*steps[: first + 1], step, *later]
+    return [*earlier, first, _heating(text, key, component, (first.id,)), *waiting]
 
 
-def _free_key(steps: Sequence[Step]) -> str:
-    return f"heat-{sum(step.id.startswith('heat-') for step in steps) + 1}"
+def _heating(text: str, key: str, component: str, after: tuple[str, ...]) -> Step:
+    step = read_step(text, key)
+    says = step.says.format(part=component[:_MOST_NAME])
+    return step.model_copy(update={"says": says, "uses": (component,), "after": after})
 
 
 def _with_part(rows: list[_Row], family: Family, part: str, number: int) -> list[_Row]:
