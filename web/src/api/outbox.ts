@@ -182,28 +182,30 @@ export class Outbox<T> {
   }
 
   private stored(): Waiting[] {
-    const { storage } = this.around;
-    const keys = Array.from({ length: storage.length }, (_, i) => storage.key(i) ?? "");
-    return keys
-      .filter((key) => key.startsWith(PREFIX))
-      .flatMap((key) => {
-        const batchId = Number(key.slice(PREFIX.length).split(".")[0]);
-        const kept = parsed(storage.getItem(key)) as Omit<Waiting, "batchId"> | null;
-        return kept?.capture ? [{ ...kept, batchId, kept: true }] : [];
-      });
+    return this.keys(PREFIX).flatMap((key) => {
+      const batchId = Number(key.slice(PREFIX.length).split(".")[0]);
+      const stored = parsed(this.around.storage.getItem(key));
+      const kept = stored as Omit<Waiting, "batchId"> | null;
+      return kept?.capture ? [{ ...kept, batchId, kept: true }] : [];
+    });
   }
 
   /** What an older page kept in one list for each batch. */
   private takeOver(): void {
     const { storage } = this.around;
-    const keys = Array.from({ length: storage.length }, (_, i) => storage.key(i) ?? "");
-    for (const key of keys.filter((one) => one.startsWith(OLD))) {
+    for (const key of this.keys(OLD)) {
       const batchId = Number(key.slice(OLD.length));
       for (const capture of (parsed(storage.getItem(key)) ?? []) as Capture[]) {
         this.keep({ batchId, capture, turn: this.nextTurn(), kept: true });
       }
       storage.removeItem(key);
     }
+  }
+
+  private keys(prefix: string): string[] {
+    const { storage } = this.around;
+    const all = Array.from({ length: storage.length }, (_, i) => storage.key(i) ?? "");
+    return all.filter((key) => key.startsWith(prefix));
   }
 
   private nextTurn(): number {

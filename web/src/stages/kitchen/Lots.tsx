@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { ReasonForm } from "../../ui/Reason";
-import { amountText, isLate, untilText } from "./lotText";
+import { amountText, isLate, moveOf, untilText } from "./lotText";
 import { OtherAmount } from "./OtherAmount";
 import { useStockBook } from "./useStockBook";
 
@@ -29,13 +29,9 @@ function OneLot({ lot, stock }: { lot: Lot; stock: Schemas["InStock"] }) {
   const what = `${stock.dish}, ${lot.place}`;
   const act = (move: "eaten" | "given" | "binned", did: string) => () =>
     void book(stock.batch_id, { move, ...about }, did);
-  const other = lot.place === "fridge" ? "freezer" : "fridge";
+  const { to, name, did } = moveOf(lot);
   const move = (note = "") =>
-    void book(
-      stock.batch_id,
-      { move: "moved", ...about, amount: lot.amount, to: other, note },
-      `In the ${other} now.`,
-    );
+    void book(stock.batch_id, { move: "moved", ...about, amount: lot.amount, to, note }, did);
   return (
     <li className="flex flex-wrap items-center gap-x-3 border-b border-rule py-1">
       <span className="min-w-44 flex-1">
@@ -56,10 +52,10 @@ function OneLot({ lot, stock }: { lot: Lot; stock: Schemas["InStock"] }) {
         </Button>
         <Button
           look="quiet"
-          aria-label={`${lot.place === "fridge" ? "Freeze" : "Thaw"} all: ${what}`}
+          aria-label={`${name} all: ${what}`}
           onClick={() => (isLate(lot) ? setAsks(!asks) : move())}
         >
-          {lot.place === "fridge" ? "Freeze" : "Thaw"}
+          {name}
         </Button>
         <OtherAmount lot={lot} stock={stock} />
       </span>
@@ -68,7 +64,7 @@ function OneLot({ lot, stock }: { lot: Lot; stock: Schemas["InStock"] }) {
           <ReasonForm
             label="Its date is over, and freezing makes nothing fresh again. Why is it still good?"
             placeholder="it was in the freezer meanwhile"
-            submit="Freeze"
+            submit={name}
             onSubmit={(reason) => {
               setAsks(false);
               move(reason);

@@ -7,7 +7,7 @@ import { figure, weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { NumberField } from "../../ui/Field";
 import { Toggle } from "../../ui/Toggle";
-import { amountText, takenOf, isLate } from "./lotText";
+import { amountText, isLate, moveOf, takenOf } from "./lotText";
 import { useStockBook } from "./useStockBook";
 
 type Lot = Schemas["ShelfLot"];
@@ -62,13 +62,13 @@ function Amount({ lot, stock, onDone }: AmountProps) {
   const tooMuch = taken !== null && taken > lot.amount;
   const ready = taken !== null && taken > 0 && !tooMuch;
   const kcal = known(stock.kcal);
-  const other = lot.place === "fridge" ? "freezer" : "fridge";
+  const other = moveOf(lot);
   const act = (move: "eaten" | "given" | "binned" | "moved", did: string) => () => {
     if (!ready) return;
     const where = {
       place: lot.place,
       part: lot.part,
-      ...(move === "moved" && ({ to: other } as const)),
+      ...(move === "moved" && { to: other.to }),
     };
     void book(stock.batch_id, { move, amount: taken, ...where }, did);
     onDone();
@@ -115,8 +115,8 @@ function Amount({ lot, stock, onDone }: AmountProps) {
           Bin
         </Button>
         {!isLate(lot) && (
-          <Button disabled={!ready} onClick={act("moved", `In the ${other} now.`)}>
-            {lot.place === "fridge" ? "Freeze" : "Thaw"}
+          <Button disabled={!ready} onClick={act("moved", other.did)}>
+            {other.name}
           </Button>
         )}
       </div>

@@ -10,6 +10,13 @@ export function amountText(lot: Pick<Lot, "amount" | "part">): string {
   return `${amount} ${lot.amount === 1 ? "serving" : "servings"}`;
 }
 
+/** Where a lot can be moved to, and what that is called. */
+export function moveOf(lot: Lot) {
+  return lot.place === "fridge"
+    ? ({ to: "freezer", name: "Freeze", did: "In the freezer now." } as const)
+    : ({ to: "fridge", name: "Thaw", did: "In the fridge now." } as const);
+}
+
 /** Whether it was to be eaten before today, and would be frozen after that. */
 export const isLate = (lot: Lot) => lot.place === "fridge" && lot.days_left < 0;
 
