@@ -20,7 +20,7 @@ import httpx
 from playwright.sync_api import Page, expect, sync_playwright
 
 from tests.browser.conftest import QUIET
-from tests.kitchen.test_kept import PAGES
+from tests.pages import PAGES
 from tests.server import Server
 
 CLIENTS = 4

@@ -13,7 +13,7 @@ from gasket.store.opening import open_database
 from gasket.store.tables import FoodRow
 from tests.bench.measuring import percentile_95, say, say_ms
 from tests.conftest import START
-from tests.kitchen.test_kept import PAGES
+from tests.pages import PAGES
 from tests.server import Server
 
 DISHES = 1000

@@ -43,6 +43,7 @@ from gasket.kitchen.steps import StepsEdit
 from gasket.kitchen.trials import NewTrial
 from gasket.store.opening import open_database
 from tests.conftest import SEARCHING, START, Clock, become
+from tests.pages import PAGES
 from tests.server import app_of
 
 
@@ -346,16 +347,6 @@ def test_dishes_that_are_set_aside_are_found_by_no_name(client):
 
 # Flat: CI compares 100 dishes with 400
 
-PAGES = {
-    "Kitchen": "/api/kitchen",
-    "stock": "/api/stock",
-    "dish": "/api/dishes/1",
-    "dishes by name": "/api/dishes?search=loaf",
-    "timers": "/api/timers",
-    "search": "/api/foods?search=quark&limit=8",
-    "trial": "/api/trials/1",
-    "card": "/api/batches/1/card",
-}
 MOST_BYTES = 60_000
 MOST_GROWTH = 1.3
 
