@@ -1,14 +1,18 @@
 """The real app on a free port with its simulated scale: in a process of its own, or in a thread."""
 
+import asyncio
 import os
 import socket
 import subprocess
 import sys
 import threading
+from collections.abc import Coroutine
+from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass, field
 from datetime import UTC, datetime, timedelta
 from functools import cache
 from pathlib import Path
+from typing import Any
 
 import uvicorn
 from fastapi import FastAPI
@@ -118,3 +122,9 @@ class ServerThread:
     def __exit__(self, *_: object) -> None:
         self._server.should_exit = True
         self._thread.join(timeout=20)
+
+
+def run_apart(scene: Coroutine[Any, Any, None]) -> None:
+    """In a thread of its own: Playwright keeps an event loop running in this one."""
+    with ThreadPoolExecutor(max_workers=1) as thread:
+        thread.submit(asyncio.run, scene).result()

@@ -12,7 +12,7 @@ from sqlalchemy import event
 from gasket.core.weighing.records import Capture
 from gasket.kitchen.live import LiveTrouble, Page
 from gasket.store import failures
-from tests.server import app_of
+from tests.server import app_of, run_apart
 
 
 @contextmanager
@@ -158,7 +158,7 @@ def test_hands_free_says_that_it_cannot_store_and_goes_on_when_it_can(demo_house
         assert [one.says for one in said] == [failures.GONE], "once, not at every reading"
         assert (await demo_house._store(batch, Capture(**tare))).last_record == tare["id"]
 
-    asyncio.run(scene())
+    run_apart(scene())
 
 
 def sheet_of(session, batch):

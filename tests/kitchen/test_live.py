@@ -1,7 +1,6 @@
 """Hands-free capture and the live channel, with a clock and readings handed in."""
 
 import asyncio
-from concurrent.futures import ThreadPoolExecutor
 
 import pytest
 
@@ -14,6 +13,7 @@ from gasket.kitchen.build import BuildEdit
 from gasket.kitchen.live import MOST_WAITING, Aim, LiveLink, LiveReading, LiveSheet, Page
 from gasket.kitchen.weigh import HandsFree
 from gasket.kitchen.weigh_plan import PlannedPour, WeighPlan
+from tests.server import run_apart
 
 
 def reading(grams, stable=True, **more):
@@ -73,12 +73,6 @@ def bench(demo_house):
     return Bench(demo_house)
 
 
-def run(scene):
-    """In a thread of its own: Playwright keeps an event loop running in this one."""
-    with ThreadPoolExecutor(max_workers=1) as thread:
-        thread.submit(asyncio.run, scene).result()
-
-
 def test_a_steady_pour_within_tolerance_is_taken_once_and_the_next_line_begins(bench):
     async def scene():
         await bench.open()
@@ -88,7 +82,7 @@ def test_a_steady_pour_within_tolerance_is_taken_once_and_the_next_line_begins(b
         await bench.show(bench.full + 20, stable=False)
         await bench.hold(bench.full + 1 + bench.second_g)
 
-    run(scene())
+    run_apart(scene())
     assert bench.weighed() == [bench.full - 411, bench.second_g]
     assert {line.origin for line in bench.sheet.lines if line.net_g} == {"automatic"}
 
@@ -104,7 +98,7 @@ def test_pieces_without_a_weight_have_no_target_to_be_taken_at(bench):
         await bench.hold(413)
         await bench.hold(470)
 
-    run(scene())
+    run_apart(scene())
     assert [line.only_counted for line in bench.sheet.lines] == [True]
     assert bench.weighed() == []
 
@@ -124,7 +118,7 @@ def test_what_is_not_within_tolerance_is_not_taken(bench, share):
         await bench.open()
         await bench.hold(round(412 + share * (412 if share < 0 else bench.full - 412)))
 
-    run(scene())
+    run_apart(scene())
     assert bench.weighed() == []
 
 
@@ -134,7 +128,7 @@ def test_a_pour_that_has_not_held_still_is_not_taken(bench):
         await bench.show(*[bench.full, bench.full + 3] * 12)
         await bench.show(*[bench.full, bench.full - 3] * 15, stable=False)
 
-    run(scene())
+    run_apart(scene())
     assert bench.weighed() == []
 
 
@@ -146,7 +140,7 @@ def test_after_undo_the_same_pour_is_not_taken_again_by_itself(bench):
         await bench.hold(bench.full)
         await bench.hold(bench.full)
 
-    run(scene())
+    run_apart(scene())
     assert bench.weighed() == []
 
 
@@ -161,7 +155,7 @@ def test_hands_free_can_be_switched_off_and_needs_a_page_at_the_lines(bench):
         bench.house.live.changed(off)
         await bench.hold(bench.full)
 
-    run(scene())
+    run_apart(scene())
     assert bench.weighed() == []
 
 
@@ -173,7 +167,7 @@ def test_every_page_of_a_batch_sees_what_another_one_took(bench):
         bench.house.live.join(bench.sheet, other)
         bench.record("line", line=bench.sheet.current, net_g=280, origin="hand")
 
-    run(scene())
+    run_apart(scene())
     sheets = [message for message in other.waiting._queue if isinstance(message, LiveSheet)]
     assert sheets[-1].sheet.lines[0].net_g == 280
 
@@ -188,7 +182,7 @@ def test_an_older_sheet_never_takes_the_place_of_a_newer_one(bench):
         bench.house.live.changed(older)
         bench.house.live.join(older, late)
 
-    run(scene())
+    run_apart(scene())
     assert bench.house.live.sheet_of(bench.batch_id).lines[0].net_g == 280
     assert late.waiting._queue[0].sheet.lines[0].net_g == 280
 
@@ -199,7 +193,7 @@ def test_a_page_that_does_not_keep_up_misses_readings_and_never_a_change(bench):
         await bench.show(*range(1000, 1000 + 2 * MOST_WAITING), stable=False)
         bench.record("line", line=bench.sheet.current, net_g=280, origin="hand")
 
-    run(scene())
+    run_apart(scene())
     waiting = list(bench.page.waiting._queue)
     assert sum(isinstance(message, LiveReading) for message in waiting) <= MOST_WAITING + 1
     assert any(
@@ -217,7 +211,7 @@ def test_a_portion_is_judged_against_what_is_left_for_it(bench):
         await bench.open()
         await bench.show(500)
 
-    run(scene())
+    run_apart(scene())
     judged = [message for message in bench.page.waiting._queue if isinstance(message, LiveReading)]
     assert judged[-1].target_g == pytest.approx((1492 - 200) / 7)
 
@@ -252,7 +246,7 @@ def test_a_small_line_is_weighed_on_the_finer_scale_and_tipped_into_the_bowl(ben
         await bench.hold(38.0 + target, scale=POCKET, division_g=0.1)
         seen.extend(bench.page.waiting._queue)
 
-    run(scene())
+    run_apart(scene())
     sheet = bench.sheet
     assert bench.weighed() == [target]
     assert sheet.tares[POCKET].vessel == "cup for Loaf"
@@ -272,7 +266,7 @@ def test_a_scale_that_falls_silent_with_the_bowl_on_it_is_waited_for(bench):
         live.link(POCKET, True)
         live.link(ONE_SCALE, False)
 
-    run(scene())
+    run_apart(scene())
     links = [one for one in bench.page.waiting._queue if isinstance(one, LiveLink)]
     assert (links[-1].in_use, links[-1].scales[ONE_SCALE]) == (ONE_SCALE, False)
 
@@ -292,7 +286,7 @@ def test_a_free_pour_takes_itself_only_after_a_long_rest(bench):
         taken.append(bench.weighed())
         await bench.hold(532, seconds=FREE_HOLD_S + 0.5)
 
-    run(scene())
+    run_apart(scene())
     assert (taken, bench.weighed()) == ([[]], [120])
     assert [line.unnamed for line in bench.sheet.lines] == [True]
 
@@ -329,7 +323,7 @@ def test_pieces_are_filled_one_cup_after_the_other_without_a_touch(bench):
         await bench.open()
         await cups(bench, [203, 198, 199])
 
-    run(scene())
+    run_apart(scene())
     sheet = bench.sheet
     assert [piece.net_g for piece in sheet.pieces] == [203, 198, 199]
     assert (sheet.next_piece, sheet.fill_g) == (None, {})
@@ -346,7 +340,7 @@ def test_pieces_of_a_tray_are_filled_where_it_stands(bench):
             await bench.show(gross - 60, stable=False)
             await bench.hold(gross)
 
-    run(scene())
+    run_apart(scene())
     assert [piece.net_g for piece in bench.sheet.pieces] == [200, 200, 200]
 
 
@@ -366,7 +360,7 @@ def test_a_second_pass_tops_every_cup_up_and_leaves_the_odd_one(bench):
             await bench.show(210, stable=False)
             await bench.hold(232)
 
-    run(scene())
+    run_apart(scene())
     pieces = {piece.piece: piece for piece in bench.sheet.pieces}
     assert [pieces[n].net_g for n in (1, 2, 3)] == [212, 176, 212]
     assert pieces[2].odd
@@ -382,5 +376,5 @@ def test_hands_free_off_waits_for_the_cook(bench):
         await bench.open()
         await cups(bench, [200, 200])
 
-    run(scene())
+    run_apart(scene())
     assert bench.sheet.pieces == ()
