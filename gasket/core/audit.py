@@ -11,14 +11,12 @@ from functools import lru_cache
 from typing import Final
 
 from gasket.core.causes import likely_causes
-from gasket.core.energy import EnergyMethod, add_up, energy_terms
-from gasket.core.energy_check import LAWFUL, Reckoned, meet, reckoned_by
+from gasket.core.energy import EnergyMethod
+from gasket.core.energy_check import Reckoned, reckoned_by, unsaid_fibre_g
 from gasket.core.labels import Label, Printed, printed
 from gasket.core.numbers import Answer
 from gasket.core.tolerance import Tolerated, tolerated
-
-MOST_UNSAID_FIBRE: Final = 0.15
-"""An EU panel may leave fibre out; more than 15 g per 100 g unsaid is odd (common practice)."""
+from gasket.core.unsaid_fibre import room_for_fibre
 
 
 class Verdict(StrEnum):
@@ -84,63 +82,34 @@ def _judge(
         return Verdict.CANNOT_TELL, "The panel has no energy figure to check.", None
     lawful = [one for one in reckoned if one.lawful and one.agrees is not None]
     for one in lawful:
-        if one.agrees:
+        if one.agrees and (unsaid := unsaid_fibre_g(label, one.method, kcal)) is None:
             return Verdict.AGREES, f"Agrees with its macros ({one.name}).", None
-    unsaid = _unsaid_fibre_g(label, kcal)
-    most_unsaid = MOST_UNSAID_FIBRE * (label.weight_g or label.basis_ml or float("inf"))
-    if unsaid is not None and label.style == "eu" and unsaid <= most_unsaid:
-        return (
-            Verdict.AGREES_WITH_UNSAID,
-            f"Agrees if it holds about {unsaid:.0f} g of fibre that the panel leaves out.",
-            None,
-        )
-    if not lawful and unsaid is None:
+    for one in lawful:
+        if one.agrees and (unsaid := unsaid_fibre_g(label, one.method, kcal)) is not None:
+            return (
+                Verdict.AGREES_WITH_UNSAID,
+                f"Agrees if it holds {unsaid} of fibre that the panel leaves out.",
+                None,
+            )
+    if not lawful:
         return Verdict.CANNOT_TELL, "Too few figures to reckon the energy.", None
-    nearest = _nearest(label, kcal, lawful)
-    off = kcal.value - nearest
+    nearest = min((one.kcal for one in lawful), key=lambda one: abs((one or 0.0) - kcal.value))
+    off = kcal.value - (nearest or 0.0)
     says = (
         f"Printed {kcal.value:.0f} kcal, its macros make {nearest:.0f}: "
         f"off by {abs(off):.0f} kcal ({abs(off) / max(kcal.value, 1):.0%})."
     )
-    return Verdict.OFF, says + _repair(label, off), off
+    return Verdict.OFF, says + _too_much_fibre(label, kcal, lawful), off
 
 
-def _nearest(label: Label, kcal: Printed, lawful: list[Reckoned]) -> float:
-    values = [one.kcal for one in lawful if one.kcal is not None]
-    if not values:  # an EU panel without fibre: reckon what is printed
-        values = [_without_fibre_kcal(label) or 0.0]
-    return min(values, key=lambda value: abs(value - kcal.value))
-
-
-def _without_fibre_kcal(label: Label) -> float | None:
-    method = LAWFUL[label.style][0]
-    bare = label.model_copy(update={"fibre_g": 0.0, "soluble_fibre_g": None})
-    found = add_up(bare, energy_terms(bare, method, 0.0))
-    return found.value if found else None
-
-
-def _unsaid_fibre_g(label: Label, kcal: Printed) -> float | None:
-    """Fibre that an EU panel without a fibre row would need; None when that explains nothing."""
-    if label.style != "eu" or label.fibre_g is not None:
-        return None
-    bare = label.model_copy(update={"fibre_g": 0.0})
-    found = add_up(bare, energy_terms(bare, "eu", 0.0))
-    if found is None:
-        return None
-    if meet(found, kcal):
-        return 0.0
-    missing = (kcal.value - found.value) / 2
-    return missing if missing > 0 else float("inf")
-
-
-def _repair(label: Label, off: float) -> str:
-    if label.style == "us" and label.fibre_g is None and off < 0:
-        lo, hi = -off / 4, -off / 2
-        if label.carbohydrate_g is not None and lo <= label.carbohydrate_g:
-            return (
-                f" {lo:.0f} to {hi:.0f} g of fibre, which the panel leaves out, would explain it."
-            )
-    return ""
+def _too_much_fibre(label: Label, kcal: Printed, lawful: list[Reckoned]) -> str:
+    """The fibre that it would take, where there is no room for it."""
+    room = room_for_fibre(label)
+    needed = (unsaid_fibre_g(label, one.method, kcal) for one in lawful)
+    says = next((one for one in needed if one), None)
+    if says is None or room is None:
+        return ""
+    return f" It would take {says} of fibre, and there is room for {room.hi:.0f} g."
 
 
 def hidden_by_zero(label: Label) -> Iterator[HiddenByZero]:

@@ -21,7 +21,29 @@ US_POLYOL_KCAL: Final = {
     "mannitol": 1.6,
     "erythritol": 0.0,
 }
-EU_POLYOL_KCAL: Final = 2.4
+EnergyUnit = Literal["kcal", "kj"]
+ANNEX_XIV: Final[dict[EnergyUnit, dict[str, float]]] = {
+    "kcal": {
+        "protein_g": 4,
+        "fat_g": 9,
+        "carbohydrate_g": 4,
+        "fibre_g": 2,
+        "polyols_g": 2.4,
+        "alcohol_g": 7,
+        "organic_acids_g": 3,
+    },
+    "kj": {
+        "protein_g": 17,
+        "fat_g": 37,
+        "carbohydrate_g": 17,
+        "fibre_g": 8,
+        "polyols_g": 10,
+        "alcohol_g": 29,
+        "organic_acids_g": 13,
+    },
+}
+"""Energy per gram; carbohydrate without fibre and polyols there. Erythritol has 0."""
+EU_POLYOL_KCAL: Final = ANNEX_XIV["kcal"]["polyols_g"]
 ALLULOSE_KCAL: Final = 0.4
 
 
@@ -99,18 +121,24 @@ def us_449_terms(label: Label) -> list[Term]:
     return [Term("protein_g", exactly(4)), Term("fat_g", exactly(9)), *carbohydrate]
 
 
+def annex_xiv_factors(
+    label: Label, unit: EnergyUnit = "kcal", erythritol: float = 0.0
+) -> dict[str, float]:
+    """What a gram of each printed figure adds. Polyols, and fibre where the panel has it inside,
+    are in the carbohydrate already. Allulose has no factor of its own there: that of carbohydrate,
+    by the letter."""
+    factors = dict(ANNEX_XIV[unit])
+    if label.polyol == "erythritol":
+        factors["polyols_g"] = erythritol
+    for field in ("polyols_g", "fibre_g") if label.fibre_inside else ("polyols_g",):
+        factors[field] -= factors["carbohydrate_g"]
+    return factors
+
+
 def eu_terms(label: Label, erythritol_kcal_per_g: float = 0.0) -> list[Term]:
-    """Annex XIV. Allulose has no factor of its own there: 4, by the letter."""
-    polyol = erythritol_kcal_per_g if label.polyol == "erythritol" else EU_POLYOL_KCAL
-    return [
-        Term("protein_g", exactly(4)),
-        Term("fat_g", exactly(9)),
-        Term("carbohydrate_g", exactly(4)),
-        Term("fibre_g", exactly(-2 if label.fibre_inside else 2)),
-        Term("polyols_g", exactly(polyol - 4)),
-        Term("alcohol_g", exactly(7)),
-        Term("organic_acids_g", exactly(3)),
-    ]
+    """Annex XIV."""
+    factors = annex_xiv_factors(label, erythritol=erythritol_kcal_per_g)
+    return [Term(field, exactly(factor)) for field, factor in factors.items()]
 
 
 def energy_terms(label: Label, method: EnergyMethod, erythritol_kcal_per_g: float) -> list[Term]:
@@ -136,30 +164,41 @@ class Sum(NamedTuple):
     variance: float
 
 
-def add_up(label: Label, terms: list[Term]) -> Sum | None:
+def add_up(label: Label, terms: list[Term], fibre: Printed | None = None) -> Sum | None:
     """Sum the terms over the label's figures; None when one of them is unknown.
 
     Bounds by interval arithmetic, variance from independent uniform errors (h²/3 each); a sum
-    of things that are eaten is never below 0.
+    of things that are eaten is never below 0. `fibre` is what to take where none is printed.
     """
+    found = raw_sum(label, terms, fibre)
+    if found is None:
+        return None
+    value, lo, hi, mid, variance = found
+    return Sum(max(value, 0.0), max(lo, 0.0), max(hi, 0.0), max(mid, 0.0), variance)
+
+
+def raw_sum(label: Label, terms: list[Term], fibre: Printed | None = None) -> Sum | None:
+    """The same, below 0 where the printed figures make it so."""
     value = lo = hi = mid = variance = 0.0
     for field, factor in terms:
         figure = printed(label, field)
+        if figure is None and field == "fibre_g":
+            figure = fibre
         if figure is None:
             return None
         value += factor.value * figure.value
         lo += min(factor.lo * figure.lo, factor.lo * figure.hi)
         hi += max(factor.hi * figure.lo, factor.hi * figure.hi)
-        mid += _centre(factor) * figure.mid
+        mid += middle(factor) * figure.mid
         variance += _product_variance(factor, figure)
-    return Sum(max(value, 0.0), max(lo, 0.0), max(hi, 0.0), max(mid, 0.0), variance)
+    return Sum(value, lo, hi, mid, variance)
 
 
-def _centre(factor: Factor) -> float:
+def middle(factor: Factor) -> float:
     return (factor.lo + factor.hi) / 2
 
 
 def _product_variance(factor: Factor, figure: Printed) -> float:
-    from_figure = (_centre(factor) * figure.half) ** 2 / 3
+    from_figure = (middle(factor) * figure.half) ** 2 / 3
     half_factor = (factor.hi - factor.lo) / 2
     return from_figure + (half_factor**2 / 3) * (figure.mid**2 + figure.half**2 / 3)

@@ -3,8 +3,9 @@
 from typing import Final
 
 from gasket.core.energy import EnergyMethod, Sum, add_up, energy_terms
-from gasket.core.labels import Label, Printed
+from gasket.core.labels import NONE, Label, Printed
 from gasket.core.numbers import Answer
+from gasket.core.unsaid_fibre import needs_unsaid, sum_within_room
 
 LAWFUL: Final[dict[str, tuple[EnergyMethod, ...]]] = {
     "us": ("us", "us_449"),
@@ -20,7 +21,8 @@ METHOD_NAME: Final[dict[EnergyMethod, str]] = {
 
 
 class Reckoned(Answer):
-    """kcal per label basis by one method, with the interval that rounding leaves open."""
+    """kcal per label basis by one method, with the interval that rounding leaves open, and unsaid
+    fibre."""
 
     method: EnergyMethod
     name: str
@@ -34,7 +36,7 @@ class Reckoned(Answer):
 def reckoned_by(
     label: Label, method: EnergyMethod, kcal: Printed | None, erythritol: float
 ) -> Reckoned:
-    found = add_up(label, energy_terms(label, method, erythritol))
+    found = sum_within_room(label, energy_terms(label, method, erythritol))
     return Reckoned(
         method=method,
         name=METHOD_NAME[method],
@@ -49,3 +51,19 @@ def reckoned_by(
 def meet(one: Sum, other: Printed) -> bool:
     slack = 1e-9 * other.hi
     return one.lo <= other.hi + slack and other.lo <= one.hi + slack
+
+
+def unsaid_fibre_g(label: Label, method: EnergyMethod, kcal: Printed) -> str | None:
+    """How much unsaid fibre the printed energy takes by this method, in words ("4 to 8 g"); None
+    where fibre is printed, not asked for, or would move the energy the wrong way."""
+    terms = energy_terms(label, method, 0.0)
+    if not needs_unsaid(label, terms):
+        return None
+    worth = next(term.factor for term in terms if term.field == "fibre_g")
+    without = add_up(label, terms, NONE)
+    if without is None or meet(without, kcal):
+        return None
+    ends = {round((kcal.value - without.value) / per_g) for per_g in (worth.lo, worth.hi) if per_g}
+    if min(ends) < 0:
+        return None
+    return " to ".join(f"{end}" for end in sorted(ends)) + " g"

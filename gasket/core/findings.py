@@ -13,6 +13,7 @@ from gasket.core.formula import Formula, Grams
 from gasket.core.labels import Label
 from gasket.core.margin import grams_present, slack_of_sum
 from gasket.core.numbers import Answer
+from gasket.core.panel import opened_by_unsaid_fibre
 from gasket.core.portions import Division, state_of_pieces
 
 Severity = Literal["note", "warning"]
@@ -77,6 +78,8 @@ _HIDDEN: Final = {
     "fat_g": "g fat",
 }
 MUCH_LOST: Final = 0.02
+LEAST_WIDENING_G: Final = 1.0
+_IN_CARBOHYDRATE: Final = ("sugars_g", "polyols_g", "allulose_g")
 
 
 def _name(batch: Batch, key: str) -> str:
@@ -126,6 +129,41 @@ def kcal_disagrees(context: Context) -> Iterator[Finding]:
         if found.verdict is Verdict.OFF:
             says = f"{label.name or key}: {found.says}"
             yield _note("kcal_disagrees", says, f"labels.{key}", "warning")
+
+
+def fibre_not_printed(context: Context) -> Iterator[Finding]:
+    """One note, where fibre that labels leave out widens a carbohydrate worth seeing."""
+    grams = dict(zip(context.formula.labels, context.serving_grams.value.tolist(), strict=True))
+    widened: dict[str, list[str]] = {}
+    widening = 0.0
+    for key, label in context.labels_present:
+        if label.fibre_g is None and (opened := opened_by_unsaid_fibre(label)) is not None:
+            widening += grams[key] * opened
+            school = "net" if label.fibre_inside else "total"
+            widened.setdefault(school, []).append(label.name or key)
+    if widening >= LEAST_WIDENING_G:
+        schools = " and ".join(sorted(widened))
+        names = ", ".join(name for names in widened.values() for name in names)
+        yield _note(
+            "fibre_not_printed",
+            f"No fibre is printed on {names}: {schools} carbohydrate is as wide as what the "
+            "labels leave open.",
+            "labels",
+        )
+
+
+def parts_exceed(context: Context) -> Iterator[Finding]:
+    for key, label in context.labels_present:
+        parts = sum(getattr(label, field) or 0.0 for field in _IN_CARBOHYDRATE)
+        parts += (label.fibre_g or 0.0) if label.fibre_inside else 0.0
+        whole = label.carbohydrate_g
+        if whole is not None and parts > whole * (1 + 1e-9):
+            yield _note(
+                "parts_exceed",
+                f"{label.name or key}: sugars, fibre and sweeteners come to {parts:g} g in "
+                f"{whole:g} g of carbohydrate. Rounding alone may do that.",
+                f"labels.{key}",
+            )
 
 
 def heavier_than_basis(context: Context) -> Iterator[Finding]:
@@ -278,6 +316,8 @@ CHECKS: Final[tuple[Check, ...]] = (
     kcal_unknown,
     weight_unknown,
     kcal_disagrees,
+    fibre_not_printed,
+    parts_exceed,
     heavier_than_basis,
     mass_balance,
     component_exceeds,

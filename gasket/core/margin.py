@@ -16,10 +16,13 @@ from numpy.typing import NDArray
 
 from gasket.core.formula import Formula, Grams
 from gasket.core.numbers import Answer
-from gasket.core.panel import NUTRIENTS, Material, Panel, Row
+from gasket.core.panel import INDEX, NUTRIENTS, PARTS, Material, Panel, Row
 
 Band = tuple[float, float]
 TWO_SIDED_95: Final = 1.96
+_PLACES_OF_PARTS: Final = tuple(
+    (INDEX[whole], tuple(INDEX[part] for part in parts)) for whole, parts in PARTS.items()
+)
 
 
 @dataclass(frozen=True, slots=True)
@@ -187,6 +190,7 @@ def facts(amounts: Amounts, factor: float = 1.0) -> dict[str, AnyFigure]:
     worst_lo, worst_hi = np.minimum(lo, value), np.maximum(hi, value)
     likely_lo = np.minimum(np.clip(amounts.mid - half, worst_lo, worst_hi), value)
     likely_hi = np.maximum(np.clip(amounts.mid + half, worst_lo, worst_hi), value)
+    _not_below_its_parts(likely_lo, value)
     columns = np.stack([value, likely_lo, likely_hi, worst_lo, worst_hi]).T * factor
     return {
         nutrient: _figure(row) if known else _partly(row)
@@ -194,6 +198,13 @@ def facts(amounts: Amounts, factor: float = 1.0) -> dict[str, AnyFigure]:
             NUTRIENTS, amounts.known.tolist(), columns.tolist(), strict=True
         )
     }
+
+
+def _not_below_its_parts(likely_lo: Row, value: Row) -> None:
+    """A whole is likely at least what its parts likely are at least."""
+    for whole, parts in _PLACES_OF_PARTS:
+        least = min(sum(likely_lo[part] for part in parts), value[whole])
+        likely_lo[whole] = max(likely_lo[whole], least)
 
 
 def _figure(row: list[float]) -> Figure:

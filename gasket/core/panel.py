@@ -16,7 +16,9 @@ from gasket.core.energy import (
     exactly,
     net_carbohydrate_terms,
 )
-from gasket.core.labels import Label, basis
+from gasket.core.known_parts import known_part
+from gasket.core.labels import Label, basis, printed
+from gasket.core.unsaid_fibre import sum_of
 
 Row = NDArray[np.float64]
 Material = Literal["protein", "carbohydrate", "fat", "fibre", "polyols"]
@@ -38,6 +40,13 @@ NUTRIENTS: Final[tuple[Nutrient, ...]] = get_args(Nutrient)
 
 INDEX: Final[dict[Nutrient, int]] = {nutrient: i for i, nutrient in enumerate(NUTRIENTS)}
 
+PARTS: Final[dict[Nutrient, tuple[Nutrient, ...]]] = {
+    "fat_g": ("saturated_g",),
+    "net_carbohydrate_g": ("sugars_g",),
+    "carbohydrate_g": ("net_carbohydrate_g", "fibre_g", "polyols_g"),
+}
+"""What a whole holds side by side, whatever else it holds; parts come before their wholes."""
+
 KCAL_PER_G_FAT: Final = 9.0
 MOST_PER_G: Final = np.array(
     [KCAL_PER_G_FAT, *(1000.0 if name.endswith("_mg") else 1.0 for name in NUTRIENTS[1:])]
@@ -48,8 +57,8 @@ MOST_PER_G: Final = np.array(
 class Panel(NamedTuple):
     """Per gram of food: rows of value, lo, hi, centre and variance, one column a nutrient.
 
-    Per piece where a label can only be counted (`Label.by_piece`). Unknown columns are 0 and
-    `known` is False.
+    Per piece where a label can only be counted (`Label.by_piece`). Where `known` is False, value
+    and lo are those of the printed parts.
     """
 
     known: NDArray[np.bool_]
@@ -71,10 +80,16 @@ def _terms(label: Label, nutrient: Nutrient, method: EnergyMethod, erythritol: f
 
 def sums_of(label: Label, method: EnergyMethod, erythritol_kcal_per_g: float) -> list[Sum | None]:
     """What the label's basis holds of each nutrient; None where it is unknown."""
-    return [
-        add_up(label, _terms(label, nutrient, method, erythritol_kcal_per_g))
+    sums = {
+        nutrient: sum_of(label, _terms(label, nutrient, method, erythritol_kcal_per_g))
         for nutrient in NUTRIENTS
-    ]
+    } | {"fibre_g": add_up(label, _terms(label, "fibre_g", method, 0.0))}
+    for whole, parts in PARTS.items():
+        total = sums[whole]
+        if total is not None:
+            least = sum((sums[part] or known_part(label, part, method)).lo for part in parts)
+            sums[whole] = total._replace(lo=max(total.lo, min(least, total.value)))
+    return [*sums.values()]
 
 
 @lru_cache(maxsize=8192)
@@ -88,7 +103,12 @@ def panel_of(label: Label, method: EnergyMethod, erythritol_kcal_per_g: float) -
     measurable = label.weight_g is not None or label.by_piece
     sums = sums_of(label, method, erythritol_kcal_per_g) if measurable else [None] * len(NUTRIENTS)
     known = np.array([found is not None for found in sums])
-    rows = np.array([found or Sum(0, 0, 0, 0, 0) for found in sums]).T
+    rows = np.array(
+        [
+            found or (known_part(label, nutrient, method) if measurable else Sum(0, 0, 0, 0, 0))
+            for nutrient, found in zip(NUTRIENTS, sums, strict=True)
+        ]
+    ).T
     value, lo, hi, mid, variance = rows
     value = value / per.value
     mid, variance = _capped(lo, hi, mid, variance, most * per.mid)
@@ -97,6 +117,18 @@ def panel_of(label: Label, method: EnergyMethod, erythritol_kcal_per_g: float) -
     return Panel(
         known, np.stack([value, lo / per.hi, hi, mid / per.mid, variance]), _material(value)
     )
+
+
+@lru_cache(maxsize=8192)
+def opened_by_unsaid_fibre(label: Label) -> float | None:
+    """How much wider the label's carbohydrate is for not printing its fibre: the total of an EU
+    panel, the net of others, in grams per gram (or piece). None where it is unknown anyway."""
+    stated = printed(label, "carbohydrate_g")
+    terms = net_carbohydrate_terms(label) if label.fibre_inside else carbohydrate_terms(label)
+    found = sum_of(label, terms)
+    if stated is None or found is None:
+        return None
+    return max(0.0, found.hi - found.lo - (stated.hi - stated.lo)) / basis(label).value
 
 
 def _material(per_gram: Row) -> Material | None:

@@ -31,6 +31,8 @@ def says_who(batch: Batch) -> dict[Nutrient, tuple[str, ...]]:
         if any(label.alcohol_g for label in labels):
             behind["kcal"].append("alcohol")
     behind["net_carbohydrate_g"] = ["net-carbohydrate"]
+    if any(label.style == "eu" and label.fibre_g is None for label in labels):
+        behind["carbohydrate_g"] = ["unsaid-fibre"]
     if "eu" in styles:
         behind["sodium_mg"] = ["eu-salt"]
     return {

@@ -67,6 +67,12 @@ SOURCES: Final[dict[str, Source]] = {
             "protein, 9 of fat, 7 of alcohol, 3 of organic acids, 2 of fibre.",
         ),
         _published(
+            "unsaid-fibre",
+            "Regulation (EU) 1169/2011, Article 30(2) and Annex XIV",
+            "Fibre may be left out of an EU panel. It lies within what the printed energy leaves "
+            "for it, at 2 kcal per gram, and what the weight has room for.",
+        ),
+        _published(
             "eu-rounding",
             "European Commission guidance on tolerances, December 2012",
             "Energy to 1 kcal; fat, carbohydrate, sugars, protein and fibre to 1 g from 10 g per "

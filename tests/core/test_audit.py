@@ -39,7 +39,7 @@ def test_figures_that_agree_pass(figures):
     [((552, 55, 40, 24), 596, -44), ((292, 19, 49, 4), 308, -16), ((248, 24, 3, 14), 234, 14)],
 )
 def test_figures_that_do_not_agree_say_by_how_much(figures, reckoned, off):
-    found = audit(claim(*figures))
+    found = audit(claim(*figures, fibre_g=0))
     assert found.verdict is Verdict.OFF
     assert found.off_kcal == pytest.approx(off)
     assert f"make {reckoned}" in found.says
@@ -54,14 +54,27 @@ def test_444_agrees_by_4_4_9_though_fibre_taken_out_makes_412_to_428():
     assert by["us"].kcal == pytest.approx(428)
 
 
-def test_fibre_that_a_us_panel_leaves_out_is_offered_as_the_repair():
-    assert "4 to 8 g of fibre" in audit(claim(292, 19, 49, 4)).says
-
-
-@pytest.mark.parametrize(("kcal", "verdict"), [(372, "AGREES_WITH_UNSAID"), (480, "OFF")])
-def test_an_eu_panel_may_leave_fibre_out_within_reason(kcal, verdict):
-    oats = claim(kcal, 13.5, 58.7, 7, style="eu", basis_g=100)
-    assert audit(oats).verdict is Verdict[verdict]
+@pytest.mark.parametrize(
+    ("label", "verdict", "says"),
+    [
+        (claim(292, 19, 49, 4), "AGREES_WITH_UNSAID", "4 to 8 g of fibre"),
+        (claim(292, 19, 49, 4, sugars_g=49), "OFF", "would take 4 to 8 g of fibre"),
+        (claim(248, 24, 3, 14), "OFF", "off by 14"),
+        (claim(372, 13.5, 58.7, 7, style="eu", basis_g=100), "AGREES_WITH_UNSAID", "10 g of fibre"),
+        (
+            claim(480, 13.5, 58.7, 7, style="eu", basis_g=100),
+            "OFF",
+            "would take 64 g of fibre, and there is room for 21 g",
+        ),
+        (claim(330, 13.5, 58.7, 7, style="eu", basis_g=100), "OFF", "off by 22"),
+    ],
+)
+def test_fibre_that_a_panel_leaves_out_explains_energy_as_far_as_there_is_room(
+    label, verdict, says
+):
+    found = audit(label)
+    assert found.verdict is Verdict[verdict]
+    assert says in found.says
 
 
 def test_a_panel_without_energy_cannot_be_judged():

@@ -44,20 +44,24 @@ def random_food(dice: random.Random) -> dict[str, float]:
     }
 
 
-def random_label(dice: random.Random) -> dict[str, object]:
+def random_label(dice: random.Random, unsaid: float = 0.0) -> dict[str, object]:
     food = random_food(dice)
     style = dice.choice(["us", "us", "eu", "table"])
     basis = us_serving(dice.uniform(2, 120)) if style == "us" else 100.0
     label: dict[str, object] = {"name": "a food", "style": style, "basis_g": basis}
-    for field in FIELDS:
+    if style != "table" and dice.random() < unsaid:
+        room = 0.97 - sum(food[field] for field in ("protein_g", "carbohydrate_g", "fat_g"))
+        food["kcal"] += 2 * min(food.pop("fibre_g"), room) if style == "eu" else 0.0
+    for field in set(FIELDS) & set(food):
         figure = food[field] * basis
         label[field] = PRINTED[style][field](figure) if style != "table" else round(figure, 1)
     return label
 
 
-def random_batch(seed: int) -> Batch:
+def random_batch(seed: int, unsaid: float = 0.0) -> Batch:
+    """Labels leave their fibre out with a chance of `unsaid`."""
     dice = random.Random(seed)
-    labels = {f"l{i}": random_label(dice) for i in range(dice.randint(1, 12))}
+    labels = {f"l{i}": random_label(dice, unsaid) for i in range(dice.randint(1, 12))}
     keys = [*labels, *dice.choices([*labels], k=2)]
     lines: list[dict[str, object]] = []
     for key in keys:
@@ -97,18 +101,35 @@ class Truth:
 
     def densities(self, label) -> dict[str, float]:
         """Per gram; figures that no food can have are drawn again."""
-        for _ in range(500):
+        for _ in range(20_000):
             spread = label.spread or 0.1
             basis = would_print(label.style, "basis_g", label.basis_g, self.dice)
             found = {
                 field: would_print(label.style, field, getattr(label, field), self.dice, spread)
                 / basis
                 for field in FIELDS
+                if getattr(label, field) is not None
             }
-            possible = all(found[field] <= MOST_PER_G.get(field, 1.0) for field in FIELDS)
-            if possible and found["fibre_g"] <= found["carbohydrate_g"]:
+            if label.fibre_g is None:
+                found["fibre_g"] = self.unsaid_fibre(label, found)
+            possible = all(0 <= found[field] <= MOST_PER_G.get(field, 1.0) for field in FIELDS)
+            weighs = sum(found[field] for field in ("protein_g", "carbohydrate_g", "fat_g"))
+            weighs += found["fibre_g"] if label.fibre_g is None and label.style == "eu" else 0
+            if possible and weighs <= 1 and self.hangs_together(label, found):
                 return self.derived(label, found)
         raise AssertionError("no possible food would print so")
+
+    def unsaid_fibre(self, label, per_gram: dict[str, float]) -> float:
+        """Any that makes the energy of an EU panel, which is as if it were drawn evenly and kept
+        when the energy prints as given; anything that a US panel has room for."""
+        carbohydrate = per_gram["carbohydrate_g"]
+        if label.style != "eu":
+            return self.dice.uniform(0, 1) * (carbohydrate - per_gram["sugars_g"])
+        known = 4 * (per_gram["protein_g"] + carbohydrate) + 9 * per_gram["fat_g"]
+        return (per_gram["kcal"] - known) / 2
+
+    def hangs_together(self, label, per_gram: dict[str, float]) -> bool:
+        return label.style == "eu" or per_gram["fibre_g"] <= per_gram["carbohydrate_g"]
 
     def derived(self, label, per_gram: dict[str, float]) -> dict[str, float]:
         printed, fibre = per_gram["carbohydrate_g"], per_gram["fibre_g"]
@@ -138,17 +159,21 @@ class Truth:
 
 
 def bands(facts: Facts) -> tuple[np.ndarray, np.ndarray]:
-    figures = [getattr(facts, name) for name in CHECKED]
-    assert all(isinstance(figure, Figure) for figure in figures)
-    return np.array([f.likely for f in figures]), np.array([f.worst for f in figures])
+    """A figure that nobody knows lies anywhere."""
+    anywhere = Figure(value=0.0, likely=(-np.inf, np.inf), worst=(-np.inf, np.inf))
+    figures = {name: getattr(facts, name) for name in CHECKED}
+    known = {name: one for name, one in figures.items() if isinstance(one, Figure)}
+    assert {*figures} - {*known} <= {"fibre_g"}
+    found = [known.get(name, anywhere) for name in CHECKED]
+    return np.array([f.likely for f in found]), np.array([f.worst for f in found])
 
 
-@pytest.mark.parametrize("block", range(4))
-def test_truths_lie_in_the_worst_case_always_and_in_the_likely_band_95_times_in_100(block):
+@pytest.mark.parametrize(("unsaid", "block"), [(0.0, 0), (0.0, 1), (0.0, 2), (0.5, 3), (1.0, 4)])
+def test_truths_lie_in_the_worst_case_always_and_in_the_likely_band_95_times_in_100(unsaid, block):
     covered: list[float] = []
     ratios: list[float] = []
-    for seed in range(block * 15, block * 15 + 15):
-        batch = random_batch(seed)
+    for seed in range(block * 12, block * 12 + 12):
+        batch = random_batch(seed, unsaid)
         likely, worst = bands(reckon(batch).serving)
         world = Truth(batch, random.Random(seed + 10_000))
         truths = np.array([world.serving() for _ in range(TRUTHS)])
@@ -156,7 +181,8 @@ def test_truths_lie_in_the_worst_case_always_and_in_the_likely_band_95_times_in_
         assert (truths <= worst[:, 1] + 1e-9).all(), f"above the worst case in batch {seed}"
         covered.append(((truths >= likely[:, 0]) & (truths <= likely[:, 1])).mean())
         central = np.quantile(truths, 0.975, axis=0) - np.quantile(truths, 0.025, axis=0)
-        ratios.extend(((likely[:, 1] - likely[:, 0]) / np.maximum(central, 1e-9))[central > 1e-6])
+        width = likely[:, 1] - likely[:, 0]
+        ratios.extend((width / np.maximum(central, 1e-9))[(central > 1e-6) & np.isfinite(width)])
     assert np.mean(covered) >= 0.945
     assert np.median(ratios) <= 1.25
     assert np.quantile(ratios, 0.9) <= 1.5

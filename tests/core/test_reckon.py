@@ -3,7 +3,7 @@
 import pytest
 
 from gasket.core.errors import FaultyInput
-from gasket.core.margin import Figure, PartlyKnown
+from gasket.core.margin import PartlyKnown
 from tests.batches import FLAT, batch, codes, lines, result
 
 LEAN = {**FLAT, "kcal": 50, "protein_g": 12, "carbohydrate_g": 0.5, "fat_g": 0, "fibre_g": 0}
@@ -35,17 +35,6 @@ def test_an_eu_panel_leaves_fibre_out_of_its_carbohydrate():
     found = result(labels={"a": eu})
     assert found.batch.carbohydrate_g.value == pytest.approx(4 * 35)
     assert found.batch.net_carbohydrate_g.value == pytest.approx(4 * 20)
-
-
-@pytest.mark.parametrize(
-    ("style", "total", "net"), [("us", 120.0, None), ("eu", None, 120.0), ("table", 120.0, None)]
-)
-def test_without_fibre_only_one_carbohydrate_is_known(style, total, net):
-    label = {key: value for key, value in FLAT.items() if key not in ("fibre_g", "spread")}
-    found = result(labels={"a": {**label, "style": style}})
-    shown = found.batch.carbohydrate_g, found.batch.net_carbohydrate_g
-    values = tuple(figure.value if isinstance(figure, Figure) else None for figure in shown)
-    assert values == (total, net)
 
 
 def test_an_unknown_part_leaves_an_at_least_and_nothing_of_it_leaves_all_known():

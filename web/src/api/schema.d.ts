@@ -5319,7 +5319,8 @@ export interface components {
         };
         /**
          * Reckoned
-         * @description kcal per label basis by one method, with the interval that rounding leaves open.
+         * @description kcal per label basis by one method, with the interval that rounding leaves open, and unsaid
+         *     fibre.
          */
         Reckoned: {
             /** Agrees */
