@@ -9,10 +9,14 @@ from collections.abc import Iterator
 from typing import Final
 
 import uvicorn
+from anyio import to_thread
 from fastapi import FastAPI
 
 from gasket.core.target.programme import warm_up
 
+AT_ONCE: Final = 8
+"""So many requests are worked on at the same moment: more only wait for each other, and every one
+holds memory of its own, a database connection's above all."""
 LAST_WORDS_S: Final = 1
 """So long may what is under way go on once the server is told to end."""
 
@@ -20,6 +24,7 @@ LAST_WORDS_S: Final = 1
 class _Server(uvicorn.Server):
     async def startup(self, sockets: list[socket.socket] | None = None) -> None:
         await super().startup(sockets)
+        to_thread.current_default_thread_limiter().total_tokens = AT_ONCE
         asyncio.get_running_loop().run_in_executor(None, _settle)
 
     @contextlib.contextmanager

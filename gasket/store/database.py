@@ -24,6 +24,8 @@ PATIENCE_S: Final = 10.0
 BUSY_MS: Final = 5000
 """How long SQLite waits for a writer of another process."""
 _WRITES: Final = "gasket_writes"
+_POOL: Final = {"pool_size": 5, "max_overflow": 55, "pool_use_lifo": True}
+"""Few connections are kept, each with its pages in memory; a crowd opens more for the moment."""
 
 
 def default_path() -> Path:
@@ -119,7 +121,7 @@ def engine_of(path: Path | None, beside: Mapping[str, Path] | None = None) -> En
     engine = create_engine(
         "sqlite://" if path is None else f"sqlite:///{path}",
         connect_args={"check_same_thread": False},
-        **({} if path is None else {"pool_size": 20, "max_overflow": 40, "pool_use_lifo": True}),
+        **({} if path is None else _POOL),
     )
     event.listen(engine, "connect", _set_pragmas)
     for name, file in (beside or {}).items():
