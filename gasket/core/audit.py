@@ -13,7 +13,8 @@ from typing import Final
 from gasket.core.causes import likely_causes
 from gasket.core.energy import EnergyMethod
 from gasket.core.energy_check import Reckoned, reckoned_by, unsaid_fibre_g
-from gasket.core.labels import Label, Printed, printed
+from gasket.core.errors import Fault
+from gasket.core.labels import FIGURES, Label, Printed, printed
 from gasket.core.numbers import Answer
 from gasket.core.tolerance import Tolerated, tolerated
 from gasket.core.unsaid_fibre import room_for_fibre
@@ -124,6 +125,7 @@ def hidden_by_zero(label: Label) -> Iterator[HiddenByZero]:
             yield HiddenByZero(field=field, per_100g=min(most, figure.hi / basis.lo * 100))
 
 
+_MOST_PER_G: Final = {"kcal": 9.0, "kj": 37.0, "sodium_mg": 1000.0}
 _PART_OF: Final = (
     ("sugars_g", "carbohydrate_g", "sugars", "carbohydrate"),
     ("added_sugars_g", "sugars_g", "added sugars", "sugars"),
@@ -136,6 +138,19 @@ _PART_OF: Final = (
 def impossible(label: Label) -> tuple[str, ...]:
     """What no rounding can explain: more than the basis weighs, a part above its whole."""
     return (*_too_heavy(label), *_parts_above_whole(label))
+
+
+def above_basis(label: Label) -> Iterator[Fault]:
+    """Figures that no rounding brings down to what they are for: 125 g in 100 g."""
+    basis = printed(label, "basis_g")
+    if basis is None:
+        return
+    for field in FIGURES:
+        figure = printed(label, field) if getattr(label, field) is not None else None
+        most = basis.hi * _MOST_PER_G.get(field, 1.0)
+        if figure is not None and figure.lo > most:
+            says = f"{figure.value:g} is more than {basis.value:g} g can hold."
+            yield Fault(path=field, message=says)
 
 
 def _too_heavy(label: Label) -> Iterator[str]:

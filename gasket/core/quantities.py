@@ -5,11 +5,11 @@ Volumes become grams only through the density of that very food; there is no def
 
 import re
 from enum import StrEnum
-from fractions import Fraction
 from typing import Final
 
 from gasket.core.errors import FaultyInput
 from gasket.core.numbers import MOST_G
+from gasket.core.written_numbers import both_ways, read_number
 
 # NIST SP 811, Appendix B (exact by definition for the pound and the ounce).
 GRAMS_PER: Final[dict[str, float]] = {
@@ -54,9 +54,7 @@ MILLILITRES_PER: Final[dict[HouseholdSystem, dict[str, float]]] = {
     HouseholdSystem.AU: {"cup": 250.0, "tbsp": 20.0, "tsp": 5.0},
 }
 
-_AMOUNT = re.compile(
-    r"^\s*(?P<number>\d+\s+\d+/\d+|\d+/\d+|\d*[.,]\d+|\d+)\s*(?P<unit>[a-zA-Z]*)\s*$"
-)
+_AMOUNT = re.compile(r"^\s*(?P<number>[\d.,/ \u00a0\u202f]*\d[.,]?)\s*(?P<unit>[a-zA-Z]*)\s*$")
 
 
 def millilitres(amount: float, measure: str, system: HouseholdSystem = HouseholdSystem.US) -> float:
@@ -72,24 +70,11 @@ def density_from_cup(grams_per_us_cup: float) -> float:
     return grams_per_us_cup / MILLILITRES_PER[HouseholdSystem.US]["cup"]
 
 
-def parse_number(text: str) -> float:
-    """`"0,5"`, `"1/2"`, `"1 1/2"` and `"12.5"` as numbers. Raises ValueError."""
-    whole = sum(Fraction(part) for part in text.strip().replace(",", ".").split())
-    return float(whole)
-
-
-def parse_grouped(text: str, separators: str = ",") -> float:
-    """`parse_number`, and thousands set apart: `"1,200"` is 1200. Raises ValueError."""
-    if re.fullmatch(rf"\d{{1,3}}(?:[{separators}]\d{{3}})+(?:\.\d+)?", text.strip()):
-        return float(re.sub(f"[{separators}]", "", text.strip()))
-    return parse_number(text)
-
-
 def parse_grams(text: str, path: str = "grams") -> float:
     """Grams meant by what a cook types: `"120"`, `"0,5"`, `"4 oz"`, `"1/2 lb"`.
 
     A bare number is grams. Raises `FaultyInput` at `path` for anything else, for less than
-    nothing and for more than a tonne.
+    nothing, for more than a tonne and for what can be read both ways ("1,200").
     """
     found = _AMOUNT.match(text[:80])
     if not found:
@@ -98,9 +83,14 @@ def parse_grams(text: str, path: str = "grams") -> float:
     if unit not in GRAMS_PER:
         raise FaultyInput.at(path, f"“{found['unit']}” is not a weight: use g, kg, oz or lb.")
     try:
-        grams = parse_number(found["number"]) * GRAMS_PER[unit]
+        number = read_number(found["number"])
     except ZeroDivisionError:
         raise FaultyInput.at(path, "A fraction cannot have 0 below the line.") from None
+    except ValueError:
+        raise FaultyInput.at(path, "Type a weight, like 120 or 4 oz.") from None
+    if number.otherwise is not None:
+        raise FaultyInput.at(path, both_ways(found["number"].strip(), number))
+    grams = number.value * GRAMS_PER[unit]
     if grams > MOST_G:
         raise FaultyInput.at(path, "That is more than a tonne: check the number and the unit.")
     return grams

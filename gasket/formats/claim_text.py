@@ -10,7 +10,7 @@ from typing import Any, Final
 
 from gasket.core.claim_check.figures import MOST_CLAIMS, Claim
 from gasket.core.errors import FaultyInput
-from gasket.core.quantities import parse_grouped
+from gasket.core.written_numbers import read_number
 
 MOST_TEXT: Final = 4000
 _NUMBER: Final = r"(?<!\d)(?:\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:[.,]\d+)?)(?!\d)"
@@ -76,7 +76,7 @@ def _claim(lines: list[str]) -> Claim | None:
             line = line[heading.end() :]
         for piece in re.split(r"[;\n]", line):
             if count := _SERVINGS.search(piece):
-                values.setdefault("servings", parse_grouped(count["a"] or count["b"]))
+                values.setdefault("servings", read_number(count["a"] or count["b"]).value)
                 piece = piece[: count.start()] + " " + piece[count.end() :]
             _read_figures(piece, values["batch" if _WHOLE.search(piece) else "serving"])
     found = values["serving"] or values["batch"]
@@ -92,7 +92,7 @@ def _read_figures(text: str, figures: dict[str, float]) -> None:
         for name, number in zip(
             ("protein_g", "carbohydrate_g", "fat_g"), triple.groups(), strict=True
         ):
-            figures.setdefault(name, parse_grouped(number))
+            figures.setdefault(name, read_number(number).value)
         text = text[: triple.start()] + " " + text[triple.end() :]
     for name, words in _NAMES.items():
         before = re.search(
@@ -105,11 +105,11 @@ def _read_figures(text: str, figures: dict[str, float]) -> None:
         if found is None and name == "kcal":
             found = before
         if found is not None:
-            figures.setdefault(name, parse_grouped(found["n"]))
+            figures.setdefault(name, read_number(found["n"]).value)
     if "grams" not in figures and (
         weight := re.search(rf"(?P<n>{_NUMBER})\s*g\s*(?:each|a piece|per serving)", text, re.I)
     ):
-        figures["grams"] = parse_grouped(weight["n"])
+        figures["grams"] = read_number(weight["n"]).value
 
 
 def _nearer(

@@ -13,14 +13,22 @@ from typing import Any, Final
 
 from pydantic import ValidationError
 
+from gasket.core.audit import above_basis
 from gasket.core.errors import Fault, FaultyInput
 from gasket.core.foods import FoodFacts, Measure
 from gasket.core.labels import FIGURES, Label
 from gasket.core.numbers import Value
 from gasket.core.packages import Package
-from gasket.core.quantities import parse_grouped, parse_number
 from gasket.core.trial import ShortName
 from gasket.formats.batch_json import faults_of
+from gasket.formats.spreadsheet_text import (
+    POINTS,
+    BothWays,
+    Numbers,
+    bare,
+    decoded,
+    sheet_of,
+)
 
 MOST_BYTES: Final = 30_000_000
 MOST_ROWS: Final = 50_000
@@ -42,6 +50,11 @@ COLUMNS: Final = (
 )
 """Every column, in the order of writing. Only `food`, `style` and a basis must be there."""
 
+_NUMBERS: Final = {
+    *("density_g_per_ml", "refuse_share", "drained_share", "spread", "pack_g", "pack_ml"),
+    *("pack_pieces", "drained_g", "price", "sweetness", *FIGURES),
+    *(name for name in BASIS_COLUMNS if name != "piece"),
+}
 _LISTS: Final = ("aliases", "allergens", "may_contain", "does", "flags")
 _TEXTS: Final = (
     *("food", "package", "style", "piece", "polyol", "density_origin", "buy_rule", "state", "note"),
@@ -129,7 +142,7 @@ def refuse_header(content: bytes) -> None:
     """Raises `FaultyInput` for a file whose beginning shows that it is no shelf file."""
     if len(content) > MOST_BYTES:
         raise FaultyInput.at("file", f"A shelf file is at most {MOST_BYTES // 1_000_000} MB.")
-    beginning = _decoded(content)[:_HEADER_TEXT]
+    beginning = decoded(content)[:_HEADER_TEXT]
     Table(beginning.rpartition("\n")[0] or beginning)
 
 
@@ -137,14 +150,8 @@ class Table:
     """A CSV file, its header understood: `records` are its rows as columns and text."""
 
     def __init__(self, content: bytes | str) -> None:
-        text = content if isinstance(content, str) else _decoded(content)
-        reader = csv.reader(io.StringIO(text, newline=""), delimiter=_delimiter(text))
-        try:
-            lines = [
-                (reader.line_num, line) for line in reader if any(cell.strip() for cell in line)
-            ]
-        except csv.Error as error:
-            raise FaultyInput.at("file", f"This is not a CSV file: {error}.") from None
+        sheet = sheet_of(content)
+        lines = sheet.lines
         if not lines:
             raise FaultyInput.at("file", "The file is empty: its first line names the columns.")
         header = [_column(name) for name in lines[0][1]]
@@ -154,6 +161,7 @@ class Table:
         )
         self._header, self._lines = header, lines[1:]
         self.columns = frozenset(name for name in header if name in COLUMNS)
+        self.numbers = Numbers.of(_number_cells(self.records()), sheet.semicolons)
         if len(self._lines) > MOST_ROWS:
             raise FaultyInput.at("file", f"A shelf file has at most {MOST_ROWS:,} rows.")
 
@@ -179,27 +187,18 @@ class Table:
             yield number, {name: cell.strip() for name, cell in cells if cell.strip()}
 
 
-def _decoded(content: bytes) -> str:
-    for encoding in ("utf-8-sig", "utf-16"):
-        if encoding == "utf-16" and not content.startswith((b"\xff\xfe", b"\xfe\xff")):
-            continue
-        try:
-            return content.decode(encoding)
-        except UnicodeDecodeError:
-            continue
-    return content.decode("cp1252", errors="replace")
-
-
-def _delimiter(text: str) -> str:
-    first = text.partition("\n")[0]
-    return max(",;\t", key=first.count)
+def _number_cells(records: Iterable[tuple[int, dict[str, str]]]) -> Iterator[str]:
+    for _, cells in records:
+        yield from (cells[name] for name in cells.keys() & _NUMBERS)
+        for part in cells.get("measures", "").split(";"):
+            yield part.rpartition("=")[2].strip().partition(" ")[0]
 
 
 def _column(name: str) -> str:
     return re.sub(r"\W+", "_", name.strip().lower()).strip("_")
 
 
-def parse_row(cells: dict[str, str]) -> ShelfRow:
+def parse_row(cells: dict[str, str], numbers: Numbers = POINTS) -> ShelfRow:
     """One row. Raises `FaultyInput` with one fault per wrong column."""
     faults: list[Fault] = []
     values: dict[str, Any] = {}
@@ -208,18 +207,24 @@ def parse_row(cells: dict[str, str]) -> ShelfRow:
         if name not in COLUMNS:
             continue
         try:
-            values[name] = _value(name, cell, below)
+            values[name] = _value(name, cell, below, numbers)
+        except BothWays:
+            says = f"“{cell[:40]}” could be two numbers, and this file writes decimals both ways."
+            faults.append(Fault(path=name, message=says))
         except (ValueError, ArithmeticError):
             faults.append(Fault(path=name, message=f"“{cell[:40]}” is not a number."))
     if faults:
         raise FaultyInput(*faults)
     try:
-        return ShelfRow.model_validate(_nested(values, below))
+        row = ShelfRow.model_validate(_nested(values, below))
     except ValidationError as error:
         raise FaultyInput(*map(_at_its_column, faults_of(error.errors()))) from None
+    if above := [*above_basis(row.label)]:
+        raise FaultyInput(*above)
+    return row
 
 
-def _value(name: str, cell: str, below: list[str]) -> Any:
+def _value(name: str, cell: str, below: list[str], numbers: Numbers) -> Any:
     text = cell[1:] if cell.startswith("'") and cell[1:].startswith(_DANGEROUS) else cell
     if name in _KEYS:
         return _key(text)
@@ -229,12 +234,11 @@ def _value(name: str, cell: str, below: list[str]) -> Any:
         parts = [part.strip() for part in text.split(";") if part.strip()]
         return tuple(parts if name == "aliases" else map(_key, parts))
     if name == "measures":
-        return tuple(_read_measure(part) for part in text.split(";") if part.strip())
+        measures = (part for part in text.split(";") if part.strip())
+        return tuple(_read_measure(part, numbers) for part in measures)
     if text.startswith("<") and name in FIGURES:
         below.append(name)
-        text = text[1:]
-    text = re.sub(r"\s*(?:g|mg|ml|kcal|kj)$", "", text.strip(), flags=re.IGNORECASE)
-    return float(text) if "e" in text.lower() else parse_grouped(text)
+    return numbers.read(bare(text))
 
 
 def _key(text: str) -> str:
@@ -242,10 +246,10 @@ def _key(text: str) -> str:
     return re.sub(r"[\s-]+", "_", text.strip().lower())
 
 
-def _read_measure(text: str) -> dict[str, Any]:
+def _read_measure(text: str, numbers: Numbers) -> dict[str, Any]:
     name, _, amount = text.rpartition("=")
     grams, _, origin = amount.strip().partition(" ")
-    measure: dict[str, Any] = {"name": name.strip(), "grams": parse_number(grams)}
+    measure: dict[str, Any] = {"name": name.strip(), "grams": numbers.read(grams)}
     return {**measure, "origin": origin.strip()} if origin.strip() else measure
 
 

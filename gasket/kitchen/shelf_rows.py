@@ -77,7 +77,7 @@ def plan(session: Session, table: Table, progress: Progress) -> Plan:
     work: list[tuple[RowFate, ShelfRow]] = []
     for done, (line, cells) in enumerate(table.records()):
         try:
-            row = _laid_over(parse_row(cells), known, table.columns)
+            row = _laid_over(parse_row(cells, table.numbers), known, table.columns)
             fate = _fate(line, row, known, first_line)
         except FaultyInput as error:
             fate = RowFate(

@@ -16,7 +16,7 @@ from dataclasses import dataclass, field
 from typing import Final, get_args
 
 from gasket.core.errors import Refused
-from gasket.core.quantities import parse_number
+from gasket.core.written_numbers import read_number
 from gasket.scale.line_format import print_line
 from gasket.scale.pan import CAPACITY_G, Act, Pan
 
@@ -80,7 +80,7 @@ class Simulator:
             self.pan = self.new_pan()
         elif word in _ACTS:
             with contextlib.suppress(ValueError):
-                self.pan.act(word, parse_number(rest) if rest else 0.0)  # type: ignore[arg-type]
+                self.pan.act(word, read_number(rest).value if rest else 0.0)  # type: ignore[arg-type]
 
 
 def _end_with_stdin() -> None:

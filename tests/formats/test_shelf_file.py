@@ -15,6 +15,8 @@ from gasket.formats.shelf_csv import COLUMNS, ShelfRow, Table, dump_shelf, parse
 from gasket.kitchen.reference import FILE
 
 amounts = st.one_of(st.integers(0, 900).map(float), st.floats(0, 900).map(lambda x: round(x, 3)))
+possible = st.floats(0, 27).map(lambda x: round(x, 3))
+"""What 28 g may hold of anything."""
 words = st.text(
     st.characters(codec="utf-8", exclude_categories=("Cs", "Cc")), min_size=1, max_size=20
 ).filter(lambda text: text.strip() == text and text != "")
@@ -23,7 +25,7 @@ aliases = words.filter(lambda text: not set(text) & set(";|"))
 
 @st.composite
 def labels(draw):
-    figures = draw(st.dictionaries(st.sampled_from(FIGURES), amounts, max_size=8))
+    figures = draw(st.dictionaries(st.sampled_from(FIGURES), possible, max_size=8))
     below = draw(st.lists(st.sampled_from(sorted(figures)), max_size=2)) if figures else []
     basis = draw(
         st.sampled_from(
@@ -88,18 +90,56 @@ def test_what_a_cook_types_in_a_spreadsheet_is_understood():
         "Food;Style;Basis g;kcal;Fat g;Fibre g;Protein g;Measures;Colour\n"
         'Quark;eu;100;67;"0,2";<0,5;12;cup = 225; blue\n'
         "\n"
-        'Oats;US;40;"1,200";1/2;;5 g;"large = 50 weighed; small=40";\n'
+        'Oats;US;40;1.200,5;1/2;;5,25 g;"large = 50 weighed; small=4,125";\n'
     )
     table = Table(text.encode("utf-16"))
     assert table.unknown == ("Colour",)
-    quark, oats = (parse_row(cells) for _, cells in table.records())
+    with pytest.raises(FaultyInput, match=r"1200\.5 is more than 40 g can hold"):
+        [parse_row(cells, table.numbers) for _, cells in table.records()]
+    table = Table(text.replace("1.200,5", "120,5").encode("utf-16"))
+    quark, oats = (parse_row(cells, table.numbers) for _, cells in table.records())
     assert (quark.label.fat_g, quark.label.fibre_g, quark.label.below) == (0.2, 0.5, ("fibre_g",))
     assert quark.label.name == "Quark", "a row without a package is named like its food"
-    assert (oats.label.kcal, oats.label.fat_g, oats.label.fibre_g) == (1200, 0.5, None)
-    assert [(one.name, one.origin) for one in oats.facts.measures] == [
-        ("large", "weighed"),
-        ("small", "typical"),
+    assert (oats.label.kcal, oats.label.fat_g, oats.label.fibre_g) == (120.5, 0.5, None)
+    assert [(one.name, one.grams, one.origin) for one in oats.facts.measures] == [
+        ("large", 50, "weighed"),
+        ("small", 4.125, "typical"),
     ]
+
+
+ONE = "food;style;basis_g;salt_g;fat_g;protein_g\n"
+COMMAS = ONE.replace(";", ",")
+
+
+@pytest.mark.parametrize(
+    ("text", "salt"),
+    [
+        (ONE + "Ham;eu;100;0,125;3;20\n", 0.125),
+        (ONE + "Ham;eu;100;1,125;3;20\n", 1.125),
+        (ONE + "Ham;eu;100;1.125;3.5;20\n", 1.125),
+        (ONE + "Ham;eu;1.000;1,5;3;20\n", 1.5),
+        (COMMAS + "Ham,eu,100,1.125,3,20\n", 1.125),
+        (COMMAS + 'Ham,eu,"1,000",1.125,3.5,20\n', 1.125),
+        (COMMAS + 'Ham,eu,100,"1,125","3,5",20\n', 1.125),
+        (COMMAS + 'Ham,eu,"1.234,5",1,3,20\n', 1.0),
+        ("sep=;\r\n" + ONE + "Ham;eu;100;0,125;3;20\n", 0.125),
+    ],
+)
+@pytest.mark.parametrize("encoding", ["utf-8", "utf-8-sig", "utf-16", "utf-16-le", "utf-16-be"])
+def test_decimals_are_understood_file_by_file(text, salt, encoding):
+    table = Table(text.encode(encoding))
+    [(_, cells)] = table.records()
+    row = parse_row(cells, table.numbers)
+    assert row.label.salt_g == salt
+    assert row.label.basis_g in (100, 1000, 1234.5)
+
+
+def test_a_number_that_could_be_two_in_a_mixed_file_is_refused_and_the_rest_is_read():
+    table = Table(ONE + "Ham;eu;100;0,5;3.5;20\nEgg;eu;100;1,125;3.5;12\n")
+    (_, ham), (_, egg) = table.records()
+    assert parse_row(ham, table.numbers).label.salt_g == 0.5
+    with pytest.raises(FaultyInput, match="salt_g: “1,125” could be two numbers"):
+        parse_row(egg, table.numbers)
 
 
 @pytest.mark.parametrize(

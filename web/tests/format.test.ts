@@ -5,9 +5,9 @@ import { bandText, valueText } from "../src/lib/figures";
 import * as format from "../src/lib/format";
 import { goalText } from "../src/lib/goals";
 import { MOST, numberFault } from "../src/lib/numberFault";
+import { parseNumber } from "../src/lib/typedNumber";
 
-const { clock, count, countdown, figure, fixed, minutes, parseNumber, signed, span, weighed } =
-  format;
+const { clock, count, countdown, figure, fixed, minutes, signed, span, weighed } = format;
 const plain = (text: string) => text.replaceAll("\u202f", "").replace("\u2212", "-");
 
 describe("numbers as a cook reads them", () => {
@@ -84,6 +84,13 @@ describe("a number typed by hand", () => {
     ["ten", null],
     ["", null],
     ["1e3", null],
+    ["1 200", 1200],
+    ["1\u202f200,5", 1200.5],
+    ["1.234,5", 1234.5],
+    ["1,234.5", 1234.5],
+    ["1,200", null],
+    ["0,125", 0.125],
+    ["1 20", null],
   ])("“%s” is %s", (text, value) => {
     expect(parseNumber(text)).toBe(value);
   });
@@ -103,6 +110,7 @@ describe("a number typed by hand", () => {
   test("an empty field is a fault only where something is needed", () => {
     expect(numberFault(" ", true)).toBeUndefined();
     expect(numberFault(" ", false)).toBe("Type a number.");
+    expect(numberFault("1,200", false)).toBe("“1,200” could be 1200 or 1.200: write one of them.");
     expect(numberFault("\u22124", false)).toBe("This cannot be less than 0.");
     expect(numberFault("900", false, 100)).toContain("absurdly");
   });

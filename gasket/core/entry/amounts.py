@@ -1,14 +1,19 @@
 """Amounts at the head of a text: numbers, ranges, fractions, and the unit behind them."""
 
 import re
+from typing import Final
 
 from gasket.core.entry.model import Quantity
 from gasket.core.entry.words import FILLS, NUMBER_WORDS, UNIT_OF, Fill
 from gasket.core.errors import FaultyInput
 from gasket.core.numbers import MOST_G
-from gasket.core.quantities import parse_grouped
+from gasket.core.written_numbers import read_number
 
-NUMBER = r"(?:\d+[ ]\d+/\d+|\d+/\d+|\d{1,3}(?:[ ,]\d{3})+(?!\d)|\d*[.,]\d+|\d+)"
+NUMBER = (
+    r"(?:\d+[ ]\d+/\d+|\d+/\d+|\d{1,3}(?:,\d{3})+\.\d+|\d{1,3}(?:\.\d{3})+,\d+"
+    r"|\d{1,3}(?:,\d{3})+(?!\d)|\d*[.,]\d+|\d+)"
+)
+"""A space joins no digits: "1 200 g" may be one of 200 g."""
 AMOUNT = re.compile(rf"(?P<low>{NUMBER})(?:\s*(?:-|to|or)\s*(?P<high>{NUMBER}))?")
 WORD = re.compile(r"[^\s,;:()]+")
 
@@ -24,9 +29,15 @@ UNIT = re.compile(
 )
 
 
+_SPACED = re.compile(r"(\d{1,3} \d{3})(?![\d.,/])")
+_UNREADABLE = re.compile(r"\d[\d.,]*(?:[.,'’_]\d|e[+-]?\d+\b)", re.IGNORECASE)
+_BIG: Final = ("kg", "l", "lb")
+"""Units of which nobody takes a thousand: "1,250 kg" is asked about."""
+
+
 def number_of(text: str) -> float:
     try:
-        return parse_grouped(text, separators=" ,")
+        return read_number(text).value
     except ZeroDivisionError:
         raise FaultyInput.at("text", "A fraction cannot have 0 below the line.") from None
 
@@ -42,8 +53,12 @@ class Amounts:
 
     def __init__(self, text: str) -> None:
         self.rest = text
+        self.otherwise: Quantity | None = None
+        """The last amount read the other way that it can be read."""
 
     def amount(self) -> Quantity | None:
+        self._refuse_unreadable()
+        head, self.otherwise = self.rest, None
         low, high, end = self._numbers()
         if low is None or high is None:
             return None
@@ -60,7 +75,32 @@ class Amounts:
         self.rest = self.rest[end:].lstrip()
         if packed := re.match(r",?\s*(firmly |lightly )?packed\b\s*", self.rest, re.I):
             fill, self.rest = "packed", self.rest[packed.end() :]
-        return Quantity(low=min(low, high), high=max(low, high), unit=unit, fill=fill)
+        quantity = Quantity(low=min(low, high), high=max(low, high), unit=unit, fill=fill)
+        if (decimal := _decimal_way(head, unit)) is not None:
+            quantity, self.otherwise = decimal, quantity
+        return quantity
+
+    def joined(self) -> Quantity | None:
+        """ "1 200 g", its digits taken together; None where there are no such digits ahead."""
+        spaced = _SPACED.match(self.rest)
+        if not spaced:
+            return None
+        return Amounts(spaced[1].replace(" ", "") + self.rest[spaced.end() :]).amount()
+
+    def _refuse_unreadable(self) -> None:
+        if minus := re.match(r"-\s*(?=[\d.])", self.rest):
+            raise FaultyInput.at(
+                "text",
+                "An amount cannot be less than 0."
+                + ("" if minus[0] != "-" else " Put a space behind a dash that begins a line."),
+            )
+        number = AMOUNT.match(self.rest)
+        odd = _UNREADABLE.match(self.rest)
+        if odd and (number is None or odd.end() > number.end()):
+            word = self.rest.split()[0][:40]
+            raise FaultyInput.at(
+                "text", f"“{word}” is no number that I can read: write it like 1200 or 0.5."
+            )
 
     def _numbers(self) -> tuple[float | None, float | None, int]:
         found = AMOUNT.match(self.rest)
@@ -96,6 +136,15 @@ class Amounts:
             return ""
         self.rest = self.rest[found.end() :].lstrip()
         return unit_of(found["unit"])
+
+
+def _decimal_way(text: str, unit: str) -> Quantity | None:
+    """ "1,250 kg" with its comma before decimals; None where that is no question."""
+    found = AMOUNT.match(text)
+    if found is None or found["high"] or unit not in _BIG:
+        return None
+    decimal = read_number(found["low"]).otherwise
+    return None if decimal is None else exactly(decimal, unit)
 
 
 def exactly(amount: float, unit: str) -> Quantity:

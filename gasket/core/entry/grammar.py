@@ -41,7 +41,17 @@ def parse_entry(text: str) -> Entry:
     entry = line.read()
     if not entry.food and not entry.quantities:
         raise FaultyInput.at("text", "Type an amount and a food, like 180 g cottage cheese.")
+    if not entry.quantities and (amount := _WEIGHED.search(f"{entry.food}, {entry.note}")):
+        says = f"Put “{amount[0].strip()}” in front, like 180 g cottage cheese."
+        raise FaultyInput.at("text", says)
     return entry
+
+
+_WEIGHED: Final = re.compile(
+    r"[-−]?[\d.,]*\d(?:e[+-]?\d+)?\s*(?:g|kg|mg|ml|cl|dl|l|oz|lb|grams?|cups?|tbsp|tsp)\b",
+    re.IGNORECASE,
+)
+"""An amount that the grammar has left in the food."""
 
 
 def _plain(text: str) -> str:
@@ -66,6 +76,7 @@ class _Line(Amounts):
         self.quantities: list[Quantity] = []
         self.each: Quantity | None = None
         self.also: Quantity | None = None
+        self.other: Quantity | None = None
         self.part: Part = ""
         self.protein_said = False
         self.notes: list[str] = []
@@ -91,6 +102,7 @@ class _Line(Amounts):
             quantities=tuple(self.quantities or behind),
             each=self.each,
             also=self.also,
+            otherwise=self.other,
             part=part,
             states=states,
             protein_said=self.protein_said,
@@ -163,9 +175,11 @@ class _Line(Amounts):
             self.rest = self.rest[found.end() :]
 
     def _amounts(self) -> None:
+        joined = self.joined()
         first = self.amount() or self._one_of_a_unit()
         if first is None:
             return
+        self.other = self.otherwise
         if first.unit == "" and (pack := re.match(r"\s*x\s+(?=\d)", self.rest, re.I)):
             self.rest = self.rest[pack.end() :]
             size = self.amount()
@@ -174,8 +188,13 @@ class _Line(Amounts):
                 first = first.model_copy(update={"unit": self.bare_unit() or "piece"})
         elif first.unit == "" and re.match(r"\d", self.rest) and (size := self.amount()):
             # "2 4.5-oz packs": the second amount is the size of one.
-            self.each = size
-            first = first.model_copy(update={"unit": self.bare_unit() or "piece"})
+            unit = self.bare_unit()
+            if joined is not None and size.unit == "":
+                first = joined
+            else:
+                self.each = size
+                first = first.model_copy(update={"unit": unit or "piece"})
+            self.other = None if unit in PACKS else joined
         elif first.unit and first.unit not in PACKS and (unit := self._pack_behind()):
             # "a 400 g tin of": one pack of that size
             self.each, first = first, exactly(1, unit)

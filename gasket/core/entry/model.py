@@ -26,12 +26,14 @@ class Quantity(Answer):
 
 class Entry(Answer):
     """What a line says. Several quantities add up; `each` is the size of one pack or piece;
-    `also` is the same amount said another way in brackets."""
+    `also` is the same amount said another way in brackets; `otherwise` is what the digits could
+    mean as well ("1 200 g" read as one of 200 g could be 1,200 g)."""
 
     food: str
     quantities: tuple[Quantity, ...] = ()
     each: Quantity | None = None
     also: Quantity | None = None
+    otherwise: Quantity | None = None
     part: Part = ""
     states: tuple[str, ...] = ()
     bought: Said = ""

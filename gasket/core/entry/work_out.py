@@ -60,10 +60,25 @@ def work_out(entry: Entry, known: Known) -> Worked:
     found = [_quantity(entry, one, known) for one in entry.quantities]
     readings, question = _summed(found)
     readings, question = _said_twice(entry, known, readings, question)
+    if entry.otherwise is not None:
+        readings = (*readings, *_quantity(_plain(entry), entry.otherwise, known).readings)
+        question = f"{_first(entry)}, or {entry.otherwise.low:,.6g} {entry.otherwise.unit}?"
     readings = tuple(_edible(entry, known, readings))
     return Worked(
         readings=tuple(_distinct(readings)), question=question, caution=_state_caution(entry, known)
     )
+
+
+def _plain(entry: Entry) -> Entry:
+    """The entry without a size of one."""
+    return entry.model_copy(update={"each": None, "also": None})
+
+
+def _first(entry: Entry) -> str:
+    first = entry.quantities[0]
+    if entry.each is not None:
+        return f"{first.low:g} × {spelled(entry.each)}"
+    return spelled(first)
 
 
 def _distinct(readings: tuple[AmountReading, ...]) -> Iterator[AmountReading]:

@@ -3185,7 +3185,8 @@ export interface components {
         /**
          * Entry
          * @description What a line says. Several quantities add up; `each` is the size of one pack or piece;
-         *     `also` is the same amount said another way in brackets.
+         *     `also` is the same amount said another way in brackets; `otherwise` is what the digits could
+         *     mean as well ("1 200 g" read as one of 200 g could be 1,200 g).
          */
         Entry: {
             also?: components["schemas"]["Quantity"] | null;
@@ -3208,6 +3209,7 @@ export interface components {
              * @default false
              */
             optional?: boolean;
+            otherwise?: components["schemas"]["Quantity"] | null;
             /**
              * Part
              * @default

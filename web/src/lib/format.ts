@@ -41,19 +41,6 @@ export function signed(value: number, unit: Unit): string {
   return value < 0 ? MINUS + text : `+${text}`;
 }
 
-/** A number typed by hand: "0,5", "1/2", "1 1/2", "12.5"; null when it is not one. */
-export function parseNumber(text: string): number | null {
-  const parts = text.trim().replace(",", ".").split(/\s+/);
-  let total = 0;
-  for (const part of parts) {
-    const fraction = /^(\d+)\/(\d+)$/.exec(part);
-    if (fraction) total += Number(fraction[1]) / Number(fraction[2]);
-    else if (/^(\d+\.?\d*|\.\d+)$/.test(part)) total += Number(part);
-    else return null;
-  }
-  return Number.isFinite(total) ? total : null;
-}
-
 export function day(iso: string): string {
   return new Date(iso).toLocaleDateString(undefined, {
     weekday: "short",

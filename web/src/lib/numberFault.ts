@@ -1,4 +1,4 @@
-import { parseNumber } from "./format";
+import { couldBeTwo, parseNumber } from "./typedNumber";
 
 /** No kitchen weighs a tonne. */
 export const MOST = 1_000_000;
@@ -7,6 +7,10 @@ export const MOST = 1_000_000;
 export function numberFault(text: string, optional: boolean, most = MOST): string | undefined {
   if (text.trim() === "") return optional ? undefined : "Type a number.";
   if (/^\s*[-\u2212]/.test(text)) return "This cannot be less than 0.";
+  if (couldBeTwo(text)) {
+    const typed = text.trim();
+    return `“${typed}” could be ${typed.replace(",", "")} or ${typed.replace(",", ".")}: write one of them.`;
+  }
   const value = parseNumber(text);
   if (value === null) return "Type a number, like 12, 0.5 or 1/2.";
   if (value > most) return "This is absurdly much: check the number and the unit.";

@@ -1,6 +1,6 @@
 import { type InputHTMLAttributes, type ReactNode, useId, useState } from "react";
 
-import { parseNumber } from "../lib/format";
+import { parseNumber } from "../lib/typedNumber";
 import { numberFault } from "../lib/numberFault";
 
 interface FieldProps {

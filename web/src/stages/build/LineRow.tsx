@@ -7,7 +7,7 @@ import { useFood } from "../../api/queries";
 import { useStruck } from "../../drawing/useStruck";
 import { figure, fixed, signed, weighed } from "../../lib/format";
 import { numberFault } from "../../lib/numberFault";
-import { parseNumber } from "../../lib/format";
+import { parseNumber } from "../../lib/typedNumber";
 import { useNotice } from "../../ui/notices";
 import type { Draft } from "./ComponentTable";
 import { type BuildLine, changeLine, lineName, moveLine, removeLine } from "./draft";

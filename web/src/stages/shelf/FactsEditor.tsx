@@ -2,7 +2,7 @@ import { type SyntheticEvent, useState } from "react";
 
 import { api, ask, ProblemError, problemOf, type Schemas } from "../../api/client";
 import { keys, useRefresh } from "../../api/queries";
-import { parseNumber } from "../../lib/format";
+import { parseNumber } from "../../lib/typedNumber";
 import { Button } from "../../ui/Button";
 import { Choice, NumberField, TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";

@@ -1,6 +1,6 @@
 import { useState } from "react";
 
-import { parseNumber } from "../../lib/format";
+import { parseNumber } from "../../lib/typedNumber";
 import { numberFault } from "../../lib/numberFault";
 import { Field } from "../../ui/Field";
 

@@ -1,7 +1,7 @@
 import { type MouseEvent, useState } from "react";
 
 import { api, ask, type Schemas, sentence } from "../../api/client";
-import { parseNumber } from "../../lib/format";
+import { parseNumber } from "../../lib/typedNumber";
 import { Button } from "../../ui/Button";
 import { numberFault } from "../../lib/numberFault";
 import { useNotice } from "../../ui/notices";
