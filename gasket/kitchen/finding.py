@@ -5,6 +5,7 @@ from typing import Final
 from sqlmodel import Session, col, func, select
 
 from gasket.core.energy import EnergyMethod
+from gasket.core.naming import Called, fit, sure_one
 from gasket.core.numbers import Answer
 from gasket.core.panel import INDEX, panel_of
 from gasket.kitchen import settings, shelf
@@ -36,11 +37,13 @@ class FoodItem(Answer):
 
 
 class FoodPage(Answer):
-    """A page of foods, how many there are in all, and how loosely the words were found."""
+    """A page of foods, how many there are in all, and how loosely the words were found. `sure` when
+    the first is called what was typed."""
 
     foods: tuple[FoodItem, ...]
     total: int
     how: How
+    sure: bool
 
 
 def page(session: Session, words: str = "", limit: int = 50, offset: int = 0) -> FoodPage:
@@ -48,9 +51,18 @@ def page(session: Session, words: str = "", limit: int = 50, offset: int = 0) ->
     limit = min(limit, MOST_AT_ONCE)
     found, total, how = _found(session, words, limit, offset)
     method = settings.read(session).energy
+    fits = [fit(words, (), called(food)) for food, _ in found] if words.strip() else []
     return FoodPage(
-        foods=tuple(_item(food, recent, method) for food, recent in found), total=total, how=how
+        foods=tuple(_item(food, recent, method) for food, recent in found),
+        total=total,
+        how=how,
+        sure=how == "words" and sure_one(fits),
     )
+
+
+def called(food: ShelfFood) -> Called:
+    """Everything that a food goes by."""
+    return Called(food.name, food.facts.aliases, tuple(one.label.name for one in food.labels))
 
 
 def foods(session: Session, words: str, limit: int) -> tuple[list[ShelfFood], How]:

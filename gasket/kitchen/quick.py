@@ -10,10 +10,12 @@ from sqlmodel import Session, col, select
 
 from gasket.core.entry.grammar import parse_entry
 from gasket.core.entry.model import MOST_TEXT, Entry
+from gasket.core.entry.prose import Read, read_lines
 from gasket.core.entry.readings import AmountReading, Known, NeedKind
 from gasket.core.entry.work_out import Worked, work_out
 from gasket.core.errors import FaultyInput
 from gasket.core.foods import MOST_MEASURES, FoodFacts, Measure, MeasureName
+from gasket.core.naming import Fit, fit, sure_one
 from gasket.core.numbers import Answer, Positive, Value
 from gasket.core.quantities import HouseholdSystem
 from gasket.core.units import convert, kind_of
@@ -53,18 +55,22 @@ class Option(Answer):
 
 
 class QuickAnswer(Answer):
-    """The line as read, and what it may mean on this shelf, best first."""
+    """The line as read, and what it may mean on this shelf, best first. Only when it is `sure` may
+    the first be taken without asking; `asks` is the question where it is not."""
 
     entry: Entry
     options: tuple[Option, ...]
     how: How
+    sure: bool
+    asks: str
 
 
 class QuickLine(Answer):
-    """One line of a pasted list. A heading names a component; a faulty line says why."""
+    """One line of a pasted list. A heading names a component, a step goes to the steps, words are
+    left out; a faulty line says why."""
 
     text: str
-    status: Literal["clear", "question", "needs", "unmatched", "heading", "faulty"]
+    status: Literal["clear", "question", "needs", "unmatched", "heading", "step", "words", "faulty"]
     answer: QuickAnswer | None = None
     says: str = ""
 
@@ -95,6 +101,9 @@ def quick(session: Session, text: str) -> QuickAnswer:
 def _answer(session: Session, text: str, system: HouseholdSystem) -> QuickAnswer:
     entry = parse_entry(text)
     foods, how = _foods(session, entry)
+    fits = sorted((_fit(entry, food), at) for at, food in enumerate(foods))
+    foods = [foods[at] for _, at in fits]
+    called = how == "words" and sure_one([one for (one, _), _ in fits])
     options = [
         Option(
             food_id=food.id,
@@ -105,7 +114,38 @@ def _answer(session: Session, text: str, system: HouseholdSystem) -> QuickAnswer
         for food in foods
         for label in food.labels
     ]
-    return QuickAnswer(entry=entry, options=tuple(options[:MOST_OPTIONS]), how=how)
+    worked = options[0].worked if options else None
+    return QuickAnswer(
+        entry=entry,
+        options=tuple(options[:MOST_OPTIONS]),
+        how=how,
+        sure=called and worked is not None and not worked.question,
+        asks="" if worked is None else _asks(entry, called, how, worked),
+    )
+
+
+def _fit(entry: Entry, food: ShelfFood) -> tuple[Fit, bool]:
+    """How well, and whether it is of no can though a can was said."""
+    canned = any(one.unit == "can" for one in entry.quantities)
+    states = [*entry.states, *(["canned"] if canned else [])]
+    parts = [f"{entry.food} {entry.part}"] if entry.part in ("juice", "zest") else []
+    called = finding.called(food)
+    found = min(fit(words, states, called) for words in (entry.food, *parts))
+    return found, canned and "canned" not in food.name.casefold()
+
+
+_NEAREST: Final[dict[How, str]] = {
+    "words": "Which one?",
+    "spelling": "These are close in spelling.",
+    "some words": "These share a word with it.",
+}
+
+
+def _asks(entry: Entry, called: bool, how: How, worked: Worked) -> str:
+    which = ""
+    if not called:
+        which = f"Nothing on the shelf is called just “{entry.food}”. {_NEAREST[how]}"
+    return " ".join(says for says in (which, worked.question, worked.caution) if says)
 
 
 def _foods(session: Session, entry: Entry) -> tuple[list[ShelfFood], How]:
@@ -132,13 +172,15 @@ def read_list(session: Session, text: str) -> list[QuickLine]:
     if len(lines) > MOST_LINES:
         raise FaultyInput.at("text", f"A list has at most {MOST_LINES} lines.")
     system = settings.read(session).household
-    return [_line(session, line, system) for line in lines]
+    return [
+        _line(session, line, read, system)
+        for line, read in zip(lines, read_lines(lines), strict=True)
+    ]
 
 
-def _line(session: Session, text: str, system: HouseholdSystem) -> QuickLine:
-    heading = re.fullmatch(r"(?:for (?:the )?)?([^\d:]{1,60}):", text, re.IGNORECASE)
-    if heading:
-        return QuickLine(text=text, status="heading", says=heading[1].strip().capitalize())
+def _line(session: Session, text: str, read: Read, system: HouseholdSystem) -> QuickLine:
+    if read.kind != "ingredient":
+        return QuickLine(text=text, status=read.kind, says=read.text)
     try:
         answer = _answer(session, text, system)
     except FaultyInput as error:
@@ -148,8 +190,7 @@ def _line(session: Session, text: str, system: HouseholdSystem) -> QuickLine:
     worked = answer.options[0].worked
     if worked.readings[0].needs is not None:
         return QuickLine(text=text, status="needs", answer=answer)
-    asks = worked.question or worked.caution or answer.how != "words"
-    return QuickLine(text=text, status="question" if asks else "clear", answer=answer)
+    return QuickLine(text=text, status="question" if answer.asks else "clear", answer=answer)
 
 
 def amounts(session: Session, text: str, food_id: int, label_id: int) -> tuple[AmountReading, ...]:

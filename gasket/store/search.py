@@ -16,6 +16,8 @@ from rapidfuzz.distance import OSA
 from sqlalchemy import text
 from sqlmodel import Session
 
+from gasket.core.naming import MANNERS, singulars
+
 How = Literal["words", "spelling", "some words"]
 
 _INDEX: Final = "food_search"
@@ -71,7 +73,8 @@ def unindex(session: Session, food_ids: list[int]) -> None:
 
 
 def find(session: Session, words: str, limit: int, offset: int = 0) -> Found:
-    """Foods for what was typed; the exact name first, then names that begin so, then recent."""
+    """Foods for what was typed: what is called so first, then kinds of it, names that end so, names
+    that begin so; among equals the lately used."""
     tokens = re.findall(r"\w+", words.casefold())[:_MOST_WORDS]
     if not tokens:
         return Found([], 0, "words")
@@ -83,26 +86,13 @@ def find(session: Session, words: str, limit: int, offset: int = 0) -> Found:
     found = _matching(session, words, _all_of(spelt), limit, offset, "spelling")
     if found.total or len(tokens) == 1:
         return found
-    return _matching(session, words, _any_of(spelt), limit, offset, "some words")
+    telling = [one for one, token in zip(spelt, tokens, strict=True) if token not in MANNERS]
+    return _matching(session, words, _any_of(telling or spelt), limit, offset, "some words")
 
 
 def _forms(token: str) -> list[str]:
     """The word as a beginning, and its singular whole."""
-    return [f'"{token}"*', *(f'"{one}"' for one in _singulars(token))]
-
-
-def _singulars(token: str) -> list[str]:
-    """What the last word may be the plural of."""
-    singulars = []
-    if token.endswith("ies") and len(token) > 4:
-        singulars.append(token[:-3] + "y")
-    if token.endswith("ves") and len(token) > 4:
-        singulars.append(token[:-3] + "f")
-    if token.endswith("es") and len(token) > 3:
-        singulars.append(token[:-2])
-    if token.endswith("s") and len(token) > 2:
-        singulars.append(token[:-1])
-    return singulars
+    return [f'"{token}"*', *(f'"{one}"' for one in singulars(token))]
 
 
 def _spellings(session: Session, token: str) -> list[str]:
@@ -126,6 +116,33 @@ def _any_of(forms: list[list[str]]) -> str:
     return " OR ".join(form for one in forms for form in one)
 
 
+_SPELLED: Final = ("plain", "one", "other")
+
+
+def _by_any(condition: str) -> str:
+    return " OR ".join(condition.format(one) for one in _SPELLED)
+
+
+_CALLED_SO: Final = _by_any(
+    "lower(food.name) = :{0}"
+    " OR instr('; ' || lower(food_search.aliases) || ' ;', '; ' || :{0} || ' ;')"
+    " OR instr('; ' || lower(food_search.packages) || ' ;', '; ' || :{0} || ' ;')"
+)
+_A_KIND: Final = _by_any("food.name LIKE :like_{0} || ',%' ESCAPE '\\'")
+_ENDS_SO: Final = _by_any(
+    "food.name LIKE '% ' || :like_{0} ESCAPE '\\'"
+    " OR food.name LIKE '% ' || :like_{0} || ',%' ESCAPE '\\'"
+)
+_RANK: Final = (
+    f"CASE WHEN {_CALLED_SO} THEN 0 WHEN {_A_KIND} THEN 1 WHEN {_ENDS_SO} THEN 2 ELSE 3 END"
+)
+"""`gasket.core.naming` as far as SQL can tell, so that what fits best is on the first page."""
+
+
+def _escaped(text: str) -> str:
+    return re.sub(r"([%_\\])", r"\\\1", text)
+
+
 def _matching(session: Session, words: str, query: str, limit: int, offset: int, how: How) -> Found:
     total = session.execute(
         text(f"SELECT count(*) FROM {_INDEX} WHERE {_INDEX} MATCH :query"), {"query": query}
@@ -134,12 +151,13 @@ def _matching(session: Session, words: str, query: str, limit: int, offset: int,
         return Found([], 0, how)
     loosely = how == "some words"
     plain = " ".join(words.casefold().split())
-    singular = _singulars(plain) or [plain]
+    singular = singulars(plain) or [plain]
+    spelled = {"plain": plain, "one": singular[0], "other": singular[-1]}
     rows = session.execute(
         text(
             f"SELECT food.id FROM {_INDEX} JOIN food ON food.id = {_INDEX}.rowid"
             f" WHERE {_INDEX} MATCH :query"
-            " ORDER BY lower(food.name) IN (:plain, :one, :other) DESC,"
+            f" ORDER BY {_RANK},"
             f" {'bm25(food_search, 6, 4, 1),' if loosely else ''}"
             " (food.name LIKE :begins ESCAPE '\\') DESC, food.used_at IS NULL, food.used_at DESC,"
             " food.typical, bm25(food_search, 6, 4, 1), length(food.name), food.name"
@@ -147,10 +165,9 @@ def _matching(session: Session, words: str, query: str, limit: int, offset: int,
         ),
         {
             "query": query,
-            "plain": plain,
-            "one": singular[0],
-            "other": singular[-1],
-            "begins": re.sub(r"([%_\\])", r"\\\1", plain) + "%",
+            **spelled,
+            **{f"like_{key}": _escaped(one) for key, one in spelled.items()},
+            "begins": _escaped(plain) + "%",
             "limit": limit,
             "offset": offset,
         },

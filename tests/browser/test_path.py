@@ -102,7 +102,7 @@ def test_the_whole_path_by_keyboard(page: Page, accessible):
     expect(title(page, "kcal")).to_have_text(before)
     page.keyboard.press("Escape")
     tab_to(page, "Add a line to Loaf", role="combobox")
-    page.keyboard.type("30 granola")
+    page.keyboard.type("30 protein granola")
     page.keyboard.press("Enter")
     loaf = page.get_by_role("region", name="Loaf")
     expect(loaf.get_by_role("row")).to_have_count(14)

@@ -83,12 +83,22 @@ def test_lines_are_typed_as_recipes_say_them(page: Page, accessible):
     box = line_box(page)
     box.fill("2 large eggs")
     expect(options(page).first).to_contain_text("100 g")
-    expect(page.get_by_text("Which one?")).to_be_visible()
     accessible()
     box.press("Enter")
     eggs = page.get_by_role("textbox", name="Egg, large, shelled, target grams").last
     expect(eggs).to_have_value("100")
     expect(page.get_by_text("2 × large (US) 50 g, typical, from memory")).to_be_visible()
+
+    # What only shares a word is not taken before it is chosen.
+    box.fill("40 g peanuts")
+    expect(page.get_by_text("Nothing on the shelf is called just “peanuts”.")).to_be_visible()
+    box.press("Enter")
+    expect(box).to_have_value("40 g peanuts")
+    box.press("ArrowDown")
+    box.press("Enter")
+    expect(box).to_have_value("")
+    box.fill("-5 g butter")
+    expect(page.get_by_text("An amount cannot be less than 0.")).to_be_visible()
 
     # A weight that nobody knows is asked for once.
     box.fill("1 scoop chocolate whey")
@@ -106,6 +116,7 @@ def test_lines_are_typed_as_recipes_say_them(page: Page, accessible):
     # Pieces without grams stay counted and are reckoned all the same.
     box.fill("2 slices crew loaf")
     expect(options(page).first).to_contain_text("2 pieces")
+    box.press("ArrowDown")
     box.press("Enter")
     expect(page.get_by_text("2 × slice, not weighed")).to_be_visible()
     expect(page.get_by_text("no slice has been weighed")).to_be_visible()
@@ -119,19 +130,27 @@ def test_lines_are_typed_as_recipes_say_them(page: Page, accessible):
     # A whole list, line by line.
     page.get_by_role("button", name="Paste an ingredient list").click()
     page.get_by_role("textbox").fill(
-        "For the glaze:\n1/2 cup skim milk\n1 tin chickpeas\n2 sprigs saltbush\n1/0 g x"
+        "For the glaze:\n1/2 cup skim milk\n1 tin chickpeas\n2 sprigs saltbush\n1/0 g x\n"
+        "To serve:\nServes 8\nChill the glaze for 20 minutes"
     )
     page.get_by_role("button", name="Read the lines").click()
     lines = page.get_by_role("list", name="The lines as read")
     expect(lines).to_contain_text("With its liquid, or drained?")
     expect(lines).to_contain_text("kept for later")
     expect(lines).to_contain_text("0 below the line")
+    expect(lines).to_contain_text("no ingredient: left out")
     accessible()
-    page.get_by_role("button", name="Add 2 lines").click()
+    expect(page.get_by_text("2 lines wait for a food or a choice: kept for later.")).to_be_visible()
+    lines.get_by_role("combobox", name="What “1 tin chickpeas” is").select_option(index=1)
+    page.get_by_role("button", name="Add 2 lines and 1 step").click()
     glaze = page.get_by_role("region", name="Glaze")
     expect(glaze).to_contain_text("Northlight skim milk")
     expect(glaze.get_by_role("textbox", name=re.compile("chickpeas"))).to_have_value("240")
     expect(kept).to_contain_text("2 sprigs saltbush")
+    expect(page.get_by_role("region", name="To serve")).to_have_count(0)
+    steps = page.request.get("/api/trials/1/steps").json()["steps"]
+    assert steps[-1]["kind"] == "chill"
+    assert steps[-1]["least_min"] == 20
     page.get_by_role("button", name="Undo").first.click()
     expect(glaze).to_have_count(0)
     expect(page.get_by_text("Saved", exact=True)).to_be_visible()

@@ -242,10 +242,10 @@ describe("what a typed line may become", () => {
     expect(quick.amountText(way(more) as Way)).toBe(says);
   });
 
-  test("what is unclear is asked, with how loosely it was found", () => {
-    const asked = option(1, [way({})], { question: "Which scoop?", caution: "" });
-    expect(quick.questionOf(answer([asked], "spelling"))).toBe("Closest in spelling. Which scoop?");
-    expect(quick.questionOf(answer([option(1, [])]))).toBe("");
+  test("what is unclear is asked in the answer's own words", () => {
+    expect(quick.questionOf({ ...answer([option(1, [])]), asks: "Which scoop?" })).toBe(
+      "Which scoop?",
+    );
     expect(quick.questionOf(undefined)).toBe("");
   });
 

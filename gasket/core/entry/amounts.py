@@ -72,6 +72,8 @@ class Amounts:
         if found and stands_alone(self.rest, found, end):
             unit, end = unit_of(found["unit"]), found.end()
             fill = FILLS[found["fill"].lower()] if found["fill"] else ""
+        elif "dozen" in head[:end].lower():
+            unit = "piece"
         self.rest = self.rest[end:].lstrip()
         if packed := re.match(r",?\s*(firmly |lightly )?packed\b\s*", self.rest, re.I):
             fill, self.rest = "packed", self.rest[packed.end() :]
@@ -98,9 +100,7 @@ class Amounts:
         odd = _UNREADABLE.match(self.rest)
         if odd and (number is None or odd.end() > number.end()):
             word = self.rest.split()[0][:40]
-            raise FaultyInput.at(
-                "text", f"“{word}” is no number that I can read: write it like 1200 or 0.5."
-            )
+            raise FaultyInput.at("text", f"“{word}” cannot be read: write it like 1200 or 0.5.")
 
     def _numbers(self) -> tuple[float | None, float | None, int]:
         found = AMOUNT.match(self.rest)

@@ -50,7 +50,7 @@ def counted(entry: Entry, one: Quantity, known: Known) -> Found:
             return Found((times(one, weight, "label", how),))
     named = measures_of(one.unit, known)
     if named:
-        return Found(tuple(_pieces(one, measure) for measure in named), _which(named))
+        return Found(tuple(_pieces(one, measure) for measure in named), _which(named, known))
     if one.unit == "piece" and (sizes := _sizes(known)):
         question = "Which size?" if len(sizes) > 1 else ""
         return Found(tuple(_pieces(one, measure) for measure in sizes), question)
@@ -72,8 +72,10 @@ def _sizes(known: Known) -> list[Measure]:
     return sorted(found, key=lambda one: _trust(one, known))
 
 
-def _which(named: list[Measure]) -> str:
-    weights = [measure.grams for measure in named]
+def _which(named: list[Measure], known: Known) -> str:
+    """A question where measures of this house, or of no house in particular, disagree."""
+    ours = [one for one in named if not _trust(one, known)[1]] or named
+    weights = [measure.grams for measure in ours]
     if max(weights) / min(weights) - 1 <= CONFLICT or named[0].origin == "weighed":
         return ""
     return "Which one?"

@@ -3540,7 +3540,8 @@ export interface components {
         };
         /**
          * FoodPage
-         * @description A page of foods, how many there are in all, and how loosely the words were found.
+         * @description A page of foods, how many there are in all, and how loosely the words were found. `sure` when
+         *     the first is called what was typed.
          */
         FoodPage: {
             /** Foods */
@@ -3550,6 +3551,8 @@ export interface components {
              * @enum {string}
              */
             how: "words" | "spelling" | "some words";
+            /** Sure */
+            sure: boolean;
             /** Total */
             total: number;
         };
@@ -5216,9 +5219,12 @@ export interface components {
         };
         /**
          * QuickAnswer
-         * @description The line as read, and what it may mean on this shelf, best first.
+         * @description The line as read, and what it may mean on this shelf, best first. Only when it is `sure` may
+         *     the first be taken without asking; `asks` is the question where it is not.
          */
         QuickAnswer: {
+            /** Asks */
+            asks: string;
             entry: components["schemas"]["Entry"];
             /**
              * How
@@ -5227,10 +5233,13 @@ export interface components {
             how: "words" | "spelling" | "some words";
             /** Options */
             options: components["schemas"]["Option"][];
+            /** Sure */
+            sure: boolean;
         };
         /**
          * QuickLine
-         * @description One line of a pasted list. A heading names a component; a faulty line says why.
+         * @description One line of a pasted list. A heading names a component, a step goes to the steps, words are
+         *     left out; a faulty line says why.
          */
         QuickLine: {
             answer?: components["schemas"]["QuickAnswer"] | null;
@@ -5243,7 +5252,7 @@ export interface components {
              * Status
              * @enum {string}
              */
-            status: "clear" | "question" | "needs" | "unmatched" | "heading" | "faulty";
+            status: "clear" | "question" | "needs" | "unmatched" | "heading" | "step" | "words" | "faulty";
             /** Text */
             text: string;
         };

@@ -20,6 +20,8 @@ interface OptionsProps<T> {
   note?: ReactNode;
   /** There is something to choose from before anything is typed. */
   eager?: boolean;
+  /** The first option is what was meant: Enter takes it. Otherwise one must be chosen. */
+  sure?: boolean;
   /** The options are not yet those of the text: Enter waits for them with `onEarly`. */
   stale?: boolean;
   onEarly?: () => void;
@@ -40,6 +42,7 @@ export function Options<T>({
   error,
   none,
   note,
+  sure = true,
   stale = false,
   onEarly,
   dense = false,
@@ -47,13 +50,13 @@ export function Options<T>({
 }: OptionsProps<T>) {
   const id = useId();
   const [open, setOpen] = useState(false);
-  const [at, setAt] = useState(0);
-  const index = Math.min(at, Math.max(0, options.length - 1));
+  const [moved, setAt] = useState<number>();
+  const index = Math.min(moved ?? (sure ? 0 : -1), Math.max(0, options.length - 1));
   const shown = open && (eager || text.trim() !== "");
   const choose = (option: T | undefined) => {
     if (option === undefined) return;
     setOpen(false);
-    setAt(0);
+    setAt(undefined);
     onChoose(option);
   };
   const pressed = (event: KeyboardEvent) => {
@@ -82,7 +85,7 @@ export function Options<T>({
         aria-expanded={shown && options.length > 0}
         aria-controls={`${id}-list`}
         aria-autocomplete="list"
-        aria-activedescendant={shown && options.length > 0 ? `${id}-${index}` : undefined}
+        aria-activedescendant={shown && index in options ? `${id}-${index}` : undefined}
         aria-invalid={error !== undefined || undefined}
         aria-describedby={error === undefined ? undefined : `${id}-error`}
         autoComplete="off"
@@ -92,7 +95,7 @@ export function Options<T>({
         onChange={(event) => {
           onText(event.target.value);
           setOpen(true);
-          setAt(0);
+          setAt(undefined);
         }}
         onFocus={() => setOpen(true)}
         onBlur={() => setOpen(false)}

@@ -44,12 +44,12 @@ export function AddLine({ at, draft, trialId }: AddLineProps) {
     again();
   };
   const settled = quick.text === text.trim();
-  /** Enter before the answer: ask once more and take what stands first. */
+  /** Enter before the answer: ask once more and take what is sure. */
   const early = async () => {
     try {
       const answer = await ask(api.POST("/api/quick-entry", { body: { text: text.trim() } }));
       const first = [...choicesOf(answer), ...madeHere(answer, at, draft)][0];
-      if (first) choose(first);
+      if (first && isSure(answer)) choose(first);
     } catch {
       // the answer that is on its way says what is wrong with the line
     }
@@ -83,6 +83,7 @@ export function AddLine({ at, draft, trialId }: AddLineProps) {
         note={questionOf(quick.answer) || undefined}
         option={(choice) => <ChoiceRow choice={choice} />}
         onChoose={choose}
+        sure={isSure(quick.answer)}
         stale={!settled}
         onEarly={() => void early()}
         none={
@@ -135,6 +136,10 @@ export function AddLine({ at, draft, trialId }: AddLineProps) {
     </div>
   );
 }
+
+/** What is made here is called so; of the shelf's foods the answer knows. */
+const isSure = (answer: Schemas["QuickAnswer"] | undefined) =>
+  answer !== undefined && (answer.sure || answer.options.length === 0);
 
 function ChoiceRow({ choice }: { choice: Choice }) {
   return (

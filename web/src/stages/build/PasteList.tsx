@@ -7,9 +7,19 @@ import { Button } from "../../ui/Button";
 import { Field } from "../../ui/Field";
 import { Modal } from "../../ui/Modal";
 import { useNotice } from "../../ui/notices";
+import { addSteps } from "./addSteps";
 import type { Draft } from "./ComponentTable";
-import { addComponent, addLine, type Build } from "./draft";
-import { type Choice, choicesOf, lineOf, questionOf } from "./quick";
+import {
+  choiceAt,
+  first,
+  labelsOf,
+  LEFT_OUT,
+  type PastedLine,
+  sorted,
+  UNDECIDED,
+  withList,
+} from "./pasted";
+import { choicesOf, questionOf } from "./quick";
 import { TellOnce } from "./TellOnce";
 
 interface PasteListProps {
@@ -17,11 +27,13 @@ interface PasteListProps {
   trialId: number;
   open: boolean;
   onOpenChange: (open: boolean) => void;
+  /** Steps among the lines go to the steps of the trial; the original has none. */
+  takesSteps: boolean;
   /** A line that was kept for later: forgotten once it is in. */
   pending?: Schemas["PendingLine"] | undefined;
 }
 
-/** A whole ingredient list at once: every line with its reading, before anything is added. */
+/** A whole recipe at once: every line with its reading, before anything is added. */
 export function PasteList({ open, onOpenChange, ...rest }: PasteListProps) {
   return (
     <Modal wide open={open} onOpenChange={onOpenChange} title="Paste an ingredient list">
@@ -30,15 +42,13 @@ export function PasteList({ open, onOpenChange, ...rest }: PasteListProps) {
   );
 }
 
-interface ReaderProps extends Pick<PasteListProps, "draft" | "trialId" | "pending"> {
+interface ReaderProps extends Omit<PasteListProps, "open" | "onOpenChange"> {
   onDone: () => void;
 }
 
-const LEFT_OUT = -1;
-
-function Reader({ draft, trialId, pending, onDone }: ReaderProps) {
+function Reader({ draft, trialId, takesSteps, pending, onDone }: ReaderProps) {
   const [text, setText] = useState(pending?.text ?? "");
-  const [lines, setLines] = useState<readonly Schemas["QuickLine"][]>();
+  const [lines, setLines] = useState<readonly PastedLine[]>();
   const [chosen, setChosen] = useState<readonly number[]>([]);
   const [error, setError] = useState<string>();
   const refresh = useRefresh();
@@ -49,48 +59,44 @@ function Reader({ draft, trialId, pending, onDone }: ReaderProps) {
       const found = await ask(api.POST("/api/quick-entry/list", { body: { text } }));
       setLines(found);
       setChosen((before) =>
-        found.map((line, i) =>
-          before.length === found.length && before[i] !== LEFT_OUT
-            ? (before[i] ?? 0)
-            : hasChoice(line)
-              ? 0
-              : LEFT_OUT,
-        ),
+        found.map((line, i) => {
+          const kept = before.length === found.length ? before[i] : undefined;
+          return kept !== undefined && kept >= 0 ? kept : first(line, takesSteps);
+        }),
       );
       setError(found.length === 0 ? "Paste at least one line." : undefined);
     } catch (caught) {
       setError(firstFault(caught));
     }
   };
-  const ready = (lines ?? []).filter((line, i) => choiceAt(line, chosen[i])?.way?.needs == null);
-  const adding = ready.filter((line) => choiceAt(line, chosen[lines?.indexOf(line) ?? 0]));
-  const unmatched = (lines ?? []).filter((line) => line.status === "unmatched");
+  const sort = sorted(lines ?? [], chosen);
   const add = async () => {
-    const found = lines ?? [];
-    draft.change((build) => withList(build, found, chosen), ...labelsOf(found, chosen));
+    draft.change((build) => withList(build, lines ?? [], chosen), ...labelsOf(sort));
     const params = { path: { trial_id: trialId } };
     try {
-      for (const line of unmatched) {
-        if (pending) continue;
-        await ask(
-          api.POST("/api/trials/{trial_id}/pending", { params, body: { text: line.text } }),
-        );
+      if (!pending) {
+        for (const line of sort.later) {
+          await ask(
+            api.POST("/api/trials/{trial_id}/pending", { params, body: { text: line.text } }),
+          );
+        }
       }
-      if (pending && adding.length > 0) {
+      if (sort.steps.length > 0) await addSteps(trialId, sort.steps);
+      if (pending && sort.adding.length > 0) {
         const path = { trial_id: trialId, pending_id: pending.id };
         await ask(api.DELETE("/api/trials/{trial_id}/pending/{pending_id}", { params: { path } }));
       }
     } catch (caught) {
       say({ text: sentence(caught), bad: true });
     }
-    refresh(keys.trial(trialId));
-    say({ text: `${count(adding.length, "line is", "lines are")} added.`, undo: draft.undo });
+    refresh(keys.trial(trialId), keys.steps(trialId));
+    say({ text: saying(sort.adding.length, sort.steps.length), undo: draft.undo });
     onDone();
   };
   return (
     <form onSubmit={(event) => void read(event)} className="grid gap-3">
       <Field
-        label="One ingredient a line. A line that ends in a colon names a component."
+        label="One ingredient or step a line. A line that ends in a colon names a component."
         error={error}
       >
         {({ id, describedBy, invalid }) => (
@@ -116,6 +122,7 @@ function Reader({ draft, trialId, pending, onDone }: ReaderProps) {
               key={`${i}${line.text}`}
               line={line}
               chosen={chosen[i] ?? LEFT_OUT}
+              takesSteps={takesSteps}
               onChoose={(choice) =>
                 setChosen((all) => all.map((one, j) => (j === i ? choice : one)))
               }
@@ -131,15 +138,17 @@ function Reader({ draft, trialId, pending, onDone }: ReaderProps) {
         {lines && (
           <Button
             look="main"
-            disabled={adding.length === 0 && unmatched.length === 0}
+            disabled={sort.adding.length + sort.steps.length + sort.later.length === 0}
             onClick={() => void add()}
           >
-            Add {count(adding.length, "line")}
+            Add {count(sort.adding.length, "line")}
+            {sort.steps.length > 0 && ` and ${count(sort.steps.length, "step")}`}
           </Button>
         )}
-        {unmatched.length > 0 && !pending && (
+        {sort.later.length > 0 && !pending && (
           <span className="text-sm text-soft">
-            {count(unmatched.length, "line")} without a food will be kept for later.
+            {count(sort.later.length, "line waits", "lines wait")} for a food or a choice: kept for
+            later.
           </span>
         )}
       </div>
@@ -147,51 +156,26 @@ function Reader({ draft, trialId, pending, onDone }: ReaderProps) {
   );
 }
 
-const hasChoice = (line: Schemas["QuickLine"]) => (line.answer?.options.length ?? 0) > 0;
-
-function choiceAt(line: Schemas["QuickLine"], at: number | undefined): Choice | undefined {
-  if (!line.answer || at === undefined || at === LEFT_OUT) return undefined;
-  return choicesOf(line.answer)[at];
+function saying(lines: number, steps: number): string {
+  const added = [
+    lines > 0 || steps === 0 ? count(lines, "line") : "",
+    steps > 0 ? count(steps, "step") : "",
+  ].filter(Boolean);
+  return `${added.join(" and ")} ${lines + steps === 1 ? "is" : "are"} added.`;
 }
-
-/** The build with the lines: a heading begins its component, made where it is missing. */
-function withList(
-  build: Build,
-  lines: readonly Schemas["QuickLine"][],
-  chosen: readonly number[],
-): Build {
-  let next = (build.components ?? []).length > 0 ? build : addComponent(build, "Everything");
-  let at = 0;
-  lines.forEach((line, i) => {
-    if (line.status === "heading") {
-      const name = line.says ?? line.text;
-      const there = (next.components ?? []).findIndex((part) => part.name === name);
-      if (there < 0) next = addComponent(next, name);
-      at = there < 0 ? (next.components ?? []).length - 1 : there;
-      return;
-    }
-    const choice = choiceAt(line, chosen[i]);
-    if (choice && !choice.way?.needs) next = addLine(next, at, lineOf(choice));
-  });
-  return next;
-}
-
-const labelsOf = (lines: readonly Schemas["QuickLine"][], chosen: readonly number[]) =>
-  lines.flatMap((line, i) => choiceAt(line, chosen[i])?.label ?? []);
 
 interface ListLineProps {
-  line: Schemas["QuickLine"];
+  line: PastedLine;
   chosen: number;
+  takesSteps: boolean;
   onChoose: (at: number) => void;
   onTold: () => void;
 }
 
-function ListLine({ line, chosen, onChoose, onTold }: ListLineProps) {
+function ListLine({ line, chosen, takesSteps, onChoose, onTold }: ListLineProps) {
   if (line.status === "heading") {
     return <li className="border-b border-rule pt-3 pb-1 font-bold">{line.says}</li>;
   }
-  const choices = line.answer ? choicesOf(line.answer) : [];
-  const choice = choices[chosen];
   const question = questionOf(line.answer ?? undefined);
   return (
     <li className="grid gap-x-3 gap-y-1 border-b border-rule py-1.5 sm:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)]">
@@ -202,36 +186,54 @@ function ListLine({ line, chosen, onChoose, onTold }: ListLineProps) {
         )}
         {question && <span className="block font-sans text-sm text-soft">{question}</span>}
       </span>
-      {choices.length === 0 ? (
-        <span className="text-sm text-soft">
-          {line.status === "faulty" ? "left out" : "no such food on the shelf: kept for later"}
-        </span>
-      ) : (
-        <span>
-          <select
-            aria-label={`What “${line.text}” is`}
-            value={chosen}
-            onChange={(event) => onChoose(Number(event.target.value))}
-            className="min-h-11 w-full min-w-0 border border-soft bg-sheet px-2"
-          >
-            {choices.map((one, i) => (
-              <option key={one.key} value={i}>
-                {`${one.amount || "no amount"} ${one.text}: ${one.detail}`}
-              </option>
-            ))}
-            <option value={LEFT_OUT}>leave it out</option>
-          </select>
-          {choice?.way?.needs && choice.foodId !== undefined && (
-            <TellOnce
-              foodId={choice.foodId}
-              food={choice.food ?? choice.text}
-              needs={choice.way.needs}
-              onTold={onTold}
-              onLeave={() => onChoose(LEFT_OUT)}
-            />
-          )}
-        </span>
-      )}
+      <Fate {...{ line, chosen, takesSteps, onChoose, onTold }} />
     </li>
+  );
+}
+
+const WITHOUT_CHOICE: Partial<Record<PastedLine["status"], string>> = {
+  faulty: "left out",
+  words: "no ingredient: left out",
+  unmatched: "no such food on the shelf: kept for later",
+};
+
+/** What becomes of the line. */
+function Fate({ line, chosen, takesSteps, onChoose, onTold }: ListLineProps) {
+  const choices = line.answer ? choicesOf(line.answer) : [];
+  const choice = choiceAt(line, chosen);
+  const isStep = line.status === "step";
+  if (isStep && !takesSteps) return <span className="text-sm text-soft">a step: left out</span>;
+  if (choices.length === 0 && !isStep) {
+    return <span className="text-sm text-soft">{WITHOUT_CHOICE[line.status]}</span>;
+  }
+  return (
+    <span>
+      <select
+        aria-label={`What “${line.text}” is`}
+        value={chosen}
+        onChange={(event) => onChoose(Number(event.target.value))}
+        className={`min-h-11 w-full min-w-0 border bg-sheet px-2 ${chosen === UNDECIDED ? "border-mark" : "border-soft"}`}
+      >
+        {!isStep && line.answer?.sure === false && (
+          <option value={UNDECIDED}>choose, or it is kept for later</option>
+        )}
+        {isStep && <option value={0}>a step: it goes to the steps</option>}
+        {choices.map((one, i) => (
+          <option key={one.key} value={i}>
+            {`${one.amount || "no amount"} ${one.text}: ${one.detail}`}
+          </option>
+        ))}
+        <option value={LEFT_OUT}>leave it out</option>
+      </select>
+      {choice?.way?.needs && choice.foodId !== undefined && (
+        <TellOnce
+          foodId={choice.foodId}
+          food={choice.food ?? choice.text}
+          needs={choice.way.needs}
+          onTold={onTold}
+          onLeave={() => onChoose(LEFT_OUT)}
+        />
+      )}
+    </span>
   );
 }

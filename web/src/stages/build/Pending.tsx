@@ -7,8 +7,14 @@ import { useNotice } from "../../ui/notices";
 import type { Draft } from "./ComponentTable";
 import { PasteList } from "./PasteList";
 
-/** Paste a list; below it the lines that no food matched, kept until they are in or forgotten. */
-export function Pending({ draft, trialId }: { draft: Draft; trialId: number }) {
+interface PendingProps {
+  draft: Draft;
+  trialId: number;
+  takesSteps?: boolean;
+}
+
+/** Paste a list; below it the lines that wait for a food, kept until they are in or forgotten. */
+export function Pending({ draft, trialId, takesSteps = true }: PendingProps) {
   const [open, setOpen] = useState(false);
   const [line, setLine] = useState<Schemas["PendingLine"]>();
   const { data: lines } = usePending(trialId);
@@ -42,7 +48,7 @@ export function Pending({ draft, trialId }: { draft: Draft; trialId: number }) {
       </Button>
       {(lines ?? []).length > 0 && (
         <section aria-label="Kept for later" className="mb-2 border border-rule p-3">
-          <h2 className="text-sm text-soft">Kept for later: no food on the shelf matched</h2>
+          <h2 className="text-sm text-soft">Kept for later: they wait for a food</h2>
           <ul>
             {(lines ?? []).map((one) => (
               <li key={one.id} className="flex flex-wrap items-center justify-between gap-x-3">
@@ -65,6 +71,7 @@ export function Pending({ draft, trialId }: { draft: Draft; trialId: number }) {
         trialId={trialId}
         open={open}
         onOpenChange={setOpen}
+        takesSteps={takesSteps}
         pending={line}
       />
     </>

@@ -44,16 +44,8 @@ export function amountText(way: Way): string {
 }
 
 /** What is asked of the cook about the line; nothing when it is clear. */
-export function questionOf(answer: Schemas["QuickAnswer"] | undefined): string {
-  const first = answer?.options[0];
-  if (!answer || !first) return "";
-  const loosely = {
-    words: "",
-    spelling: "Closest in spelling. ",
-    "some words": "Closest on the shelf. ",
-  }[answer.how];
-  return (loosely + [first.worked.question, first.worked.caution].filter(Boolean).join(" ")).trim();
-}
+export const questionOf = (answer: Schemas["QuickAnswer"] | undefined): string =>
+  answer?.asks ?? "";
 
 /** The build line of a choice. Plain grams need no words on where they are from. */
 export function lineOf(choice: Choice): BuildLine {

@@ -51,12 +51,12 @@ export function FoodPicker({
     if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
     onPick(one.label.id);
   };
-  /** Enter before the answer: ask once more and take what stands first. */
+  /** Enter before the answer: ask once more and take what is sure. */
   const early = async () => {
     const query = { search: text.trim(), limit: MOST_FOODS };
     const found = await ask(api.GET("/api/foods", { params: { query } })).catch(() => undefined);
     const first = packagesOf(found?.foods ?? [], foodId)[0];
-    if (first) pick(first);
+    if (first && found?.sure) pick(first);
   };
   return (
     <div className="flex min-w-0 flex-wrap items-start gap-2">
@@ -79,6 +79,12 @@ export function FoodPicker({
           </span>
         )}
         onChoose={pick}
+        sure={data?.sure ?? false}
+        note={
+          data && !data.sure && text.trim() !== ""
+            ? `Nothing on the shelf is called just “${text.trim()}”. Which one?`
+            : undefined
+        }
         stale={isPlaceholderData}
         onEarly={() => void early()}
         none={

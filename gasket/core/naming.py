@@ -1,0 +1,148 @@
+"""Is this the food that was meant? How a typed name fits what a food is called.
+
+Only a food that is called so is taken without asking. "Rice" of "Rice, white, dry" is a kind of it:
+taken when there is no other, and when nothing that changes the figures (dry or cooked, powder or
+whole) was left unsaid. Peas of pea protein and cream of cream cheese only share a word.
+"""
+
+import re
+from collections.abc import Iterable, Sequence
+from enum import IntEnum
+from functools import lru_cache
+from typing import Final, NamedTuple
+
+
+class Fit(IntEnum):
+    """How well a food's name fits, best first."""
+
+    CALLED_SO = 0
+    A_KIND = 1
+    A_KIND_UNSAID = 2
+    """A kind of it, in a state or form that was not said."""
+    ENDS_SO = 3
+    """ "cream" in "heavy cream"."""
+    SHARES_WORDS = 4
+
+
+CHANGES_FIGURES: Final = frozenset(
+    {
+        *("dry", "dried", "cooked", "boiled", "canned", "tinned", "frozen", "drained", "prepared"),
+        *("powder", "powdered", "instant", "defatted", "desiccated", "condensed", "evaporated"),
+        *("toasted", "smoked", "pickled", "candied", "sweetened", "concentrated"),
+    }
+)
+"""States and forms of which grams differ (common practice)."""
+
+MANNERS: Final = frozenset(
+    {
+        *("fresh", "freshly", "ripe", "large", "medium", "small", "big", "organic"),
+        *("chopped", "finely", "roughly", "coarsely", "thinly", "diced", "sliced", "cubed"),
+        *("grated", "crushed", "peeled", "mashed", "softened", "melted", "cold", "warm", "hot"),
+        *("room", "temperature", "skinless", "boneless", "washed", "trimmed", "halved", "beaten"),
+        *("good", "quality", "your", "favourite", "favorite", "of", "the", "a", "an", "some"),
+    }
+)
+"""What is done to a food, or said of it, that makes it no other one."""
+
+
+class Called(NamedTuple):
+    """What a food goes by."""
+
+    name: str
+    aliases: tuple[str, ...] = ()
+    packages: tuple[str, ...] = ()
+
+
+def singulars(word: str) -> list[str]:
+    """What a word may be the plural of, likeliest first; without the word itself."""
+    found = []
+    if word.endswith("ies") and len(word) > 4:
+        found.append(word[:-3] + "y")
+    if word.endswith("ves") and len(word) > 4:
+        found.append(word[:-3] + "f")
+    if word.endswith("es") and len(word) > 3:
+        found.append(word[:-2])
+    if word.endswith("s") and len(word) > 2:
+        found.append(word[:-1])
+    return found
+
+
+@lru_cache(maxsize=65536)
+def _words(text: str) -> tuple[str, ...]:
+    return tuple(re.findall(r"\w+", text.casefold()))
+
+
+def _same(one: str, other: str) -> bool:
+    return one == other or one in singulars(other) or other in singulars(one)
+
+
+def _same_words(some: Iterable[str], others: Iterable[str]) -> bool:
+    """The same words in any order, one or many of each."""
+    left = [*others]
+    for word in some:
+        match = next((one for one in left if _same(word, one)), None)
+        if match is None:
+            return False
+        left.remove(match)
+    return not left
+
+
+def fit(typed: str, states: Sequence[str], food: Called) -> Fit:
+    """How `typed`, with what was said of its state, fits what the food is called."""
+    names = (food.name, *food.aliases, *food.packages)
+    found = min(_fit(_words(typed), states, name) for name in names)
+    if found > Fit.CALLED_SO and any(_told_apart(typed, food.name, one) for one in food.packages):
+        found = Fit.CALLED_SO
+    if found is Fit.CALLED_SO and _contradicts(states, _words(food.name)):
+        return Fit.A_KIND_UNSAID
+    return found
+
+
+def _fit(typed: tuple[str, ...], states: Sequence[str], name: str) -> Fit:
+    own = _words(name)
+    plain = [word for word in typed if word not in MANNERS or word in own]
+    said = [*plain, *(word for word in states if word in own and word not in plain)]
+    if not plain:
+        return Fit.SHARES_WORDS
+    if _same_words(said, own):
+        return Fit.CALLED_SO
+    head, rest = _words(name.partition(",")[0]), _words(name.partition(",")[2])
+    if rest and _same_words((word for word in plain if word not in rest), head):
+        unsaid = {word for word in rest if word in CHANGES_FIGURES and word not in said}
+        return Fit.A_KIND_UNSAID if unsaid else Fit.A_KIND
+    if len(head) > len(plain) and _same_words(plain, head[-len(plain) :]):
+        return Fit.ENDS_SO
+    return Fit.SHARES_WORDS
+
+
+def _told_apart(typed: str, name: str, package: str) -> bool:
+    """ "Skim quark": the food's own name, and words of its package."""
+    words, own, more = _words(typed), _words(name), _words(package)
+    named = all(any(_same(word, said) for said in words) for word in own)
+    return named and all(any(_same(word, one) for one in (*own, *more)) for word in words)
+
+
+def _contradicts(states: Sequence[str], own: tuple[str, ...]) -> bool:
+    """Cooked was said and the food is the raw one, or the other way round."""
+    told = {"as_prepared": "prepared"}
+    return any(
+        told.get(state, state) not in own and any(other in own for other in _OTHER.get(state, ()))
+        for state in states
+    )
+
+
+_OTHER: Final = {
+    "raw": ("cooked",),
+    "cooked": ("raw", "dry"),
+    "dry": ("cooked", "canned", "drained", "fresh"),
+    "as_prepared": ("dry", "powder", "powdered"),
+}
+
+
+def sure_one(fits: Sequence[Fit]) -> bool:
+    """Whether the first of these foods, best first, may be taken without asking."""
+    if not fits:
+        return False
+    if fits[0] is Fit.CALLED_SO:
+        return True
+    return fits[0] is Fit.A_KIND and fits.count(Fit.A_KIND) + fits.count(Fit.A_KIND_UNSAID) == 1

@@ -1,0 +1,91 @@
+"""Which food a word means: called so, a kind of it, or only a shared word. And what is prose."""
+
+import pytest
+
+from gasket.core.entry.prose import read_lines
+from gasket.core.naming import Called, Fit, fit, sure_one
+
+FITS = [
+    ("milk", (), Called("Whole milk", ("milk",)), Fit.CALLED_SO),
+    ("milk", (), Called("Milk-protein blend, vanilla"), Fit.SHARES_WORDS),
+    ("milk", (), Called("Oat milk"), Fit.ENDS_SO),
+    ("rice", (), Called("Rice, white, cooked"), Fit.A_KIND_UNSAID),
+    ("rice", ("cooked",), Called("Rice, white, cooked"), Fit.A_KIND),
+    ("cooked rice", (), Called("Rice, cooked"), Fit.CALLED_SO),
+    ("cottage cheese", (), Called("Cottage cheese, low-fat"), Fit.A_KIND),
+    ("eggs", (), Called("Egg, whole, raw"), Fit.A_KIND),
+    ("egg", (), Called("Egg white, raw"), Fit.SHARES_WORDS),
+    ("cloves", (), Called("Garlic", ("garlic cloves",)), Fit.ENDS_SO),
+    ("peas", (), Called("Pea protein"), Fit.SHARES_WORDS),
+    ("raspberries", (), Called("Raspberry"), Fit.CALLED_SO),
+    ("boneless skinless chicken breast", (), Called("Chicken breast"), Fit.CALLED_SO),
+    ("chicken breast", ("cooked",), Called("Chicken breast, raw"), Fit.A_KIND),
+    ("chicken breast", ("cooked",), Called("Breast, raw", ("chicken breast",)), Fit.A_KIND_UNSAID),
+    ("minced beef", (), Called("Beef"), Fit.SHARES_WORDS),
+    ("fat-free yogurt", (), Called("Yogurt"), Fit.SHARES_WORDS),
+    ("skim quark", (), Called("Quark", (), ("Mill skim quark",)), Fit.CALLED_SO),
+    ("chocolate whey", (), Called("Whey powder", (), ("Bay whey, chocolate",)), Fit.SHARES_WORDS),
+    ("", (), Called("Salt"), Fit.SHARES_WORDS),
+]
+
+
+@pytest.mark.parametrize(("typed", "states", "food", "expected"), FITS)
+def test_a_word_fits_a_food(typed, states, food, expected):
+    assert fit(typed, states, food) is expected
+
+
+@pytest.mark.parametrize(
+    ("fits", "sure"),
+    [
+        ([], False),
+        ([Fit.CALLED_SO, Fit.A_KIND], True),
+        ([Fit.A_KIND, Fit.ENDS_SO], True),
+        ([Fit.A_KIND, Fit.A_KIND], False),
+        ([Fit.A_KIND, Fit.A_KIND_UNSAID], False),
+        ([Fit.A_KIND_UNSAID], False),
+        ([Fit.ENDS_SO], False),
+    ],
+)
+def test_only_what_can_be_nothing_else_is_sure(fits, sure):
+    assert sure_one(fits) is sure
+
+
+@pytest.mark.parametrize(
+    ("line", "kind"),
+    [
+        ("Bake at 350 F for 40 minutes", "step"),
+        ("1. Preheat the oven to 180 °C.", "step"),
+        ("Step 2: Whisk the eggs with the sugar", "step"),
+        ("Add 200 g of the sugar and stir", "step"),
+        ("Cream the butter and the sugar together until pale", "step"),
+        ("In a large bowl, combine everything", "step"),
+        ("Top with the frosting and serve cold.", "step"),
+        ("Cool for 20 minutes", "step"),
+        ("For the frosting:", "heading"),
+        ("Loaf:", "heading"),
+        ("Serves 4", "words"),
+        ("Prep time: 10 min", "words"),
+        ("Nutrition per serving: 250 kcal", "words"),
+        ("https://example.org/loaf", "words"),
+        ("My grandmother made this every single Sunday of the year", "words"),
+        ("200 g cream cheese", "ingredient"),
+        ("cream cheese, 200 g", "ingredient"),
+        ("cooked chicken", "ingredient"),
+        ("roast chicken 300 g", "ingredient"),
+        ("salt, to taste", "ingredient"),
+        ("1 can chickpeas, drained and rinsed well", "ingredient"),
+        ("2 eggs, beaten until pale, for 3 minutes", "ingredient"),
+        ("mixed berries", "ingredient"),
+        ("top sirloin 400 g", "ingredient"),
+        ("Makes sense flour", "ingredient"),
+    ],
+)
+def test_prose_is_no_ingredient(line, kind):
+    assert read_lines([line])[0].kind == kind
+
+
+def test_after_the_method_come_steps_and_after_ingredients_foods():
+    lines = ["Ingredients", "200 g oats", "Method:", "oats into the bowl", "2 min more"]
+    lines += ["For the glaze:", "50 g quark"]
+    kinds = [read.kind for read in read_lines(lines)]
+    assert kinds == ["words", "ingredient", "words", "step", "step", "heading", "ingredient"]

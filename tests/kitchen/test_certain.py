@@ -1,0 +1,66 @@
+"""What quick entry takes without asking on the reference shelf, and what it asks about."""
+
+import pytest
+
+from gasket.kitchen import finding, quick, reference
+
+SURE = {
+    "1 cup milk": "Whole milk",
+    "100 g sugar": "Sugar, white",
+    "200 g flour": "All-purpose flour",
+    "2 large eggs": "Egg, whole, raw",
+    "1 can tomatoes": "Tomatoes, canned",
+    "1 can chickpeas, drained": "Chickpeas, canned, drained",
+    "100 g cooked rice": "Rice, white, cooked",
+    "100 g dry pasta": "Pasta, dry",
+    "1 tsp vanilla": "Vanilla extract",
+    "2 garlic cloves": "Garlic",
+    "juice of 1 lemon": "Lemon juice",
+    "1 large ripe banana": "Banana",
+    "100 g cream cheese": "Cream cheese",
+}
+ASKS = [
+    *("100 g rice", "100 g pasta", "100 g coconut", "100 g peas", "1 cup cream", "100 g peanuts"),
+    *("1 tsp cloves", "50 g chocolate", "100 g pork", "100 g black beans", "100 g lentils"),
+    *("100 g cottage cheese", "100 g condensed milk", "100 g cotage cheese", "100 g sweetener"),
+    *("1 170 g chicken breast", "6 walnuts", "100 g whey isolate"),
+]
+
+
+@pytest.fixture
+def stocked(house):
+    reference.stock(house.database, house.now())
+    with house.database.reading() as session:
+        yield session
+
+
+@pytest.mark.parametrize("line", SURE)
+def test_the_plain_word_finds_the_plain_food(stocked, line):
+    found = quick.quick(stocked, line)
+    assert (found.options[0].food, found.sure, found.asks) == (SURE[line], True, "")
+
+
+@pytest.mark.parametrize("line", ASKS)
+def test_what_only_shares_a_word_or_leaves_its_state_unsaid_is_asked(stocked, line):
+    found = quick.quick(stocked, line)
+    assert not found.sure
+    assert found.asks
+
+
+def test_two_dozen_are_pieces_and_not_grams(stocked):
+    found = quick.quick(stocked, "two dozen strawberries").options[0].worked.readings[0]
+    assert (found.count, found.grams) == (24, 24 * 12)
+
+
+@pytest.mark.parametrize(("words", "sure"), [("milk", True), ("rice", False), ("wheyy", False)])
+def test_a_list_of_foods_says_whether_the_first_was_meant(stocked, words, sure):
+    assert finding.page(stocked, words).sure is sure
+
+
+def test_a_pasted_recipe_keeps_its_prose_out_of_the_build(stocked):
+    text = (
+        "For the loaf:\n200 g flour\n397 g condensed milk\nBake at 350 F for 40 minutes\nServes 8"
+    )
+    found = quick.read_list(stocked, text)
+    assert [line.status for line in found] == ["heading", "clear", "question", "step", "words"]
+    assert not found[2].answer.sure
