@@ -12,6 +12,11 @@ FIRST_PASS: Final = 0.88
 """Of the fair share (common practice: 85 to 90 %)."""
 
 
+SLACK_SHARE: Final = 0.02
+LEAST_SLACK_G: Final = 2.0
+"""The whole may be off by so much before a piece of it is refused (common practice)."""
+
+
 @dataclass(frozen=True, slots=True)
 class Filled:
     """What is in a piece; an odd one (a leak, a tester) is kept as it is."""
@@ -52,6 +57,21 @@ def targets(
         if not one.odd and level - one.grams > slack_g
     }
     return Targets(more, next(iter(more), None), True)
+
+
+def above_what_is_left(
+    whole_g: float, filled: Mapping[int, Filled], piece: int, net_g: float, *, on_top: bool
+) -> str | None:
+    """Why a piece of `net_g` cannot come out of this batch; None when it can. `on_top` of what is
+    in it already, otherwise in its place."""
+    others = sum(one.grams for key, one in filled.items() if key != piece or on_top)
+    left = max(0.0, whole_g - others)
+    if net_g <= left + max(LEAST_SLACK_G, SLACK_SHARE * whole_g):
+        return None
+    return (
+        f"{net_g:.4g} g is more than the {left:.4g} g that are left of {whole_g:.4g} g. Tare the "
+        "empty cup first, or weigh the whole batch anew if there is more of it."
+    )
 
 
 def level_g(filled_g: list[float], left_g: float) -> float:

@@ -49,11 +49,14 @@ class CutPieces(Answer):
 
 def cut(pan: PanCut) -> CutPieces:
     """9 × 9 in, 3 rows × 4 columns → 12 pieces of 5.7 × 7.6 cm: 4 corners, 6 edges, 2 middles."""
-    if pan.wedges is not None:
+    if pan.diameter_cm is not None and pan.wedges is None:
+        across = along = area = None  # the rim makes no two of them alike
+        places: dict[PlaceInPan, int] = _places_in_a_round(pan.rows, pan.columns)
+    elif pan.wedges is not None:
         across = None if pan.diameter_cm is None else 3.14159265 * pan.diameter_cm / pan.wedges
         along = None if pan.diameter_cm is None else pan.diameter_cm / 2
         area = None if across is None or along is None else across * along / 2
-        places: dict[PlaceInPan, int] = {"wedge": pan.wedges}
+        places = {"wedge": pan.wedges}
     else:
         across = None if pan.width_cm is None else pan.width_cm / pan.columns
         along = None if pan.length_cm is None else pan.length_cm / pan.rows
@@ -77,6 +80,19 @@ def _places(rows: int, columns: int) -> dict[PlaceInPan, int]:
         return {"corner": ends, "edge": edge, "middle": 0}
     edge = 2 * (rows - 2) + 2 * (columns - 2)
     return {"corner": 4, "edge": edge, "middle": (rows - 2) * (columns - 2)}
+
+
+def _places_in_a_round(rows: int, columns: int) -> dict[PlaceInPan, int]:
+    """Rows and columns across a round pan: a piece is a middle one when no rim runs through it,
+    and there are no corners."""
+    middle = sum(
+        max(abs(2 * row / rows - 1), abs(2 * (row + 1) / rows - 1)) ** 2
+        + max(abs(2 * column / columns - 1), abs(2 * (column + 1) / columns - 1)) ** 2
+        <= 1
+        for row in range(rows)
+        for column in range(columns)
+    )
+    return {"corner": 0, "edge": rows * columns - middle, "middle": middle}
 
 
 def factors(pieces: int) -> tuple[int, int]:

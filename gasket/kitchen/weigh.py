@@ -9,11 +9,12 @@ from sqlmodel import Session
 
 from gasket.core.dividing import Dividing
 from gasket.core.errors import FaultyInput, Refused
+from gasket.core.filling import above_what_is_left
 from gasket.core.numbers import Amount, SentId, Value, YesNo
 from gasket.core.trial import Build, BuildLine, ShortName, planned_line
 from gasket.core.weighing.order import Placed, suggested
 from gasket.core.weighing.pour import MOST_NUDGE
-from gasket.core.weighing.records import POURS, Capture, Kind
+from gasket.core.weighing.records import POURS, Capture, Kind, Record
 from gasket.core.weighing.taking import recorded, refusal
 from gasket.core.weighing.weigh_in import WeighIn, replay
 from gasket.kitchen import (
@@ -26,7 +27,8 @@ from gasket.kitchen import (
     weighed,
     writing_back,
 )
-from gasket.kitchen.weigh_sheet import FREE_BOWL, BatchSheet, show
+from gasket.kitchen.weigh_sheet import FREE_BOWL, BatchSheet, filled_of, show, to_fill_g
+from gasket.kitchen.weighed import Weighed
 from gasket.store import rows
 from gasket.store.tables import (
     BatchLineRow,
@@ -180,6 +182,7 @@ def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> 
     _refuse(batch, capture, made.state, session)
     capture = _completed(session, batch, capture, made.state)
     record = recorded(capture, made.state, now)
+    _refuse_above_what_is_left(made, record)
     rows.write_record(session, batch_id, record)
     return show(weighed.read_on(session, made, record))
 
@@ -196,6 +199,16 @@ def _refuse(batch: BatchRow, capture: Capture, state: WeighIn, session: Session)
         undone = rows.appended(session, WeighingRow, capture.undoes)
         if undone is None or undone.batch_id != batch.id:
             raise Refused("There is no such record to undo.")
+
+
+def _refuse_above_what_is_left(made: Weighed, record: Record) -> None:
+    if record.kind not in (Kind.PORTION, Kind.TOP_UP) or record.piece is None:
+        return
+    whole = made.batch.cooked_g if made.dividing.weighed_cooked else to_fill_g(made)
+    on_top = record.kind is Kind.TOP_UP
+    pieces, net = filled_of(made), record.net_g or 0.0
+    if whole and (why := above_what_is_left(whole, pieces, record.piece, net, on_top=on_top)):
+        raise Refused(why)
 
 
 def _completed(session: Session, batch: BatchRow, capture: Capture, state: WeighIn) -> Capture:

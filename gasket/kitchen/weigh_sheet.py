@@ -39,6 +39,7 @@ class BatchLine(Answer):
     unnamed: bool
     planned: bool
     target_g: float
+    slack_g: float | None
     planned_g: float
     count: float | None
     status: LineStatus
@@ -129,7 +130,7 @@ class BatchSheet(Answer):
 
 def show(made: Weighed) -> BatchSheet:
     state, batch, row = made.state, made.batch, made.row
-    whole = _to_fill_g(made)
+    whole = to_fill_g(made)
     fill = _fill(made, whole)
     return BatchSheet(
         id=rows.key_of(row),
@@ -175,7 +176,7 @@ def show(made: Weighed) -> BatchSheet:
     )
 
 
-def _to_fill_g(made: Weighed) -> float | None:
+def to_fill_g(made: Weighed) -> float | None:
     """What is divided: the cooked batch once it is cooked and no piece was filled before."""
     cooked = made.state.cooked
     after = cooked is not None and all(
@@ -184,10 +185,15 @@ def _to_fill_g(made: Weighed) -> float | None:
     return made.batch.cooked_g if after else made.whole_g
 
 
+def filled_of(made: Weighed) -> dict[int, Filled]:
+    """What is in each piece that was filled."""
+    pieces = made.state.portions.items()
+    return {number: Filled(piece.grams, piece.odd) for number, piece in pieces}
+
+
 def _fill(made: Weighed, whole: float | None) -> Targets:
     """What the pieces take."""
-    state = made.state
-    filled = {number: Filled(piece.grams, piece.odd) for number, piece in state.portions.items()}
+    filled = filled_of(made)
     to_go = [piece for piece in range(1, made.pieces + 1) if piece not in filled]
     if whole is None or made.dividing.weighed_cooked:
         return Targets({}, next(iter(to_go), None), False)
@@ -230,6 +236,7 @@ def _line(made: Weighed, line: BatchLineRow) -> BatchLine:
         unnamed=made.is_unnamed(line),
         planned=line.planned,
         target_g=target,
+        slack_g=tolerance_g(target, 1.0, made.row.nudge) if target > 0 else None,
         planned_g=line.target_g,
         count=line.count if state.count is None else state.count,
         status=state.status,

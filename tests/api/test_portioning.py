@@ -66,6 +66,20 @@ def test_a_serving_of_more_pieces_than_there_are_is_refused_at_its_field(client)
     assert client.get(f"/api/batches/{LOAF}").json()["portions"] == 8
 
 
+def test_a_portion_above_what_is_left_is_refused_with_the_way_on(client):
+    whole = divide(client, LOAF, pieces=8).json()["mixture_g"]
+    for piece in (1, 2):
+        weigh(client, LOAF, "portion", piece=piece, net_g=whole / 8)
+    capture = {"id": str(uuid.uuid4()), "kind": "portion", "origin": "hand", "piece": 3}
+    refused = client.post(f"/api/batches/{LOAF}/weighings", json={**capture, "net_g": whole})
+    assert refused.status_code == 409
+    assert "are left of" in refused.json()["detail"]
+    assert "weigh the whole batch anew" in refused.json()["detail"]
+    weigh(client, LOAF, "portion", piece=3, net_g=whole * 0.75)
+    again = {**capture, "id": str(uuid.uuid4()), "kind": "top_up", "piece": 1, "net_g": whole / 8}
+    assert client.post(f"/api/batches/{LOAF}/weighings", json=again).status_code == 409
+
+
 def test_pieces_cut_by_eye_teach_the_spread_once_they_are_weighed(client):
     by_eye = portions(client, TRAY)["spread"]
     assert (by_eye["known"], by_eye["pieces"], by_eye["relative"]) == (False, 0, 0.125)

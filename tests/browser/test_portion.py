@@ -115,7 +115,15 @@ def test_a_pan_is_cut_and_every_piece_has_its_size(page: Page, accessible):
     expect(pan.get_by_role("button", name="Piece 6, middle")).to_be_focused()
     page.keyboard.press("Enter")
     expect(page.get_by_role("heading", name="Portion 6")).to_be_visible()
+    # looked at, another shape and another way change nothing
+    for look in ("round", "Scoops", "By the gram"):
+        divide(page).get_by_role("button", name=look).click()
+        expect(divide(page)).to_contain_text("Until then it stays as it is.")
+        expect(pan.get_by_role("button")).to_have_count(12)
+    page.reload()
+    expect(pan.get_by_role("button")).to_have_count(12)
     divide(page).get_by_role("button", name="round").click()
+    divide(page).get_by_role("button", name="Divide it this way").click()
     expect(pan.get_by_role("img", name="Round pan in 8 wedges")).to_be_visible()
     divide(page).get_by_label("Wedges").fill("0")
     expect(divide(page).get_by_role("alert")).to_be_visible()
@@ -137,6 +145,8 @@ def test_what_is_not_eaten_finishes_and_made_things(page: Page):
     plates.get_by_role("button", name="Add", exact=True).click()
     jam = plates.get_by_role("listitem").filter(has_text="with jam").first
     jam.get_by_role("combobox", name="Add to with jam").fill("walnut")
+    expect(jam.get_by_role("option").first).to_contain_text("walnut")
+    page.keyboard.press("ArrowDown")
     page.keyboard.press("Enter")
     grams = jam.get_by_role("textbox", name=re.compile("Grams of"))
     expect(grams).to_have_value("20")
@@ -254,6 +264,7 @@ def test_at_a_phone_the_scale_comes_first_and_everything_fits(page: Page, access
     assert scale["y"] < form["y"]
     accessible()
     divide(page).get_by_role("button", name="Cut the pan").tap()
+    divide(page).get_by_role("button", name="Divide it this way").tap()
     expect(page.get_by_role("region", name="The pan")).to_be_visible()
     accessible()
     assert page.evaluate("document.documentElement.scrollWidth") <= 390

@@ -106,6 +106,36 @@ def test_too_much_offers_three_ways_and_carries_the_ratio_on(page: Page, accessi
     expect(lines(page)).to_contain_text(f"{second['target_g']:.0f} g")
 
 
+def test_too_much_is_asked_about_however_it_was_taken(page: Page, accessible):
+    sheet = begin(page)
+    steady(page, "0")
+    first, second = sheet["lines"][:2]
+    much = round(first["target_g"] * 1.2)
+    # typed in: nothing is recorded before the cook has chosen
+    type_in(page, much)
+    choices = page.get_by_role("region", name="Too much")
+    expect(choices).to_contain_text("weigh it or type it anew")
+    accessible()
+    assert stored(page, sheet)["lines"][0]["status"] == "open"
+    choices.get_by_role("button", name=re.compile("^Take .* back")).click()
+    expect(choices).to_have_count(0)
+    # asked for while it was still being poured: it stands still, too much, and is not taken
+    act_at_scale(page, "settling", 1.5)
+    act_at_scale(page, "scoop", much)
+    expect(page.get_by_test_id("reading")).to_have_attribute("data-stable", "false")
+    page.keyboard.press("Space")
+    expect(page.get_by_role("button", name="Taking it when steady…")).to_be_visible()
+    expect(choices).to_be_visible()
+    assert stored(page, sheet)["lines"][0]["status"] == "open"
+    page.keyboard.press("1")
+    expect(heading(page)).to_have_text(second["name"])
+    assert stored(page, sheet)["lines"][0]["net_g"] == pytest.approx(much, abs=1)
+    type_in(page, round(second["target_g"] * 2))
+    choices.get_by_role("button", name=re.compile("Accept it")).click()
+    expect(lines(page)).to_contain_text("2 of")
+    assert stored(page, sheet)["lines"][1]["origin"] == "hand"
+
+
 def test_all_there_is_makes_the_trial_fit_it(page: Page):
     sheet = begin(page)
     steady(page, "0")

@@ -150,12 +150,15 @@ def test_296_kcal_cut_16_and_12_ways():
         ({"rows": 1, "columns": 8}, 8, 2, 6, 0),
         ({"rows": 1, "columns": 1}, 1, 1, 0, 0),
         ({"rows": 4, "columns": 4}, 16, 4, 8, 4),
+        ({"rows": 3, "columns": 4, "diameter_cm": 26}, 12, 0, 10, 2),
+        ({"rows": 2, "columns": 2, "diameter_cm": 26}, 4, 0, 4, 0),
     ],
 )
 def test_corners_edges_and_middles_add_up(pan, pieces, corner, edge, middle):
     found = cut(PanCut(**pan))
     assert found.pieces == pieces == sum(found.places.values())
     assert found.places == {"corner": corner, "edge": edge, "middle": middle}
+    assert found.area_cm2 is None or "diameter_cm" not in pan
 
 
 def test_the_size_of_a_piece_in_cm_and_inches():

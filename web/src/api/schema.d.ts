@@ -1952,6 +1952,8 @@ export interface components {
             scale: string | null;
             /** Seen */
             seen: string;
+            /** Slack G */
+            slack_g: number | null;
             /** Spilled G */
             spilled_g: number;
             status: components["schemas"]["LineStatus"];

@@ -54,12 +54,13 @@ export function AtTheScale(p: AtTheScaleProps) {
     if (portioning) p.onFilling({ aim: "portion" });
   };
   const take = () => {
-    if (raw) whenSteady("take", (steady) => record({ ...showing(steady), origin: "scale" }));
+    if (!raw) return;
+    whenSteady("take", (steady) => record({ ...showing(steady.reading), origin: "scale" }));
   };
   const tare = () => {
     if (!raw) return;
     const bowl = bowlOf(filling, sheet, current);
-    whenSteady("tare", (steady) => p.capture({ kind: "tare", bowl, ...showing(steady) }));
+    whenSteady("tare", (steady) => p.capture({ kind: "tare", bowl, ...showing(steady.reading) }));
   };
   const undo = () => {
     if (sheet.last_record) p.capture({ kind: "undo", undoes: sheet.last_record, origin: "hand" });

@@ -1,6 +1,7 @@
 import { useState } from "react";
 
 import { problemOf, type ProblemError, type Schemas } from "../../api/client";
+import { Button } from "../../ui/Button";
 import { NumberField } from "../../ui/Field";
 import { Toggle } from "../../ui/Toggle";
 
@@ -20,26 +21,48 @@ const WAYS: readonly { way: NonNullable<Dividing["way"]>; name: string }[] = [
 ];
 const SQUARE = { rows: 3, columns: 4, length_cm: 23, width_cm: 23 };
 
-/** How the batch is divided, and what one serving is. Good values are stored as they are typed. */
+/**
+ * How the batch is divided, and what one serving is. Good values are stored as they are typed; another
+ * way is only looked at until it is chosen.
+ */
 export function DivideForm({ dividing, pieces, onDivide }: DivideFormProps) {
   const [draft, setDraft] = useState<Dividing>(dividing);
+  const [looking, setLooking] = useState(false);
   const [problem, setProblem] = useState<ProblemError>();
-  const set = (part: Partial<Dividing>) => {
-    const next = { ...draft, ...part };
-    setDraft(next);
+  const store = (next: Dividing) => {
     onDivide(next).then(
-      () => setProblem(undefined),
+      () => {
+        setProblem(undefined);
+        setLooking(false);
+      },
       (error: unknown) => setProblem(problemOf(error)),
     );
   };
+  const set = (part: Partial<Dividing>) => {
+    const next = { ...draft, ...part };
+    setDraft(next);
+    if (!looking) store(next);
+  };
+  const stored = dividing.way ?? "count";
   const way = draft.way ?? "count";
   const choose = (chosen: typeof way) => {
-    const part: Partial<Dividing> = { way: chosen };
-    if (chosen === "scoop" && draft.fill_g == null) part.fill_g = 60;
-    if (chosen === "grams" && draft.serving_g == null) part.serving_g = 150;
-    if (chosen === "cut" && draft.cut == null) part.cut = SQUARE;
-    if (chosen !== way) part.serving_pieces = 1;
-    set(part);
+    setProblem(undefined);
+    if (chosen === stored) {
+      setDraft(dividing);
+      setLooking(false);
+      return;
+    }
+    const next: Dividing = { ...draft, way: chosen };
+    if (chosen === "scoop") next.fill_g ??= 60;
+    if (chosen === "grams") next.serving_g ??= 150;
+    if (chosen === "cut") next.cut ??= SQUARE;
+    if (chosen !== way) next.serving_pieces = 1;
+    setDraft(next);
+    setLooking(true);
+  };
+  const reshape = (cut: Cut) => {
+    setDraft({ ...draft, cut });
+    setLooking(true);
   };
   return (
     <section
@@ -82,7 +105,9 @@ export function DivideForm({ dividing, pieces, onDivide }: DivideFormProps) {
           onChange={(serving_g) => set({ serving_g })}
         />
       )}
-      {way === "cut" && draft.cut && <CutFields cut={draft.cut} set={(cut) => set({ cut })} />}
+      {way === "cut" && draft.cut && (
+        <CutFields cut={draft.cut} set={(cut) => set({ cut })} reshape={reshape} />
+      )}
       {way !== "grams" && (
         <NumberField
           label="A serving is"
@@ -112,6 +137,14 @@ export function DivideForm({ dividing, pieces, onDivide }: DivideFormProps) {
           Fill in two passes
         </Toggle>
       )}
+      {looking && (
+        <div className="grid justify-items-start gap-1">
+          <Button look="main" onClick={() => store(draft)}>
+            Divide it this way
+          </Button>
+          <p className="text-sm text-soft">Until then it stays as it is.</p>
+        </div>
+      )}
       {problem && !problem.at("serving_pieces") && (
         <p role="alert" className="text-mark">
           {problem.faults[0]?.message ?? problem.message}
@@ -123,9 +156,18 @@ export function DivideForm({ dividing, pieces, onDivide }: DivideFormProps) {
 
 type Cut = Schemas["PanCut"];
 
-function CutFields({ cut, set }: { cut: Cut; set: (cut: Cut) => void }) {
+interface CutFieldsProps {
+  cut: Cut;
+  set: (cut: Cut) => void;
+  /** Another shape, with a usual size to begin with. */
+  reshape: (cut: Cut) => void;
+}
+
+function CutFields({ cut, set, reshape }: CutFieldsProps) {
   const round = cut.wedges != null;
-  const shape = (isRound: boolean) => set(isRound ? { wedges: 8, diameter_cm: 26 } : SQUARE);
+  const shape = (isRound: boolean) => {
+    if (isRound !== round) reshape(isRound ? { wedges: 8, diameter_cm: 26 } : SQUARE);
+  };
   const count = (name: "rows" | "columns" | "wedges", label: string) => (
     <NumberField
       label={label}

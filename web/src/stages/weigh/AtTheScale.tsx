@@ -29,6 +29,8 @@ export function AtTheScale(p: AtTheScaleProps) {
   const next = sheet.lines.find((one) => one.status === "open" && one.id !== sheet.current);
   const short = line !== undefined && p.tooLittle === line.id && reading?.state === "pouring";
   const over = reading?.state === "over" && reading.steady;
+  const offScale = reading && line && targeted && line.status === "open" && (over || short);
+  const asked = weighing.undecided?.grams ?? (offScale ? reading.net_g : null);
   const vessel = line === undefined ? "the bowl" : line.way === "out_of" ? "its pack" : "the bowl";
   return (
     <>
@@ -64,16 +66,16 @@ export function AtTheScale(p: AtTheScaleProps) {
       ) : targeted ? (
         <PourLine reading={reading} target={line.target_g} soFar={line.poured_g} />
       ) : null}
-      {reading && line && targeted && line.status === "open" && (over || short) && (
+      {line && asked !== null && (
         <Choices
           batchId={sheet.id}
           line={line}
-          net={line.poured_g + reading.net_g}
+          net={line.poured_g + asked}
           weighing={weighing}
           onDone={() => p.onTooLittle(null)}
         />
       )}
-      {targeted && line.status === "open" && !over && !short && (
+      {targeted && line.status === "open" && asked === null && (
         <p className="min-h-8 text-sm text-soft max-sm:min-h-11">
           {reading?.state === "pouring" && (
             <>

@@ -58,12 +58,7 @@ export function Choices({ batchId, line, net, weighing, onDone }: ChoicesProps) 
         {answer.ways.map((way) => (
           <li key={way.choice.name} className="grid">
             {way.choice.name === "to_target" ? (
-              <div className="border border-rule px-3 py-2">
-                <b>{over ? `Take ${off} back` : `Top up by ${off}`}</b>
-                <span className="block text-sm text-soft">
-                  The scale watches: it is taken when it is right. <After way={way} />
-                </span>
-              </div>
+              <ToTarget way={way} over={over} off={off} weighing={weighing} />
             ) : (
               <button
                 type="button"
@@ -85,6 +80,40 @@ export function Choices({ batchId, line, net, weighing, onDone }: ChoicesProps) 
         ))}
       </ul>
     </section>
+  );
+}
+
+interface ToTargetProps {
+  way: Effect;
+  over: boolean;
+  off: string;
+  weighing: Weighing;
+}
+
+/** Bring it to the target: at the scale it is watched, what was typed is typed anew. */
+function ToTarget({ way, over, off, weighing }: ToTargetProps) {
+  const name = over ? `Take ${off} back` : `Top up by ${off}`;
+  if (!weighing.undecided) {
+    return (
+      <div className="border border-rule px-3 py-2">
+        <b>{name}</b>
+        <span className="block text-sm text-soft">
+          The scale watches: it is taken when it is right. <After way={way} />
+        </span>
+      </div>
+    );
+  }
+  return (
+    <button
+      type="button"
+      onClick={weighing.forget}
+      className="flex min-h-14 flex-col border border-ink px-3 py-2 text-left hover:bg-wash"
+    >
+      <b>{name}</b>
+      <span className="block text-sm text-soft">
+        Nothing is recorded yet: weigh it or type it anew. <After way={way} />
+      </span>
+    </button>
   );
 }
 

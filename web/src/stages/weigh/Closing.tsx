@@ -113,7 +113,7 @@ function Mixture({ sheet, live, onCapture, report }: MixtureProps) {
   ].filter((bowl) => !bowl.name.startsWith("pack of"));
   const chosen = bowls.find((bowl) => bowl.name === inBowl) ?? bowls[0];
   const weighIn = (bowl: { name: string; grams: number }) =>
-    whenSteady(bowl.name, (raw) => {
+    whenSteady(bowl.name, ({ reading: raw }) => {
       const on = { scale: raw.scale ?? "", mode: raw.mode ?? "gross", bowl: bowl.name } as const;
       const tare = onCapture({ kind: "tare", ...on, gross_g: bowl.grams, origin: "vessel" });
       onCapture({

@@ -18,6 +18,10 @@ export const wantsName = (line: Line) => line.unnamed && line.status !== "skippe
 /** Poured until it is right: several pours, and a word for what right looks like. */
 export const untilRight = (line: Line) => line.until !== "";
 
+/** So much more of it would be above its target by more than the scale forgives. */
+export const isTooMuch = (line: Line, grams: number) =>
+  line.slack_g != null && line.poured_g + grams > line.target_g + line.slack_g;
+
 /** What is still to be poured of it, in words. */
 export function wanted(line: Line): string {
   if (onlyCounted(line)) return `${weighed(line.count ?? 0)} ×`;

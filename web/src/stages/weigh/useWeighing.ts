@@ -1,8 +1,10 @@
+import { useState } from "react";
+
 import type { Capture, useCaptures } from "../../api/captures";
 import { api, ask, type Schemas, sentence } from "../../api/client";
 import type { BatchSheet, Live } from "../../api/live";
 import { useNotice } from "../../ui/notices";
-import type { Line, ShownSheet } from "./lines";
+import { isTooMuch, type Line, type ShownSheet } from "./lines";
 import { useWhenSteady } from "./useWhenSteady";
 
 type Part = Omit<Capture, "id">;
@@ -29,6 +31,7 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
   const say = useNotice();
   const { reading } = live;
   const { whenSteady, waiting } = useWhenSteady(reading);
+  const [undecided, setUndecided] = useState<{ line: number; told: Told } | null>(null);
   const into = line?.bowl ?? bowl;
   const of = (one: Line | undefined) => ({ line: one?.id ?? null, seen: one?.seen ?? null });
 
@@ -38,7 +41,9 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
       return;
     }
     const tareRecord = reading.tare_record ?? null;
-    whenSteady(kind, (raw) => {
+    whenSteady(kind, ({ reading: raw, state }, late) => {
+      // What was over when it stood still was not what the cook asked to take: the choices are shown.
+      if (late && kind === "line" && state === "over") return;
       captures.capture({
         kind,
         ...of(line),
@@ -55,7 +60,7 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
     });
   };
   const byHand = (part: Part) => captures.capture({ origin: "hand", ...part });
-  const told = ({ grams, range, origin, count }: Told, kind: "line" | "add" = "line") =>
+  const record = ({ grams, range, origin, count }: Told, kind: "line" | "add" = "line") =>
     byHand({
       kind,
       ...of(line),
@@ -66,6 +71,11 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
       count: count ?? null,
       origin,
     });
+  const told = (one: Told, kind: "line" | "add" = "line") => {
+    if (line && kind === "line" && isTooMuch(line, one.grams))
+      setUndecided({ line: line.id, told: one });
+    else record(one, kind);
+  };
   const spill = (grams: number, range: [number, number], component: string | null) =>
     byHand({
       kind: "spill",
@@ -89,6 +99,9 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
 
   return {
     waiting,
+    /** What was typed or measured of this line and is too much: recorded once the cook has chosen. */
+    undecided: undecided && undecided.line === line?.id ? undecided.told : null,
+    forget: () => setUndecided(null),
     take: () => {
       if (line ?? sheet.free) fromScale("line");
     },
@@ -105,7 +118,12 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
     accept: ({ scope }: Schemas["Choice"]) => {
       if (!line) return;
       const carry = { kind: "carry", line: line.id, scope: scope ?? "open" } as const;
-      fromScale("line", scope == null ? undefined : () => byHand(carry));
+      const then = scope == null ? undefined : () => byHand(carry);
+      if (undecided?.line === line.id) {
+        record(undecided.told);
+        setUndecided(null);
+        then?.();
+      } else fromScale("line", then);
     },
     undo: () => {
       if (sheet.last_record) byHand({ kind: "undo", undoes: sheet.last_record });
