@@ -2,6 +2,9 @@
 
 1,492 g, 8 cups, 3 filled with 187 → the next takes (1492 − 561) / 5 = 186.2
 two passes: first 0.88 of the fair share each, then topped up to the level that uses all of it
+
+Simulated, with a few grams of error a pour: of a whole that was weighed one pass comes out as even
+as two or more so; of a whole that is off by 5 % two come out more even (tests/core/test_dividing).
 """
 
 from collections.abc import Mapping

@@ -103,7 +103,14 @@ def _given(value: float | None, field: str, says: str) -> float:
 
 
 def _line(line: BuildLine, one: PlacedLine | None, factor: float) -> tuple[BuildLine, str]:
+    """The line and its own bounds by one factor."""
     grams = line.target_g * factor
+    bounds = {
+        name: _round_g(bound * factor)
+        for name in ("least_g", "most_g")
+        if (bound := getattr(line, name)) is not None
+    }
+    line = line.model_copy(update=bounds)
     if line.count is None:
         return line.model_copy(update={"target_g": _round_g(grams)}), ""
     exact = line.count * factor

@@ -161,14 +161,15 @@ SOURCES: Final[dict[str, Source]] = {
             "US 21 CFR 101.54, 101.56, 101.60, 101.62; reference amounts 101.12",
             "High protein is 20 % of 50 g per reference amount, corrected for quality; low calorie "
             "40 kcal per reference amount; reduced 25 % less; light a third fewer kcal or half the "
-            "fat; low fat 3 g.",
+            "fat; low fat 3 g. A main dish: 120 kcal and 3 g of fat per 100 g, at most 30 % of its "
+            "energy from fat; light when it is low in either.",
         ),
         _published(
             "eu-claims",
             "Regulation (EC) 1924/2006, Annex",
             "High protein is 20 % of the energy, a source 12 %; low energy 40 kcal per 100 g; "
-            "reduced and light 30 % less; low fat 3 g, low sugars 5 g per 100 g; source of fibre "
-            "3 g, high 6 g per 100 g.",
+            "reduced and light 30 % less; low fat 3 g, low sugars 5 g per 100 g, of drinks half as "
+            "much per 100 ml; source of fibre 3 g per 100 g or 1.5 g per 100 kcal, high twice so.",
         ),
         Source(
             key="protein-quality",

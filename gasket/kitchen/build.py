@@ -10,7 +10,7 @@ from sqlmodel import Session
 from gasket.core.batch import Batch, Original
 from gasket.core.build_checks.bench import Bench, BuildCheck
 from gasket.core.build_checks.checks import check_build
-from gasket.core.claims import NutritionClaim, claims
+from gasket.core.claims import claims
 from gasket.core.contents import Contains
 from gasket.core.cooking.steps import hands_on_min
 from gasket.core.errors import Conflict, Fault, FaultyInput
@@ -18,6 +18,7 @@ from gasket.core.families import Family, guess_family
 from gasket.core.goals import GoalKey, GoalState, goal_states
 from gasket.core.needs import InTheWay, in_the_build, in_the_way
 from gasket.core.numbers import Answer, Value
+from gasket.core.nutrition_claims.deciding import NutritionClaim
 from gasket.core.reckon import Reckoning, Result, reckon
 from gasket.core.reference_amounts import REFERENCE_AMOUNTS, ReferenceAmount, ReferenceKey
 from gasket.core.scaling import OutOfStep, out_of_step
@@ -162,6 +163,7 @@ def _report(session: Session, found: Draft) -> BuildReport:
         "bowls": float(sum(1 for part in found.build.components if part.lines)),
     }
     is_original = found.trial.is_original
+    family = found.piece.build.terms.family
     return BuildReport(
         result=result,
         section=_section(found, result),
@@ -169,11 +171,17 @@ def _report(session: Session, found: Draft) -> BuildReport:
         checks=() if is_original else check_build(found.bench(result)),
         claims=()
         if is_original
-        else claims(result.serving, found.original, found.reference, found.piece),
+        else claims(
+            result.serving,
+            found.original,
+            found.reference,
+            found.piece,
+            drink=family == "drink",
+        ),
         contains=in_the_build(found.piece),
         in_the_way=tuple(in_the_way(found.piece)),
         out_of_step=() if before is None else out_of_step(found.build, before),
-        family=found.piece.build.terms.family,
+        family=family,
         cost=cost,
     )
 

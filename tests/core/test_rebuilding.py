@@ -64,8 +64,8 @@ def test_presets_are_reckoned_from_the_original_and_do_without_one():
 # Claims: definitions and their numbers
 
 
-def said(portion, piece, original=None, reference=None):
-    found = claims(portion, original, REFERENCE_AMOUNTS.get(reference), piece)
+def said(portion, piece, original=None, reference=None, *, drink=False):
+    found = claims(portion, original, REFERENCE_AMOUNTS.get(reference), piece, drink=drink)
     return {one.key: one for one in found}
 
 
@@ -87,6 +87,37 @@ def test_claims_hang_on_their_deciding_number():
     assert found["us-light"].unit.startswith("% less fat")
     assert found["us-light"].value == pytest.approx(89)
     assert found["us-low-fat"].value == pytest.approx(2.42)
+
+
+@pytest.mark.parametrize(
+    ("figures", "how", "key", "verdict", "value"),
+    [
+        # 1.6 g of fibre in 100 kcal are enough, though 100 g hold only 0.8
+        ({"kcal": 50, "fibre_g": 0.8}, {}, "eu-fibre-source", "yes", 1.6),
+        ({"kcal": 50, "fibre_g": 0.7}, {}, "eu-fibre-source", "no", 1.4),
+        ({"kcal": 300, "fibre_g": 3.5}, {}, "eu-fibre-source", "yes", 3.5),
+        # drinks: half the limits of solids
+        ({"kcal": 30}, {}, "eu-low-energy", "yes", 30),
+        ({"kcal": 30}, {"drink": True}, "eu-low-energy", "no", 30),
+        ({"fat_g": 2}, {"drink": True}, "eu-low-fat", "no", 2),
+        ({"sugars_g": 2.4}, {"drink": True}, "eu-low-sugars", "yes", 2.4),
+        # a main dish: 3 g of fat in 100 g, and 27 of 80 kcal are more than 30 %
+        ({"kcal": 80, "fat_g": 3}, {"reference": "mixed_dish"}, "us-low-fat", "no", 33.75),
+        ({"kcal": 100, "fat_g": 3}, {"reference": "mixed_dish"}, "us-low-fat", "yes", 3),
+        ({"kcal": 200, "fat_g": 3.5}, {"reference": "mixed_dish"}, "us-low-fat", "no", 3.5),
+        # light: low in calories is enough for a main dish, half the fat for anything lean
+        ({"kcal": 110, "fat_g": 9}, {"reference": "mixed_dish"}, "us-light", "yes", 110),
+        ({"kcal": 190, "fat_g": 4}, {"original": (200, 8)}, "us-light", "yes", 50),
+        ({"kcal": 190, "fat_g": 6}, {"original": (200, 8)}, "us-light", "no", 25),
+        ({"kcal": 130, "fat_g": 8}, {"original": (200, 8)}, "us-light", "yes", 35),
+    ],
+)
+def test_a_rule_with_two_numbers(figures, how, key, verdict, value):
+    if theirs := how.pop("original", None):
+        how = {**how, "original": Original(kcal=theirs[0], serving_g=100, fat_g=theirs[1])}
+    portion = Portion(grams=100, **{name: figure(one) for name, one in figures.items()})
+    found = said(portion, bench({"tofu": 100}), **how)[key]
+    assert (found.verdict, found.value) == (verdict, pytest.approx(value))
 
 
 def test_what_is_not_known_cannot_be_told():
@@ -143,11 +174,13 @@ def grams(change, build):
 
 def test_all_lines_share_one_factor_and_counted_things_round_to_halves():
     eggs = line("egg", 150, count=3.0)
-    lines = (line("flour", 170), line("salt", 3), eggs)
+    lines = (line("flour", 170, least_g=150.0, most_g=250.0), line("salt", 3), eggs)
     build = Build(components=(BuildComponent(name="all", lines=lines),), portions=8)
     found = scale(on_bench(build), Scaling(by="portions", portions=6))
     assert found.factor == 0.75
     assert grams(found.change, build) == {"flour": 128.0, "salt": 2.25, "egg": 125.0}
+    flour = next(found.change.applied(build).lines())
+    assert (flour.least_g, flour.most_g) == (112, 188), "its own bounds go along"
     assert found.change.applied(build).find("egg").count == 2.5
     assert any("rounded to 2.5 (+11 %)" in note for note in found.notes)
     assert found.change.portions == 6

@@ -137,6 +137,12 @@ export function DivideForm({ dividing, pieces, onDivide }: DivideFormProps) {
           Fill in two passes
         </Toggle>
       )}
+      {draft.two_pass && (
+        <p className="max-w-prose text-sm text-soft">
+          Where the whole batch was weighed, one pass comes out as even. Two help where its weight
+          is only a guess.
+        </p>
+      )}
       {looking && (
         <div className="grid justify-items-start gap-1">
           <Button look="main" onClick={() => store(draft)}>

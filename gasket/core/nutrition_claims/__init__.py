@@ -1,0 +1,1 @@
+"""What a serving may be called, by US and EU rules."""
