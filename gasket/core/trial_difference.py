@@ -1,13 +1,18 @@
-"""What one trial changed against another: lines by their id, figures of one serving."""
+"""What one trial changed against another: lines by their id, figures of one serving.
+
+A trial that was made counts as it was weighed: what was planned is not what was eaten.
+"""
 
 from collections.abc import Mapping
+from dataclasses import dataclass
+from datetime import datetime
 from typing import Literal
 
-from gasket.core.ingredients import Ingredient
 from gasket.core.margin import Portion, value_of
 from gasket.core.numbers import Answer
 from gasket.core.panel import NUTRIENTS, Nutrient
-from gasket.core.trial import Build, BuildLine
+from gasket.core.trial import Build, BuildChange, BuildLine
+from gasket.core.weighing.pour import tolerance_g
 
 Kind = Literal["added", "removed", "changed"]
 
@@ -40,37 +45,65 @@ class TrialDifference(Answer):
     figures: tuple[FigureDifference, ...]
     grams_before: float | None
     grams_after: float | None
-    portions_before: int
-    portions_after: int
+    portions_before: float | None
+    portions_after: float | None
+    weighed_before: datetime | None
+    weighed_after: datetime | None
 
 
-def difference(
-    before: Build,
-    after: Build,
-    ingredients: Mapping[int, Ingredient],
-    servings: tuple[Portion, Portion],
-) -> TrialDifference:
-    """`after` against `before`; `servings` are one serving of each."""
-    old, new = _by_id(before), _by_id(after)
+@dataclass(frozen=True)
+class Side:
+    """One of the two as planned, one serving of it, how many there are. Of one that was made, these
+    are as weighed, and so are the lines of `made`."""
+
+    planned: Build
+    serving: Portion
+    portions: float | None
+    made: Build | None = None
+    weighed_at: datetime | None = None
+
+    def lines(self, beside: "Side") -> Build:
+        """As weighed; beside one that was only planned, what was weighed as planned is the plan."""
+        if self.made is None or beside.made is not None:
+            return self.made or self.planned
+        plan = {line.id: line for line in self.planned.lines()}
+        return BuildChange(
+            lines={
+                line.id: (line.model_copy(update={"target_g": plan[line.id].target_g}),)
+                for line in self.made.lines()
+                if line.id in plan and _as_planned(line.target_g, plan[line.id].target_g)
+            }
+        ).applied(self.made)
+
+
+def _as_planned(weighed_g: float, planned_g: float) -> bool:
+    return abs(weighed_g - planned_g) <= tolerance_g(planned_g, 1.0)
+
+
+def difference(before: Side, after: Side, names: Mapping[int, str]) -> TrialDifference:
+    """`after` against `before`; `names` are those of packages, by label id."""
+    old, new = _by_id(before.lines(after)), _by_id(after.lines(before))
     lines = [
         found
         for key in dict.fromkeys([*new, *old])
-        if (found := _line(key, old.get(key), new.get(key), ingredients)) is not None
+        if (found := _line(key, old.get(key), new.get(key), names)) is not None
     ]
     return TrialDifference(
         lines=tuple(lines),
         figures=tuple(
             FigureDifference(
                 nutrient=nutrient,
-                before=_value(servings[0], nutrient),
-                after=_value(servings[1], nutrient),
+                before=_value(before.serving, nutrient),
+                after=_value(after.serving, nutrient),
             )
             for nutrient in NUTRIENTS
         ),
-        grams_before=servings[0].grams,
-        grams_after=servings[1].grams,
+        grams_before=before.serving.grams,
+        grams_after=after.serving.grams,
         portions_before=before.portions,
         portions_after=after.portions,
+        weighed_before=before.weighed_at,
+        weighed_after=after.weighed_at,
     )
 
 
@@ -82,13 +115,13 @@ def _by_id(build: Build) -> dict[str, Placed]:
 
 
 def _line(
-    key: str, old: Placed | None, new: Placed | None, ingredients: Mapping[int, Ingredient]
+    key: str, old: Placed | None, new: Placed | None, names: Mapping[int, str]
 ) -> LineDifference | None:
     before = None if old is None or old[1].off else old[1]
     after = None if new is None or new[1].off else new[1]
     if before is None and after is None:
         return None
-    name, before_name = _name(after, ingredients), _name(before, ingredients)
+    name, before_name = _name(after, names), _name(before, names)
     before_g = None if before is None else before.target_g
     after_g = None if after is None else after.target_g
     same_food = before is not None and after is not None and name == before_name
@@ -119,13 +152,12 @@ def _says(before: BuildLine | None, after: BuildLine | None) -> str:
     return words.get(round(share, 2), percent)
 
 
-def _name(line: BuildLine | None, ingredients: Mapping[int, Ingredient]) -> str:
+def _name(line: BuildLine | None, names: Mapping[int, str]) -> str:
     if line is None:
         return ""
     if line.component is not None:
         return f"{line.component} (made here)"
-    found = ingredients.get(line.label_id or 0)
-    return found.name if found else ""
+    return names.get(line.label_id or 0, "")
 
 
 def _value(serving: Portion, nutrient: Nutrient) -> float | None:

@@ -16,7 +16,7 @@ from gasket.store.tables import BatchLineRow
 def on_closing(session: Session, made: Weighed) -> None:
     """Write what the trial learns from a weigh-in that closes."""
     if made.row.free:
-        _write(session, made, _as_weighed(made, rows.build_of(session, made.trial)))
+        _write(session, made, as_weighed(made, rows.build_of(session, made.trial)))
     elif any(line.until for line in made.lines):
         planned = rows.build_of(session, made.trial)
         found = _until_right(made, planned)
@@ -29,7 +29,7 @@ def as_plan(session: Session, batch_id: int) -> TrialSheet:
     made = weighed.read(session, batch_id)
     if made.row.closed_at is None:
         raise Refused("Close the weigh-in first.")
-    _write(session, made, _as_weighed(made, rows.build_of(session, made.trial)))
+    _write(session, made, as_weighed(made, rows.build_of(session, made.trial)))
     return build.sheet(session, rows.key_of(made.trial))
 
 
@@ -39,7 +39,7 @@ def _write(session: Session, made: Weighed, planned: Build) -> None:
     session.add(made.trial)
 
 
-def _as_weighed(made: Weighed, planned: Build) -> Build:
+def as_weighed(made: Weighed, planned: Build) -> Build:
     """The build that this batch was: planned lines keep what the cook says of them, skipped ones
     are off, what came in on the way is added at the end of its bowl."""
     by_key = {line.key: line for line in made.lines if line.key}

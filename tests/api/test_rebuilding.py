@@ -152,7 +152,11 @@ def test_the_next_trial_is_a_copy_whose_changes_show(client):
         ("Fieldhouse rapeseed oil", "half of it")
     ]
     kcal = next(one for one in found["figures"] if one["nutrient"] == "kcal")
-    assert kcal["after"] - kcal["before"] == pytest.approx(-14 * 120 / 14 / 8)
+    card = client.get("/api/batches/1").json()
+    assert kcal["before"] == card["result"]["serving"]["kcal"]["value"], "as it was weighed"
+    assert (found["weighed_before"], found["weighed_after"]) == (card["closed_at"], None)
+    planned = client.get(f"/api/trials/{made['id']}").json()["report"]["result"]["serving"]
+    assert kcal["after"] == planned["kcal"]["value"]
     assert oil["why"] == "2 % or it dries out", "the reason came along"
     elsewhere = {"copy_of": trial(client)["id"]}
     assert client.post(f"/api/dishes/{LOAF}/trials", json=elsewhere).status_code == 409

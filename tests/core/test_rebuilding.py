@@ -11,7 +11,7 @@ from gasket.core.needs import in_the_build, in_the_way
 from gasket.core.reference_amounts import REFERENCE_AMOUNTS
 from gasket.core.scaling import Scaling, out_of_step, scale
 from gasket.core.trial import Build, BuildChange, BuildComponent
-from gasket.core.trial_difference import difference
+from gasket.core.trial_difference import Side, difference
 from tests.core.builds import FIGURES, bench, ingredient, line, on_bench
 
 
@@ -247,8 +247,8 @@ def test_the_difference_names_lines_and_figures():
     swapped = line("egg white", 50, id="all/egg")
     change = {"all/oil": (halved, line("salt", 2)), "all/egg": (swapped,)}
     after = BuildChange(lines=change).applied(before)
-    foods = {one.label_id: one for one in map(ingredient, FIGURES)}
-    found = difference(before, after, foods, (serving(kcal=300), serving(kcal=250)))
+    names = {one.label_id: one.name for one in map(ingredient, FIGURES)}
+    found = difference(Side(before, serving(kcal=300), 8), Side(after, serving(kcal=250), 8), names)
     assert {(one.kind, one.name, one.before_g, one.after_g, one.says) for one in found.lines} == {
         ("changed", "Oil", 40.0, 20.0, "half of it"),
         ("added", "Salt", None, 2.0, ""),
@@ -257,8 +257,16 @@ def test_the_difference_names_lines_and_figures():
     kcal = next(one for one in found.figures if one.nutrient == "kcal")
     assert (kcal.before, kcal.after) == (300, 250)
     off = BuildChange(lines={"all/oil": (halved.model_copy(update={"off": True}),)}).applied(before)
-    (gone,) = difference(before, off, foods, (serving(), serving())).lines
+    (gone,) = difference(Side(before, serving(), 8), Side(off, serving(), 8), names).lines
     assert (gone.kind, gone.before_g, gone.after_g) == ("removed", 40.0, None)
+    # as weighed: 101 g are the planned 100 beside a plan, and 101 g beside another that was made
+    poured = {"all/flour": (line("flour", 101, id="all/flour"),)}
+    poured |= {"all/oil": (line("oil", 55, id="all/oil"),)}
+    made = Side(before, serving(), 8, BuildChange(lines=poured).applied(before))
+    beside_a_plan = difference(made, Side(before, serving(), 8), names).lines
+    assert [(one.name, one.before_g) for one in beside_a_plan] == [("Oil", 55)]
+    beside_a_batch = difference(made, Side(before, serving(), 8, before), names).lines
+    assert [(one.name, one.before_g) for one in beside_a_batch] == [("Flour", 101), ("Oil", 55)]
 
 
 def test_the_same_swap_twice_makes_two_lines_with_ids_of_their_own():

@@ -6480,9 +6480,13 @@ export interface components {
             /** Lines */
             lines: components["schemas"]["LineDifference"][];
             /** Portions After */
-            portions_after: number;
+            portions_after: number | null;
             /** Portions Before */
-            portions_before: number;
+            portions_before: number | null;
+            /** Weighed After */
+            weighed_after: string | null;
+            /** Weighed Before */
+            weighed_before: string | null;
         };
         /**
          * TrialSheet

@@ -3,7 +3,7 @@ import { useNavigate } from "react-router";
 
 import { api, ask, type Schemas, sentence } from "../../api/client";
 import { keys, useDifference, useRefresh } from "../../api/queries";
-import { figure, signed, weighed } from "../../lib/format";
+import { day, figure, signed, weighed } from "../../lib/format";
 import { type Nutrient, SHORT_NAMES, unitOf } from "../../lib/nutrients";
 import { Button } from "../../ui/Button";
 import { Choice, TextField } from "../../ui/Field";
@@ -92,25 +92,33 @@ function NextTrial({ dish, trial, saved }: TrialsTabProps) {
 
 const FIGURES: readonly Nutrient[] = ["kcal", "protein_g", "carbohydrate_g", "fat_g", "fibre_g"];
 
+const asMade = (at: string | null | undefined) => (at ? `as weighed on ${day(at)}` : "as planned");
+
 function Difference({ trialId, to }: { trialId: number; to: number }) {
   const { data } = useDifference(trialId, to);
   if (!data) return null;
+  const shown = data.figures.filter((one) => FIGURES.includes(one.nutrient));
+  const known = shown.flatMap(({ nutrient, before, after }) =>
+    before == null || after == null ? [] : [{ nutrient, by: after - before }],
+  );
+  const unknown = shown.filter((one) => one.before == null || one.after == null);
   return (
     <>
-      <p className="mt-2 flex flex-wrap gap-x-4">
-        {data.figures
-          .filter((one) => FIGURES.includes(one.nutrient))
-          .map((one) => (
-            <span key={one.nutrient}>
-              <b>
-                {one.before == null || one.after == null
-                  ? "?"
-                  : signed(one.after - one.before, unitOf(one.nutrient))}
-              </b>{" "}
-              {unitOf(one.nutrient) === "g" ? "g " : ""}
-              {SHORT_NAMES[one.nutrient]}
-            </span>
-          ))}
+      <p className="mt-2 text-sm text-soft">
+        This one {asMade(data.weighed_after)}, the other {asMade(data.weighed_before)}.
+      </p>
+      <p className="flex flex-wrap gap-x-4">
+        {known.map(({ nutrient, by }) => (
+          <span key={nutrient}>
+            <b>{signed(by, unitOf(nutrient))}</b> {unitOf(nutrient) === "g" ? "g " : ""}
+            {SHORT_NAMES[nutrient]}
+          </span>
+        ))}
+        {unknown.length > 0 && (
+          <span className="text-soft">
+            not known of both: {unknown.map((one) => SHORT_NAMES[one.nutrient]).join(", ")}
+          </span>
+        )}
         {data.grams_before != null && data.grams_after != null && (
           <span className="text-soft">
             a serving {figure(data.grams_before, "g")} → {figure(data.grams_after, "g")} g
