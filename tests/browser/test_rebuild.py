@@ -182,7 +182,7 @@ def test_the_next_trial_starts_as_a_copy_and_shows_what_it_changed(page: Page, a
     page.get_by_role("tab", name="Trials").click()
     changed = page.get_by_role("region", name="What this trial changed")
     expect(changed).to_contain_text("half of it")
-    expect(changed).to_contain_text("−15 kcal")
+    expect(changed).to_contain_text("−16 kcal")
     accessible()
 
 
