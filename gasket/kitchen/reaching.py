@@ -54,7 +54,7 @@ def reach_goal(session: Session, trial_id: int, wanted: GoalWanted) -> GoalReach
     moves = moves_of(found.piece, shelf, taken, rejected, found.dish.name)
     if not moves:
         raise FaultyInput.at("build", "No line is free to move: unlock one, or give one bounds.")
-    answer = reach(Task(found.piece, moves, limits_of(bench)))
+    answer = reach(Task(found.piece, moves, limits_of(bench), bench))
     coming = {
         line.label_id
         for one in answer.proposals

@@ -16,7 +16,7 @@ from gasket.core.target.formulation import LEAST_TAKEN, SWAPPED, TOUCH, Task
 from gasket.core.target.limits import Limit, Spot, limits_of
 from gasket.core.target.moves import LineMove, SwapMove
 from gasket.core.trial import Build, BuildComponent, BuildLine, Terms
-from gasket.core.workpiece import Workpiece
+from gasket.core.workpiece import PlacedLine, Workpiece
 
 KINDS: tuple[FoodKind, ...] = (
     *("flour", "protein_blend", "sugar", "oil", "egg", "thick_yogurt", "fruit", "cheese"),
@@ -88,8 +88,14 @@ def random_task(seed: int, lines: int = 8, swaps: int = 6) -> Task:
         ]
         step = one.amount / one.line.count if one.line.count else None
         most = 2 * one.amount
-        moves.append(LineMove(one, 0.5 * one.amount, most, step, tuple(mine if not step else ())))
+        bounded = key_of(one) % 3 == 0
+        swaps_of = tuple(mine if not step else ())
+        moves.append(LineMove(one, 0.5 * one.amount, most, step, swaps_of, bounded))
     return Task(piece, tuple(moves), limits_of(Bench(piece)))
+
+
+def key_of(one: PlacedLine) -> int:
+    return int(one.line.id.removeprefix("l"))
 
 
 def gentlest_by_shares(task: Task) -> float | None:
@@ -156,10 +162,11 @@ class _Line:
         problem += self.distance >= move.now - self.becomes
         problem += self.distance <= most * self.moved
         problem += self.becomes <= move.most + move.now
-        problem += self.becomes - taken >= (0 if move.swaps else move.least)
+        problem += self.becomes - taken >= (0 if move.swaps and not move.bounded else move.least)
         problem += self.becomes - taken <= move.most
         for share, picked, swap in zip(self.shares, self.picked, move.swaps, strict=True):
             problem += share <= swap.most * picked
+            problem += share * move.now <= swap.most * self.becomes
             problem += share >= LEAST_TAKEN * picked
         if move.swaps:
             problem += pulp.lpSum(self.picked) <= 1

@@ -1,9 +1,12 @@
 """Reaching a goal: the programme against another library, proposals, prices, collisions."""
 
+from dataclasses import replace
+
 import numpy as np
 import pytest
 
 from gasket.core.build_checks.bench import Bench
+from gasket.core.build_checks.checks import alarms
 from gasket.core.goals import goal_states
 from gasket.core.margin import Figure, Portion
 from gasket.core.swaps.catalogue import CATALOGUE
@@ -110,6 +113,38 @@ def test_every_proposal_meets_every_goal_in_grams_that_a_scale_shows(goal):
         assert one.moved.kcal == pytest.approx(
             portion(after(piece, one.change)).kcal.value - portion(piece).kcal.value
         )
+
+
+def test_a_swap_takes_its_share_of_what_remains_and_keeps_the_cooks_bounds():
+    for seed in range(12):
+        task = random_task(seed, lines=10, swaps=12)
+        found = solve(programme(task))
+        if found is None:
+            continue
+        at, x = task.variables, found.x
+        for s, (i, swap) in enumerate(at.swaps):
+            remains = at.moves[i].now + x[at.up(i)] - x[at.down(i)]
+            assert x[at.taken(s)] <= swap.most * remains + 1e-6
+        for i, move in enumerate(at.moves):
+            if move.bounded:
+                assert at.amount(x, i) >= move.least - 1e-6
+
+
+@pytest.mark.parametrize("goal", GOALS, ids=lambda goal: "+".join(goal))
+def test_no_proposal_makes_a_check_speak_that_was_silent(goal):
+    for portions in (6, 8, 10):
+        piece = bench(LOAF, portions, family="cake", goal=goal)
+        judge = Bench(piece)
+        for one in reach(replace(task_of(piece), judge=judge)).proposals:
+            assert alarms(Bench(after(piece, one.change))) <= alarms(judge), one.key
+
+
+def test_the_same_question_has_the_same_answer():
+    for lines, swaps in ((8, 6), (40, 60)):
+        first, again = (reach(random_task(5, lines=lines, swaps=swaps)) for _ in range(2))
+        assert [one.model_dump() for one in first.proposals] == [
+            one.model_dump() for one in again.proposals
+        ]
 
 
 def test_the_gentlest_touches_least_and_the_others_go_further():
@@ -228,7 +263,7 @@ def test_large_builds_are_answered_with_what_was_found_in_time():
     found = reach(task)
     assert len(found.proposals) >= 2
     assert not found.proposals[0].proven
-    best = solve(programme(task), seconds=2.0)
+    best = solve(programme(task), nodes=20_000)
     assert found.proposals[0].objective <= 1.35 * best.objective
 
 

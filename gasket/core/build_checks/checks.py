@@ -14,6 +14,8 @@ SODA_IN_POWDER: Final = 3.5
 POLYOLS_MOST: Final = 0.10
 GUM_MOST: Final = 0.005
 WHEY_MOST: Final = 0.30
+MOSTLY_WHEY: Final = 0.8
+"""Powder of which so much is whey is judged as whey."""
 _SLACK: Final = 1e-9
 
 Says = dict[Verdict, str]
@@ -124,7 +126,7 @@ def powder_share(bench: Bench) -> Iterator[BuildCheck]:
     if habits is None or habits.powder_share_most is None or powder <= 0 or both <= powder:
         return
     whey = bench.grams_of({"whey_powder"})
-    most = WHEY_MOST if whey > 0.8 * powder else habits.powder_share_most
+    most = WHEY_MOST if whey > MOSTLY_WHEY * powder else habits.powder_share_most
     yield _check(
         bench,
         "powder_share",
@@ -268,3 +270,8 @@ def check_build(bench: Bench) -> tuple[BuildCheck, ...]:
     """Every check that applies, those that speak first."""
     found = [one for check in CHECKS for one in check(bench)]
     return tuple(sorted(found, key=lambda one: not one.speaks))
+
+
+def alarms(bench: Bench) -> frozenset[tuple[str, str]]:
+    """Checks that speak, by code and component."""
+    return frozenset((one.code, one.component) for one in check_build(bench) if one.speaks)

@@ -9,7 +9,7 @@ from gasket.core.target.formulation import Task
 from gasket.core.target.limits import Limit, Spot
 from gasket.core.target.programme import Programme, Solution, solve
 
-CLOSEST_S: Final = 0.1
+CLOSEST_NODES: Final = 500
 BAND_WEIGHT: Final = 20.0
 """Kept bands give way only when goals alone cannot, at twenty times their cost."""
 
@@ -32,7 +32,7 @@ def closest(task: Task, whole: Programme) -> Solution | None:
         most=np.concatenate([whole.most, np.full(2 * count, np.inf)]),
         whole=np.concatenate([whole.whole, np.zeros(2 * count, dtype=bool)]),
     )
-    found = solve(relaxed, CLOSEST_S)
+    found = solve(relaxed, CLOSEST_NODES)
     return None if found is None else replace(found, x=found.x[: len(whole.cost)])
 
 

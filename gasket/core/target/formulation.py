@@ -16,6 +16,7 @@ from typing import Final
 
 import numpy as np
 
+from gasket.core.build_checks.bench import Bench
 from gasket.core.target.limits import Limit, Spot
 from gasket.core.target.moves import LineMove, SwapMove
 from gasket.core.target.programme import Programme, Vector
@@ -89,11 +90,12 @@ class Variables:
 
 @dataclass(frozen=True)
 class Task:
-    """A build to be moved: what may move, within which limits."""
+    """A build to be moved: what may move, within which limits; `judge` as the checks see it."""
 
     bench: Workpiece
     moves: tuple[LineMove, ...]
     limits: tuple[Limit, ...]
+    judge: Bench | None = None
 
     @property
     def variables(self) -> Variables:
@@ -138,8 +140,10 @@ def _structure(at: Variables) -> list[tuple[Vector, float, float]]:
         for s, (of, _) in enumerate(at.swaps):
             if of == i:
                 line[at.taken(s)] = -1.0
-        # What swaps take may go below the line's least: the stand-in takes its place.
-        floor = 0.0 if any(of == i for of, _ in at.swaps) else move.least
+        # What swaps take may go below half of the line, since the stand-in takes its place; but not
+        # below what the cook gave as the least.
+        swapped = any(of == i for of, _ in at.swaps)
+        floor = 0.0 if swapped and not move.bounded else move.least
         found.append((line, floor - move.now, move.most - move.now))
         # Scaled by how far it can go each way: as tight as a touched line can be told from one
         # that is not, which is what the search lives on.
@@ -158,6 +162,10 @@ def _structure(at: Variables) -> list[tuple[Vector, float, float]]:
             row = np.zeros(at.size)
             row[at.taken(s)], row[at.used(s)] = 1.0, -share * now
             found.append((row, low, high))
+        # A share of what the line comes to, not of what it was: "at most half" leaves a half.
+        row = np.zeros(at.size)
+        row[at.taken(s)], row[at.up(i)], row[at.down(i)] = 1.0, -swap.most, swap.most
+        found.append((row, -np.inf, swap.most * now))
     for i in {of for of, _ in at.swaps}:
         one_swap = np.zeros(at.size)
         one_swap[[at.used(s) for s, (of, _) in enumerate(at.swaps) if of == i]] = 1.0
@@ -222,17 +230,19 @@ def towards(task: Task, name: Quality, sign: float) -> Vector:
 
 
 def tightened(task: Task) -> Task:
-    """The same with its goals a little narrower, so that grams rounded to the scale still meet
-    them."""
+    """The same with its limits a little narrower, so that grams rounded to the scale still meet
+    them. A band stays as wide as where the build is."""
     at = task.variables
 
     def narrower(limit: Limit) -> Limit:
-        if not limit.goal:
-            return limit
         effect = np.sort(np.abs(at.effect(limit)))[::-1]
         slack = ROUNDING_G * float(effect[:_ROUNDED_LINES].sum())
-        if limit.low + slack > limit.high - slack:
+        low, high = limit.low + slack, limit.high - slack
+        if low > high:
             return limit
-        return replace(limit, low=limit.low + slack, high=limit.high - slack)
+        if not limit.goal:
+            now = task.now(limit)
+            low, high = max(limit.low, min(low, now)), min(limit.high, max(high, now))
+        return replace(limit, low=low, high=high)
 
     return replace(task, limits=tuple(narrower(limit) for limit in task.limits))

@@ -10,7 +10,12 @@ from dataclasses import dataclass
 from typing import Final
 
 from gasket.core.build_checks.bench import Bench
-from gasket.core.build_checks.checks import POLYOLS_MOST, SODA_IN_POWDER
+from gasket.core.build_checks.checks import (
+    MOSTLY_WHEY,
+    POLYOLS_MOST,
+    SODA_IN_POWDER,
+    WHEY_MOST,
+)
 from gasket.core.families import Span
 from gasket.core.goals import GOAL_NAMES, SOFT, Goal, GoalKey, Limits
 from gasket.core.ingredients import Ingredient
@@ -171,6 +176,14 @@ def _bands_of(bench: Bench) -> Iterator[_Band]:
             _flour_and_powder,
             Span(None, habits.powder_share_most),
         )
+        # Powder that is mostly whey keeps to less: so little whey is never too much of it.
+        yield _Band(
+            "whey_share",
+            "whey in flour and powder",
+            lambda food: float(food.kind == "whey_powder"),
+            _flour_and_powder,
+            Span(None, MOSTLY_WHEY * WHEY_MOST),
+        )
     if habits.fat_share:
         keep, none = habits.fat_share
         yield _Band(
@@ -179,6 +192,18 @@ def _bands_of(bench: Bench) -> Iterator[_Band]:
             lambda food: food.amount("fat_g"),
             lambda _: 1.0,
             Span(none if bench.terms.fat_school == "none" else keep, None),
+        )
+
+    if habits.salt_share and all(
+        one.ingredient.per_g("sodium_mg") is not None for one in bench.base
+    ):
+        least, most = habits.salt_share
+        yield _Band(
+            "salt",
+            "salt in the mixture",
+            lambda food: food.salt,
+            lambda _: 1.0,
+            Span((least or 0) / 100, None if most is None else most / 100),
         )
 
 

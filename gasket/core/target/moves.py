@@ -27,7 +27,7 @@ _WHOLE: Final = 0.01
 
 @dataclass(frozen=True)
 class SwapMove:
-    """A swap that may be used: `most` of the line's amount may go."""
+    """A swap that may be used: `most` is the share that may go of what the line then comes to."""
 
     swap: Swap
     most: float
@@ -36,13 +36,15 @@ class SwapMove:
 
 @dataclass(frozen=True)
 class LineMove:
-    """A line that may move: its bounds, its step when it is counted, its swaps."""
+    """A line that may move: its bounds, its step when it is counted, its swaps. `bounded` when the
+    cook gave the least: then no swap goes below it."""
 
     one: PlacedLine
     least: float
     most: float
     step: float | None
     swaps: tuple[SwapMove, ...]
+    bounded: bool = False
 
     @property
     def now(self) -> float:
@@ -72,7 +74,8 @@ def moves_of(
         ready = _swap_moves(bench, one, shelf, wanted, barred)[:left]
         left -= len(ready)
         least, most = _bounds(one, barred)
-        found.append(LineMove(one, least, most, _step(one), ready))
+        bounded = one.line.least_g is not None and not barred
+        found.append(LineMove(one, least, most, _step(one), ready, bounded))
     return tuple(found)
 
 

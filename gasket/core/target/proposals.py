@@ -1,8 +1,10 @@
 """A solution as a cook reads it: lines before and after, what stands in, what it does."""
 
 from collections.abc import Callable
+from dataclasses import replace
 from typing import Final, Literal
 
+from gasket.core.build_checks.checks import alarms
 from gasket.core.ingredients import Ingredient
 from gasket.core.numbers import Answer
 from gasket.core.swaps.options import Effect, SwapIn, moved_by, round_g, stand_in, with_less
@@ -51,12 +53,30 @@ class Proposal(Answer):
     proven: bool
 
 
-def proposal(task: Task, key: ProposalKey, solution: Solution) -> Proposal:
-    """The solution in grams as a scale shows them: whole ones where the goals still hold."""
+def proposal(task: Task, key: ProposalKey, solution: Solution) -> Proposal | None:
+    """The solution in grams as a scale shows them: whole ones where the goals still hold and no
+    check speaks that was silent before, else tenths; None where even those raise an alarm."""
     coarse = _drawn(task, key, solution, round_g)
-    if key == "closest" or _holds(task, coarse.change, _foods(task, solution.x)):
+    if key == "closest":
         return coarse
-    return _drawn(task, key, solution, lambda grams: round(grams, 1))
+    news = _foods(task, solution.x)
+    fine = _drawn(task, key, solution, lambda grams: round(grams, 1))
+    for one in (coarse, fine):
+        after = _after_change(task, one.change, news)
+        if (one is fine or _holds(task, after)) and not _new_alarms(task, after):
+            return one
+    return None
+
+
+def _new_alarms(task: Task, after: Workpiece) -> bool:
+    judge = task.judge
+    if judge is None:
+        return False
+    before_g, now_g = (piece.serving("grams") for piece in (task.bench, after))
+    serving_g = judge.serving_g
+    if serving_g and before_g and now_g:
+        serving_g *= now_g / before_g
+    return bool(alarms(replace(judge, piece=after, serving_g=serving_g)) - alarms(judge))
 
 
 def _foods(task: Task, x: Vector) -> dict[int, Ingredient]:
@@ -69,9 +89,12 @@ def _foods(task: Task, x: Vector) -> dict[int, Ingredient]:
     }
 
 
-def _holds(task: Task, change: BuildChange, news: dict[int, Ingredient]) -> bool:
+def _after_change(task: Task, change: BuildChange, news: dict[int, Ingredient]) -> Workpiece:
     bench = task.bench
-    after = Workpiece(change.applied(bench.build), {**bench.ingredients, **news}, bench.per_serving)
+    return Workpiece(change.applied(bench.build), {**bench.ingredients, **news}, bench.per_serving)
+
+
+def _holds(task: Task, after: Workpiece) -> bool:
     spots = [(Spot(one.ingredient, one.part, one.per_serving), one.amount) for one in after.lines()]
     sums = [sum(limit.weigh(spot) * amount for spot, amount in spots) for limit in task.limits]
     return all(

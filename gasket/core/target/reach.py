@@ -14,17 +14,17 @@ from gasket.core.target.formulation import (
     with_touches,
 )
 from gasket.core.target.prices import Price, prices_of
-from gasket.core.target.programme import Programme, Solution, Vector, solve, solve_in_time
+from gasket.core.target.programme import Programme, Solution, Vector, solve, solve_soon
 from gasket.core.target.proposals import Proposal, ProposalKey, proposal
 
 ONE_MORE: Final = 1
 """Lines that the leanest and the richest may touch beyond those of the gentlest."""
 
 
-FIRST_S: Final = 0.07
-FURTHER_S: Final = 0.03
-"""An answer comes while the cook looks: after this the best found so far is shown, and said not to
-be proven the best."""
+FIRST_NODES: Final = 1000
+FURTHER_NODES: Final = 300
+"""An answer comes while the cook looks: after so many branches the best found so far is shown, and
+said not to be proven the best."""
 
 
 class Reached(Answer):
@@ -45,9 +45,9 @@ def reach(task: Task) -> Reached:
     """Up to three ways to satisfy every limit, or the closest build and what collides."""
     exact = programme(task)
     whole = programme(tightened(task))
-    gentlest = solve_in_time(whole, FIRST_S)
+    gentlest = solve_soon(whole, FIRST_NODES)
     if gentlest is None:
-        whole, gentlest = exact, solve_in_time(exact, FIRST_S)
+        whole, gentlest = exact, solve_soon(exact, FIRST_NODES)
     kept = tuple(dict.fromkeys(one.name for one in task.limits if not one.goal))
     answer = Reached(
         proposals=(),
@@ -59,7 +59,8 @@ def reach(task: Task) -> Reached:
     )
     if gentlest is None:
         nearest = closest(task, exact)
-        found = () if nearest is None else (proposal(task, "closest", nearest),)
+        drawn = None if nearest is None else proposal(task, "closest", nearest)
+        found = () if drawn is None else (drawn,)
         return answer.model_copy(update={"proposals": found, "collides": collision(task, exact)})
     costs: dict[ProposalKey, Vector] = {
         "leanest": towards(task, "kcal", 1.0),
@@ -69,9 +70,13 @@ def reach(task: Task) -> Reached:
     few = with_touches(whole, at, round(float(touches(at) @ gentlest.x)) + ONE_MORE)
     solved: dict[ProposalKey, Solution] = {"gentlest": gentlest}
     for key, cost in costs.items():
-        further = solve_in_time(few.with_cost(cost), FURTHER_S, patient=False)
+        further = solve_soon(few.with_cost(cost), FURTHER_NODES, patient=False)
         solved[key] = further or _same_lines(few.with_cost(cost), gentlest)
-    proposals = [proposal(task, key, solution) for key, solution in solved.items()]
+    proposals = [
+        one
+        for key, solution in solved.items()
+        if (one := proposal(task, key, solution)) is not None
+    ]
     different = {one.change.model_dump_json(): one for one in reversed(proposals)}
     return answer.model_copy(
         update={
