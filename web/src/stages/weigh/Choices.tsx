@@ -51,7 +51,8 @@ export function Choices({ batchId, line, net, weighing, onDone }: ChoicesProps) 
       aria-label={over ? "Too much" : "Too little"}
       className="my-3 border-2 border-mark p-3"
     >
-      <h2 className="sr-only">
+      <h2 className={weighing.undecided ? "mb-2 font-bold" : "sr-only"}>
+        {weighing.undecided && `${weighed(net)} g is `}
         {off} {over ? "too much" : "too little"}: what now?
       </h2>
       <ul className="grid gap-2 sm:grid-cols-2">
