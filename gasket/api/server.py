@@ -6,6 +6,7 @@ import gc
 import signal
 import socket
 from collections.abc import Iterator
+from concurrent.futures import ThreadPoolExecutor
 from typing import Final
 
 import uvicorn
@@ -17,6 +18,8 @@ from gasket.core.target.programme import warm_up
 AT_ONCE: Final = 8
 """So many requests are worked on at the same moment: more only wait for each other, and every one
 holds memory of its own, a database connection's above all."""
+BESIDE: Final = 2
+"""So many threads do what is no request: a hands-free capture, a page that joins a weigh-in."""
 LAST_WORDS_S: Final = 1
 """So long may what is under way go on once the server is told to end."""
 
@@ -25,6 +28,7 @@ class _Server(uvicorn.Server):
     async def startup(self, sockets: list[socket.socket] | None = None) -> None:
         await super().startup(sockets)
         to_thread.current_default_thread_limiter().total_tokens = AT_ONCE
+        asyncio.get_running_loop().set_default_executor(ThreadPoolExecutor(BESIDE))
         asyncio.get_running_loop().run_in_executor(None, _settle)
 
     @contextlib.contextmanager

@@ -1,5 +1,6 @@
 """The schedule: nothing before what it needs, one pair of hands, never later than it must be."""
 
+import random
 from itertools import permutations
 
 import pytest
@@ -105,6 +106,38 @@ def test_backward_is_sound_as_short_and_ends_at_the_end(tasks):
     faults_of(plan, tasks)
     assert plan.minutes == pytest.approx(schedule(tasks).minutes)
     assert max(one.end_min for one in plan.placed) == pytest.approx(plan.minutes)
+
+
+def crowded(seed, count):
+    """A big kitchen: many steps, most of them by hand, few of which wait for each other."""
+    dice = random.Random(seed)
+    return [
+        task(
+            f"s{i}",
+            float(dice.randint(1, 40)),
+            *([HANDS] if dice.random() < 0.6 else ["oven"] if dice.random() < 0.5 else []),
+            after=[f"s{j}" for j in range(i) if dice.random() < 2 / count],
+        )
+        for i in range(count)
+    ]
+
+
+@pytest.mark.parametrize("count", [12, 16, 24])
+def test_forward_and_backward_are_as_short_as_each_other_and_sound(count):
+    for seed in range(8):
+        tasks = crowded(seed, count)
+        forward, back = schedule(tasks), schedule_back(tasks)
+        assert forward.minutes == pytest.approx(back.minutes)
+        faults_of(forward, tasks)
+        faults_of(back, tasks)
+        assert schedule(tasks) == forward, "the same question has the same answer"
+
+
+@pytest.mark.parametrize(("seed", "front", "both"), [(14, 185, 165), (9, 180, 172)])
+def test_the_better_of_both_directions_is_taken(seed, front, both):
+    """Searched from the front alone these kitchens ended at `front`."""
+    assert both < front
+    assert schedule(crowded(seed, 16)).minutes == pytest.approx(both)
 
 
 def test_preheating_and_frosting_are_laid_into_passive_stretches():

@@ -10,18 +10,23 @@ It is the resource-constrained project scheduling problem; kitchens are small.
 How: any order of the steps that respects "after" gives a schedule by placing each step as early as
 it fits; some order gives the optimum. The best of a few rules of thumb is the start, a
 depth-first search with bounds looks for better until it is proven or `MOST_NODES` are looked at.
-Backwards from an end, the mirrored problem is solved. What it does not do: split a step, slow the
-cook down, or keep an oven for one dish while another waits.
+Then the mirrored problem is searched too, since both have the same optimum, and what is still not
+proven is improved: everything pushed as late and then as early as it fits (double justification,
+after Valls, Ballestín and Quintanilla 2005), from orders shaken a fixed number of times. Nothing
+hangs on a clock. What it does not do: split a step, slow the cook down, or keep an oven for one
+dish while another waits.
 """
 
 import math
+import random
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from typing import Final
 
 from gasket.core.errors import FaultyInput
 
-MOST_NODES: Final = 4000
+MOST_NODES: Final = 3000
+MOST_SHAKES: Final = 60
 HANDS: Final = "hands"
 
 
@@ -68,7 +73,7 @@ _RULES: Final[tuple[Rule, ...]] = (
 
 def schedule(tasks: Sequence[Task]) -> Plan:
     """Ready soonest, from now on. Raises `FaultyInput` for steps that wait for each other."""
-    best = _Search(tasks).solve()
+    best = _soonest(tasks)
     return _plan(_put_off(tasks, best.starts), tasks, best.proven)
 
 
@@ -79,14 +84,52 @@ def schedule_back(tasks: Sequence[Task]) -> Plan:
     """
     if any(task.running for task in tasks):
         return schedule(tasks)
+    best = _soonest(tasks)
+    late = _Search(_mirrored(tasks)).in_order(_turned(tasks, best).starts)
+    return _plan(_turned(tasks, late).starts, tasks, best.proven)
+
+
+def _mirrored(tasks: Sequence[Task]) -> list[Task]:
+    """The same kitchen with time running backwards."""
     before: dict[str, set[str]] = {task.id: set() for task in tasks}
     for task in tasks:
         for key in task.after:
             before[key].add(task.id)
-    mirrored = [replace(task, after=frozenset(before[task.id])) for task in tasks]
-    best = _Search(mirrored).solve()
-    starts = {task.id: best.minutes - best.starts[task.id] - task.minutes for task in tasks}
-    return _plan(starts, tasks, best.proven)
+    return [replace(task, after=frozenset(before[task.id])) for task in tasks]
+
+
+def _turned(tasks: Sequence[Task], found: "_Found") -> "_Found":
+    """A schedule of the mirrored problem as one of this, and the other way round."""
+    starts = {task.id: found.minutes - found.starts[task.id] - task.minutes for task in tasks}
+    return _Found(starts, found.minutes, found.proven)
+
+
+def _soonest(tasks: Sequence[Task]) -> "_Found":
+    """The best of both directions, improved where neither could prove it."""
+    forward = _Search(tasks)
+    best = forward.solve()
+    if best.proven or any(task.running for task in tasks):
+        return best
+    back = _Search(_mirrored(tasks))
+    other = _turned(tasks, back.solve())
+    if other.proven or other.minutes < best.minutes - 1e-9:
+        best = other
+    if best.proven:
+        return best
+    dice = random.Random(len(tasks))
+    begin = best
+    for shake in range(MOST_SHAKES):
+        spread = 0.0 if shake == 0 else begin.minutes * dice.uniform(0.02, 0.2)
+        shaken = {key: start + dice.uniform(0, spread) for key, start in begin.starts.items()}
+        late = back.in_order(_turned(tasks, _Found(shaken, begin.minutes, False)).starts)
+        early = forward.in_order(_turned(tasks, late).starts)
+        if early.minutes <= begin.minutes + 1e-9:
+            begin = early
+        if early.minutes < best.minutes - 1e-9:
+            best = early
+        if best.minutes <= forward.least + 1e-9:
+            return replace(best, proven=True)
+    return best
 
 
 def _plan(starts: Mapping[str, float], tasks: Sequence[Task], proven: bool) -> Plan:
@@ -155,6 +198,14 @@ class _Search:
         self._deeper(begun)
         self.best.proven = self.nodes <= MOST_NODES
         return self.best
+
+    def in_order(self, starts: Mapping[str, float]) -> "_Found":
+        """Each step as early as it fits, the ones that begin first placed first."""
+        placed = self._by_rule(lambda task, _: (starts[task.id],), _NOTHING).starts
+        minutes = max(
+            (start + self.by_id[key].minutes for key, start in placed.items()), default=0.0
+        )
+        return _Found(dict(placed), minutes, False)
 
     def _placed(self, so_far: _Partial, task: Task) -> _Partial:
         """With one step more, as early as it fits."""
