@@ -170,6 +170,8 @@ class _Line:
             problem += share >= LEAST_TAKEN * picked
         if move.swaps:
             problem += pulp.lpSum(self.picked) <= 1
+            more = move.most - move.now
+            problem += self.becomes - move.now <= more * (1 - pulp.lpSum(self.picked))
         if move.step is not None:
             count = problem.add_variable(f"n{self.i}", lowBound=0, cat="Integer")
             problem += self.becomes == move.step * count

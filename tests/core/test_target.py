@@ -228,12 +228,12 @@ def test_a_need_turns_what_stands_in_the_way_out():
 
 
 def test_what_collides_is_named_and_the_closest_build_is_shown():
-    piece = bench(LOAF, 8, family="cake", goal={"kcal": {"most": 90}, "protein_g": {"least": 30}})
+    piece = bench(LOAF, 8, family="cake", goal={"kcal": {"most": 90}, "protein_g": {"least": 20}})
     found = reach(task_of(piece))
     assert [one.key for one in found.proposals] == ["closest"]
     assert {"energy", "protein"} <= set(found.collides)
     before, closest = portion(piece), portion(after(piece, found.proposals[0].change))
-    missed = lambda one: max(0, one.kcal.value - 90) / 90 + max(0, 30 - one.protein_g.value) / 30  # noqa: E731
+    missed = lambda one: max(0, one.kcal.value - 90) / 90 + max(0, 20 - one.protein_g.value) / 20  # noqa: E731
     assert missed(closest) < missed(before)
     alone = bench(LOAF, 8, family="cake", goal={"protein_g": {"least": 60}})
     assert "protein" in reach(task_of(alone)).collides

@@ -5,9 +5,9 @@ for counted lines; for each swap: grams taken, whether it is used. The gentlest 
 
     Σ |change| / grams now + ½ Σ taken / grams now + TOUCH × (lines touched + swaps used)
 
-A line takes one swap at most. The leanest and the one with most protein minimise kcal or −protein
-relative to today, touching at most one line more than the gentlest does, with a small cost for
-change, so that they too leave alone what brings little.
+A line takes one swap at most, and none together with more of itself. The leanest and the one with
+most protein minimise kcal or −protein relative to today, touching at most one line more than the
+gentlest does, with a small cost for change, so that they too leave alone what brings little.
 """
 
 from collections.abc import Sequence
@@ -170,6 +170,10 @@ def _structure(at: Variables) -> list[tuple[Vector, float, float]]:
         one_swap = np.zeros(at.size)
         one_swap[[at.used(s) for s, (of, _) in enumerate(at.swaps) if of == i]] = 1.0
         found.append((one_swap, -np.inf, 1.0))
+        # More of what is being replaced is no change that a cook would make.
+        either = one_swap.copy()
+        either[at.up(i)] = _per(at.moves[i].most - at.moves[i].now)
+        found.append((either, -np.inf, 1.0))
     return found
 
 

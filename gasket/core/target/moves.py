@@ -15,6 +15,7 @@ from gasket.core.kinds import SEASONINGS
 from gasket.core.needs import breaks
 from gasket.core.swaps.model import Swap
 from gasket.core.swaps.options import Ready, Shelf, ready_swaps
+from gasket.core.swaps.sense import makes_sense
 from gasket.core.target.limits import Spot
 from gasket.core.workpiece import PlacedLine, Workpiece
 
@@ -71,7 +72,7 @@ def moves_of(
         barred = any(breaks(need, one.ingredient) for need in bench.build.terms.needs)
         if not _is_free(one, barred, named):
             continue
-        ready = _swap_moves(bench, one, shelf, wanted, barred)[:left]
+        ready = _swap_moves(bench, one, shelf, wanted, barred, dish)[:left]
         left -= len(ready)
         least, most = _bounds(one, barred)
         bounded = one.line.least_g is not None and not barred
@@ -112,13 +113,20 @@ def _step(one: PlacedLine) -> float | None:
 
 
 def _swap_moves(
-    bench: Workpiece, one: PlacedLine, shelf: Shelf, swaps: Sequence[Swap], barred: bool
+    bench: Workpiece,
+    one: PlacedLine,
+    shelf: Shelf,
+    swaps: Sequence[Swap],
+    barred: bool,
+    dish: str,
 ) -> tuple[SwapMove, ...]:
     if one.line.count and not barred:
         return ()  # half an egg less and 17 g of something else is nobody's wish
     likeliest: dict[str, SwapMove] = {}
+    others = [placed.ingredient for placed in bench.lines()]
     for ready in ready_swaps(bench, one, shelf, swaps):
-        if not _breaks_a_need(bench, ready):
+        sensible = all(makes_sense(one.ingredient, new, others, dish) for new, _ in ready.foods)
+        if sensible and not _breaks_a_need(bench, ready):
             most = 1.0 if barred else ready.swap.most
             likeliest.setdefault(ready.swap.key, SwapMove(ready.swap, most, ready.foods))
     found = sorted(likeliest.values(), key=lambda move: _energy(move, one))

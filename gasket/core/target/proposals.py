@@ -110,6 +110,7 @@ def _drawn(
     at, x = task.variables, solution.x
     lines: dict[str, tuple[BuildLine, ...]] = {}
     shown: list[ProposedLine] = []
+    joining: list[tuple[BuildLine, float]] = []
     for i, move in enumerate(at.moves):
         swaps = _swaps_used(at, x, i)
         amount = at.amount(x, i)
@@ -122,9 +123,13 @@ def _drawn(
             for food, ratio in swap.foods
         ]
         line = move.one.line
-        lines[line.id] = _after(line, move, after) + tuple(
-            stand_in(move.one, food, grams, taken) for food, grams, taken in incoming
-        )
+        lines[line.id] = (*lines.get(line.id, ()), *_after(line, move, after))
+        for food, grams, taken in incoming:
+            there = _line_of(task, move, food)
+            if there is None:
+                lines[line.id] += (stand_in(move.one, food, grams, taken),)
+            else:
+                joining.append((there, grams))
         shown.append(
             ProposedLine(
                 line_id=line.id,
@@ -138,6 +143,12 @@ def _drawn(
                 swap=", ".join(dict.fromkeys(swap.swap.name for swap, _ in swaps)),
             )
         )
+    for there, grams in joining:
+        now = lines.get(there.id, (there,))
+        stays = bool(now) and now[0].id == there.id
+        whole = grams + (now[0].target_g if stays else 0.0)
+        more = there.model_copy(update={"target_g": round(whole, 1)})
+        lines[there.id] = (more, *(now[1:] if stays else now))
     change = BuildChange(lines=lines)
     return Proposal(
         key=key,
@@ -148,6 +159,18 @@ def _drawn(
         objective=solution.objective,
         proven=solution.proven,
     )
+
+
+def _line_of(task: Task, move: LineMove, food: Ingredient) -> BuildLine | None:
+    """A line of the same package in the same bowl, which takes what comes in: nobody wants a second
+    yogurt beside the first."""
+    for one in task.bench.lines():
+        line = one.line
+        same = one.ingredient.label_id == food.label_id and one.part == move.one.part
+        free = not line.off and not line.locked and line.count is None and line.most_g is None
+        if same and free and line.id != move.one.line.id:
+            return line
+    return None
 
 
 def _swaps_used(at: Variables, x: Vector, i: int) -> list[tuple[SwapMove, float]]:

@@ -1,0 +1,61 @@
+"""Would a cook put it there? A table of judgements, and proposals that keep to them."""
+
+import pytest
+
+from gasket.core.ingredients import Ingredient, kind_of
+from gasket.core.labels import Label
+from gasket.core.packages import Package
+from gasket.core.swaps.catalogue import CATALOGUE
+from gasket.core.swaps.sense import makes_sense, side_of
+from gasket.core.target.reach import reach
+from tests.core.builds import bench
+from tests.core.test_target import GOALS, LOAF, after, task_of
+
+
+def food(name):
+    label = Label(name=name, style="table", basis_g=100, kcal=100)
+    return Ingredient(1, 1, name, label, Package(), kind_of(None, name, (), name))
+
+
+@pytest.mark.parametrize(
+    ("old", "new", "dish", "others", "sensible"),
+    [
+        ("sponge fingers", "protein wrap", "layered cream", (), False),
+        ("panko breadcrumbs", "protein granola", "baked bites", (), False),
+        ("digestive biscuits", "wheat tortilla", "cheesecake", (), False),
+        ("white bread", "protein wrap", "sandwich", (), True),
+        ("plain flour", "chocolate whey", "vanilla loaf", ("vanilla extract",), False),
+        ("plain flour", "chocolate whey", "chocolate loaf", (), True),
+        ("plain flour", "chocolate whey", "loaf", ("cocoa powder",), True),
+        ("plain flour", "vanilla protein blend", "loaf", ("vanilla extract",), True),
+        ("butter", "apple puree", "carrot loaf", (), True),
+        ("peanut butter", "peanut powder", "sauce", (), True),
+        ("butter", "peanut powder", "lemon cake", (), False),
+        ("dark chocolate", "cocoa powder", "brownies", (), True),
+        ("full-fat yogurt", "fat-free yogurt", "dressing", (), True),
+        ("white sugar", "erythritol sweetener", "loaf", (), True),
+        ("minced beef", "turkey mince", "burger", (), True),
+        ("milk chocolate", "cheddar cheese", "brownies", (), False),
+    ],
+)
+def test_a_judgement_of_the_trade(old, new, dish, others, sensible):
+    assert makes_sense(food(old), food(new), map(food, (old, *others)), dish) is sensible
+
+
+@pytest.mark.parametrize(
+    ("name", "side"),
+    [("granola", "sweet"), ("panko", "savoury"), ("butter", "neutral"), ("vanilla quark", "sweet")],
+)
+def test_a_food_has_a_side_of_the_table(name, side):
+    assert side_of(food(name)) == side
+
+
+@pytest.mark.parametrize("goal", GOALS, ids=lambda goal: "+".join(goal))
+def test_proposals_join_lines_and_never_add_to_what_they_replace(goal):
+    piece = bench({**LOAF, "egg white": 30}, 8, family="cake", goal=goal)
+    for one in reach(task_of(piece, CATALOGUE)).proposals:
+        made = after(piece, one.change)
+        placed = [(line.part, line.ingredient.label_id) for line in made.lines()]
+        assert len(placed) == len(set(placed)), "no food stands twice in one bowl"
+        for line in one.lines:
+            assert not (line.swap and line.after_g > line.before_g), line.name
