@@ -21,6 +21,8 @@ def food(name):
     ("old", "new", "dish", "others", "sensible"),
     [
         ("sponge fingers", "protein wrap", "layered cream", (), False),
+        ("sponge fingers", "brioche bun", "layered cream", (), False),
+        ("burger bun", "wholemeal roll", "burger", (), True),
         ("panko breadcrumbs", "protein granola", "baked bites", (), False),
         ("digestive biscuits", "wheat tortilla", "cheesecake", (), False),
         ("white bread", "protein wrap", "sandwich", (), True),

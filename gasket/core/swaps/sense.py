@@ -38,6 +38,15 @@ _SAVOURY: Final = re.compile(
     r"|rye|burger|savoury|parmesan|cheddar|pita|naan)\b",
     re.IGNORECASE,
 )
+_ROLES: Final = (
+    # What stays crisp or soaks, what is a loaf or a wrap: neither does the other's work.
+    re.compile(
+        r"\b(?:biscuits?|cookies?|sponge|lady ?fingers?|wafers?|graham|digestives?)\b", re.I
+    ),
+    re.compile(
+        r"\b(?:bread|buns?|brioche|rolls?|toast|bagels?|tortillas?|wraps?|pita|naan)\b", re.I
+    ),
+)
 _FLAVOURS: Final = (
     *("chocolate|cocoa", "vanilla", "strawberry", "raspberry", "coffee|espresso|mocha", "peanut"),
     *("coconut", "caramel|toffee", "lemon", "cinnamon", "mint", "maple", "hazelnut", "matcha"),
@@ -75,9 +84,17 @@ def flavours_of(foods: Iterable[Ingredient]) -> frozenset[str]:
     )
 
 
+def _other_role(old: Ingredient, new: Ingredient) -> bool:
+    roles = [
+        {i for i, role in enumerate(_ROLES) if role.search(f"{food.food} {food.label.name}")}
+        for food in (old, new)
+    ]
+    return bool(roles[0] and roles[1]) and not roles[0] & roles[1]
+
+
 def makes_sense(old: Ingredient, new: Ingredient, dish: Iterable[Ingredient], name: str) -> bool:
     """Whether `new` may stand where `old` was, in a dish of this `name` made of these foods."""
-    if {side_of(old), side_of(new)} == {"sweet", "savoury"}:
+    if {side_of(old), side_of(new)} == {"sweet", "savoury"} or _other_role(old, new):
         return False
     if new.kind in _BRING_THEIR_OWN:
         return True
