@@ -146,8 +146,8 @@ def fibre_not_printed(context: Context) -> Iterator[Finding]:
         names = ", ".join(name for names in widened.values() for name in names)
         yield _note(
             "fibre_not_printed",
-            f"No fibre is printed on {names}: {schools} carbohydrate is as wide as what the "
-            "labels leave open.",
+            f"No fibre is printed on {names}: the margin of {schools} carbohydrate holds what "
+            "there could be of it.",
             "labels",
         )
 
