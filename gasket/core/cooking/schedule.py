@@ -17,9 +17,9 @@ hangs on a clock. What it does not do: split a step, slow the cook down, or keep
 dish while another waits.
 """
 
+import itertools
 import math
-import random
-from collections.abc import Callable, Mapping, Sequence
+from collections.abc import Callable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, replace
 from typing import Final
 
@@ -28,6 +28,7 @@ from gasket.core.errors import FaultyInput
 MOST_NODES: Final = 3000
 MOST_SHAKES: Final = 60
 HANDS: Final = "hands"
+_GOLDEN: Final = (math.sqrt(5) - 1) / 2
 
 
 @dataclass(frozen=True, slots=True)
@@ -104,6 +105,11 @@ def _turned(tasks: Sequence[Task], found: "_Found") -> "_Found":
     return _Found(starts, found.minutes, found.proven)
 
 
+def _even_shares() -> Iterator[float]:
+    """0 to 1, spread evenly and the same each time: multiples of the golden ratio."""
+    return (i * _GOLDEN % 1 for i in itertools.count(1))
+
+
 def _soonest(tasks: Sequence[Task]) -> "_Found":
     """The best of both directions, improved where neither could prove it."""
     forward = _Search(tasks)
@@ -116,11 +122,11 @@ def _soonest(tasks: Sequence[Task]) -> "_Found":
         best = other
     if best.proven:
         return best
-    dice = random.Random(len(tasks))
+    shares = _even_shares()
     begin = best
     for shake in range(MOST_SHAKES):
-        spread = 0.0 if shake == 0 else begin.minutes * dice.uniform(0.02, 0.2)
-        shaken = {key: start + dice.uniform(0, spread) for key, start in begin.starts.items()}
+        spread = 0.0 if shake == 0 else begin.minutes * (0.02 + 0.18 * next(shares))
+        shaken = {key: start + spread * next(shares) for key, start in begin.starts.items()}
         late = back.in_order(_turned(tasks, _Found(shaken, begin.minutes, False)).starts)
         early = forward.in_order(_turned(tasks, late).starts)
         if early.minutes <= begin.minutes + 1e-9:
