@@ -82,7 +82,7 @@ def solve(programme: Programme, nodes: int = NODES, *, patient: bool = True) -> 
         integrality=programme.whole.astype(int),
         bounds=Bounds(programme.least, programme.most),
         constraints=LinearConstraint(programme.rows, programme.low, programme.high),
-        # presolve gains nothing at this size, and writes to standard output
+        # presolve gains nothing at this size
         options={"node_limit": nodes, "mip_rel_gap": GAP, "presolve": False},
     )
     if found.x is None:
