@@ -82,16 +82,13 @@ def _judge(
     if kcal is None:
         return Verdict.CANNOT_TELL, "The panel has no energy figure to check.", None
     lawful = [one for one in reckoned if one.lawful and one.agrees is not None]
-    for one in lawful:
-        if one.agrees and (unsaid := unsaid_fibre_g(label, one.method, kcal)) is None:
+    agreeing = [(one, unsaid_fibre_g(label, one.method, kcal)) for one in lawful if one.agrees]
+    for one, unsaid in agreeing:
+        if unsaid is None:
             return Verdict.AGREES, f"Agrees with its macros ({one.name}).", None
-    for one in lawful:
-        if one.agrees and (unsaid := unsaid_fibre_g(label, one.method, kcal)) is not None:
-            return (
-                Verdict.AGREES_WITH_UNSAID,
-                f"Agrees if it holds {unsaid} of fibre that the panel leaves out.",
-                None,
-            )
+    if agreeing:
+        says = f"Agrees if it holds {agreeing[0][1]} of fibre that the panel leaves out."
+        return Verdict.AGREES_WITH_UNSAID, says, None
     if not lawful:
         return Verdict.CANNOT_TELL, "Too few figures to reckon the energy.", None
     nearest = min((one.kcal for one in lawful), key=lambda one: abs((one or 0.0) - kcal.value))

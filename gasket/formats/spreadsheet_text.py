@@ -5,6 +5,7 @@ file with semicolons has decimal commas, unless its cells say otherwise; in a fi
 contradict each other "1,200" is no number.
 """
 
+import contextlib
 import csv
 import io
 import re
@@ -45,15 +46,12 @@ def sheet_of(content: bytes | str) -> Sheet:
 
 def decoded(content: bytes) -> str:
     """UTF-8, UTF-16 with or without a mark at its beginning, or else Western European."""
-    if not content.startswith((b"\xff\xfe", b"\xfe\xff")) and (guess := _utf_16(content)):
+    marked = content.startswith((b"\xff\xfe", b"\xfe\xff"))
+    if not marked and (guess := _utf_16(content)):
         return content.decode(guess, errors="replace")
-    for encoding in ("utf-8-sig", "utf-16"):
-        if encoding == "utf-16" and not content.startswith((b"\xff\xfe", b"\xfe\xff")):
-            continue
-        try:
+    for encoding in ("utf-8-sig", *(["utf-16"] if marked else [])):
+        with contextlib.suppress(UnicodeDecodeError):
             return content.decode(encoding)
-        except UnicodeDecodeError:
-            continue
     return content.decode("cp1252", errors="replace")
 
 

@@ -51,6 +51,7 @@ def us_claims(
 ) -> Iterator[NutritionClaim]:
     per_reference = reference.grams / serving.grams if reference and serving.grams else None
     corrected = _corrected_protein(bench, serving, per_reference)
+    strict = _strict(reference, serving, per_reference)
     unsaid = "" if reference else " (choose what it is eaten as, on the original)"
     amount = f"{reference.grams:g} g" if reference else "the reference amount"
     yield claim(
@@ -71,26 +72,24 @@ def us_claims(
         f"20 % of 50 g in {amount}, corrected for quality{unsaid}",
         least=0.2 * DAILY_PROTEIN_G,
     )
-    if reference and reference.main_dish:
-        per_100 = 100 / serving.grams if serving.grams else None
-        low_calorie = claim(
-            "us-low-calorie",
-            "low calorie",
-            "us",
-            scaled(serving.kcal, per_100),
-            "kcal per 100 g",
-            "at most 120 kcal per 100 g of a main dish",
-            most=120,
-        )
+    main_dish = reference is not None and reference.main_dish
+    if main_dish:
+        low_calorie, low_fat = _low_calorie_main_dish(serving), _low_fat_main_dish(serving)
     else:
-        low_calorie = claim(
-            "us-low-calorie",
-            "low calorie",
-            "us",
-            scaled(serving.kcal, _strict(reference, serving, per_reference)),
-            "kcal",
-            f"at most 40 kcal in {amount}{unsaid}",
-            most=40,
+        low_calorie, low_fat = (
+            claim(
+                key,
+                name,
+                "us",
+                scaled(figure, strict),
+                unit,
+                f"at most {most} {unit} in {amount}{unsaid}",
+                most=most,
+            )
+            for key, name, figure, unit, most in (
+                ("us-low-calorie", "low calorie", serving.kcal, "kcal", 40),
+                ("us-low-fat", "low fat", serving.fat_g, "g", 3),
+            )
         )
     yield low_calorie
     less = less_of(serving.kcal, original.kcal if original else None, serving, original)
@@ -103,25 +102,11 @@ def us_claims(
         "at least 25 % less than the original",
         least=25,
     )
-    main_dish = reference is not None and reference.main_dish
     light = _light(serving, original, less)
     if main_dish:
-        low_fat = _low_fat_main_dish(serving)
         # 101.56(d): a main dish is light too when it is low in calories or in fat
-        lows = (low_calorie, low_fat)
-        named = (one.model_copy(update={"key": "us-light", "name": "light"}) for one in lows)
-        for one in named:
-            light = either(light, one)
-    else:
-        low_fat = claim(
-            "us-low-fat",
-            "low fat",
-            "us",
-            scaled(serving.fat_g, _strict(reference, serving, per_reference)),
-            "g",
-            f"at most 3 g in {amount}{unsaid}",
-            most=3,
-        )
+        for low in (low_calorie, low_fat):
+            light = either(light, low.model_copy(update={"key": "us-light", "name": "light"}))
     yield light
     yield low_fat
 
@@ -136,14 +121,29 @@ def _strict(
     return PER_SMALL_G / serving.grams if small else per_reference
 
 
+def _low_calorie_main_dish(serving: Portion) -> NutritionClaim:
+    return claim(
+        "us-low-calorie",
+        "low calorie",
+        "us",
+        scaled(serving.kcal, _per_100(serving)),
+        "kcal per 100 g",
+        "at most 120 kcal per 100 g of a main dish",
+        most=120,
+    )
+
+
+def _per_100(serving: Portion) -> float | None:
+    return 100 / serving.grams if serving.grams else None
+
+
 def _low_fat_main_dish(serving: Portion) -> NutritionClaim:
     """101.62(b)(3): 3 g per 100 g, and not more than 30 % of the energy from fat."""
-    per_100 = 100 / serving.grams if serving.grams else None
     grams = claim(
         "us-low-fat",
         "low fat",
         "us",
-        scaled(serving.fat_g, per_100),
+        scaled(serving.fat_g, _per_100(serving)),
         "g per 100 g",
         "at most 3 g of fat per 100 g of a main dish, and 30 % of its energy",
         most=3,
