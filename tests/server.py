@@ -23,6 +23,10 @@ from gasket.scale.process import SimulatorProcess
 from gasket.store.database import Database
 from gasket.store.opening import open_database
 
+KEPT_OPEN_S = 120
+"""Longer than any test: Playwright's own requests, unlike a browser's, are not asked again when the
+connection that they were about to use is closed at that moment."""
+
 
 @dataclass
 class Server:
@@ -113,7 +117,9 @@ class ServerThread:
         database = open_database(self.database)
         house = House(database, demo=True, now=self.clock, simulators=self.simulators)
         app = app_of(house)
-        config = uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=2)
+        config = uvicorn.Config(
+            app, log_level="warning", timeout_graceful_shutdown=2, timeout_keep_alive=KEPT_OPEN_S
+        )
         self._server = uvicorn.Server(config)
         self._thread = threading.Thread(target=self._server.run, args=([listener],))
         self._thread.start()
