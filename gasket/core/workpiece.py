@@ -124,6 +124,13 @@ class Workpiece:
             return lines
         return [one for one in lines if one.component == main]
 
+    def dry_share(self, component: int) -> float:
+        """What part of a component is dry base or bread; 0 where nothing in it is weighed."""
+        lines = [one for one in self.lines() if one.component == component]
+        grams = sum(one.grams for one in lines)
+        dry = sum(one.grams if one.kind == "bread" else dry_base_g(one) for one in lines)
+        return dry / grams if grams > 0 else 0.0
+
 
 def amount_of(line: BuildLine, of: Ingredient) -> float:
     """Grams of the line; pieces where nobody has weighed one."""

@@ -35,6 +35,13 @@ FIGURES: dict[str, tuple[FoodKind, tuple[float, ...]]] = {
     "water": ("water", (0, 0, 0, 0, 0, 0, 0)),
     "mince": ("mince", (250, 18, 0, 20, 0, 0, 70)),
     "tofu": ("tofu", (140, 15, 3, 8, 1, 1, 10)),
+    "chicken breast": ("poultry", (110, 23, 0, 2, 0, 0, 60)),
+    "panko breadcrumbs": ("crumbs", (350, 11, 74, 2, 4, 3, 400)),
+    "burger bun": ("bread", (270, 9, 48, 4, 3, 6, 450)),
+    "cheese": ("cheese", (400, 25, 1, 33, 0, 0, 650)),
+    "starch": ("starch", (350, 0.3, 86, 0, 1, 0, 10)),
+    "yellow mustard": ("sauce", (65, 4, 5, 4, 3, 2, 1100)),
+    "tomato sauce": ("sauce", (40, 1.5, 7, 0.5, 1.5, 5, 350)),
 }
 PACKAGES = {
     "sweetener": Package(price=9.0, pack_g=450, sweetness=1.0),

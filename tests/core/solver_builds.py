@@ -132,7 +132,7 @@ def gentlest_by_shares(task: Task) -> float | None:
 
 
 class _Line:
-    """A line's variables: what it becomes before swaps take their shares of what is there now."""
+    """A line's variables: what it becomes by itself, or the share that a swap takes of it."""
 
     def __init__(self, problem: pulp.LpProblem, i: int, move: LineMove) -> None:
         self.i, self.move = i, move
@@ -166,12 +166,8 @@ class _Line:
         problem += self.becomes - taken <= move.most
         for share, picked, swap in zip(self.shares, self.picked, move.swaps, strict=True):
             problem += share <= swap.most * picked
-            problem += share * move.now <= swap.most * self.becomes
-            problem += share >= LEAST_TAKEN * picked
-        if move.swaps:
-            problem += pulp.lpSum(self.picked) <= 1
-            more = move.most - move.now
-            problem += self.becomes - move.now <= more * (1 - pulp.lpSum(self.picked))
+            problem += share >= min(LEAST_TAKEN, swap.most) * picked
+        problem += pulp.lpSum(self.picked) <= 1 - self.moved
         if move.step is not None:
             count = problem.add_variable(f"n{self.i}", lowBound=0, cat="Integer")
             problem += self.becomes == move.step * count

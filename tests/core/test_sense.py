@@ -6,6 +6,7 @@ from gasket.core.ingredients import Ingredient, kind_of
 from gasket.core.labels import Label
 from gasket.core.packages import Package
 from gasket.core.swaps.catalogue import CATALOGUE
+from gasket.core.swaps.options import applies
 from gasket.core.swaps.sense import makes_sense, side_of
 from gasket.core.target.reach import reach
 from tests.core.builds import bench
@@ -61,3 +62,49 @@ def test_proposals_join_lines_and_never_add_to_what_they_replace(goal):
         assert len(placed) == len(set(placed)), "no food stands twice in one bowl"
         for line in one.lines:
             assert not (line.swap and line.after_g > line.before_g), line.name
+
+
+@pytest.mark.parametrize(
+    ("bowl", "name", "least", "most"),
+    [
+        ({"chicken breast": 600, "panko breadcrumbs": 70}, "panko breadcrumbs", 35, 70),
+        ({"chicken breast": 600, "burger bun": 220}, "burger bun", None, None),
+        ({"milk": 320, "cheese": 170, "starch": 18}, "milk", None, None),
+        ({"milk": 320, "cheese": 170, "starch": 18}, "starch", None, None),
+        ({"milk": 320, "cheese": 170}, "milk", 160, 640),
+        ({"chicken breast": 600, "yellow mustard": 15}, "yellow mustard", None, None),
+        ({"chicken breast": 300, "tomato sauce": 300}, "tomato sauce", 150, 600),
+    ],
+    ids=lambda value: "+".join(value) if isinstance(value, dict) else str(value),
+)
+def test_how_far_a_line_moves_by_itself(bowl, name, least, most):
+    moves = {one.one.ingredient.food: one for one in task_of(bench(bowl, 4), ()).moves}
+    move = moves.get(name)
+    assert (move and move.least, move and move.most) == (least, most)
+
+
+@pytest.mark.parametrize(
+    ("bowl", "offered"),
+    [
+        ({"flour": 100, "quark": 150, "butter": 60}, {"fat-yogurt", "fat-puree"}),
+        ({"milk": 200, "starch": 6, "butter": 20}, set()),
+        ({"milk": 200, "butter": 20}, set()),
+    ],
+    ids=lambda value: "+".join(sorted(value)),
+)
+def test_yogurt_stands_in_for_butter_in_a_crumb_only(bowl, offered):
+    piece = bench(bowl, 4, family="cake")
+    butter = next(one for one in piece.lines() if one.kind == "butter")
+    crumbly = {swap.key for swap in CATALOGUE if swap.crumb and applies(swap, butter, piece)}
+    assert crumbly == offered
+
+
+def test_what_comes_in_elsewhere_does_not_go_out_and_no_scrap_is_left():
+    for protein in range(15, 26):
+        goal = {"kcal": {"most": 190}, "protein_g": {"least": protein}}
+        piece = bench({**LOAF, "cream cheese": 120}, 8, family="cake", goal=goal)
+        for one in reach(task_of(piece, CATALOGUE)).proposals:
+            into = {name.label_id for line in one.lines for name in line.goes_in}
+            for line in one.lines:
+                label_id = piece.line(line.line_id).ingredient.label_id
+                assert label_id not in into or line.after_g >= line.before_g, (protein, line)

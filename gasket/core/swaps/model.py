@@ -6,7 +6,7 @@ from pydantic import Field
 
 from gasket.core.families import Family
 from gasket.core.kinds import FoodKind
-from gasket.core.numbers import Number, Value
+from gasket.core.numbers import Number, Value, YesNo
 
 Share = Annotated[Number, Field(gt=0, le=1)]
 Ratio = Annotated[Number, Field(gt=0, le=100)]
@@ -39,7 +39,8 @@ class Also(Value):
 
 
 class Swap(Value):
-    """What for what. `most` is the share of a line that may go; `likeness` is out of 10."""
+    """What for what. `most` is the share of a line that may go; `likeness` is out of 10. `crumb`:
+    only where flour or crumbs bake it into a crumb, not in a sauce or a cream."""
 
     key: Annotated[str, Field(min_length=1, max_length=60)]
     name: Annotated[str, Field(min_length=1, max_length=120)]
@@ -49,6 +50,7 @@ class Swap(Value):
     also: Annotated[tuple[Also, ...], Field(max_length=20)] = ()
     most: Share = 1.0
     families: tuple[Family, ...] = ()
+    crumb: YesNo = False
     rule: Sentence = ""
     watch: Sentence = ""
     step: Sentence = ""

@@ -16,6 +16,8 @@ from gasket.core.workpiece import PlacedLine, Quality, Workpiece, quality
 
 LIGHTER: Final = 0.8
 """A lighter package has at most this share of the energy of what it replaces."""
+CRUMB: Final = 0.15
+"""A bowl with so much flour, powder and crumbs makes a crumb (common practice)."""
 MOST_CANDIDATES: Final = 3
 MOST_A_SWAP: Final = 3
 LEAST_G: Final = 0.1
@@ -115,9 +117,11 @@ def ready_swaps(
 
 
 def applies(swap: Swap, one: PlacedLine, bench: Workpiece) -> bool:
-    """Whether the swap takes this food, and is one for this family of dish."""
+    """Whether the swap takes this food, and is one for this family of dish and this bowl."""
     family = bench.build.terms.family
     if swap.families and family is not None and family not in swap.families:
+        return False
+    if swap.crumb and bench.dry_share(one.component) < CRUMB:
         return False
     if swap.takes_food_id is not None:
         return swap.takes_food_id == one.ingredient.food_id

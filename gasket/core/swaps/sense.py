@@ -38,6 +38,9 @@ _SAVOURY: Final = re.compile(
     r"|rye|burger|savoury|parmesan|cheddar|pita|naan)\b",
     re.IGNORECASE,
 )
+_HOLDERS: Final = re.compile(
+    r"\b(?:buns?|rolls?|bagels?|tortillas?|wraps?|pita|naan|flatbreads?|taco shells?)\b", re.I
+)
 _ROLES: Final = (
     # What stays crisp or soaks, what is a loaf or a wrap: neither does the other's work.
     re.compile(
@@ -82,6 +85,11 @@ def flavours_of(foods: Iterable[Ingredient]) -> frozenset[str]:
     return frozenset(
         flavour for food in foods for flavour in _flavours(f"{food.food} {food.label.name}")
     )
+
+
+def holds_the_dish(food: Ingredient) -> bool:
+    """What is filled: there is one for each serving, and half of one holds nothing."""
+    return bool(_HOLDERS.search(f"{food.food} {food.label.name}"))
 
 
 def _other_role(old: Ingredient, new: Ingredient) -> bool:

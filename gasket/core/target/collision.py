@@ -10,6 +10,8 @@ from gasket.core.target.limits import Limit, Spot
 from gasket.core.target.programme import Programme, Solution, solve
 
 CLOSEST_NODES: Final = 500
+CHANGE_WEIGHT: Final = 0.005
+"""A line is touched where that brings a goal nearer by about a percent of it."""
 BAND_WEIGHT: Final = 20.0
 """Kept bands give way only when goals alone cannot, at twenty times their cost."""
 
@@ -24,7 +26,7 @@ def closest(task: Task, whole: Programme) -> Solution | None:
     for k in range(count):
         slack[k, 2 * k], slack[k, 2 * k + 1] = 1.0, -1.0
     relaxed = Programme(
-        cost=np.concatenate([1e-3 * whole.cost, 10 * np.repeat(weights, 2)]),
+        cost=np.concatenate([CHANGE_WEIGHT * whole.cost, np.repeat(weights, 2)]),
         rows=np.hstack([rows, slack]),
         low=whole.low,
         high=whole.high,

@@ -5,7 +5,7 @@ for counted lines; for each swap: grams taken, whether it is used. The gentlest 
 
     Σ |change| / grams now + ½ Σ taken / grams now + TOUCH × (lines touched + swaps used)
 
-A line takes one swap at most, and none together with more of itself. The leanest and the one with
+A line moves by itself or takes one swap: "at most half" leaves the other half. The leanest and the one with
 most protein minimise kcal or −protein relative to today, touching at most one line more than the
 gentlest does, with a small cost for change, so that they too leave alone what brings little.
 """
@@ -24,8 +24,8 @@ from gasket.core.workpiece import Quality, Workpiece
 
 TOUCH: Final = 2.0
 SWAPPED: Final = 0.5
-LEAST_TAKEN: Final = 0.1
-"""A swap that is used takes at least a tenth of its line."""
+LEAST_TAKEN: Final = 0.25
+"""A swap that is used takes at least a quarter of its line: less is not worth another package."""
 LESS_CHANGE: Final = 0.01
 """What a touched line costs beside the energy or protein of a serving: one percent of it."""
 ROUNDING_G: Final = 0.5
@@ -158,23 +158,29 @@ def _structure(at: Variables) -> list[tuple[Vector, float, float]]:
             found.append((pieces, -move.now, -move.now))
     for s, (i, swap) in enumerate(at.swaps):
         now = at.moves[i].now
-        for share, low, high in ((swap.most, -np.inf, 0.0), (LEAST_TAKEN, 0.0, np.inf)):
+        least = min(LEAST_TAKEN, swap.most)
+        for share, low, high in ((swap.most, -np.inf, 0.0), (least, 0.0, np.inf)):
             row = np.zeros(at.size)
             row[at.taken(s)], row[at.used(s)] = 1.0, -share * now
             found.append((row, low, high))
-        # A share of what the line comes to, not of what it was: "at most half" leaves a half.
-        row = np.zeros(at.size)
-        row[at.taken(s)], row[at.up(i)], row[at.down(i)] = 1.0, -swap.most, swap.most
-        found.append((row, -np.inf, swap.most * now))
     for i in {of for of, _ in at.swaps}:
-        one_swap = np.zeros(at.size)
-        one_swap[[at.used(s) for s, (of, _) in enumerate(at.swaps) if of == i]] = 1.0
-        found.append((one_swap, -np.inf, 1.0))
-        # More of what is being replaced is no change that a cook would make.
-        either = one_swap.copy()
-        either[at.up(i)] = _per(at.moves[i].most - at.moves[i].now)
-        found.append((either, -np.inf, 1.0))
+        found.append((_changes(at, i), -np.inf, 1.0))
+    for s, (i, swap) in enumerate(at.swaps):
+        for j, other in enumerate(at.moves):
+            if j != i and other.takes_in(swap, at.moves[i]):
+                # Where more of it comes in, it does not go out.
+                comes = _changes(at, j)
+                comes[at.used(s)] = 1.0
+                found.append((comes, -np.inf, 1.0))
     return found
+
+
+def _changes(at: Variables, i: int) -> Vector:
+    """Whether a line moves by itself or is swapped: one of the two at most."""
+    row = np.zeros(at.size)
+    row[at.touched(i)] = 1.0
+    row[[at.used(s) for s, (of, _) in enumerate(at.swaps) if of == i]] = 1.0
+    return row
 
 
 def _per(reach: float) -> float:

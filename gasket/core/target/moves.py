@@ -1,8 +1,10 @@
 """What may move in a build: grams of the free lines, and swaps on them.
 
-A line is fixed when it is locked or off, when it only seasons, raises or sets, and when the dish
-is named for it: a carrot loaf keeps its carrots. Free lines move between half and twice their
-grams unless the cook gave bounds. A line that a need rules out must go.
+A line is fixed when it is locked or off, when it only seasons, raises or sets, when it holds the
+dish (a burger has one bun), and when the dish is named for it: a carrot loaf keeps its carrots.
+Free lines move between half and twice their grams unless the cook gave bounds; but no more crumbs
+than stick to it, and what starch sets keeps its thickness: its liquid is only swapped. A line that
+a need rules out must go.
 """
 
 import re
@@ -11,11 +13,11 @@ from dataclasses import dataclass
 from typing import Final
 
 from gasket.core.ingredients import Ingredient
-from gasket.core.kinds import SEASONINGS
+from gasket.core.kinds import SEASONINGS, FoodKind
 from gasket.core.needs import breaks
 from gasket.core.swaps.model import Swap
-from gasket.core.swaps.options import Ready, Shelf, ready_swaps
-from gasket.core.swaps.sense import makes_sense
+from gasket.core.swaps.options import CRUMB, Ready, Shelf, ready_swaps
+from gasket.core.swaps.sense import holds_the_dish, makes_sense
 from gasket.core.target.limits import Spot
 from gasket.core.workpiece import PlacedLine, Workpiece
 
@@ -23,12 +25,17 @@ LESS, MORE = 0.5, 2.0
 """A free line stays between half and twice its grams."""
 MOST_SWAPS: Final = 60
 MOST_SWAPS_A_LINE: Final = 3
+SMALL: Final = 0.06
+"""Up to this share of their bowl, sauces season it and starch sets it (common practice)."""
+_SEASON_IN_SMALL: Final[frozenset[FoodKind]] = frozenset({"sauce", "starch", "jam", "syrup"})
+_LIQUIDS: Final[frozenset[FoodKind]] = frozenset({"milk", "cream", "alcohol"})
+_SETTERS: Final[frozenset[FoodKind]] = frozenset({"starch", "gum", "gelatine"})
 _WHOLE: Final = 0.01
 
 
 @dataclass(frozen=True)
 class SwapMove:
-    """A swap that may be used: `most` is the share that may go of what the line then comes to."""
+    """A swap that may be used: `most` is the share of the line that may go."""
 
     swap: Swap
     most: float
@@ -51,6 +58,13 @@ class LineMove:
     def now(self) -> float:
         return self.one.amount
 
+    def takes_in(self, swap: SwapMove, replaced: "LineMove") -> bool:
+        """Whether what comes in for another line is what this one is, in the same bowl."""
+        mine, theirs = self.one, replaced.one
+        return mine.part == theirs.part and any(
+            food.label_id == mine.ingredient.label_id for food, _ in swap.foods
+        )
+
     @property
     def spot(self) -> Spot:
         return Spot(self.one.ingredient, self.one.part, self.one.per_serving)
@@ -70,37 +84,56 @@ def moves_of(
     left = MOST_SWAPS
     for one in bench.lines():
         barred = any(breaks(need, one.ingredient) for need in bench.build.terms.needs)
-        if not _is_free(one, barred, named):
+        if not _is_free(bench, one, barred, named):
             continue
         ready = _swap_moves(bench, one, shelf, wanted, barred, dish)[:left]
         left -= len(ready)
-        least, most = _bounds(one, barred)
+        least, most = _bounds(bench, one, barred)
         bounded = one.line.least_g is not None and not barred
-        found.append(LineMove(one, least, most, _step(one), ready, bounded))
+        if ready or least < one.amount or most > one.amount:
+            found.append(LineMove(one, least, most, _step(one), ready, bounded))
     return tuple(found)
 
 
-def _is_free(one: PlacedLine, barred: bool, named: frozenset[str]) -> bool:
+def _is_free(bench: Workpiece, one: PlacedLine, barred: bool, named: frozenset[str]) -> bool:
     line = one.line
     if line.locked or line.off or one.amount <= 0:
         return False
     bounded = line.least_g is not None or line.most_g is not None
     if barred or bounded:
         return True
-    return one.kind not in SEASONINGS and not named & _words(one.ingredient.food)
+    if one.kind in SEASONINGS or (one.kind in _SEASON_IN_SMALL and _is_small(bench, one)):
+        return False
+    return not holds_the_dish(one.ingredient) and not named & _words(one.ingredient.food)
+
+
+def _is_small(bench: Workpiece, one: PlacedLine) -> bool:
+    return one.grams < SMALL * sum(
+        other.grams for other in bench.lines() if other.component == one.component
+    )
 
 
 def _words(name: str) -> frozenset[str]:
     return frozenset(re.findall(r"[a-z]{3,}", name.lower())) - {"and", "the", "with", "for"}
 
 
-def _bounds(one: PlacedLine, barred: bool) -> tuple[float, float]:
+def _bounds(bench: Workpiece, one: PlacedLine, barred: bool) -> tuple[float, float]:
     if barred:
         return 0.0, 0.0
     least, most = one.line.least_g, one.line.most_g
-    low = LESS * one.amount if least is None else least
-    high = MORE * one.amount if most is None else most
+    set_by_starch = one.kind in _LIQUIDS and _sets(bench, one)
+    less = 1.0 if set_by_starch else LESS
+    more = 1.0 if set_by_starch or one.kind == "crumbs" else MORE
+    low = less * one.amount if least is None else least
+    high = more * one.amount if most is None else most
     return min(low, high), max(low, high)
+
+
+def _sets(bench: Workpiece, one: PlacedLine) -> bool:
+    return bench.dry_share(one.component) < CRUMB and any(
+        other.kind in _SETTERS and other.component == one.component and other.amount > 0
+        for other in bench.lines()
+    )
 
 
 def _step(one: PlacedLine) -> float | None:

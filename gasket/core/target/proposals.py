@@ -22,6 +22,8 @@ NAMES: Final[dict[ProposalKey, str]] = {
     "most_protein": "Most protein",
     "closest": "As close as it gets",
 }
+SCRAP: Final = 0.15
+"""So little of a line is a scrap: all of it is swapped where the goals still hold."""
 _TOUCHED: Final = 0.5
 _SAME_G: Final = 0.05
 _SLACK: Final = 1e-6
@@ -60,12 +62,23 @@ def proposal(task: Task, key: ProposalKey, solution: Solution) -> Proposal | Non
     if key == "closest":
         return coarse
     news = _foods(task, solution.x)
+    whole = _drawn(task, key, replace(solution, x=_no_scraps(task.variables, solution.x)), round_g)
     fine = _drawn(task, key, solution, lambda grams: round(grams, 1))
-    for one in (coarse, fine):
+    for one in (whole, coarse, fine):
         after = _after_change(task, one.change, news)
         if (one is fine or _holds(task, after)) and not _new_alarms(task, after):
             return one
     return None
+
+
+def _no_scraps(at: Variables, x: Vector) -> Vector:
+    """The same with a line all swapped where a scrap of it would be left."""
+    whole = x.copy()
+    for s, (i, swap) in enumerate(at.swaps):
+        now = at.moves[i].now
+        if swap.most == 1 and not at.moves[i].bounded and x[at.taken(s)] > (1 - SCRAP) * now:
+            whole[at.taken(s)] = now
+    return whole
 
 
 def _new_alarms(task: Task, after: Workpiece) -> bool:

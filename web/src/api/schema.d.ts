@@ -6092,7 +6092,8 @@ export interface components {
         };
         /**
          * Swap
-         * @description What for what. `most` is the share of a line that may go; `likeness` is out of 10.
+         * @description What for what. `most` is the share of a line that may go; `likeness` is out of 10. `crumb`:
+         *     only where flour or crumbs bake it into a crumb, not in a sauce or a cream.
          */
         Swap: {
             /**
@@ -6100,6 +6101,11 @@ export interface components {
              * @default []
              */
             also?: components["schemas"]["Also"][];
+            /**
+             * Crumb
+             * @default false
+             */
+            crumb?: boolean;
             /**
              * Families
              * @default []
