@@ -13,7 +13,8 @@ import uvicorn
 from anyio import to_thread
 from fastapi import FastAPI
 
-from gasket.core.target.programme import warm_up
+from gasket.core.cooking import schedule
+from gasket.core.target import programme
 
 AT_ONCE: Final = 8
 """So many requests are worked on at the same moment: more only wait for each other, and every one
@@ -47,7 +48,8 @@ class _Server(uvicorn.Server):
 def _settle() -> None:
     """Have everything that is needed, and let the garbage collector know that it stays: to walk
     through it again every few requests held all of them up for 150 ms."""
-    warm_up()
+    programme.warm_up()
+    schedule.warm_up()
     gc.collect()
     gc.freeze()
 

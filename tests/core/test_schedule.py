@@ -133,11 +133,28 @@ def test_forward_and_backward_are_as_short_as_each_other_and_sound(count):
         assert schedule(tasks) == forward, "the same question has the same answer"
 
 
-@pytest.mark.parametrize(("seed", "front", "both"), [(14, 185, 165), (9, 180, 172)])
-def test_the_better_of_both_directions_is_taken(seed, front, both):
-    """Searched from the front alone these kitchens ended at `front`."""
-    assert both < front
-    assert schedule(crowded(seed, 16)).minutes == pytest.approx(both)
+@pytest.mark.parametrize(("seed", "at_first", "best"), [(14, 185, 165), (9, 180, 172)])
+def test_a_big_kitchen_is_proven_and_shorter_than_a_search_from_the_front(seed, at_first, best):
+    """An earlier search from the front alone ended at `at_first`."""
+    plan = schedule(crowded(seed, 16))
+    assert plan.proven
+    assert plan.minutes == pytest.approx(best)
+    assert best < at_first
+
+
+def test_seconds_count_and_what_runs_with_another_shares_its_tool():
+    tasks = [
+        task("melt", 0.75, HANDS),
+        task("fold", 1.2, HANDS, after=("melt",)),
+        task("bake", 12, "oven", running=True),
+        task("roast", 20, "oven", running=True),
+        task("gratin", 5, "oven"),
+    ]
+    plan = schedule(tasks)
+    at = {one.id: one.start_min for one in plan.placed}
+    assert at["fold"] == 0.75
+    assert at["gratin"] == 20
+    assert plan.minutes == 25
 
 
 def test_preheating_and_frosting_are_laid_into_passive_stretches():

@@ -7,28 +7,32 @@ It is the resource-constrained project scheduling problem; kitchens are small.
     weigh 8 (hands) → bake 25 (oven) → cool 15          preheat 12 (oven) before bake
     frosting 6 (hands)                                  → preheat and frosting cost nothing: 48 min
 
-How: any order of the steps that respects "after" gives a schedule by placing each step as early as
-it fits; some order gives the optimum. The best of a few rules of thumb is the start, a
-depth-first search with bounds looks for better until it is proven or `MOST_NODES` are looked at.
-Then the mirrored problem is searched too, since both have the same optimum, and what is still not
-proven is improved: everything pushed as late and then as early as it fits (double justification,
-after Valls, Ballestín and Quintanilla 2005), from orders shaken a fixed number of times. Nothing
-hangs on a clock. What it does not do: split a step, slow the cook down, or keep an oven for one
+How: OR-tools' CP-SAT finds the order, on a grid of minutes (of seconds where a step has no whole
+minutes), and proves it, or says that it could not within its measure of work, which hangs on no
+clock: the same kitchen has the same schedule. Then every step is placed in that order as early as
+it fits, or as late. What it does not do: split a step, slow the cook down, or keep an oven for one
 dish while another waits.
+
+OR-tools is imported when the first schedule is asked for: it takes most of a second.
 """
 
-import itertools
 import math
-from collections.abc import Callable, Iterator, Mapping, Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from typing import Final
 
 from gasket.core.errors import FaultyInput
 
-MOST_NODES: Final = 3000
-MOST_SHAKES: Final = 60
 HANDS: Final = "hands"
-_GOLDEN: Final = (math.sqrt(5) - 1) / 2
+WORK: Final = 1.0
+"""How long the solver may look for better, in its own measure: about a second of one core."""
+SECONDS: Final = 60
+_SAME_MIN: Final = 1e-9
+
+
+def warm_up() -> None:
+    """Import the solver ahead of the first schedule."""
+    from ortools.sat.python import cp_model  # noqa: F401 - only to have it
 
 
 @dataclass(frozen=True, slots=True)
@@ -62,20 +66,10 @@ class Plan:
     proven: bool
 
 
-Rule = Callable[[Task, Mapping[str, float]], tuple[float, ...]]
-_RULES: Final[tuple[Rule, ...]] = (
-    lambda task, tail: (-tail[task.id],),
-    lambda task, tail: (float(HANDS not in task.needs), -tail[task.id]),
-    lambda task, tail: (float(HANDS in task.needs), -tail[task.id]),
-    lambda task, _: (-task.minutes,),
-    lambda *_: (0.0,),  # as the cook wrote them
-)
-
-
 def schedule(tasks: Sequence[Task]) -> Plan:
     """Ready soonest, from now on. Raises `FaultyInput` for steps that wait for each other."""
-    best = _soonest(tasks)
-    return _plan(_put_off(tasks, best.starts), tasks, best.proven)
+    order, proven = _order(tasks)
+    return _plan(_put_off(tasks, _as_early(tasks, order)), tasks, proven)
 
 
 def schedule_back(tasks: Sequence[Task]) -> Plan:
@@ -85,9 +79,80 @@ def schedule_back(tasks: Sequence[Task]) -> Plan:
     """
     if any(task.running for task in tasks):
         return schedule(tasks)
-    best = _soonest(tasks)
-    late = _Search(_mirrored(tasks)).in_order(_turned(tasks, best).starts)
-    return _plan(_turned(tasks, late).starts, tasks, best.proven)
+    order, proven = _order(tasks)
+    early = _as_early(tasks, order)
+    mirrored = _mirrored(tasks)
+    late = _as_early(mirrored, _turned(tasks, early))
+    return _plan(_turned(tasks, late), tasks, proven)
+
+
+def _order(tasks: Sequence[Task]) -> tuple[Mapping[str, float], bool]:
+    """Start times that end soonest, of which the order counts, and whether nothing ends sooner."""
+    by_hand = {task.id: -tail for task, tail in zip(tasks, _tails(tasks), strict=True)}
+    if not tasks:
+        return by_hand, True
+    from ortools.sat.python import cp_model
+
+    model = cp_model.CpModel()
+    whole = all(task.minutes % 1 == 0 for task in tasks)
+    ticks = 1 if whole else SECONDS
+    length = {task.id: math.ceil(task.minutes * ticks - 1e-6) for task in tasks}
+    most = sum(length.values())
+    start = {t.id: model.new_int_var(0, 0 if t.running else most, t.id) for t in tasks}
+    end = model.new_int_var(0, most, "end")
+    for task in tasks:
+        model.add(start[task.id] + length[task.id] <= end)
+        for key in () if task.running else task.after:
+            model.add(start[key] + length[key] <= start[task.id])
+    for need in {need for task in tasks for need in task.needs}:
+        model.add_no_overlap(
+            model.new_fixed_size_interval_var(start[task.id], length[task.id], task.id)
+            for task in _sharing(tasks, need)
+        )
+    model.minimize(end)
+    solver = cp_model.CpSolver()
+    solver.parameters.num_workers = 1
+    solver.parameters.max_deterministic_time = WORK
+    found = solver.solve(model)
+    if found not in (cp_model.OPTIMAL, cp_model.FEASIBLE):
+        return by_hand, False
+    return {key: float(solver.value(one)) for key, one in start.items()}, found == cp_model.OPTIMAL
+
+
+def _sharing(tasks: Sequence[Task], need: str) -> list[Task]:
+    """The steps that take turns at something. Of those that run already, the longest holds it."""
+    wanting = [task for task in tasks if need in task.needs and task.minutes > 0]
+    running = [task for task in wanting if task.running]
+    longest = max(running, key=lambda task: task.minutes, default=None)
+    return [task for task in wanting if not task.running or task is longest]
+
+
+def _as_early(tasks: Sequence[Task], order: Mapping[str, float]) -> dict[str, float]:
+    """When each begins: as early as it fits, those that come first in the order placed first."""
+    starts = {task.id: 0.0 for task in tasks if task.running}
+    left = [task for task in tasks if not task.running]
+    by_id = {task.id: task for task in tasks}
+    while left:
+        free = [task for task in left if task.after <= starts.keys()]
+        task = min(free, key=lambda one: order[one.id])
+        left.remove(task)
+        ready = max((starts[key] + by_id[key].minutes for key in task.after), default=0.0)
+        starts[task.id] = _earliest(task, ready, [by_id[key] for key in starts], starts)
+    return starts
+
+
+def _earliest(
+    task: Task, ready: float, placed: Sequence[Task], starts: Mapping[str, float]
+) -> float:
+    begin = ready
+    in_the_way = [
+        one for one in placed if one.needs & task.needs and min(one.minutes, task.minutes)
+    ]
+    for one in sorted(in_the_way, key=lambda one: starts[one.id]):
+        ends = starts[one.id] + one.minutes
+        if begin < ends - _SAME_MIN and starts[one.id] < begin + task.minutes - _SAME_MIN:
+            begin = ends
+    return begin
 
 
 def _mirrored(tasks: Sequence[Task]) -> list[Task]:
@@ -99,43 +164,10 @@ def _mirrored(tasks: Sequence[Task]) -> list[Task]:
     return [replace(task, after=frozenset(before[task.id])) for task in tasks]
 
 
-def _turned(tasks: Sequence[Task], found: "_Found") -> "_Found":
-    """A schedule of the mirrored problem as one of this, and the other way round."""
-    starts = {task.id: found.minutes - found.starts[task.id] - task.minutes for task in tasks}
-    return _Found(starts, found.minutes, found.proven)
-
-
-def _even_shares() -> Iterator[float]:
-    """0 to 1, spread evenly and the same each time: multiples of the golden ratio."""
-    return (i * _GOLDEN % 1 for i in itertools.count(1))
-
-
-def _soonest(tasks: Sequence[Task]) -> "_Found":
-    """The best of both directions, improved where neither could prove it."""
-    forward = _Search(tasks)
-    best = forward.solve()
-    if best.proven or any(task.running for task in tasks):
-        return best
-    back = _Search(_mirrored(tasks))
-    other = _turned(tasks, back.solve())
-    if other.proven or other.minutes < best.minutes - 1e-9:
-        best = other
-    if best.proven:
-        return best
-    shares = _even_shares()
-    begin = best
-    for shake in range(MOST_SHAKES):
-        spread = 0.0 if shake == 0 else begin.minutes * (0.02 + 0.18 * next(shares))
-        shaken = {key: start + spread * next(shares) for key, start in begin.starts.items()}
-        late = back.in_order(_turned(tasks, _Found(shaken, begin.minutes, False)).starts)
-        early = forward.in_order(_turned(tasks, late).starts)
-        if early.minutes <= begin.minutes + 1e-9:
-            begin = early
-        if early.minutes < best.minutes - 1e-9:
-            best = early
-        if best.minutes <= forward.least + 1e-9:
-            return replace(best, proven=True)
-    return best
+def _turned(tasks: Sequence[Task], starts: Mapping[str, float]) -> dict[str, float]:
+    """Start times seen from the end."""
+    end = max((starts[task.id] + task.minutes for task in tasks), default=0.0)
+    return {task.id: end - starts[task.id] - task.minutes for task in tasks}
 
 
 def _plan(starts: Mapping[str, float], tasks: Sequence[Task], proven: bool) -> Plan:
@@ -148,136 +180,20 @@ def _plan(starts: Mapping[str, float], tasks: Sequence[Task], proven: bool) -> P
     return Plan(tuple(placed), max((one.end_min for one in placed), default=0.0), proven)
 
 
-Busy = Mapping[str, tuple[tuple[float, float], ...]]
-"""When what only one step can have is taken, by its name."""
-
-
-@dataclass(frozen=True, slots=True)
-class _Partial:
-    """Some of the steps placed. No schedule that goes on from here ends before `bound`."""
-
-    starts: Mapping[str, float]
-    busy: Busy
-    bound: float
-
-
-_NOTHING: Final = _Partial({}, {}, 0.0)
-
-
-def _earliest(task: Task, ready: float, busy: Busy) -> float:
-    start = ready
-    moved = True
-    while moved:
-        moved = False
-        for need in task.needs:
-            for from_min, to_min in busy.get(need, ()):
-                if start < to_min - 1e-9 and from_min < start + task.minutes - 1e-9:
-                    start, moved = to_min, True
-    return start
-
-
-@dataclass(slots=True)
-class _Found:
-    starts: dict[str, float]
-    minutes: float
-    proven: bool
-
-
-class _Search:
-    """Depth first over the orders of the steps."""
-
-    def __init__(self, tasks: Sequence[Task]) -> None:
-        self.tasks = tasks
-        self.by_id = {task.id: task for task in tasks}
-        self.tail = _tails(tasks)
-        self.least = max(self.tail.values(), default=0.0)
-        self.best = _Found({}, math.inf, False)
-        self.nodes = 0
-
-    def solve(self) -> _Found:
-        begun = _NOTHING
-        for task in self.tasks:
-            if task.running:
-                begun = self._placed(begun, task)
-        for rule in _RULES:
-            self._keep(self._by_rule(rule, begun))
-        self._deeper(begun)
-        self.best.proven = self.nodes <= MOST_NODES
-        return self.best
-
-    def in_order(self, starts: Mapping[str, float]) -> "_Found":
-        """Each step as early as it fits, the ones that begin first placed first."""
-        placed = self._by_rule(lambda task, _: (starts[task.id],), _NOTHING).starts
-        minutes = max(
-            (start + self.by_id[key].minutes for key, start in placed.items()), default=0.0
-        )
-        return _Found(dict(placed), minutes, False)
-
-    def _placed(self, so_far: _Partial, task: Task) -> _Partial:
-        """With one step more, as early as it fits."""
-        starts = so_far.starts
-        ready = max(
-            (starts[key] + self.by_id[key].minutes for key in task.after if key in starts),
-            default=0.0,
-        )
-        start = 0.0 if task.running else _earliest(task, ready, so_far.busy)
-        busy = dict(so_far.busy)
-        if task.minutes > 0:
-            for need in task.needs:
-                busy[need] = (*busy.get(need, ()), (start, start + task.minutes))
-        bound = max(so_far.bound, start + self.tail[task.id])
-        return _Partial({**starts, task.id: start}, busy, bound)
-
-    def _free(self, so_far: _Partial) -> list[Task]:
-        """What can be placed next: everything that it comes after is placed."""
-        placed = so_far.starts.keys()
-        return [task for task in self.tasks if task.id not in placed and task.after <= placed]
-
-    def _by_rule(self, rule: Rule, so_far: _Partial) -> _Partial:
-        """A list schedule: the one that the rule puts first, again and again."""
-        while free := self._free(so_far):
-            so_far = self._placed(so_far, min(free, key=lambda task: rule(task, self.tail)))
-        return so_far
-
-    def _keep(self, whole: _Partial) -> None:
-        minutes = max(
-            (start + self.by_id[key].minutes for key, start in whole.starts.items()), default=0.0
-        )
-        if minutes < self.best.minutes - 1e-9:
-            self.best = _Found(dict(whole.starts), minutes, False)
-
-    def _deeper(self, so_far: _Partial) -> None:
-        if self.best.minutes <= self.least + 1e-9 or self.nodes > MOST_NODES:
-            return
-        if len(so_far.starts) == len(self.tasks):
-            self._keep(so_far)
-            return
-        for task in sorted(self._free(so_far), key=lambda one: -self.tail[one.id]):
-            self.nodes += 1
-            longer = self._placed(so_far, task)
-            if longer.bound < self.best.minutes - 1e-9:
-                self._deeper(longer)
-
-
-def _tails(tasks: Sequence[Task]) -> dict[str, float]:
+def _tails(tasks: Sequence[Task]) -> list[float]:
     """From the start of each step to the end of all, by what comes after it alone."""
-    followers: dict[str, list[str]] = {task.id: [] for task in tasks}
-    for task in tasks:
-        for key in task.after:
-            followers[key].append(task.id)
-    by_id = {task.id: task for task in tasks}
+    followers = {task.id: [other for other in tasks if task.id in other.after] for task in tasks}
     tails: dict[str, float] = {}
-    left = list(by_id)
+    left = list(tasks)
     while left:
-        known = [key for key in left if all(one in tails for one in followers[key])]
+        known = [one for one in left if all(other.id in tails for other in followers[one.id])]
         if not known:
             raise FaultyInput.at("steps", "Some steps wait for each other.")
-        for key in known:
-            tails[key] = by_id[key].minutes + max(
-                (tails[one] for one in followers[key]), default=0.0
-            )
-        left = [key for key in left if key not in tails]
-    return tails
+        for task in known:
+            after = (tails[other.id] for other in followers[task.id])
+            tails[task.id] = task.minutes + max(after, default=0.0)
+        left = [task for task in left if task.id not in tails]
+    return [tails[task.id] for task in tasks]
 
 
 def _put_off(tasks: Sequence[Task], starts: dict[str, float]) -> dict[str, float]:
