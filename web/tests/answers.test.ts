@@ -4,11 +4,12 @@ import { describe, expect, test } from "vitest";
 import createClient from "openapi-fetch";
 
 import { ask, firstFault, onceOnly, ProblemError, problemOf, sentence } from "../src/api/client";
+import replay from "../../tests/cases/replay.json";
 import type { paths } from "../src/api/schema";
-import * as quick from "../src/stages/build/quick";
+import * as quick from "../src/lines/quick";
 import { addressOf, isEmpty, MOST_CLAIMS, type Sheet, sheetOf } from "../src/stages/claims/claims";
 import { inTurn } from "../src/lib/useInTurn";
-import { onlyCounted, wanted, wantsName, withWaiting } from "../src/stages/weigh/lines";
+import { wanted, withWaiting } from "../src/stages/weigh/lines";
 import { planOf } from "../src/stages/weigh/plan";
 
 describe("an answer of the kitchen", () => {
@@ -147,7 +148,7 @@ describe("what waits in the browser shows in the weigh-in", () => {
   type Sheet = Parameters<typeof withWaiting>[0];
   type Waiting = Parameters<typeof withWaiting>[1];
   const line = (id: number, more: object = {}) => ({
-    ...{ id, status: "open", net_g: null, target_g: 100, count: null, until: "" },
+    ...{ id, status: "open", net_g: null, poured_g: 0, target_g: 100, count: null, until: "" },
     ...{ bowl: "Bowl", way: "into", ...more },
   });
   const sheet = {
@@ -156,51 +157,37 @@ describe("what waits in the browser shows in the weigh-in", () => {
   } as unknown as Sheet;
   const waiting = (...some: object[]) => some as unknown as Waiting;
 
-  test("a line that was taken is done, and the next open one is current", () => {
-    const shown = withWaiting(
-      sheet,
-      waiting({ id: "a", kind: "line", line: 1, net_g: 99 }, { id: "b", kind: "skip", line: 2 }),
-    );
-    expect(shown.lines.map((one) => [one.status, one.net_g, one.waiting])).toEqual([
-      ["weighed", 99, true],
-      ["skipped", null, true],
-      ["open", null, undefined],
-    ]);
-    expect([shown.current, shown.last_record]).toEqual([3, "b"]);
+  interface State {
+    status: string[];
+    net_g: (number | null)[];
+    current: number | null;
+    last: string | null;
+  }
+  const asShown = (state: State) =>
+    ({
+      ...{ id: 1, version: 4, current: state.current, last_record: state.last },
+      lines: state.status.map((status, i) => line(i + 1, { status, net_g: state.net_g[i] })),
+    }) as unknown as Sheet;
+
+  test.each(replay.cases)("$name", ({ before, waiting: captures, after }) => {
+    const shown = withWaiting(asShown(before), waiting(...captures));
+    expect(shown.lines.map((one) => one.status)).toEqual(after.status);
+    expect(shown.lines.map((one) => one.net_g)).toEqual(after.net_g);
+    expect([shown.current, shown.last_record]).toEqual([after.current, after.last]);
   });
 
-  test("turning to a line and undoing weigh nothing", () => {
-    const shown = withWaiting(
-      sheet,
-      waiting({ id: "a", kind: "turn", line: 3 }, { id: "b", kind: "undo", undoes: "r0" }),
-    );
-    expect([shown.current, shown.last_record]).toEqual([3, "r0"]);
-    expect(shown.lines).toEqual(sheet.lines);
+  test("nothing that waits leaves the sheet as it is", () => {
     expect(withWaiting(sheet, [])).toBe(sheet);
-  });
-
-  test("once all is taken there is no current line", () => {
-    const all = [1, 2, 3].map((id) => ({ id: `c${id}`, kind: "line", line: id, net_g: 1 }));
-    expect(withWaiting(sheet, waiting(...all)).current).toBeNull();
   });
 
   test.each([
     [{}, "100 g"],
-    [{ target_g: 0, count: 3 }, "3 ×"],
+    [{ target_g: 0, count: 3, only_counted: true }, "3 ×"],
     [{ target_g: 0, until: "it falls off the spoon" }, "until it is right"],
     [{ target_g: 0 }, ""],
   ])("what is still wanted of %o is “%s”", (more, says) => {
     const one = line(1, more) as unknown as Parameters<typeof wanted>[0];
     expect(wanted(one)).toBe(says);
-    expect(onlyCounted(one)).toBe("count" in more);
-  });
-
-  test("what was left out needs no name", () => {
-    const named = (more: object) =>
-      wantsName(line(1, more) as unknown as Parameters<typeof wantsName>[0]);
-    expect(named({ unnamed: true, status: "weighed" })).toBe(true);
-    expect(named({ unnamed: true, status: "skipped" })).toBe(false);
-    expect(named({ unnamed: false, status: "weighed" })).toBe(false);
   });
 
   test("the plan is taken over whole", () => {

@@ -1,7 +1,7 @@
 /** Builds to edit, of any shape: components of lines, no two with one id. */
 import fc from "fast-check";
 
-import type { Build, BuildLine } from "../src/stages/build/draft";
+import type { Build, BuildLine } from "../src/lines/draft";
 
 export const line = (id: string, more: Partial<BuildLine> = {}) =>
   ({ id, label_id: 1, component: null, target_g: 10, ...more }) as BuildLine;

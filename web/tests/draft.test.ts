@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 
-import { applied, changedLine } from "../src/stages/build/change";
-import * as draft from "../src/stages/build/draft";
+import { applied, changedLine } from "../src/lines/change";
+import * as draft from "../src/lines/draft";
 import { build, builds, idsOf, line } from "./builds";
 
 /** A build with lines, and one of them. */

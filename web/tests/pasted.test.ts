@@ -1,13 +1,6 @@
 import { describe, expect, test } from "vitest";
 
-import {
-  first,
-  LEFT_OUT,
-  type PastedLine,
-  sorted,
-  UNDECIDED,
-  withList,
-} from "../src/stages/build/pasted";
+import { first, LEFT_OUT, type PastedLine, sorted, UNDECIDED, withList } from "../src/lines/pasted";
 
 const way = (more: object = {}) => ({ grams: 100, how: "as written", ...more });
 const food = (text: string, answer: object = {}, ways = [way()]) =>

@@ -3,9 +3,9 @@ import { describe, expect, test } from "vitest";
 import { bandText, known, unknownText, valueText } from "../src/lib/figures";
 import { NUTRIENTS, SHORT_NAMES, unitOf } from "../src/lib/nutrients";
 import * as stepText from "../src/stages/cook/stepText";
-import { amountText, takenOf, untilText } from "../src/stages/kitchen/lotText";
+import { amountText, takenOf, untilText } from "../src/stock/lotText";
 import { nameOf } from "../src/stages/portion/filling";
-import { ALLERGEN_CHOICES, ALLERGEN_NAMES, fieldName, PANELS } from "../src/stages/shelf/panels";
+import { ALLERGEN_CHOICES, ALLERGEN_NAMES, fieldName, PANELS } from "../src/food/panels";
 
 const figureOf = (value: number, low: number, high: number) => ({
   value,

@@ -1933,6 +1933,8 @@ export interface components {
             name: string;
             /** Net G */
             net_g: number | null;
+            /** Only Counted */
+            only_counted: boolean;
             origin: components["schemas"]["Origin"] | null;
             /** Planned */
             planned: boolean;
@@ -1963,6 +1965,8 @@ export interface components {
             unnamed: boolean;
             /** Until */
             until: string;
+            /** Wants Name */
+            wants_name: boolean;
             /**
              * Way
              * @enum {string}

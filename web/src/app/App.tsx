@@ -5,7 +5,7 @@ import { KitchenPage } from "../stages/kitchen/KitchenPage";
 import { Empty, Loading } from "../ui/States";
 import { Shell } from "./Shell";
 
-const DishPage = lazy(() => import("../stages/dish/DishPage"));
+const DishPage = lazy(() => import("./DishPage"));
 const ShelfPage = lazy(() => import("../stages/shelf/ShelfPage"));
 const ComparePage = lazy(() => import("../stages/compare/ComparePage"));
 const ClaimPage = lazy(() => import("../stages/claims/ClaimPage"));

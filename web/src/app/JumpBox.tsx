@@ -4,7 +4,7 @@ import { useNavigate } from "react-router";
 import { api, ask } from "../api/client";
 import { useDishes, useFoods } from "../api/queries";
 import { Options } from "../ui/Options";
-import { useKeys } from "./useKeys";
+import { useKeys } from "../lib/useKeys";
 
 interface Target {
   key: string;

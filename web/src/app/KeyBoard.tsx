@@ -1,7 +1,7 @@
 import { type ReactNode, useEffect, useMemo, useRef, useState } from "react";
 
 import { Modal } from "../ui/Modal";
-import { type KeyBinding, KeyContext, type Register } from "./useKeys";
+import { type KeyBinding, KeyContext, type Register } from "../lib/useKeys";
 
 const isField = (target: EventTarget | null) =>
   target instanceof HTMLElement &&

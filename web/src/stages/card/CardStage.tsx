@@ -8,7 +8,7 @@ import { SectionView } from "../../drawing/SectionView";
 import { weighed } from "../../lib/format";
 import { Findings } from "../../ui/Findings";
 import { Empty, Failed, Loading } from "../../ui/States";
-import type { StageProps } from "../dish/DishPage";
+import type { StageProps } from "../../dish/stage";
 import { BesideOriginal } from "./BesideOriginal";
 import { CardActions } from "./CardActions";
 import { CardSheet } from "./CardSheet";

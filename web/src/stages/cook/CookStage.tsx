@@ -3,7 +3,7 @@ import { useState } from "react";
 import { useCook, useSteps } from "../../api/queries";
 import { Empty, Failed, Loading } from "../../ui/States";
 import { Toggle } from "../../ui/Toggle";
-import type { StageProps } from "../dish/DishPage";
+import type { StageProps } from "../../dish/stage";
 import { PlanSteps } from "./PlanSteps";
 import { RunCook } from "./RunCook";
 

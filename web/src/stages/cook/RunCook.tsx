@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 
 import type { Schemas } from "../../api/client";
-import { useKeys } from "../../app/useKeys";
+import { useKeys } from "../../lib/useKeys";
 import { clock, countdown, minutes } from "../../lib/format";
 import { useNow } from "../../lib/useNow";
 import { Button } from "../../ui/Button";

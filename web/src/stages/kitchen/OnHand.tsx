@@ -4,7 +4,7 @@ import { useStock } from "../../api/queries";
 import { known, valueText } from "../../lib/figures";
 import { day } from "../../lib/format";
 import { Button } from "../../ui/Button";
-import { Lots } from "./Lots";
+import { Lots } from "../../stock/Lots";
 
 /** What is in the fridge and the freezer, what must be eaten first at the top. */
 export function OnHand() {

@@ -3,12 +3,12 @@ import { useTrial } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Findings } from "../../ui/Findings";
 import { Failed, Loading } from "../../ui/States";
-import { ComponentTable, NewComponent } from "../build/ComponentTable";
-import { balloons } from "../build/draft";
-import { PortionsField } from "../build/LinesTab";
-import { Pending } from "../build/Pending";
-import { useBuildDraft } from "../build/useBuildDraft";
-import { useReckoned } from "../build/useReckoned";
+import { ComponentTable, NewComponent } from "../../lines/ComponentTable";
+import { balloons } from "../../lines/draft";
+import { PortionsField } from "../../lines/LinesTab";
+import { Pending } from "../../lines/Pending";
+import { useBuildDraft } from "../../lines/useBuildDraft";
+import { useReckoned } from "../../lines/useReckoned";
 
 interface OriginalLinesProps {
   trialId: number;

@@ -11,7 +11,7 @@ import { Choice, Field, NumberField, TextField } from "../../ui/Field";
 import { Toggle } from "../../ui/Toggle";
 import { useNotice } from "../../ui/notices";
 import { OriginalLines } from "./OriginalLines";
-import type { StageProps } from "../dish/DishPage";
+import type { StageProps } from "../../dish/stage";
 
 type Edit = Schemas["OriginalEdit"];
 

@@ -2,16 +2,16 @@ import { useState } from "react";
 
 import type { Schemas } from "../../api/client";
 import type { BatchSheet, Live } from "../../api/live";
-import { useKeys } from "../../app/useKeys";
+import { useKeys } from "../../lib/useKeys";
 import { weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { Toggle } from "../../ui/Toggle";
-import { PourLine } from "../weigh/PourLine";
-import { Readout } from "../weigh/Readout";
-import { ScaleButtons } from "../weigh/ScaleButtons";
-import { ByHand } from "../weigh/TypedIn";
-import { useChime } from "../weigh/useChime";
-import { useWhenSteady } from "../weigh/useWhenSteady";
+import { PourLine } from "../../scale/PourLine";
+import { Readout } from "../../scale/Readout";
+import { ScaleButtons } from "../../scale/ScaleButtons";
+import { ByHand } from "../../scale/TypedIn";
+import { useChime } from "../../scale/useChime";
+import { useWhenSteady } from "../../scale/useWhenSteady";
 import type { Filling } from "./filling";
 
 interface AtTheScaleProps {

@@ -9,7 +9,7 @@ import { useInTurn } from "../../lib/useInTurn";
 import { Button } from "../../ui/Button";
 import { NumberField, TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
-import { FoodPicker } from "../weigh/FoodPicker";
+import { FoodPicker } from "../../food/FoodPicker";
 
 type Finish = Schemas["Finish"];
 

@@ -5,8 +5,8 @@ import { useBatchStock } from "../../api/queries";
 import { day, fixed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { NumberField } from "../../ui/Field";
-import { Lots } from "../kitchen/Lots";
-import { useStockBook } from "../kitchen/useStockBook";
+import { Lots } from "../../stock/Lots";
+import { useStockBook } from "../../stock/useStockBook";
 
 /** Into the fridge or the freezer, with a date: what advice and habit say, both shown. */
 export function PutAway({ batchId, closed }: { batchId: number; closed: boolean }) {

@@ -9,8 +9,8 @@ import { Button } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
 import { Toggle } from "../../ui/Toggle";
 import { FactsEditor } from "./FactsEditor";
-import { LabelEditor } from "./LabelEditor";
-import { type Edited, emptyLabel } from "./panels";
+import { LabelEditor } from "../../food/LabelEditor";
+import { type Edited, emptyLabel } from "../../food/panels";
 import { Versions } from "./Versions";
 
 type ShelfLabel = Schemas["ShelfLabel"];

@@ -3,14 +3,14 @@ import { Link, useParams } from "react-router";
 
 import { api, ask, type Schemas, sentence } from "../../api/client";
 import { keys, useFood, useFoods, useRefresh } from "../../api/queries";
-import { useKeys } from "../../app/useKeys";
+import { useKeys } from "../../lib/useKeys";
 import { figure } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
 import { Sheet } from "../../ui/Sheet";
 import { Failed, Loading } from "../../ui/States";
 import { FoodSheet } from "./FoodSheet";
-import { NewFood } from "./NewFood";
+import { NewFood } from "../../food/NewFood";
 
 const AT_FIRST = 60;
 const MOST = 200;

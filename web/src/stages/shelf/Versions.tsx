@@ -1,7 +1,7 @@
 import { useVersions } from "../../api/queries";
 import { day } from "../../lib/format";
-import { MovedBy } from "./MovedBy";
-import { fieldName } from "./panels";
+import { MovedBy } from "../../food/MovedBy";
+import { fieldName } from "../../food/panels";
 
 /** What the package printed when: each version with what changed from the one before. */
 export function Versions({ labelId }: { labelId: number }) {

@@ -6,7 +6,7 @@ import { api, ask, type Schemas } from "../../api/client";
 import { count } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { Toggle } from "../../ui/Toggle";
-import { fieldName } from "../shelf/panels";
+import { fieldName } from "../../food/panels";
 import type { ImportState, useImport } from "./useImport";
 
 type Fate = Schemas["RowFate"]["fate"];

@@ -2,10 +2,10 @@ import type { Live } from "../../api/live";
 import { weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { Choices } from "./Choices";
-import { type Line, onlyCounted, type ShownSheet, untilRight, wanted } from "./lines";
-import { PourLine } from "./PourLine";
-import { Readout } from "./Readout";
-import { ScaleButtons } from "./ScaleButtons";
+import { type Line, type ShownSheet, untilRight, wanted } from "./lines";
+import { PourLine } from "../../scale/PourLine";
+import { Readout } from "../../scale/Readout";
+import { ScaleButtons } from "../../scale/ScaleButtons";
 import { SoFar } from "./SoFar";
 import type { Weighing } from "./useWeighing";
 
@@ -24,7 +24,7 @@ interface AtTheScaleProps {
 export function AtTheScale(p: AtTheScaleProps) {
   const { sheet, line, live, weighing } = p;
   const { reading } = live;
-  const counted = line !== undefined && onlyCounted(line);
+  const counted = line?.only_counted === true;
   const targeted = line !== undefined && line.target_g > 0;
   const next = sheet.lines.find((one) => one.status === "open" && one.id !== sheet.current);
   const short = line !== undefined && p.tooLittle === line.id && reading?.state === "pouring";

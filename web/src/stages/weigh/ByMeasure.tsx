@@ -6,9 +6,9 @@ import { useAnswer } from "../../api/useAnswer";
 import { weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
-import { TellOnce } from "../build/TellOnce";
+import { TellOnce } from "../../food/TellOnce";
 import type { Line } from "./lines";
-import type { Told } from "./useWeighing";
+import type { Told } from "../../scale/told";
 
 interface ByMeasureProps {
   batchId: number;

@@ -1,6 +1,6 @@
 import { api, type Schemas } from "../../api/client";
 import { useAnswer } from "../../api/useAnswer";
-import { useKeys } from "../../app/useKeys";
+import { useKeys } from "../../lib/useKeys";
 import { known, valueText } from "../../lib/figures";
 import { signed, weighed } from "../../lib/format";
 import type { Line } from "./lines";

@@ -5,11 +5,11 @@ import { api, ask, sentence } from "../../api/client";
 import { keys, useRefresh } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
-import type { StageProps } from "../dish/DishPage";
+import type { StageProps } from "../../dish/stage";
 import { LineList } from "./LineList";
 import type { ShownSheet } from "./lines";
 import { SoFar } from "./SoFar";
-import { Begin, BeginFreely } from "./WeighStage";
+import { Begin, BeginFreely } from "./Begin";
 
 type ClosedProps = Pick<StageProps, "dish" | "trial"> & { sheet: ShownSheet };
 

@@ -8,9 +8,9 @@ import { useSettings } from "../../api/queries";
 import { figure, weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Field";
-import { type ShownSheet, wantsName } from "./lines";
-import { ByHand } from "./TypedIn";
-import { useWhenSteady } from "./useWhenSteady";
+import { type ShownSheet } from "./lines";
+import { ByHand } from "../../scale/TypedIn";
+import { useWhenSteady } from "../../scale/useWhenSteady";
 
 type Report = Schemas["ClosingReport"];
 
@@ -29,7 +29,7 @@ export function Closing({ sheet, live, onCapture, onClose, onUndo }: ClosingProp
     queryFn: () =>
       ask(api.GET("/api/batches/{batch_id}/closing", { params: { path: { batch_id: sheet.id } } })),
   });
-  const unnamed = sheet.lines.some(wantsName);
+  const unnamed = sheet.lines.some((line) => line.wants_name);
   return (
     <div className="grid gap-4 py-4">
       {sheet.free ? (

@@ -3,8 +3,8 @@ import { useState } from "react";
 import { weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
-import { FoodPicker } from "./FoodPicker";
-import { type ShownSheet, wantsName } from "./lines";
+import { FoodPicker } from "../../food/FoodPicker";
+import { type ShownSheet } from "./lines";
 import type { Weighing } from "./useWeighing";
 
 interface FreePourProps {
@@ -18,7 +18,7 @@ const MOST_ASKED = 3;
 
 /** Nothing is planned: what goes in is named first, or afterwards. */
 export function FreePour({ sheet, bowl, onBowl, weighing }: FreePourProps) {
-  const unnamed = sheet.lines.filter(wantsName).reverse();
+  const unnamed = sheet.lines.filter((line) => line.wants_name).reverse();
   return (
     <section aria-label="Names" className="mt-3 grid gap-4 border-t border-rule pt-3">
       {unnamed.slice(0, MOST_ASKED).map((line) => (

@@ -1,5 +1,5 @@
 import { weighed } from "../../lib/format";
-import { type Line, onlyCounted, type ShownSheet, wanted } from "./lines";
+import { type Line, type ShownSheet, wanted } from "./lines";
 
 interface LineListProps {
   sheet: ShownSheet;
@@ -95,7 +95,7 @@ function Mark({ line, current }: { line: Line; current: boolean }) {
 
 function amount(line: Line): string {
   if (line.status === "skipped") return "skipped";
-  if (line.status === "open" || line.net_g == null || (onlyCounted(line) && !line.net_g)) {
+  if (line.status === "open" || line.net_g == null || (line.only_counted && !line.net_g)) {
     return wanted(line);
   }
   const about = line.low_g == null ? "" : "≈ ";

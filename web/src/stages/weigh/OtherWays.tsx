@@ -6,9 +6,9 @@ import { Button } from "../../ui/Button";
 import { Modal } from "../../ui/Modal";
 import { Toggle } from "../../ui/Toggle";
 import { ByMeasure } from "./ByMeasure";
-import { FoodPicker } from "./FoodPicker";
+import { FoodPicker } from "../../food/FoodPicker";
 import { type Line, untilRight } from "./lines";
-import { TypedIn } from "./TypedIn";
+import { TypedIn } from "../../scale/TypedIn";
 import type { Weighing } from "./useWeighing";
 
 type Way = "typed" | "measure" | "until" | "pack" | "food" | "more" | "spilled" | "skip";

@@ -1,7 +1,6 @@
-import { Button } from "../../ui/Button";
 import { Empty } from "../../ui/States";
-import type { StageProps } from "../dish/DishPage";
-import { useBegin } from "./useBegin";
+import type { StageProps } from "../../dish/stage";
+import { Begin, BeginFreely } from "./Begin";
 import { WeighIn } from "./WeighIn";
 
 /** The weigh-in of the current batch, or the beginning of one. */
@@ -25,27 +24,4 @@ export function WeighStage(props: StageProps) {
     );
   }
   return <WeighIn {...props} batch={props.batch} />;
-}
-
-export function Begin({
-  dish,
-  trial,
-  again = false,
-}: Pick<StageProps, "dish" | "trial"> & { again?: boolean }) {
-  const begin = useBegin({ dish, trial });
-  return (
-    <Button
-      look={again ? "plain" : "main"}
-      onClick={() => void begin()}
-      className="justify-self-start"
-    >
-      {again ? "Weigh another batch" : "Begin the weigh-in"}
-    </Button>
-  );
-}
-
-/** Nothing planned: the trial writes itself from what is poured. */
-export function BeginFreely({ dish, trial }: Pick<StageProps, "dish" | "trial">) {
-  const begin = useBegin({ dish, trial }, true);
-  return <Button onClick={() => void begin()}>Cook first, write later</Button>;
 }

@@ -9,12 +9,6 @@ export type Line = BatchSheet["lines"][number] & {
 
 export type ShownSheet = Omit<BatchSheet, "lines"> & { lines: readonly Line[] };
 
-/** Pieces of which nobody knows the weight: there is no target to pour to. */
-export const onlyCounted = (line: Line) => line.count != null && line.target_g === 0;
-
-/** Something was poured that nobody has named; what was left out needs no name. */
-export const wantsName = (line: Line) => line.unnamed && line.status !== "skipped";
-
 /** Poured until it is right: several pours, and a word for what right looks like. */
 export const untilRight = (line: Line) => line.until !== "";
 
@@ -24,32 +18,58 @@ export const isTooMuch = (line: Line, grams: number) =>
 
 /** What is still to be poured of it, in words. */
 export function wanted(line: Line): string {
-  if (onlyCounted(line)) return `${weighed(line.count ?? 0)} ×`;
+  if (line.only_counted) return `${weighed(line.count ?? 0)} ×`;
   if (line.target_g === 0) return untilRight(line) ? "until it is right" : "";
   return `${weighed(line.target_g)} g`;
 }
 
 /**
- * The sheet with what waits in this browser: the next open line is current, the lines before it are on
- * their way.
+ * The sheet with what waits in this browser, as the kitchen's own replay will have it
+ * (tests/cases/replay.json holds both to the same). What only the kitchen can know, such as the net of
+ * a reading, stays as it was.
  */
 export function withWaiting(sheet: BatchSheet, waiting: readonly Capture[]): ShownSheet {
   if (waiting.length === 0) return sheet;
+  const undone = new Set(waiting.flatMap((one) => (one.kind === "undo" ? [one.undoes] : [])));
   let current = sheet.current;
   let lines: readonly Line[] = sheet.lines;
   let last = sheet.last_record;
   for (const one of waiting) {
-    if (one.kind !== "undo" && one.kind !== "turn") last = one.id;
+    if (one.kind === "undo" || undone.has(one.id)) continue;
+    if (one.kind === "turn") {
+      current = one.line ?? current;
+      continue;
+    }
+    last = one.id;
     if (one.line == null) continue;
-    if (one.kind === "turn") current = one.line;
-    if (one.kind !== "line" && one.kind !== "skip") continue;
-    const status = one.kind === "line" ? ("weighed" as const) : ("skipped" as const);
-    lines = lines.map((line) =>
-      line.id === one.line
-        ? { ...line, status, net_g: one.net_g ?? line.net_g, waiting: true }
-        : line,
-    );
-    current = lines.find((line) => line.status === "open")?.id ?? null;
+    lines = lines.map((line) => (line.id === one.line ? after(line, one) : line));
+    const line = lines.find((each) => each.id === one.line);
+    if (one.kind === "add" && line?.status === "open") current = line.id;
+    else if (ENDS.has(one.kind)) current = lines.find((each) => each.status === "open")?.id ?? null;
   }
   return { ...sheet, lines, current, last_record: last };
+}
+
+/** What ends with a line weighed or left out. */
+const ENDS: ReadonlySet<string> = new Set(["line", "right", "skip"]);
+
+function after(line: Line, one: Capture): Line {
+  const net = one.net_g ?? null;
+  const poured = line.poured_g;
+  switch (one.kind) {
+    case "line": {
+      const before = line.status === "open" ? poured : 0;
+      const net_g = net === null ? line.net_g : before + net;
+      return { ...line, status: "weighed", net_g, poured_g: 0, waiting: true };
+    }
+    case "add":
+      if (line.status === "weighed") return { ...line, net_g: (line.net_g ?? 0) + (net ?? 0) };
+      return { ...line, status: "open", poured_g: poured + (net ?? 0) };
+    case "right":
+      return { ...line, status: "weighed", net_g: poured, poured_g: 0, waiting: true };
+    case "skip":
+      return { ...line, status: "skipped", net_g: null, poured_g: 0, waiting: true };
+    default:
+      return line;
+  }
 }

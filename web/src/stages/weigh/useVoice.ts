@@ -2,7 +2,7 @@ import { useCallback, useEffect, useState } from "react";
 
 import type { LiveReading } from "../../api/live";
 import { weighed } from "../../lib/format";
-import { type Line, onlyCounted, untilRight } from "./lines";
+import { type Line, untilRight } from "./lines";
 
 const STORED = "gasket.voice";
 const LONGEST_TO_SAY = 120;
@@ -16,7 +16,7 @@ function say(text: string) {
 
 /** What is said when a line begins. */
 export function prompt(line: Line): string {
-  if (onlyCounted(line)) return `${line.name}, ${weighed(line.count ?? 0)} pieces`;
+  if (line.only_counted) return `${line.name}, ${weighed(line.count ?? 0)} pieces`;
   if (untilRight(line)) return `${line.name}, until ${line.until}`;
   if (line.target_g === 0) return line.name;
   const left = Math.max(0, line.target_g - line.poured_g);

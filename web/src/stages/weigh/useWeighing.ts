@@ -3,19 +3,12 @@ import { useState } from "react";
 import type { Capture, useCaptures } from "../../api/captures";
 import { api, ask, type Schemas, sentence } from "../../api/client";
 import type { BatchSheet, Live } from "../../api/live";
+import type { Told } from "../../scale/told";
 import { useNotice } from "../../ui/notices";
 import { isTooMuch, type Line, type ShownSheet } from "./lines";
-import { useWhenSteady } from "./useWhenSteady";
+import { useWhenSteady } from "../../scale/useWhenSteady";
 
 type Part = Omit<Capture, "id">;
-
-/** A weight that was not read on a scale: with a range it is an estimate. */
-export interface Told {
-  grams: number;
-  range: [number, number] | null;
-  origin: "hand" | "measure" | "estimate";
-  count?: number | null;
-}
 
 interface WeighingProps {
   sheet: ShownSheet;

@@ -1,0 +1,145 @@
+import type { ComponentType } from "react";
+import { NavLink, useParams, useSearchParams } from "react-router";
+
+import type { Schemas } from "../api/client";
+import { useDish } from "../api/queries";
+import type { StageProps } from "../dish/stage";
+import { Sheet } from "../ui/Sheet";
+import { Empty, Failed, Loading } from "../ui/States";
+import { BuildStage } from "../stages/rebuild/BuildStage";
+import { CardStage } from "../stages/card/CardStage";
+import { CookStage } from "../stages/cook/CookStage";
+import { OriginalStage } from "../stages/original/OriginalStage";
+import { PortionStage } from "../stages/portion/PortionStage";
+import { WeighStage } from "../stages/weigh/WeighStage";
+
+type Progress = "open" | "going" | "done";
+
+interface Stage {
+  path: string;
+  name: string;
+  page: ComponentType<StageProps>;
+  progress: (p: StageProps) => Progress;
+}
+
+const STAGES: readonly Stage[] = [
+  {
+    path: "original",
+    name: "Original",
+    page: OriginalStage,
+    progress: ({ dish }) =>
+      dish.original.kcal == null ? "open" : dish.original.serving_g == null ? "going" : "done",
+  },
+  {
+    path: "build",
+    name: "Build",
+    page: BuildStage,
+    progress: ({ batch }) => (batch ? "done" : "going"),
+  },
+  {
+    path: "weigh",
+    name: "Weigh",
+    page: WeighStage,
+    progress: ({ batch }) => (!batch ? "open" : batch.closed_at ? "done" : "going"),
+  },
+  {
+    path: "cook",
+    name: "Cook",
+    page: CookStage,
+    progress: ({ batch }) =>
+      !batch || batch.cooking === "none" ? "open" : batch.cooking === "going" ? "going" : "done",
+  },
+  {
+    path: "portion",
+    name: "Portion",
+    page: PortionStage,
+    progress: ({ batch }) => (batch?.closed_at ? "going" : "open"),
+  },
+  {
+    path: "card",
+    name: "Card",
+    page: CardStage,
+    progress: ({ batch }) => (batch?.closed_at ? "done" : "open"),
+  },
+];
+
+/** A dish as a drawing sheet, its stages as index tabs in working order. */
+export default function DishPage() {
+  const { dishId, stage } = useParams();
+  const { data: dish, error, isPending, refetch } = useDish(Number(dishId) || 0);
+  const [query] = useSearchParams();
+  if (isPending) return <Loading />;
+  // What was read stays in front of the cook while the kitchen does not answer.
+  if (!dish) return <Failed error={error} retry={() => void refetch()} />;
+  const trial =
+    dish.trials.find((one) => String(one.id) === query.get("trial")) ?? chosen(dish, query);
+  if (!trial) return <Empty title="This dish has no trial">Start it again in the Kitchen.</Empty>;
+  const batch =
+    trial.batches.find((one) => String(one.id) === query.get("batch")) ?? trial.batches.at(-1);
+  const props: StageProps = { dish, trial, batch };
+  const open = STAGES.find((one) => one.path === (stage ?? "build"));
+  const Page = open?.page;
+  return (
+    <Sheet className="flex max-sm:block">
+      <nav
+        aria-label={`Stages of ${dish.name}`}
+        className="flex w-28 shrink-0 flex-col border-r border-ink max-sm:sticky max-sm:top-0 max-sm:z-20 max-sm:w-full max-sm:flex-row max-sm:overflow-x-auto max-sm:border-r-0 max-sm:border-b max-sm:bg-sheet print:hidden"
+      >
+        {STAGES.map((one) => (
+          <StageTab key={one.path} stage={one} progress={one.progress(props)} dishId={dish.id} />
+        ))}
+      </nav>
+      <div className="min-w-0 flex-1">
+        {Page ? (
+          <Page key={`${trial.id}/${batch?.id ?? "none"}`} {...props} />
+        ) : (
+          <Empty title="There is no such stage">Choose one of the tabs.</Empty>
+        )}
+      </div>
+    </Sheet>
+  );
+}
+
+function chosen(dish: Schemas["DishSheet"], query: URLSearchParams) {
+  const batch = query.get("batch");
+  return (
+    dish.trials.find((trial) => trial.batches.some((one) => String(one.id) === batch)) ??
+    dish.trials.at(-1)
+  );
+}
+
+const SAYS: Record<Progress, string> = { open: "not begun", going: "going on", done: "done" };
+
+function StageTab({
+  stage,
+  progress,
+  dishId,
+}: {
+  stage: Stage;
+  progress: Progress;
+  dishId: number;
+}) {
+  const [query] = useSearchParams();
+  const search = query.size > 0 ? `?${query.toString()}` : "";
+  return (
+    <NavLink
+      to={`/dishes/${dishId}/${stage.path}${search}`}
+      className={({ isActive }) =>
+        `flex min-h-12 items-center gap-2 border-rule px-3 max-sm:flex-1 max-sm:justify-center max-sm:px-2 sm:border-b ${isActive ? "bg-ink font-bold text-sheet" : "hover:bg-wash"}`
+      }
+    >
+      <svg
+        width="12"
+        height="12"
+        role="img"
+        aria-label={SAYS[progress]}
+        className="shrink-0 max-sm:hidden"
+      >
+        <circle cx="6" cy="6" r="5" fill="none" stroke="currentColor" strokeWidth="1.4" />
+        {progress === "going" && <path d="M6 1A5 5 0 0 0 6 11Z" fill="currentColor" />}
+        {progress === "done" && <circle cx="6" cy="6" r="5" fill="currentColor" />}
+      </svg>
+      {stage.name}
+    </NavLink>
+  );
+}

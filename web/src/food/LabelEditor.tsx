@@ -1,0 +1,204 @@
+import { type SyntheticEvent, useState } from "react";
+
+import { type ProblemError, problemOf } from "../api/client";
+import { Button } from "../ui/Button";
+import { Choice, NumberField, TextField } from "../ui/Field";
+import { AuditView } from "./AuditView";
+import { BasisFields } from "./BasisFields";
+import { MovedBy } from "./MovedBy";
+import { PackageFields } from "./PackageFields";
+import { PanelNumber } from "./PanelNumber";
+import { type Edited, type Label, type Package, PANELS, type PanelFigure, POLYOLS } from "./panels";
+import { useAudit } from "./useAudit";
+
+interface LabelEditorProps {
+  stored: Edited;
+  /** The label on the shelf; none for a new one. */
+  labelId?: number;
+  onSave: (edited: Edited) => Promise<void>;
+}
+
+const STYLES = [
+  { value: "us", label: "US panel: per serving, total carbohydrate" },
+  { value: "eu", label: "EU panel: per 100 g or ml, carbohydrate without fibre" },
+  { value: "table", label: "Typical values from a table or from memory" },
+] as const;
+
+/** The panel as it is in the cook's hand, top to bottom, its audit live beside it. */
+export function LabelEditor({ stored, labelId, onSave }: LabelEditorProps) {
+  const [edited, setEdited] = useState(stored);
+  const [base, setBase] = useState(stored);
+  if (!equal(stored, base)) {
+    // Stored anew, by this page or elsewhere: what is being typed stays.
+    setBase(stored);
+    if (equal(edited, base)) setEdited(stored);
+  }
+  const [problem, setProblem] = useState<ProblemError>();
+  const [saving, setSaving] = useState(false);
+  const { label } = edited;
+  const { audit, problem: auditProblem } = useAudit(label);
+  const change = (part: Partial<Label>) =>
+    setEdited((all) => ({ ...all, label: { ...all.label, ...part } }));
+  const changePackage = (part: Partial<Package>) =>
+    setEdited((all) => ({ ...all, package: { ...all.package, ...part } }));
+  const isNew = labelId === undefined;
+  const dirty = isNew || !equal(edited, stored);
+  const at = (field: string) =>
+    problem?.at(`label.${field}`) ?? problem?.at(field) ?? auditProblem?.at(field);
+  const save = async (event: SyntheticEvent) => {
+    event.preventDefault();
+    event.stopPropagation();
+    setSaving(true);
+    try {
+      await onSave(edited);
+      setProblem(undefined);
+    } catch (error) {
+      setProblem(problemOf(error));
+    } finally {
+      setSaving(false);
+    }
+  };
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-6 xl:grid-cols-[25rem_minmax(18rem,1fr)]">
+      <form
+        onSubmit={(event) => void save(event)}
+        className="grid min-w-0 content-start gap-4"
+        noValidate
+      >
+        <TextField
+          label="Package"
+          placeholder="Northlight skim quark"
+          maxLength={200}
+          value={label.name ?? ""}
+          onChange={(name) => change({ name })}
+          error={at("name")}
+        />
+        <Choice
+          label="Panel"
+          value={label.style}
+          options={STYLES}
+          onChange={(style) => change({ style })}
+        />
+        <PanelFields label={label} change={change} at={at} />
+        <p className="text-sm text-soft">
+          An empty field is unknown, not zero. “&lt;1”, “1/2” and “0,5” are fine.
+        </p>
+        <details className="group" open={hasMore(edited.package) || undefined}>
+          <summary className="min-h-11 cursor-pointer content-center font-semibold text-pencil">
+            Pack, price, allergens, what it does
+          </summary>
+          <PackageFields
+            label={label}
+            value={edited.package ?? {}}
+            change={changePackage}
+            at={(field) => problem?.at(`package.${field}`) ?? problem?.at("package")}
+          />
+        </details>
+        {problem && problem.faults.length === 0 && problem.status !== 409 && (
+          <p role="alert" className="text-mark">
+            {problem.message}
+          </p>
+        )}
+        <div className="sticky bottom-0 flex flex-wrap items-center gap-3 border-t border-rule bg-sheet py-2">
+          <Button type="submit" look="main" disabled={!dirty || saving}>
+            {isNew ? "Put it on the shelf" : dirty ? "Save the label" : "Saved"}
+          </Button>
+          {!isNew && dirty && (
+            <Button look="quiet" onClick={() => setEdited(stored)}>
+              As it was
+            </Button>
+          )}
+        </div>
+      </form>
+      <div className="grid min-w-0 content-start gap-6">
+        <AuditView audit={audit} />
+        {labelId !== undefined && dirty && <MovedBy labelId={labelId} candidate={label} />}
+      </div>
+    </div>
+  );
+}
+
+const equal = (one: Edited, other: Edited) => JSON.stringify(one) === JSON.stringify(other);
+
+const hasMore = (value: Package | undefined) =>
+  Object.values(value ?? {}).some((one) =>
+    Array.isArray(one) ? one.length > 0 : one != null && one !== "",
+  );
+
+interface PanelFieldsProps {
+  label: Label;
+  change: (part: Partial<Label>) => void;
+  at: (field: string) => string | undefined;
+}
+
+/** The panel itself, in the order in which it is printed. */
+function PanelFields({ label, change, at }: PanelFieldsProps) {
+  return (
+    <fieldset className="border-2 border-ink">
+      <legend className="sr-only">Figures as printed; an empty field is unknown</legend>
+      <BasisFields label={label} change={change} at={at} />
+      <div className="divide-y divide-rule">
+        {PANELS[label.style].map((row) => (
+          <PanelRow key={row.field} row={row} label={label} change={change} error={at(row.field)} />
+        ))}
+      </div>
+      {(label.polyols_g ?? 0) > 0 && (
+        <div className="border-t border-rule px-3 py-2">
+          <Choice
+            label="Which polyol"
+            value={label.polyol ?? "unknown"}
+            options={[
+              { value: "unknown", label: "not said" },
+              ...POLYOLS.map((one) => ({
+                value: one,
+                label: one === "hsh" ? "hydrogenated starch hydrolysates" : one,
+              })),
+            ]}
+            onChange={(kind) => change({ polyol: kind === "unknown" ? null : kind })}
+          />
+        </div>
+      )}
+      {label.style === "table" && (
+        <div className="border-t border-rule px-3 py-2">
+          <NumberField
+            inline
+            optional
+            label="Spread, ± %"
+            unit="%"
+            most={100}
+            value={label.spread == null ? null : Math.round(label.spread * 1000) / 10}
+            onChange={(percent) => change({ spread: percent === null ? null : percent / 100 })}
+            hint="10 % unless better is known"
+            error={at("spread")}
+          />
+        </div>
+      )}
+    </fieldset>
+  );
+}
+
+interface PanelRowProps {
+  row: PanelFigure;
+  label: Label;
+  change: (part: Partial<Label>) => void;
+  error: string | undefined;
+}
+
+function PanelRow({ row, label, change, error }: PanelRowProps) {
+  const below = label.below ?? [];
+  return (
+    <div className={`px-3 py-0.5 ${row.inside ? "pl-8" : "font-bold"}`}>
+      <PanelNumber
+        label={row.name}
+        unit={row.unit}
+        value={label[row.field] ?? null}
+        below={below.includes(row.field)}
+        onChange={(value, less) => {
+          const others = below.filter((one) => one !== row.field);
+          change({ [row.field]: value, below: less ? [...others, row.field].sort() : others });
+        }}
+        error={error}
+      />
+    </div>
+  );
+}

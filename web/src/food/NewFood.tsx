@@ -1,0 +1,56 @@
+import { useState } from "react";
+import { useNavigate } from "react-router";
+
+import { api, ask } from "../api/client";
+import { keys, useRefresh } from "../api/queries";
+import { TextField } from "../ui/Field";
+import { useNotice } from "../ui/notices";
+import { LabelEditor } from "./LabelEditor";
+import { type Edited, emptyLabel } from "./panels";
+
+interface NewFoodProps {
+  /** What the line that asked for it calls the food. */
+  called?: string;
+  /** Instead of opening it on the shelf. */
+  onAdded?: () => void;
+}
+
+/** A food with its first label. */
+export function NewFood({ called = "", onAdded }: NewFoodProps) {
+  const [name, setName] = useState(called);
+  const [error, setError] = useState<string>();
+  const navigate = useNavigate();
+  const refresh = useRefresh();
+  const say = useNotice();
+  const save = async (edited: Edited) => {
+    if (name.trim() === "") {
+      setError("Give the food a name, like Quark.");
+      return;
+    }
+    const food = await ask(api.POST("/api/foods", { body: { name, ...edited } }));
+    refresh(keys.foods);
+    say({ text: `${food.name} is on the shelf.` });
+    if (onAdded) onAdded();
+    else void navigate(`/shelf/${food.id}`);
+  };
+  return (
+    <div>
+      {!onAdded && <h1 className="mb-3 text-2xl font-bold">A food for the shelf</h1>}
+      <div className="mb-4 max-w-md">
+        <TextField
+          label="What the food is called in the kitchen"
+          placeholder="Quark"
+          maxLength={120}
+          autoFocus
+          value={name}
+          error={error}
+          onChange={(text) => {
+            setName(text);
+            setError(undefined);
+          }}
+        />
+      </div>
+      <LabelEditor stored={{ label: emptyLabel(""), package: {} }} onSave={save} />
+    </div>
+  );
+}

@@ -1,0 +1,180 @@
+import { useRef, useState } from "react";
+
+import { api, ask, type Schemas, sentence } from "../api/client";
+import { keys, useRefresh } from "../api/queries";
+import { Button } from "../ui/Button";
+import { Modal } from "../ui/Modal";
+import { useNotice } from "../ui/notices";
+import { Options } from "../ui/Options";
+import { NewFood } from "../food/NewFood";
+import type { Draft } from "./useBuildDraft";
+import { addLine } from "./draft";
+import { type Choice, choicesOf, lineOf, questionOf } from "./quick";
+import { TellOnce } from "../food/TellOnce";
+import { useQuickEntry } from "./useQuickEntry";
+
+interface AddLineProps {
+  at: number;
+  draft: Draft;
+  trialId: number;
+}
+
+/** "1/2 cup egg white" → the foods that match and what that is in grams; Enter adds the line. */
+export function AddLine({ at, draft, trialId }: AddLineProps) {
+  const [text, setText] = useState("");
+  const [asking, setAsking] = useState<Choice>();
+  const [told, setTold] = useState(0);
+  const [shelving, setShelving] = useState(false);
+  const box = useRef<HTMLInputElement>(null);
+  const quick = useQuickEntry(text, told);
+  const refresh = useRefresh();
+  const say = useNotice();
+  const food = quick.answer?.entry.food ?? "";
+  const choices = quick.answer
+    ? [...choicesOf(quick.answer), ...madeHere(quick.answer, at, draft)]
+    : [];
+  const again = () => requestAnimationFrame(() => box.current?.focus());
+  const choose = (choice: Choice) => {
+    if (choice.way?.needs) {
+      setAsking(choice);
+      return;
+    }
+    draft.change((build) => addLine(build, at, lineOf(choice)), choice.label);
+    setText("");
+    again();
+  };
+  const settled = quick.text === text.trim();
+  /** Enter before the answer: ask once more and take what is sure. */
+  const early = async () => {
+    try {
+      const answer = await ask(api.POST("/api/quick-entry", { body: { text: text.trim() } }));
+      const first = [...choicesOf(answer), ...madeHere(answer, at, draft)][0];
+      if (first && isSure(answer)) choose(first);
+    } catch {
+      // the answer that is on its way says what is wrong with the line
+    }
+  };
+  const keep = async () => {
+    try {
+      const params = { path: { trial_id: trialId } };
+      await ask(api.POST("/api/trials/{trial_id}/pending", { params, body: { text } }));
+      refresh(keys.trial(trialId));
+      setText("");
+      say({ text: "The line is kept for later." });
+      again();
+    } catch (error) {
+      say({ text: sentence(error), bad: true });
+    }
+  };
+  return (
+    <div data-add-line className="mt-1">
+      <Options
+        inputRef={box}
+        label={`Add a line to ${draft.build.components?.[at]?.name ?? "the build"}`}
+        placeholder="Add a line: 180 g carrot, 1/2 cup egg white, 2 large eggs"
+        text={text}
+        onText={(next) => {
+          setText(next);
+          setAsking(undefined);
+        }}
+        error={settled ? quick.error : undefined}
+        options={choices}
+        optionKey={(choice) => choice.key}
+        note={questionOf(quick.answer) || undefined}
+        option={(choice) => <ChoiceRow choice={choice} />}
+        onChoose={choose}
+        sure={isSure(quick.answer)}
+        stale={!settled}
+        onEarly={() => void early()}
+        none={
+          settled &&
+          quick.answer &&
+          food !== "" && (
+            <div className="mt-1 flex flex-wrap items-center gap-x-3 text-sm">
+              <span>No food on the shelf is called “{food}”.</span>
+              <Button
+                look="quiet"
+                onPointerDown={(event) => event.preventDefault()}
+                onClick={() => setShelving(true)}
+              >
+                Add its label
+              </Button>
+              <Button
+                look="quiet"
+                onPointerDown={(event) => event.preventDefault()}
+                onClick={() => void keep()}
+              >
+                Keep the line for later
+              </Button>
+            </div>
+          )
+        }
+      />
+      {asking?.way?.needs && asking.foodId !== undefined && (
+        <TellOnce
+          foodId={asking.foodId}
+          food={asking.food ?? asking.text}
+          needs={asking.way.needs}
+          onTold={() => {
+            setAsking(undefined);
+            setTold((count) => count + 1);
+            again();
+          }}
+          onLeave={() => setAsking(undefined)}
+        />
+      )}
+      <Modal wide open={shelving} onOpenChange={setShelving} title={`Onto the shelf: ${food}`}>
+        <NewFood
+          called={food}
+          onAdded={() => {
+            setShelving(false);
+            setTold((count) => count + 1);
+            again();
+          }}
+        />
+      </Modal>
+    </div>
+  );
+}
+
+/** What is made here is called so; of the shelf's foods the answer knows. */
+const isSure = (answer: Schemas["QuickAnswer"] | undefined) =>
+  answer !== undefined && (answer.sure || answer.options.length === 0);
+
+function ChoiceRow({ choice }: { choice: Choice }) {
+  return (
+    <span className="grid grid-cols-[1fr_auto] gap-x-3">
+      <span>
+        {choice.text}
+        {choice.label?.label.style === "table" && !choice.text.includes("typical") && (
+          <span className="text-sm text-soft"> (typical values)</span>
+        )}
+      </span>
+      <span className={`text-right ${choice.way?.needs ? "text-pencil" : "font-bold"}`}>
+        {choice.amount}
+      </span>
+      <span className="col-span-2 text-sm text-soft">{choice.detail}</span>
+    </span>
+  );
+}
+
+/** Components of this trial go in by weight, like a food. */
+function madeHere(answer: Schemas["QuickAnswer"], at: number, draft: Draft): Choice[] {
+  const words = answer.entry.food.toLowerCase().split(/\s+/).filter(Boolean);
+  const amount = answer.entry.quantities?.[0];
+  const inGrams = amount && (amount.unit === "g" || !amount.unit) ? amount.low : 0;
+  const way = { grams: inGrams, how: "as written" };
+  return (draft.build.components ?? [])
+    .filter((part, i) => i !== at && words.length > 0 && named(part.name, words))
+    .map((part) => ({
+      key: `c${part.name}`,
+      text: `${part.name} (made here)`,
+      detail: "a component of this trial, used by weight",
+      amount: inGrams > 0 ? `${inGrams} g` : "",
+      component: part.name,
+      way,
+    }));
+}
+
+const named = (name: string, words: readonly string[]) =>
+  words.every((word) => name.toLowerCase().includes(word));

@@ -1,0 +1,206 @@
+import { Slider } from "radix-ui";
+import { useRef, useState } from "react";
+
+import type { Schemas } from "../api/client";
+import { figure, weighed } from "../lib/format";
+import { NumberField, TextField } from "../ui/Field";
+import { changedLine } from "./change";
+import type { Draft } from "./useBuildDraft";
+import { type BuildLine, changeLine, lineName } from "./draft";
+import { SwapList, type Trying } from "./SwapList";
+
+interface LinePanelProps {
+  line: BuildLine;
+  draft: Draft;
+  trialId: number;
+  dishId: number;
+  original: Schemas["Column"] | null;
+  trying: Trying;
+}
+
+/** All about a line: what if there were more of it, what could stand in, and what the cook says. */
+export function LinePanel({ line, draft, trialId, dishId, original, trying }: LinePanelProps) {
+  const name = lineName(line, draft.labels);
+  return (
+    <div
+      role="region"
+      aria-label={`About ${name}`}
+      className="grid gap-3 border-l-4 border-pencil bg-sheet px-3 py-2"
+    >
+      {!line.off && line.target_g > 0 && (
+        <WhatIf key={line.target_g} line={line} name={name} draft={draft} trying={trying} />
+      )}
+      {line.label_id != null && !line.off && (
+        <SwapList {...{ line, draft, trialId, dishId, trying }} />
+      )}
+      <LineTerms line={line} draft={draft} original={original} />
+    </div>
+  );
+}
+
+interface WhatIfProps {
+  line: BuildLine;
+  name: string;
+  draft: Draft;
+  trying: Trying;
+}
+
+/** A slider from none to three times as much: the section follows, letting go writes it. */
+function WhatIf({ line, name, draft, trying }: WhatIfProps) {
+  const [grams, setGrams] = useState(line.target_g);
+  const written = useRef<number>(undefined);
+  const most = Math.max(10, line.target_g * 3);
+  const step = line.target_g < 20 ? 0.1 : 1;
+  const part = (to: number) => ({ target_g: Math.round(to * 10) / 10, how: "", count: null });
+  return (
+    <div className="grid grid-cols-[auto_1fr_auto] items-center gap-3">
+      <span className="font-bold">What if</span>
+      <Slider.Root
+        className="relative flex h-8 touch-none items-center select-none max-sm:h-11"
+        min={0}
+        max={most}
+        step={step}
+        value={[grams]}
+        onValueChange={([to]) => {
+          // A key commits before it tells of the change: what is written is no trial any more.
+          if (to === undefined || to === written.current) return;
+          setGrams(to);
+          trying.preview(changedLine(line, part(to)));
+        }}
+        onValueCommit={([to]) => {
+          written.current = to;
+          trying.preview(null);
+          if (to !== undefined && to !== line.target_g) {
+            draft.change((build) => changeLine(build, line.id, part(to)));
+          }
+        }}
+      >
+        <Slider.Track className="relative h-1 grow bg-rule">
+          <Slider.Range className="absolute h-full bg-ink" />
+        </Slider.Track>
+        <Slider.Thumb
+          aria-label={`What if: grams of ${name}`}
+          className="block h-6 w-3 border-2 border-ink bg-sheet focus:border-pencil"
+        />
+      </Slider.Root>
+      <output className="w-16 text-right font-bold">{weighed(grams)} g</output>
+    </div>
+  );
+}
+
+interface LineTermsProps {
+  line: BuildLine;
+  draft: Draft;
+  original: Schemas["Column"] | null;
+}
+
+function LineTerms({ line, draft, original }: LineTermsProps) {
+  const set = (part: Partial<BuildLine>) =>
+    draft.change((build) => changeLine(build, line.id, part));
+  const standing = line.stands_for ?? [];
+  return (
+    <section aria-label="What you say of it" className="grid gap-2 border-t border-rule pt-2">
+      <div className="flex flex-wrap gap-x-5">
+        <Tick on={!line.off} onChange={(on) => set({ off: !on })}>
+          In the build
+        </Tick>
+        <Tick on={line.locked ?? false} onChange={(locked) => set({ locked })}>
+          Worth it: the solver leaves it
+        </Tick>
+      </div>
+      <Said
+        label="Why it is there, kept through the trials"
+        placeholder="2 % or they dry out"
+        said={line.why ?? ""}
+        onChange={(why) => set({ why })}
+      />
+      <Said
+        label="Poured until it is right: how you know"
+        placeholder="falls off the spoon (empty: poured to its weight)"
+        said={line.until ?? ""}
+        onChange={(until) => set({ until })}
+      />
+      <div className="flex flex-wrap gap-3">
+        <NumberField
+          label="At least"
+          unit="g"
+          optional
+          value={line.least_g}
+          onChange={(least_g) => set({ least_g })}
+        />
+        <NumberField
+          label="At most"
+          unit="g"
+          optional
+          value={line.most_g}
+          onChange={(most_g) => set({ most_g })}
+        />
+      </div>
+      {original?.of_lines && (
+        <fieldset>
+          <legend className="text-sm text-soft">It stands for, in the original</legend>
+          <div className="flex flex-wrap gap-x-4">
+            {original.layers.map((layer) => (
+              <Tick
+                key={layer.key}
+                on={standing.includes(layer.line_id)}
+                onChange={(on) =>
+                  set({
+                    stands_for: on
+                      ? [...standing, layer.line_id]
+                      : standing.filter((one) => one !== layer.line_id),
+                  })
+                }
+              >
+                {layer.name} <span className="text-soft">{figure(layer.kcal ?? 0, "kcal")}</span>
+              </Tick>
+            ))}
+          </div>
+        </fieldset>
+      )}
+    </section>
+  );
+}
+
+interface SaidProps {
+  label: string;
+  placeholder: string;
+  said: string;
+  onChange: (said: string) => void;
+}
+
+function Said({ label, placeholder, said, onChange }: SaidProps) {
+  const [text, setText] = useState(said);
+  return (
+    <TextField
+      label={label}
+      placeholder={placeholder}
+      maxLength={300}
+      value={text}
+      onChange={setText}
+      onBlur={() => {
+        if (text !== said) onChange(text);
+      }}
+    />
+  );
+}
+
+interface TickProps {
+  on: boolean;
+  onChange: (on: boolean) => void;
+  children: React.ReactNode;
+}
+
+function Tick({ on, onChange, children }: TickProps) {
+  return (
+    <label className="flex min-h-8 cursor-pointer items-center gap-2 max-sm:min-h-11">
+      <input
+        type="checkbox"
+        className="size-4"
+        checked={on}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      <span>{children}</span>
+    </label>
+  );
+}

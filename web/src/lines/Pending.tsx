@@ -1,0 +1,79 @@
+import { useState } from "react";
+
+import { api, ask, type Schemas, sentence } from "../api/client";
+import { keys, usePending, useRefresh } from "../api/queries";
+import { Button } from "../ui/Button";
+import { useNotice } from "../ui/notices";
+import type { Draft } from "./useBuildDraft";
+import { PasteList } from "./PasteList";
+
+interface PendingProps {
+  draft: Draft;
+  trialId: number;
+  takesSteps?: boolean;
+}
+
+/** Paste a list; below it the lines that wait for a food, kept until they are in or forgotten. */
+export function Pending({ draft, trialId, takesSteps = true }: PendingProps) {
+  const [open, setOpen] = useState(false);
+  const [line, setLine] = useState<Schemas["PendingLine"]>();
+  const { data: lines } = usePending(trialId);
+  const refresh = useRefresh();
+  const say = useNotice();
+  const forget = async (one: Schemas["PendingLine"]) => {
+    const params = { path: { trial_id: trialId } };
+    try {
+      const path = { ...params.path, pending_id: one.id };
+      await ask(api.DELETE("/api/trials/{trial_id}/pending/{pending_id}", { params: { path } }));
+      refresh(keys.trial(trialId));
+      say({
+        text: `“${one.text}” is forgotten.`,
+        undo: () =>
+          void ask(
+            api.POST("/api/trials/{trial_id}/pending", { params, body: { text: one.text } }),
+          ).then(() => refresh(keys.trial(trialId))),
+      });
+    } catch (error) {
+      say({ text: sentence(error), bad: true });
+    }
+  };
+  const read = (one?: Schemas["PendingLine"]) => {
+    setLine(one);
+    setOpen(true);
+  };
+  return (
+    <>
+      <Button look="quiet" onClick={() => read()} className="-ml-3.5">
+        Paste an ingredient list
+      </Button>
+      {(lines ?? []).length > 0 && (
+        <section aria-label="Kept for later" className="mb-2 border border-rule p-3">
+          <h2 className="text-sm text-soft">Kept for later: they wait for a food</h2>
+          <ul>
+            {(lines ?? []).map((one) => (
+              <li key={one.id} className="flex flex-wrap items-center justify-between gap-x-3">
+                <span className="font-mono text-[15px]">{one.text}</span>
+                <span>
+                  <Button look="quiet" onClick={() => read(one)}>
+                    Read again
+                  </Button>
+                  <Button look="quiet" onClick={() => void forget(one)}>
+                    Forget
+                  </Button>
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <PasteList
+        draft={draft}
+        trialId={trialId}
+        open={open}
+        onOpenChange={setOpen}
+        takesSteps={takesSteps}
+        pending={line}
+      />
+    </>
+  );
+}

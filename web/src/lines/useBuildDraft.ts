@@ -1,0 +1,167 @@
+import { useCallback, useEffect, useRef, useState } from "react";
+
+import { api, ask, ProblemError, type Schemas, sentence } from "../api/client";
+import { keys, useRefresh } from "../api/queries";
+import type { Build, Labels, ShelfLabel } from "./draft";
+
+export type Saving =
+  | { state: "saved" }
+  | { state: "saving" }
+  | { state: "waiting" }
+  | { state: "failed"; says: string }
+  | { state: "conflict"; theirs: Schemas["TrialSheet"] };
+
+interface Kept {
+  version: number;
+  build: Build;
+  labels: Labels;
+}
+
+const keptKey = (trial: number) => `gasket.draft.${trial}`;
+const SAVE_AFTER_MS = 500;
+const RETRY_MS = 3000;
+
+/** Edits that never reached the server; none when the server has the very same build. */
+function kept(sheet: Schemas["TrialSheet"]): Kept | null {
+  try {
+    const found = JSON.parse(localStorage.getItem(keptKey(sheet.id)) ?? "null") as Kept | null;
+    return JSON.stringify(found?.build) === JSON.stringify(sheet.build) ? null : found;
+  } catch {
+    return null;
+  }
+}
+
+/**
+ * The build while it is edited. Every change can be undone; it is kept in the browser at once and on
+ * the server half a second later; a change made elsewhere is shown, never overwritten.
+ */
+export function useBuildDraft(sheet: Schemas["TrialSheet"]) {
+  const [found] = useState(() => kept(sheet));
+  const [build, setBuild] = useState<Build>(found?.build ?? sheet.build);
+  const [labels, setLabels] = useState<Labels>({ ...sheet.labels, ...found?.labels });
+  const [past, setPast] = useState<Build[]>([]);
+  const outdated = found !== null && found.version !== sheet.version;
+  const [saving, setSaving] = useState<Saving>(
+    outdated ? { state: "conflict", theirs: sheet } : { state: found ? "waiting" : "saved" },
+  );
+  const version = useRef(found?.version ?? sheet.version);
+  const latest = useRef({ build, labels });
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const busy = useRef(false);
+  const refresh = useRefresh();
+
+  const saveRef = useRef(() => Promise.resolve());
+  const save = useCallback(async () => {
+    clearTimeout(timer.current);
+    if (busy.current) return;
+    busy.current = true;
+    setSaving({ state: "saving" });
+    const sent = latest.current.build;
+    try {
+      const stored = await ask(
+        api.PUT("/api/trials/{trial_id}/build", {
+          params: { path: { trial_id: sheet.id } },
+          body: { version: version.current, build: sent },
+        }),
+      );
+      version.current = stored.version;
+      busy.current = false;
+      if (latest.current.build !== sent) {
+        void saveRef.current();
+        return;
+      }
+      localStorage.removeItem(keptKey(sheet.id));
+      setSaving({ state: "saved" });
+      refresh(keys.kitchen, keys.dish(sheet.dish_id), ["trial"]);
+    } catch (error) {
+      busy.current = false;
+      const problem = error instanceof ProblemError ? error : undefined;
+      if (problem?.status === 409 && problem.current) {
+        setSaving({ state: "conflict", theirs: problem.current as Schemas["TrialSheet"] });
+        return;
+      }
+      setSaving({ state: "failed", says: sentence(error) });
+      if (!problem || problem.status === 0 || problem.status >= 500) {
+        timer.current = setTimeout(() => void saveRef.current(), RETRY_MS);
+      }
+    }
+  }, [refresh, sheet.dish_id, sheet.id]);
+
+  const show = useCallback(
+    (next: Build, ...added: (ShelfLabel | undefined)[]) => {
+      const fresh = added.flatMap((one) => (one ? [[String(one.id), one] as const] : []));
+      const all = { ...latest.current.labels, ...Object.fromEntries(fresh) };
+      latest.current = { build: next, labels: all };
+      setBuild(next);
+      setLabels(all);
+      setSaving({ state: "waiting" });
+      localStorage.setItem(
+        keptKey(sheet.id),
+        JSON.stringify({ version: version.current, build: next, labels: all } satisfies Kept),
+      );
+      clearTimeout(timer.current);
+      timer.current = setTimeout(() => void saveRef.current(), SAVE_AFTER_MS);
+    },
+    [sheet.id],
+  );
+
+  const change = useCallback(
+    (edit: (build: Build) => Build, ...added: (ShelfLabel | undefined)[]) => {
+      const before = latest.current.build;
+      const next = edit(before);
+      if (next === before) return;
+      setPast((all) => [...all.slice(-99), before]);
+      show(next, ...added);
+    },
+    [show],
+  );
+
+  const pastRef = useRef(past);
+  useEffect(() => {
+    pastRef.current = past;
+  }, [past]);
+  const undo = useCallback(() => {
+    const before = pastRef.current.at(-1);
+    if (!before) return;
+    setPast((all) => all.slice(0, -1));
+    show(before);
+  }, [show]);
+
+  /** After a conflict: keep mine (save over theirs) or take theirs. */
+  const settle = useCallback(
+    (mine: boolean) => {
+      if (saving.state !== "conflict") return;
+      version.current = saving.theirs.version;
+      if (mine) void saveRef.current();
+      else {
+        setLabels((all) => ({ ...all, ...saving.theirs.labels }));
+        show(saving.theirs.build);
+      }
+    },
+    [saving, show],
+  );
+
+  useEffect(() => {
+    saveRef.current = save;
+  }, [save]);
+  useEffect(() => {
+    if (found && !outdated) timer.current = setTimeout(() => void saveRef.current(), SAVE_AFTER_MS);
+    return () => {
+      clearTimeout(timer.current);
+      if (localStorage.getItem(keptKey(sheet.id))) void saveRef.current();
+    };
+  }, [found, outdated, sheet.id]);
+
+  return {
+    dishId: sheet.dish_id,
+    build,
+    labels,
+    change,
+    undo,
+    canUndo: past.length > 0,
+    saving,
+    settle,
+  };
+}
+
+export type Draft = ReturnType<typeof useBuildDraft>;

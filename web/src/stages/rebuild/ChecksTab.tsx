@@ -1,0 +1,179 @@
+import type { Schemas } from "../../api/client";
+import { SaysWho } from "../../drawing/Tolerance";
+import { fixed } from "../../lib/format";
+import { Choice, NumberField } from "../../ui/Field";
+import { Reason, TextButton } from "../../ui/Reason";
+import type { Draft } from "../../lines/useBuildDraft";
+import { changeTerms } from "../../lines/draft";
+import type { Reckoned } from "../../lines/useReckoned";
+
+type Check = Schemas["BuildCheck"];
+type Family = NonNullable<Schemas["Terms"]["family"]>;
+
+const FAMILIES: readonly { value: Family; label: string }[] = [
+  { value: "dough", label: "roll, bun or pizza dough" },
+  { value: "cake", label: "cake, loaf or muffin" },
+  { value: "brownie", label: "brownie or small moist bite" },
+  { value: "batter", label: "pancake or waffle" },
+  { value: "crepe", label: "crepe" },
+  { value: "custard", label: "set custard, pudding or pot" },
+  { value: "tray", label: "savoury bake or tray" },
+  { value: "burger", label: "burger, sandwich or wrap" },
+  { value: "drink", label: "drink or shake" },
+  { value: "frozen", label: "frozen dessert" },
+  { value: "no_bake", label: "no-bake bar or bite" },
+];
+
+interface ChecksTabProps {
+  draft: Draft;
+  reckoned: Reckoned;
+}
+
+/** What the habits of the trade say of this build: advice, never a block. */
+export function ChecksTab({ draft, reckoned }: ChecksTabProps) {
+  const { checks, family, out_of_step } = reckoned.report;
+  const terms = draft.build.terms ?? {};
+  const loud = checks.filter((one) => one.speaks);
+  const quiet = checks.filter((one) => !one.speaks);
+  return (
+    <div className="grid gap-4">
+      <div className="flex flex-wrap gap-3">
+        <div className="min-w-52 flex-1">
+          <Choice
+            label={
+              terms.family || !family
+                ? "What kind of dish it is"
+                : "What kind of dish it is, guessed"
+            }
+            value={terms.family ?? family ?? "none"}
+            options={[
+              ...(family ? [] : [{ value: "none" as const, label: "choose one" }]),
+              ...FAMILIES,
+            ]}
+            onChange={(value) => {
+              if (value !== "none") draft.change((build) => changeTerms(build, { family: value }));
+            }}
+          />
+        </div>
+        <Choice
+          label="Fat in a batter"
+          value={terms.fat_school ?? "keep"}
+          options={[
+            { value: "keep", label: "keep 2–3 %" },
+            { value: "none", label: "none is fine" },
+          ]}
+          onChange={(fat_school) => draft.change((build) => changeTerms(build, { fat_school }))}
+        />
+        <NumberField
+          label="Sweetness at least"
+          unit="%"
+          value={Math.round((terms.sweetness_least ?? 0.7) * 100)}
+          most={200}
+          onChange={(value) => {
+            if (value !== null) {
+              draft.change((build) => changeTerms(build, { sweetness_least: value / 100 }));
+            }
+          }}
+        />
+      </div>
+      {!family && (
+        <p>
+          Choose what kind of dish it is: a crepe and a loaf want very different amounts of water.
+        </p>
+      )}
+      {out_of_step.map((one) => (
+        <p key={one.line_id} className="border-l-4 border-mark bg-wash px-3 py-2">
+          <b>{nameOf(draft, one.line_id)}</b> went × {fixed(one.factor, 2)}, the rest of the trial ×{" "}
+          {fixed(one.common, 2)}. Forgotten, or meant?
+        </p>
+      ))}
+      {loud.length === 0 && checks.length > 0 && (
+        <p className="text-done">✓ Nothing out of the ordinary.</p>
+      )}
+      <ul className="grid gap-3">
+        {[...loud, ...quiet].map((check) => (
+          <CheckItem key={check.code + check.component} check={check} draft={draft} />
+        ))}
+      </ul>
+      <div className="text-sm">
+        <SaysWho keys={[...new Set(checks.map((one) => one.source))]} />
+      </div>
+    </div>
+  );
+}
+
+function nameOf(draft: Draft, lineId: string): string {
+  const lines = (draft.build.components ?? []).flatMap((part) => part.lines ?? []);
+  const line = lines.find((one) => one.id === lineId);
+  return draft.labels[String(line?.label_id)]?.label.name ?? "A line";
+}
+
+const decimals = (check: Check) => (check.unit === "%" && check.value >= 10 ? 0 : 1);
+
+function CheckItem({ check, draft }: { check: Check; draft: Draft }) {
+  const show = (value: number) => fixed(value, decimals(check));
+  return (
+    <li className="border-t border-rule pt-2" data-check={check.code}>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <span className={check.speaks ? "font-bold text-mark" : "font-bold"}>
+          {check.speaks ? "! " : ""}
+          {check.name}
+          {check.component && <span className="font-normal text-soft"> in {check.component}</span>}
+        </span>
+        <span>
+          <b>{show(check.value)}</b> {check.unit}
+          <span className="text-soft"> · usual {bandText(check, show)}</span>
+        </span>
+      </div>
+      <Band check={check} />
+      {check.speaks && <p className="text-[15px]">{check.says}</p>}
+      {check.note && <p className="text-sm text-soft">You said: {check.note}</p>}
+      {check.verdict !== "within" && <Dismissal check={check} draft={draft} />}
+    </li>
+  );
+}
+
+function bandText(check: Check, show: (value: number) => string): string {
+  if (check.least != null && check.most != null) return `${show(check.least)}–${show(check.most)}`;
+  if (check.least != null) return `at least ${show(check.least)}`;
+  return `at most ${show(check.most ?? 0)}`;
+}
+
+/** The value on its scale, the usual band drawn as a slot. */
+function Band({ check }: { check: Check }) {
+  const high = Math.max(check.value, check.most ?? 0, check.least ?? 0) * 1.25 || 1;
+  const at = (value: number) => `${(100 * value) / high}%`;
+  const from = check.least ?? 0;
+  const to = check.most ?? high;
+  return (
+    <div className="relative my-1 h-3 border-b border-ink" aria-hidden="true">
+      <span
+        className="absolute bottom-0 h-2 border-x border-ink bg-wash"
+        style={{ left: at(from), width: `${(100 * (to - from)) / high}%` }}
+      />
+      <span
+        className={`absolute bottom-0 h-3 w-0.5 ${check.speaks ? "bg-mark" : "bg-ink"}`}
+        style={{ left: at(check.value) }}
+      />
+    </div>
+  );
+}
+
+/** The cook knows better: a note, and the check is quiet until the build goes further out. */
+function Dismissal({ check, draft }: { check: Check; draft: Draft }) {
+  const others = (draft.build.terms?.dismissed ?? []).filter((one) => one.code !== check.code);
+  const set = (dismissed: Schemas["Dismissed"][]) =>
+    draft.change((build) => changeTerms(build, { dismissed }));
+  if (!check.speaks) return <TextButton onPress={() => set(others)}>Say it again</TextButton>;
+  return (
+    <Reason
+      opens="I know better…"
+      label="Why it is fine here"
+      placeholder="made it five times, it sets"
+      submit="Dismiss it"
+      onSubmit={(note) =>
+        set([...others, { code: check.code, component: "", value: check.value, note }])
+      }
+    />
+  );
+}

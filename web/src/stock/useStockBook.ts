@@ -1,0 +1,38 @@
+import { api, ask, type Schemas, sentence } from "../api/client";
+import { keys, useRefresh } from "../api/queries";
+import { useNotice } from "../ui/notices";
+
+type Move = Omit<Schemas["StockMove"], "id">;
+
+/** Book a move of stock; what goes out can be undone. */
+export function useStockBook() {
+  const say = useNotice();
+  const refresh = useRefresh();
+  const send = (batchId: number, move: Move, id: string) =>
+    ask(
+      api.POST("/api/batches/{batch_id}/stock", {
+        params: { path: { batch_id: batchId } },
+        body: { ...move, id },
+      }),
+    );
+  const stale = () => refresh(keys.stock, keys.timers, ["cook"], keys.kitchen);
+  return async (batchId: number, move: Move, did?: string): Promise<void> => {
+    const id = crypto.randomUUID();
+    try {
+      await send(batchId, move, id);
+      if (did) {
+        const back: Move = {
+          move: "undo",
+          undoes: id,
+          place: move.place ?? "fridge",
+          part: move.part ?? "",
+        };
+        const undo = () => void send(batchId, back, crypto.randomUUID()).then(stale);
+        say({ text: did, undo });
+      }
+    } catch (error) {
+      say({ text: sentence(error), bad: true });
+    }
+    stale();
+  };
+}
