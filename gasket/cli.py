@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING, Annotated, NoReturn
 import typer
 
 from gasket.core.errors import FaultyInput, GasketError
-from gasket.core.reckon import reckon
+from gasket.core.reckoning.reckon import reckon
 from gasket.formats.batch_json import dump_batch, parse_batch
 
 if TYPE_CHECKING:
@@ -115,7 +115,7 @@ def _run(path: Path, listener: "socket.socket", demo: bool, dishes: int) -> None
     from gasket.api.server import run
     from gasket.demo.kitchen import seed
     from gasket.kitchen.house import House
-    from gasket.kitchen.reference import stock_once
+    from gasket.kitchen.shelf.reference import stock_once
 
     house = House.at(path, demo=demo)
     if demo:
@@ -134,7 +134,7 @@ def export_batch(
     batch_id: Annotated[int, typer.Argument(help="The number of the batch.")], db: Database = None
 ) -> None:
     """Print a batch as it was weighed, in the open format."""
-    from gasket.kitchen import files
+    from gasket.kitchen.card import files
 
     with _said():
         house = _house(db)
@@ -147,7 +147,7 @@ def import_batch(
     db: Database = None,
 ) -> None:
     """Take a batch file in as a dish of its own."""
-    from gasket.kitchen import files
+    from gasket.kitchen.card import files
 
     with _said():
         batch = parse_batch(_read(file))

@@ -2,7 +2,7 @@
 
 from typing import Any
 
-from gasket.core.reckon import Result, reckon
+from gasket.core.reckoning.reckon import Result, reckon
 from gasket.formats.batch_json import to_batch
 
 FLAT = {

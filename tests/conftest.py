@@ -12,8 +12,8 @@ import pytest
 from fastapi.testclient import TestClient
 
 from gasket.demo.kitchen import seed
-from gasket.kitchen import reference
 from gasket.kitchen.house import House
+from gasket.kitchen.shelf import reference
 from gasket.store.opening import open_database
 from tests.faults.deaths import Deaths
 from tests.server import app_of

@@ -9,14 +9,14 @@ from typer.main import get_command
 
 from gasket.api.publish import main as publish
 from gasket.cli import app
-from gasket.core.batch import Batch, Line
-from gasket.core.energy_check import LAWFUL
-from gasket.core.findings import CHECKS
-from gasket.core.labels import FIGURES, Label
-from gasket.core.reckon import Result, reckon
-from gasket.core.rounding import LADDERS
-from gasket.core.says_who import says_who
-from gasket.core.sources import SOURCES
+from gasket.core.label.energy_check import LAWFUL
+from gasket.core.label.label import FIGURES, Label
+from gasket.core.label.rounding import LADDERS
+from gasket.core.reckoning.batch import Batch, Line
+from gasket.core.reckoning.findings import CHECKS
+from gasket.core.reckoning.reckon import Result, reckon
+from gasket.core.reckoning.says_who import says_who
+from gasket.core.trade.sources import SOURCES
 from gasket.formats.batch_json import parse_batch
 from gasket.formats.shelf_csv import COLUMNS
 from gasket.scale.line_format import parse_line

@@ -30,7 +30,7 @@ from gasket.api import (
 )
 from gasket.api.guard import Guard
 from gasket.kitchen.house import House
-from gasket.kitchen.live import Aim, LiveLink, LiveReading, LiveSheet, LiveTrouble
+from gasket.kitchen.weigh.live import Aim, LiveLink, LiveReading, LiveSheet, LiveTrouble
 
 PAGES: Final = Path(__file__).resolve().parents[2] / "web" / "dist"
 _REF: Final = "#/components/schemas/{model}"

@@ -7,33 +7,25 @@ from fastapi import APIRouter, Response, WebSocket, WebSocketDisconnect
 from pydantic import ValidationError
 
 from gasket.api.doors import BATCH_BODY, BatchBody, HouseDoor, Key, SessionDoor, WriteDoor
-from gasket.core.batch import Batch
-from gasket.core.dividing import Dividing
 from gasket.core.entry.readings import AmountReading
 from gasket.core.errors import GasketError
+from gasket.core.reckoning.batch import Batch
+from gasket.core.reckoning.dividing import Dividing
 from gasket.core.weighing.records import Capture
 from gasket.formats.batch_json import dump_batch
-from gasket.kitchen import (
-    by_measure,
-    card,
-    closing,
-    files,
-    overshooting,
-    weigh,
-    weigh_plan,
-    writing_back,
-)
-from gasket.kitchen.build import TrialSheet
-from gasket.kitchen.by_measure import MeasureText
-from gasket.kitchen.card import Card
-from gasket.kitchen.closing import ClosingReport
+from gasket.kitchen.card import card, files
+from gasket.kitchen.card.card import Card
 from gasket.kitchen.house import House
-from gasket.kitchen.live import Aim, Page
-from gasket.kitchen.overshooting import Choices, OnTheScale
-from gasket.kitchen.rehearsal import Rehearsal
-from gasket.kitchen.weigh import BeginWeighIn, HandsFree, NewBatchLine, Nudge
-from gasket.kitchen.weigh_plan import SuggestedOrder, WeighPlan
-from gasket.kitchen.weigh_sheet import BatchSheet
+from gasket.kitchen.rebuild.build import TrialSheet
+from gasket.kitchen.weigh import by_measure, closing, overshooting, weigh, weigh_plan, writing_back
+from gasket.kitchen.weigh.by_measure import MeasureText
+from gasket.kitchen.weigh.closing import ClosingReport
+from gasket.kitchen.weigh.live import Aim, Page
+from gasket.kitchen.weigh.overshooting import Choices, OnTheScale
+from gasket.kitchen.weigh.rehearsal import Rehearsal
+from gasket.kitchen.weigh.weigh import BeginWeighIn, HandsFree, NewBatchLine, Nudge
+from gasket.kitchen.weigh.weigh_plan import SuggestedOrder, WeighPlan
+from gasket.kitchen.weigh.weigh_sheet import BatchSheet
 
 router = APIRouter(tags=["batches"])
 

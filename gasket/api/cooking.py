@@ -7,10 +7,10 @@ from fastapi import APIRouter, Query
 from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
 from gasket.core.cooking.cook_log import CookDeed
 from gasket.core.cooking.steps import Step
-from gasket.core.families import Family
-from gasket.kitchen import cooking, steps, timers
-from gasket.kitchen.cooking import CookSheet
-from gasket.kitchen.steps import (
+from gasket.core.trade.families import Family
+from gasket.kitchen.cook import cooking, steps, timers
+from gasket.kitchen.cook.cooking import CookSheet
+from gasket.kitchen.cook.steps import (
     StepsEdit,
     StepsReport,
     StepsSheet,
@@ -18,7 +18,7 @@ from gasket.kitchen.steps import (
     StepText,
     WithoutTool,
 )
-from gasket.kitchen.timers import Timers
+from gasket.kitchen.cook.timers import Timers
 
 router = APIRouter(tags=["cooking"])
 

@@ -5,11 +5,10 @@ from typing import Annotated
 from fastapi import APIRouter, Query
 
 from gasket.api.doors import HouseDoor, Key, Offset, SessionDoor, WriteDoor
-from gasket.core.trial import Build
-from gasket.kitchen import build, dish_cards, dishes, mending
-from gasket.kitchen.build import BuildEdit, BuildReport, TrialSheet
-from gasket.kitchen.dish_cards import Served
-from gasket.kitchen.dishes import (
+from gasket.core.rebuild.trial import Build
+from gasket.kitchen.overview import dish_cards, dishes, mending
+from gasket.kitchen.overview.dish_cards import Served
+from gasket.kitchen.overview.dishes import (
     Aside,
     DishName,
     DishSheet,
@@ -17,7 +16,9 @@ from gasket.kitchen.dishes import (
     NewDish,
     OriginalEdit,
 )
-from gasket.kitchen.mending import Mended
+from gasket.kitchen.overview.mending import Mended
+from gasket.kitchen.rebuild import build
+from gasket.kitchen.rebuild.build import BuildEdit, BuildReport, TrialSheet
 
 router = APIRouter(tags=["dishes"])
 

@@ -8,7 +8,7 @@ from typing import Annotated, Any, Final, TypeVar, cast
 from fastapi import Depends, Header, Path, Query, Request
 from sqlmodel import Session
 
-from gasket.core.batch import Batch
+from gasket.core.reckoning.batch import Batch
 from gasket.formats.batch_json import parse_batch
 from gasket.kitchen import sent
 from gasket.kitchen.house import House

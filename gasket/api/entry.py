@@ -3,8 +3,8 @@
 from fastapi import APIRouter
 
 from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
-from gasket.kitchen import quick
-from gasket.kitchen.quick import (
+from gasket.kitchen.shelf import quick_entry as entry
+from gasket.kitchen.shelf.quick_entry import (
     PendingLine,
     PendingText,
     QuickAnswer,
@@ -19,28 +19,28 @@ router = APIRouter(tags=["quick entry"])
 @router.post("/quick-entry")
 def quick_entry(line: QuickText, session: SessionDoor) -> QuickAnswer:
     """One line → foods on the shelf, grams, and how they were worked out."""
-    return quick.quick(session, line.text)
+    return entry.quick(session, line.text)
 
 
 @router.post("/quick-entry/list")
 def quick_list(pasted: QuickList, session: SessionDoor) -> list[QuickLine]:
     """A whole ingredient list, line by line."""
-    return quick.read_list(session, pasted.text)
+    return entry.read_list(session, pasted.text)
 
 
 @router.get("/trials/{trial_id}/pending")
 def pending_lines(trial_id: Key, session: SessionDoor) -> list[PendingLine]:
     """Lines of pasted lists that are kept for later."""
-    return quick.pending(session, trial_id)
+    return entry.pending(session, trial_id)
 
 
 @router.post("/trials/{trial_id}/pending", status_code=201)
 def keep_line(
     trial_id: Key, line: PendingText, write: WriteDoor, house: HouseDoor
 ) -> list[PendingLine]:
-    return write(lambda session: quick.keep_for_later(session, trial_id, line.text, house.now()))
+    return write(lambda session: entry.keep_for_later(session, trial_id, line.text, house.now()))
 
 
 @router.delete("/trials/{trial_id}/pending/{pending_id}")
 def drop_line(trial_id: Key, pending_id: Key, write: WriteDoor) -> list[PendingLine]:
-    return write(lambda session: quick.drop_pending(session, trial_id, pending_id))
+    return write(lambda session: entry.drop_pending(session, trial_id, pending_id))

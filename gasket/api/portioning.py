@@ -6,12 +6,12 @@ from fastapi import APIRouter, Query
 
 from gasket.api.doors import HouseDoor, Key, Offset, SessionDoor, WriteDoor
 from gasket.core.cooking.stock import StockMove
-from gasket.kitchen import finishes, made_things, portioning, stock
-from gasket.kitchen.finishes import FinishesEdit, Plates
-from gasket.kitchen.made_things import KeepAs
-from gasket.kitchen.portioning import PortionSheet
-from gasket.kitchen.shelf import ShelfFood
-from gasket.kitchen.stock import BatchStock, StockPage
+from gasket.kitchen.portion import made_things, plates, portioning, stock
+from gasket.kitchen.portion.made_things import KeepAs
+from gasket.kitchen.portion.plates import FinishesEdit, Plates
+from gasket.kitchen.portion.portioning import PortionSheet
+from gasket.kitchen.portion.stock import BatchStock, StockPage
+from gasket.kitchen.shelf.shelf import ShelfFood
 
 router = APIRouter(tags=["portioning"])
 
@@ -25,7 +25,7 @@ def portion_sheet(batch_id: Key, session: SessionDoor) -> PortionSheet:
 @router.put("/batches/{batch_id}/finishes")
 def save_finishes(batch_id: Key, edit: FinishesEdit, write: WriteDoor) -> Plates:
     """What is added to a serving at the plate."""
-    return write(lambda session: finishes.save(session, batch_id, edit))
+    return write(lambda session: plates.save(session, batch_id, edit))
 
 
 @router.post("/batches/{batch_id}/keep-as", status_code=201)

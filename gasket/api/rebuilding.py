@@ -5,17 +5,24 @@ from typing import Annotated
 from fastapi import APIRouter, Path
 
 from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
-from gasket.core.goals import Preset
-from gasket.core.reference_amounts import REFERENCE_AMOUNTS, ReferenceAmount
-from gasket.core.scaling import Scaled
+from gasket.core.rebuild.difference import TrialDifference
+from gasket.core.rebuild.goals import Preset
+from gasket.core.rebuild.resizing import Scaled
+from gasket.core.rebuild.trial import Build
 from gasket.core.swaps.model import Swap
-from gasket.core.trial import Build
-from gasket.core.trial_difference import TrialDifference
-from gasket.kitchen import reaching, swapping, trials
-from gasket.kitchen.build import TrialSheet
-from gasket.kitchen.reaching import GoalReached, GoalWanted
-from gasket.kitchen.swapping import LineSwaps, NewSwap, RejectedSwap, Rejection, SwapsWanted
-from gasket.kitchen.trials import Allowance, AllowanceWanted, IntentEdit, NewTrial, ScalingWanted
+from gasket.core.trade.reference_amounts import REFERENCE_AMOUNTS, ReferenceAmount
+from gasket.kitchen.overview import trial_differences
+from gasket.kitchen.rebuild import reaching, swapping, trials
+from gasket.kitchen.rebuild.build import TrialSheet
+from gasket.kitchen.rebuild.reaching import GoalReached, GoalWanted
+from gasket.kitchen.rebuild.swapping import LineSwaps, NewSwap, RejectedSwap, Rejection, SwapsWanted
+from gasket.kitchen.rebuild.trials import (
+    Allowance,
+    AllowanceWanted,
+    IntentEdit,
+    NewTrial,
+    ScalingWanted,
+)
 
 router = APIRouter(tags=["rebuilding"])
 SwapKey = Annotated[str, Path(min_length=1, max_length=60)]
@@ -54,7 +61,7 @@ def allowance(trial_id: Key, wanted: AllowanceWanted, session: SessionDoor) -> A
 @router.get("/trials/{trial_id}/difference")
 def difference(trial_id: Key, to: int, session: SessionDoor) -> TrialDifference:
     """What this trial changed against the trial `to`."""
-    return trials.compare(session, trial_id, to)
+    return trial_differences.compare(session, trial_id, to)
 
 
 @router.get("/trials/{trial_id}/from-original")

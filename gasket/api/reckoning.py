@@ -6,14 +6,14 @@ from fastapi import APIRouter, Query
 from pydantic import BaseModel, Field
 
 from gasket.api.doors import BATCH_BODY, BatchBody
-from gasket.core.audit import Audit, audit
 from gasket.core.claim_check.check import check_claims
 from gasket.core.claim_check.figures import Claim, ClaimReport, ClaimSheet
-from gasket.core.labels import Label
+from gasket.core.label.audit import Audit, audit
+from gasket.core.label.label import Label
 from gasket.core.numbers import Value
-from gasket.core.quantities import parse_grams
-from gasket.core.reckon import Result, reckon
-from gasket.core.sources import SOURCES, Source
+from gasket.core.reckoning.reckon import Result, reckon
+from gasket.core.trade.quantities import parse_grams
+from gasket.core.trade.sources import SOURCES, Source
 from gasket.formats.claim_text import MOST_TEXT, parse_claims
 
 router = APIRouter(tags=["reckoning"])

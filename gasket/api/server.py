@@ -14,7 +14,7 @@ from anyio import to_thread
 from fastapi import FastAPI
 
 from gasket.core.cooking import schedule
-from gasket.core.target import programme
+from gasket.core.solver import programme
 
 AT_ONCE: Final = 8
 """So many requests are worked on at the same moment: more only wait for each other, and every one

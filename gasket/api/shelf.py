@@ -5,19 +5,20 @@ from typing import Annotated
 from fastapi import APIRouter, Query
 
 from gasket.api.doors import HouseDoor, Key, Offset, SessionDoor, WriteDoor
-from gasket.core.labels import Label
+from gasket.core.label.label import Label
 from gasket.core.numbers import Value, YesNo
-from gasket.kitchen import comparing, finding, quick, reference, shelf, versions
-from gasket.kitchen.comparing import Comparison
-from gasket.kitchen.finding import FoodPage
-from gasket.kitchen.quick import Told
-from gasket.kitchen.reference import Stocked
-from gasket.kitchen.shelf import FoodEdit, LabelEdit, NewFood, NewLabel, ShelfFood
-from gasket.kitchen.versions import Moved, Revision
+from gasket.kitchen.overview import comparing, versions
+from gasket.kitchen.overview.comparing import Comparison
+from gasket.kitchen.overview.versions import Moved, Revision
+from gasket.kitchen.shelf import food_search, quick_entry, reference, shelf
+from gasket.kitchen.shelf.food_search import FoodPage
+from gasket.kitchen.shelf.quick_entry import Told
+from gasket.kitchen.shelf.reference import Stocked
+from gasket.kitchen.shelf.shelf import FoodEdit, LabelEdit, NewFood, NewLabel, ShelfFood
 
 router = APIRouter(tags=["shelf"])
 
-Limit = Annotated[int, Query(ge=1, le=finding.MOST_AT_ONCE)]
+Limit = Annotated[int, Query(ge=1, le=food_search.MOST_AT_ONCE)]
 
 
 class OnShelf(Value):
@@ -40,7 +41,7 @@ def foods(
     offset: Offset = 0,
 ) -> FoodPage:
     """Foods for some words, misspelt ones too; without words, lately used ones first."""
-    return finding.page(session, search, limit, offset)
+    return food_search.page(session, search, limit, offset)
 
 
 @router.post("/foods", status_code=201)
@@ -68,7 +69,7 @@ def put_food(food_id: Key, on: OnShelf, write: WriteDoor, house: HouseDoor) -> S
 @router.post("/foods/{food_id}/told")
 def tell(food_id: Key, told: Told, write: WriteDoor) -> ShelfFood:
     """What one cup, scoop or piece of it weighs: asked once, kept."""
-    return write(lambda session: quick.tell(session, food_id, told))
+    return write(lambda session: quick_entry.tell(session, food_id, told))
 
 
 @router.post("/foods/{food_id}/labels", status_code=201)

@@ -10,9 +10,9 @@ from gasket.api.doors import HouseDoor, Offset, SessionDoor
 from gasket.api.shelf import Limit
 from gasket.core.numbers import Value, YesNo
 from gasket.formats.shelf_csv import MEDIA_TYPE, dump_shelf
-from gasket.kitchen import shelf_files
-from gasket.kitchen.shelf_files import ImportRows, ImportState
-from gasket.kitchen.shelf_rows import Fate
+from gasket.kitchen.shelf import shelf_files
+from gasket.kitchen.shelf.shelf_files import ImportRows, ImportState
+from gasket.kitchen.shelf.shelf_rows import Fate
 
 router = APIRouter(tags=["shelf files"])
 

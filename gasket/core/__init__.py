@@ -1,7 +1,18 @@
 """The trade's rules and arithmetic: pure functions over frozen values.
 
-Data flow of a reckoning: a `batch.Batch` (labels, components, lines, portions) is flattened by
-`formula` into grams per label with their error, `panel` turns each label into nutrients per gram
-with intervals, `margin` sums both into figures, `reckon` divides them into servings, and
-`findings` says what a careful cook should know about the result.
+Rooms, each of which imports only those below it:
+
+solver         a goal → up to three builds that reach it
+swaps          what may stand in for what
+build_checks   advice on a build
+cooking        steps, schedule, safety, stock
+rebuild        a dish as lines in grams: trials, goals, resizing, nutrition claims
+claim_check    do somebody's figures agree?
+entry          a line of text → food and grams
+reckoning      a weighed batch → figures of a serving
+weighing       readings → records → lines
+label          what a package says of its food
+trade          what everybody in the trade knows
+
+On the ground: `numbers`, `errors`, `differences`.
 """

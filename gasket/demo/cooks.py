@@ -8,13 +8,16 @@ from sqlmodel import Session
 
 from gasket.core.cooking.cook_log import CookDeed, Deed
 from gasket.core.cooking.stock import Move, StockMove
-from gasket.core.dividing import Dividing
-from gasket.core.pan_cut import PanCut
+from gasket.core.reckoning.dividing import Dividing
+from gasket.core.reckoning.pan_cut import PanCut
 from gasket.core.weighing.records import Capture, Kind, Origin
-from gasket.kitchen import cooking, finishes, steps, stock, weigh
-from gasket.kitchen.finishes import Finish, FinishesEdit, PlateLine
-from gasket.kitchen.steps import StepsEdit
-from gasket.kitchen.weigh_sheet import BatchSheet
+from gasket.kitchen.cook import cooking, steps
+from gasket.kitchen.cook.steps import StepsEdit
+from gasket.kitchen.portion import plates, stock
+from gasket.kitchen.portion.plates import FinishesEdit
+from gasket.kitchen.weigh import weigh
+from gasket.kitchen.weigh.finishes import Finish, PlateLine
+from gasket.kitchen.weigh.weigh_sheet import BatchSheet
 
 LOAF_STEPS: Final = {"bake": {"vessel": "loaf tin"}, "fill": {"vessel": "loaf tin"}}
 LOAF_MIN: Final = {
@@ -100,10 +103,10 @@ def cook_the_tray(session: Session, trial_id: int, now: datetime) -> None:
 
 
 def _add_finish(session: Session, batch_id: int, label_id: int) -> None:
-    plates = finishes.plates(session, batch_id)
+    there = plates.plates(session, batch_id)
     line = PlateLine(label_id=label_id, grams=LOAF_FINISH_G)
     added = Finish(id="topping", name=LOAF_FINISH, eater="the bow seat", lines=(line,))
-    finishes.save(session, batch_id, FinishesEdit(version=plates.version, finishes=(added,)))
+    plates.save(session, batch_id, FinishesEdit(version=there.version, finishes=(added,)))
 
 
 def _log(session: Session, batch_id: int, began: datetime, minute: float, **fields: object) -> None:

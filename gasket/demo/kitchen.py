@@ -5,8 +5,8 @@ from datetime import datetime, timedelta
 
 from sqlmodel import Session, select
 
-from gasket.core.foods import FoodFacts
-from gasket.core.trial import Build, BuildChange, BuildComponent, BuildLine, Terms
+from gasket.core.label.food import FoodFacts
+from gasket.core.rebuild.trial import Build, BuildChange, BuildComponent, BuildLine, Terms
 from gasket.core.weighing.records import ONE_SCALE, Capture, Kind, Origin
 from gasket.demo import cooks
 from gasket.demo.dishes import (
@@ -27,13 +27,17 @@ from gasket.demo.large import grow
 from gasket.demo.mark import put_mark
 from gasket.demo.packages import FACTS, MORE_FOODS, PACKAGES
 from gasket.demo.shelf import CARROT_LOAF, DEMO_FOODS, MIXTURE_G, ORIGINAL, WEIGHED
-from gasket.kitchen import build, dishes, settings, shelf, trials, weigh
-from gasket.kitchen.build import BuildEdit
-from gasket.kitchen.dishes import NewDish, OriginalEdit
+from gasket.kitchen import settings
+from gasket.kitchen.overview import dishes
+from gasket.kitchen.overview.dishes import NewDish, OriginalEdit
+from gasket.kitchen.rebuild import build, trials
+from gasket.kitchen.rebuild.build import BuildEdit
+from gasket.kitchen.rebuild.trials import NewTrial
 from gasket.kitchen.settings import ScaleSpec, Vessel
-from gasket.kitchen.shelf import NewFood, NewLabel, ShelfFood
-from gasket.kitchen.trials import NewTrial
-from gasket.kitchen.weigh_sheet import BatchLine, BatchSheet
+from gasket.kitchen.shelf import shelf
+from gasket.kitchen.shelf.shelf import NewFood, NewLabel, ShelfFood
+from gasket.kitchen.weigh import weigh
+from gasket.kitchen.weigh.weigh_sheet import BatchLine, BatchSheet
 from gasket.store.tables import DishRow
 
 PORTIONS = 8

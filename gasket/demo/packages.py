@@ -5,7 +5,7 @@ Invented packages; every figure is a typical value, from memory.
 
 from typing import Any, Final
 
-from gasket.core.quantities import density_from_cup
+from gasket.core.trade.quantities import density_from_cup
 
 
 def us(

@@ -1,4 +1,4 @@
-"""Batch files: JSON text ↔ `gasket.core.batch.Batch`, with every fault named by its path.
+"""Batch files: JSON text ↔ `gasket.core.reckoning.batch.Batch`, with every fault named by its path.
 
 Stricter than plain JSON: a key that stands twice in one object, NaN and infinity are faults.
 """
@@ -9,8 +9,8 @@ from typing import Any, Final
 
 from pydantic import ValidationError
 
-from gasket.core.batch import Batch
 from gasket.core.errors import Fault, FaultyInput, path_of
+from gasket.core.reckoning.batch import Batch
 
 MOST_BYTES: Final = 2_000_000
 

@@ -3,7 +3,7 @@
 from collections.abc import Iterator, Sequence
 from typing import Final
 
-from gasket.core.margin import Figure, Portion
+from gasket.core.reckoning.margin import Figure, Portion
 
 _SHOWN: Final = (
     ("kcal", "kcal", "kcal"),

@@ -10,7 +10,7 @@ from typing import Any, Final
 
 from gasket.core.claim_check.figures import MOST_CLAIMS, Claim
 from gasket.core.errors import FaultyInput
-from gasket.core.written_numbers import read_number
+from gasket.core.trade.written_numbers import read_number
 
 MOST_TEXT: Final = 4000
 _NUMBER: Final = r"(?<!\d)(?:\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:[.,]\d+)?)(?!\d)"

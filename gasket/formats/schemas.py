@@ -4,8 +4,8 @@ from typing import Any
 
 from pydantic.json_schema import GenerateJsonSchema
 
-from gasket.core.batch import Batch
-from gasket.core.reckon import Result
+from gasket.core.reckoning.batch import Batch
+from gasket.core.reckoning.reckon import Result
 
 _DIALECT = GenerateJsonSchema.schema_dialect
 

@@ -14,7 +14,7 @@ from dataclasses import dataclass
 from typing import Final
 
 from gasket.core.errors import FaultyInput
-from gasket.core.written_numbers import DecimalMark, mark_of, read_number
+from gasket.core.trade.written_numbers import DecimalMark, mark_of, read_number
 
 
 @dataclass(frozen=True)

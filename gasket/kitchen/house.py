@@ -16,11 +16,12 @@ from sqlmodel import Session
 
 from gasket.core.errors import GasketError, Refused, Unavailable
 from gasket.core.weighing.records import Capture, Reading
-from gasket.kitchen import kept, settings, weigh
-from gasket.kitchen.live import Live
-from gasket.kitchen.rehearsal import Person, Rehearsal
-from gasket.kitchen.shelf_files import ShelfImports
-from gasket.kitchen.weigh_sheet import BatchSheet
+from gasket.kitchen import kept, settings
+from gasket.kitchen.shelf.shelf_files import ShelfImports
+from gasket.kitchen.weigh import weigh
+from gasket.kitchen.weigh.live import Live
+from gasket.kitchen.weigh.rehearsal import Person, Rehearsal
+from gasket.kitchen.weigh.weigh_sheet import BatchSheet
 from gasket.scale.driver import Driver
 from gasket.scale.process import SimulatorProcess
 from gasket.scale.simulator import command

@@ -8,14 +8,14 @@ from pydantic import Field, field_validator
 from pydantic_core import PydanticCustomError
 from sqlmodel import Session
 
-from gasket.core.batch import Settings
 from gasket.core.cooking.safety import SafetySchool
 from gasket.core.cooking.tools import TOOLS
-from gasket.core.energy import EnergyMethod
 from gasket.core.errors import Conflict
+from gasket.core.label.energy import EnergyMethod
+from gasket.core.label.package import AllergenSchool
 from gasket.core.numbers import Amount, Number, Positive, Value
-from gasket.core.packages import AllergenSchool
-from gasket.core.quantities import HouseholdSystem
+from gasket.core.reckoning.batch import Settings
+from gasket.core.trade.quantities import HouseholdSystem
 from gasket.core.weighing.records import ONE_SCALE
 from gasket.store import rows
 

@@ -9,7 +9,7 @@ unit, and optional `key=value` fields. The unit of the last digit shown is the s
 import re
 from typing import Final
 
-from gasket.core.quantities import GRAMS_PER
+from gasket.core.trade.quantities import GRAMS_PER
 from gasket.core.weighing.records import Reading
 
 _LINE: Final = re.compile(

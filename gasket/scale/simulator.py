@@ -16,7 +16,7 @@ from dataclasses import dataclass, field
 from typing import Final, get_args
 
 from gasket.core.errors import Refused
-from gasket.core.written_numbers import read_number
+from gasket.core.trade.written_numbers import read_number
 from gasket.scale.line_format import print_line
 from gasket.scale.pan import CAPACITY_G, Act, Pan
 

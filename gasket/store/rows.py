@@ -6,17 +6,17 @@ from typing import Any, TypeVar, cast
 
 from sqlmodel import Session, col, select
 
-from gasket.core.batch import Original
 from gasket.core.cooking.cook_log import CookRecord
 from gasket.core.cooking.steps import Step
 from gasket.core.cooking.stock import StockRecord
-from gasket.core.dividing import Dividing
 from gasket.core.errors import Unknown
-from gasket.core.foods import FoodFacts
-from gasket.core.labels import Label
-from gasket.core.packages import Package
+from gasket.core.label.food import FoodFacts
+from gasket.core.label.label import Label
+from gasket.core.label.package import Package
+from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine, Terms
+from gasket.core.reckoning.batch import Original
+from gasket.core.reckoning.dividing import Dividing
 from gasket.core.swaps.model import Swap
-from gasket.core.trial import Build, BuildComponent, BuildLine, Terms
 from gasket.core.weighing.records import Record
 from gasket.store.tables import (
     BatchLineRow,

@@ -16,7 +16,7 @@ from rapidfuzz.distance import OSA
 from sqlalchemy import text
 from sqlmodel import Session
 
-from gasket.core.naming import MANNERS, singulars
+from gasket.core.label.naming import MANNERS, singulars
 
 How = Literal["words", "spelling", "some words"]
 
@@ -136,7 +136,7 @@ _ENDS_SO: Final = _by_any(
 _RANK: Final = (
     f"CASE WHEN {_CALLED_SO} THEN 0 WHEN {_A_KIND} THEN 1 WHEN {_ENDS_SO} THEN 2 ELSE 3 END"
 )
-"""`gasket.core.naming` as far as SQL can tell, so that what fits best is on the first page."""
+"""`gasket.core.label.naming` as far as SQL can tell: what fits best is on the first page."""
 
 
 def _escaped(text: str) -> str:

@@ -58,7 +58,7 @@ class DishRow(SQLModel, table=True):
 
 
 class FoodRow(SQLModel, table=True):
-    """A named ingredient on the shelf. `facts` is a `gasket.core.foods.FoodFacts`.
+    """A named ingredient on the shelf. `facts` is a `gasket.core.label.food.FoodFacts`.
 
     `kind` is what it is in a build, stated or guessed, kept for finding foods of a kind.
     """
@@ -91,7 +91,7 @@ class LabelRow(SQLModel, table=True):
 class LabelRevisionRow(SQLModel, table=True):
     """A panel as it was printed from a day on: never changed, so that batches keep theirs.
 
-    `package` is the rest of the package as it was then, a `gasket.core.packages.Package`.
+    `package` is the rest of the package as it was then, a `gasket.core.label.package.Package`.
     """
 
     __tablename__ = "label_revision"
@@ -108,8 +108,8 @@ class LabelRevisionRow(SQLModel, table=True):
 class TrialRow(SQLModel, table=True):
     """One attempt at a dish: A, B, C …, or the original entered as ingredients.
 
-    `terms` is a `gasket.core.trial.Terms`; `copied_from` is the trial that it began as; `steps`
-    are `gasket.core.cooking.steps.Step`, with a version of their own.
+    `terms` is a `gasket.core.rebuild.trial.Terms`; `copied_from` is the trial that it began as;
+    `steps` are `gasket.core.cooking.steps.Step`, with a version of their own.
     """
 
     __tablename__ = "trial"
@@ -206,9 +206,10 @@ class BatchRow(SQLModel, table=True):
     """One time that a trial is made.
 
     `free` when nothing was planned; `nudge` is by how many divisions the tolerance was moved;
-    `original` is a `gasket.core.batch.Original` as it was when the batch began, `steps` the
-    trial's as they were when cooking began; `dividing` is a `gasket.core.dividing.Dividing`,
-    `finishes` are `gasket.kitchen.finishes.Finish`.
+    `original` is a `gasket.core.reckoning.batch.Original` as it was when the batch began, `steps`
+    the trial's as they were when cooking began; `dividing` is a
+    `gasket.core.reckoning.dividing.Dividing`, `finishes` are
+    `gasket.kitchen.weigh.finishes.Finish`.
     """
 
     __tablename__ = "batch"

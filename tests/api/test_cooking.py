@@ -5,7 +5,7 @@ from datetime import datetime, timedelta
 
 import pytest
 
-from gasket.kitchen import timers
+from gasket.kitchen.cook import timers
 
 LOAF, SANDWICH_BATCH = 1, 2
 

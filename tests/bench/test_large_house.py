@@ -7,7 +7,7 @@ import uuid
 import httpx
 import pytest
 
-from gasket.kitchen import finding
+from gasket.kitchen.shelf import food_search
 from gasket.store import search
 from gasket.store.opening import open_database
 from gasket.store.tables import FoodRow
@@ -53,7 +53,7 @@ def test_searching_ten_thousand_foods(benchmark, tmp_path):
         fill(session, FOODS)
     with database.reading() as session:
         words = itertools.cycle(["quark", "c1234berry", "c1234bery", "pack 42 food", "fod 77"])
-        benchmark(lambda: finding.page(session, next(words), 8))
+        benchmark(lambda: food_search.page(session, next(words), 8))
     say_ms("search, 10,000 foods", 1000 * benchmark.stats.stats.max, "at most", "≤ 50 ms")
     database.close()
 

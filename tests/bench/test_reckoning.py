@@ -9,9 +9,9 @@ import time
 import httpx
 
 from gasket.core.cooking.schedule import HANDS, Task, schedule
-from gasket.core.reckon import reckon
-from gasket.core.target.programme import warm_up
-from gasket.core.target.reach import reach
+from gasket.core.reckoning.reckon import reckon
+from gasket.core.solver.programme import warm_up
+from gasket.core.solver.reach import reach
 from gasket.formats.batch_json import to_batch
 from tests.bench.measuring import percentile_95, say_ms
 from tests.core.solver_builds import random_task

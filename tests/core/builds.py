@@ -1,12 +1,12 @@
 """Small builds for tests: foods by kind with figures per 100 g, lines by food and grams."""
 
 from gasket.core.build_checks.bench import Bench
-from gasket.core.ingredients import Ingredient
-from gasket.core.kinds import FoodKind
-from gasket.core.labels import Label
-from gasket.core.packages import Package
-from gasket.core.trial import Build, BuildComponent, BuildLine, Terms
-from gasket.core.workpiece import Workpiece
+from gasket.core.label.label import Label
+from gasket.core.label.package import Package
+from gasket.core.rebuild.ingredients import Ingredient
+from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine, Terms
+from gasket.core.rebuild.workpiece import Workpiece
+from gasket.core.trade.kinds import FoodKind
 
 # kcal, protein, carbohydrate, fat, fibre, sugars, sodium mg; from memory, rounded.
 FIGURES: dict[str, tuple[FoodKind, tuple[float, ...]]] = {

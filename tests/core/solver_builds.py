@@ -6,17 +6,17 @@ import warnings
 import pulp
 
 from gasket.core.build_checks.bench import Bench
-from gasket.core.goals import Goal, Limits
-from gasket.core.ingredients import Ingredient
-from gasket.core.kinds import FoodKind
-from gasket.core.labels import Label
-from gasket.core.packages import Package
+from gasket.core.label.label import Label
+from gasket.core.label.package import Package
+from gasket.core.rebuild.goals import Goal, Limits
+from gasket.core.rebuild.ingredients import Ingredient
+from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine, Terms
+from gasket.core.rebuild.workpiece import PlacedLine, Workpiece
+from gasket.core.solver.formulation import LEAST_TAKEN, SWAPPED, TOUCH, Task
+from gasket.core.solver.limits import Limit, Spot, limits_of
+from gasket.core.solver.moves import LineMove, SwapMove
 from gasket.core.swaps.model import Swap, SwapPart
-from gasket.core.target.formulation import LEAST_TAKEN, SWAPPED, TOUCH, Task
-from gasket.core.target.limits import Limit, Spot, limits_of
-from gasket.core.target.moves import LineMove, SwapMove
-from gasket.core.trial import Build, BuildComponent, BuildLine, Terms
-from gasket.core.workpiece import PlacedLine, Workpiece
+from gasket.core.trade.kinds import FoodKind
 
 KINDS: tuple[FoodKind, ...] = (
     *("flour", "protein_blend", "sugar", "oil", "egg", "thick_yogurt", "fruit", "cheese"),

@@ -2,8 +2,8 @@
 
 import pytest
 
-from gasket.core.audit import Verdict, audit
-from gasket.core.labels import Label
+from gasket.core.label.audit import Verdict, audit
+from gasket.core.label.label import Label
 
 
 def claim(kcal, protein, carbohydrate, fat, **more):

@@ -3,11 +3,11 @@
 import pytest
 from pydantic import ValidationError
 
-from gasket.core.audit import audit
-from gasket.core.labels import Label, printed
-from gasket.core.packages import Package, allergens_named, pack_weight_g, price_per_g
-from gasket.core.reckon import reckon
-from gasket.core.trial import BuildLine, planned_line
+from gasket.core.label.audit import audit
+from gasket.core.label.label import Label, printed
+from gasket.core.label.package import Package, allergens_named, pack_weight_g, price_per_g
+from gasket.core.rebuild.trial import BuildLine, planned_line
+from gasket.core.reckoning.reckon import reckon
 from gasket.formats.batch_json import to_batch
 from tests.batches import FLAT
 

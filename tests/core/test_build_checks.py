@@ -4,8 +4,8 @@ import pytest
 
 from gasket.core.build_checks.bench import Bench
 from gasket.core.build_checks.checks import check_build
-from gasket.core.families import HABITS
-from gasket.core.trial import Dismissed
+from gasket.core.rebuild.trial import Dismissed
+from gasket.core.trade.families import HABITS
 from tests.core.builds import bench, checked
 
 LOAF = {

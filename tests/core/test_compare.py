@@ -4,9 +4,9 @@ import random
 
 import pytest
 
-from gasket.core.compare import compare
-from gasket.core.labels import Label
-from gasket.core.packages import Package
+from gasket.core.label.label import Label
+from gasket.core.label.package import Package
+from gasket.core.reckoning.side_by_side import compare
 from tests.printing import would_print
 
 BLEND = Label(

@@ -8,14 +8,20 @@ from hypothesis import given
 from hypothesis import strategies as st
 from pydantic import ValidationError
 
-from gasket.core.batch import Portions
-from gasket.core.dividing import Dividing, portions_of, ways
 from gasket.core.errors import FaultyInput
-from gasket.core.filling import FIRST_PASS, Filled, level_g, targets
-from gasket.core.margin import Facts, Figure
-from gasket.core.pan_cut import PanCut, cut, factors
-from gasket.core.pieces import BY_EYE, learned, relative_spread, spread_by_eye, spread_weighed
-from gasket.core.yields import yield_of
+from gasket.core.reckoning.batch import Portions
+from gasket.core.reckoning.dividing import Dividing, portions_of, ways
+from gasket.core.reckoning.filling import FIRST_PASS, Filled, level_g, targets
+from gasket.core.reckoning.margin import Facts, Figure
+from gasket.core.reckoning.pan_cut import PanCut, cut, factors
+from gasket.core.reckoning.pieces import (
+    BY_EYE,
+    learned,
+    relative_spread,
+    spread_by_eye,
+    spread_weighed,
+)
+from gasket.core.trade.yields import yield_of
 from tests.batches import result
 
 

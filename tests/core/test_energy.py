@@ -2,8 +2,8 @@
 
 import pytest
 
-from gasket.core.energy import add_up, energy_terms
-from gasket.core.labels import Label
+from gasket.core.label.energy import add_up, energy_terms
+from gasket.core.label.label import Label
 
 MACROS = {"protein_g": 10, "carbohydrate_g": 30, "fat_g": 5, "fibre_g": 6}
 

@@ -2,9 +2,9 @@
 
 import pytest
 
-from gasket.core.families import guess_family
-from gasket.core.ingredients import kind_of
-from gasket.core.kinds import guess_kind
+from gasket.core.rebuild.ingredients import kind_of
+from gasket.core.trade.families import guess_family
+from gasket.core.trade.kinds import guess_kind
 from tests.core.builds import ingredient
 
 

@@ -6,9 +6,9 @@ from dataclasses import dataclass
 import numpy as np
 import pytest
 
-from gasket.core.batch import Batch
-from gasket.core.margin import Facts, Figure
-from gasket.core.reckon import reckon
+from gasket.core.reckoning.batch import Batch
+from gasket.core.reckoning.margin import Facts, Figure
+from gasket.core.reckoning.reckon import reckon
 from tests.printing import PRINTED, us_serving, would_print
 
 TRUTHS = 400

@@ -8,8 +8,8 @@ from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, set_by_eg
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import HOT, faults
 from gasket.core.cooking.templates import TEMPLATES, steps_for
-from gasket.core.families import guess_family
-from gasket.core.kinds import guess_kind
+from gasket.core.trade.families import guess_family
+from gasket.core.trade.kinds import guess_kind
 
 BAKE = read_step("bake 200 C 20 min", "bake")
 NAMES = {

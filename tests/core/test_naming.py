@@ -3,7 +3,7 @@
 import pytest
 
 from gasket.core.entry.prose import read_lines
-from gasket.core.naming import Called, Fit, fit, sure_one
+from gasket.core.label.naming import Called, Fit, fit, sure_one
 
 FITS = [
     ("milk", (), Called("Whole milk", ("milk",)), Fit.CALLED_SO),

@@ -3,8 +3,8 @@
 import pytest
 
 from gasket.core.errors import FaultyInput
-from gasket.core.portions import scoop, target_each_g
-from gasket.core.quantities import (
+from gasket.core.reckoning.portions import scoop, target_each_g
+from gasket.core.trade.quantities import (
     EGG_WHITE_G,
     MILLILITRES_PER,
     REFUSE_SHARE,

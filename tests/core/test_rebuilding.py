@@ -2,16 +2,16 @@
 
 import pytest
 
-from gasket.core.batch import Original
-from gasket.core.claims import claims
 from gasket.core.errors import FaultyInput
-from gasket.core.goals import Goal, goal_states, presets
-from gasket.core.margin import Figure, Portion
-from gasket.core.needs import in_the_build, in_the_way
-from gasket.core.reference_amounts import REFERENCE_AMOUNTS
-from gasket.core.scaling import Scaling, out_of_step, scale
-from gasket.core.trial import Build, BuildChange, BuildComponent
-from gasket.core.trial_difference import Side, difference
+from gasket.core.rebuild.difference import Side, difference
+from gasket.core.rebuild.goals import Goal, goal_states, presets
+from gasket.core.rebuild.needs import in_the_build, in_the_way
+from gasket.core.rebuild.nutrition_claims.claims import claims
+from gasket.core.rebuild.resizing import Scaling, out_of_step, scale
+from gasket.core.rebuild.trial import Build, BuildChange, BuildComponent
+from gasket.core.reckoning.batch import Original
+from gasket.core.reckoning.margin import Figure, Portion
+from gasket.core.trade.reference_amounts import REFERENCE_AMOUNTS
 from tests.core.builds import FIGURES, bench, ingredient, line, on_bench
 
 

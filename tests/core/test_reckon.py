@@ -3,7 +3,7 @@
 import pytest
 
 from gasket.core.errors import FaultyInput
-from gasket.core.margin import PartlyKnown
+from gasket.core.reckoning.margin import PartlyKnown
 from tests.batches import FLAT, batch, codes, lines, result
 
 LEAN = {**FLAT, "kcal": 50, "protein_g": 12, "carbohydrate_g": 0.5, "fat_g": 0, "fibre_g": 0}

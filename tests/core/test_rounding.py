@@ -4,7 +4,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from gasket.core.rounding import interval_behind
+from gasket.core.label.rounding import interval_behind
 from tests.printing import PRINTED
 
 SEAMS = [

@@ -2,13 +2,13 @@
 
 import pytest
 
-from gasket.core.ingredients import Ingredient, kind_of
-from gasket.core.labels import Label
-from gasket.core.packages import Package
+from gasket.core.label.label import Label
+from gasket.core.label.package import Package
+from gasket.core.rebuild.ingredients import Ingredient, kind_of
+from gasket.core.solver.reach import reach
 from gasket.core.swaps.catalogue import CATALOGUE
 from gasket.core.swaps.options import applies
 from gasket.core.swaps.sense import makes_sense, side_of
-from gasket.core.target.reach import reach
 from tests.core.builds import bench
 from tests.core.test_target import GOALS, LOAF, after, task_of
 

@@ -2,10 +2,10 @@
 
 import pytest
 
-from gasket.core.sources import SOURCES
 from gasket.core.swaps.catalogue import CATALOGUE
 from gasket.core.swaps.model import Also, Swap, SwapPart
 from gasket.core.swaps.options import Shelf, options
+from gasket.core.trade.sources import SOURCES
 from tests.core.builds import FIGURES, IDS, bench, ingredient
 
 FOODS = [ingredient(name) for name in FIGURES]

@@ -7,16 +7,16 @@ import pytest
 
 from gasket.core.build_checks.bench import Bench
 from gasket.core.build_checks.checks import alarms
-from gasket.core.goals import goal_states
-from gasket.core.margin import Figure, Portion
+from gasket.core.rebuild.goals import goal_states
+from gasket.core.rebuild.trial import BuildChange
+from gasket.core.rebuild.workpiece import Workpiece
+from gasket.core.reckoning.margin import Figure, Portion
+from gasket.core.solver.formulation import LEAST_TAKEN, Task, programme
+from gasket.core.solver.limits import limits_of
+from gasket.core.solver.moves import moves_of
+from gasket.core.solver.programme import Programme, row_prices, solve
+from gasket.core.solver.reach import reach
 from gasket.core.swaps.catalogue import CATALOGUE
-from gasket.core.target.formulation import LEAST_TAKEN, Task, programme
-from gasket.core.target.limits import limits_of
-from gasket.core.target.moves import moves_of
-from gasket.core.target.programme import Programme, row_prices, solve
-from gasket.core.target.reach import reach
-from gasket.core.trial import BuildChange
-from gasket.core.workpiece import Workpiece
 from tests.conftest import SEARCHING
 from tests.core.builds import bench, line, on_bench
 from tests.core.solver_builds import gentlest_by_shares, random_task

@@ -5,9 +5,9 @@ US 21 CFR 101.9(g); European Commission guidance on tolerances, December 2012.
 
 import pytest
 
-from gasket.core.audit import audit
-from gasket.core.labels import Label
-from gasket.core.tolerance import tolerated
+from gasket.core.label.audit import audit
+from gasket.core.label.label import Label
+from gasket.core.label.tolerance import tolerated
 
 
 def bands(**label):

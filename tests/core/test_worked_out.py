@@ -5,10 +5,10 @@ import pytest
 from gasket.core.entry.grammar import parse_entry
 from gasket.core.entry.readings import Known
 from gasket.core.entry.work_out import work_out
-from gasket.core.foods import FoodFacts, Measure
-from gasket.core.labels import Label
-from gasket.core.packages import Package
-from gasket.core.quantities import HouseholdSystem, density_from_cup
+from gasket.core.label.food import FoodFacts, Measure
+from gasket.core.label.label import Label
+from gasket.core.label.package import Package
+from gasket.core.trade.quantities import HouseholdSystem, density_from_cup
 
 
 def label(**figures):

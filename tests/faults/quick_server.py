@@ -13,7 +13,7 @@ from pathlib import Path
 import uvicorn
 from fastapi.testclient import TestClient
 
-from gasket.core.target.programme import warm_up as import_solver
+from gasket.core.solver.programme import warm_up as import_solver
 from gasket.kitchen.house import House
 from tests.server import app_of
 

@@ -10,7 +10,7 @@ from fastapi.testclient import TestClient
 from sqlalchemy import event
 
 from gasket.core.weighing.records import Capture
-from gasket.kitchen.live import LiveTrouble, Page
+from gasket.kitchen.weigh.live import LiveTrouble, Page
 from gasket.store import failures
 from tests.server import app_of, run_apart
 
@@ -162,6 +162,6 @@ def test_hands_free_says_that_it_cannot_store_and_goes_on_when_it_can(demo_house
 
 
 def sheet_of(session, batch):
-    from gasket.kitchen import weigh
+    from gasket.kitchen.weigh import weigh
 
     return weigh.sheet(session, batch)

@@ -11,7 +11,7 @@ from typer.testing import CliRunner
 
 from gasket.cli import app
 from gasket.core.errors import FaultyInput
-from gasket.core.reckon import reckon
+from gasket.core.reckoning.reckon import reckon
 from gasket.formats.batch_json import dump_batch, parse_batch
 from gasket.formats.schemas import schemas
 from tests.batches import batch

@@ -8,11 +8,11 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from gasket.core.errors import FaultyInput
-from gasket.core.foods import FoodFacts
-from gasket.core.labels import FIGURES, Label
-from gasket.core.packages import Package
+from gasket.core.label.food import FoodFacts
+from gasket.core.label.label import FIGURES, Label
+from gasket.core.label.package import Package
 from gasket.formats.shelf_csv import COLUMNS, ShelfRow, Table, dump_shelf, parse_row
-from gasket.kitchen.reference import FILE
+from gasket.kitchen.shelf.reference import FILE
 
 amounts = st.one_of(st.integers(0, 900).map(float), st.floats(0, 900).map(lambda x: round(x, 3)))
 possible = st.floats(0, 27).map(lambda x: round(x, 3))
@@ -188,7 +188,7 @@ def test_what_is_no_shelf_file_is_refused_whole(content, says):
 
 
 def test_the_reference_shelf_is_a_shelf_file_of_typical_values_that_agree_with_themselves():
-    from gasket.core.audit import audit
+    from gasket.core.label.audit import audit
 
     shelf = [parse_row(cells) for _, cells in Table(FILE.read_bytes()).records()]
     assert len({row.food.casefold() for row in shelf}) == len(shelf) >= 120

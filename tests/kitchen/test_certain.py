@@ -2,7 +2,7 @@
 
 import pytest
 
-from gasket.kitchen import finding, quick, reference
+from gasket.kitchen.shelf import food_search, quick_entry, reference
 
 SURE = {
     "1 cup milk": "Whole milk",
@@ -36,31 +36,31 @@ def stocked(house):
 
 @pytest.mark.parametrize("line", SURE)
 def test_the_plain_word_finds_the_plain_food(stocked, line):
-    found = quick.quick(stocked, line)
+    found = quick_entry.quick(stocked, line)
     assert (found.options[0].food, found.sure, found.asks) == (SURE[line], True, "")
 
 
 @pytest.mark.parametrize("line", ASKS)
 def test_what_only_shares_a_word_or_leaves_its_state_unsaid_is_asked(stocked, line):
-    found = quick.quick(stocked, line)
+    found = quick_entry.quick(stocked, line)
     assert not found.sure
     assert found.asks
 
 
 def test_two_dozen_are_pieces_and_not_grams(stocked):
-    found = quick.quick(stocked, "two dozen strawberries").options[0].worked.readings[0]
+    found = quick_entry.quick(stocked, "two dozen strawberries").options[0].worked.readings[0]
     assert (found.count, found.grams) == (24, 24 * 12)
 
 
 @pytest.mark.parametrize(("words", "sure"), [("milk", True), ("rice", False), ("wheyy", False)])
 def test_a_list_of_foods_says_whether_the_first_was_meant(stocked, words, sure):
-    assert finding.page(stocked, words).sure is sure
+    assert food_search.page(stocked, words).sure is sure
 
 
 def test_a_pasted_recipe_keeps_its_prose_out_of_the_build(stocked):
     text = (
         "For the loaf:\n200 g flour\n397 g condensed milk\nBake at 350 F for 40 minutes\nServes 8"
     )
-    found = quick.read_list(stocked, text)
+    found = quick_entry.read_list(stocked, text)
     assert [line.status for line in found] == ["heading", "clear", "question", "step", "words"]
     assert not found[2].answer.sure

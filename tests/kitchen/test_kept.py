@@ -13,34 +13,28 @@ from sqlalchemy import event
 
 from gasket.core.cooking.cook_log import CookDeed
 from gasket.core.cooking.stock import StockMove
-from gasket.core.dividing import Dividing
 from gasket.core.errors import GasketError
-from gasket.core.foods import FoodFacts
+from gasket.core.label.food import FoodFacts
+from gasket.core.reckoning.dividing import Dividing
 from gasket.core.weighing.records import Capture
 from gasket.demo.kitchen import seed
-from gasket.kitchen import (
-    batch_figures,
-    build,
-    card,
-    cooking,
-    dish_cards,
-    dishes,
-    kept,
-    shelf,
-    steps,
-    stock,
-    trials,
-    weigh,
-)
+from gasket.kitchen import kept
 from gasket.kitchen import settings as house_settings
-from gasket.kitchen.batch_figures import BATCHES, batches_on_hand
-from gasket.kitchen.build import BuildEdit
-from gasket.kitchen.dish_cards import CARDS
-from gasket.kitchen.dishes import OriginalEdit
+from gasket.kitchen.card import card
+from gasket.kitchen.cook import batch_figures, cooking, steps
+from gasket.kitchen.cook.batch_figures import BATCHES, batches_on_hand
+from gasket.kitchen.cook.steps import StepsEdit
 from gasket.kitchen.house import House
-from gasket.kitchen.shelf import FoodEdit, LabelEdit
-from gasket.kitchen.steps import StepsEdit
-from gasket.kitchen.trials import NewTrial
+from gasket.kitchen.overview import dish_cards, dishes
+from gasket.kitchen.overview.dish_cards import CARDS
+from gasket.kitchen.overview.dishes import OriginalEdit
+from gasket.kitchen.portion import stock
+from gasket.kitchen.rebuild import build, trials
+from gasket.kitchen.rebuild.build import BuildEdit
+from gasket.kitchen.rebuild.trials import NewTrial
+from gasket.kitchen.shelf import shelf
+from gasket.kitchen.shelf.shelf import FoodEdit, LabelEdit
+from gasket.kitchen.weigh import weigh
 from gasket.store.opening import open_database
 from tests.conftest import SEARCHING, START, Clock, become
 from tests.pages import PAGES

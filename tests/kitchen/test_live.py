@@ -4,15 +4,17 @@ import asyncio
 
 import pytest
 
-from gasket.core.dividing import Dividing
-from gasket.core.trial import Build, BuildComponent, BuildLine
+from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine
+from gasket.core.reckoning.dividing import Dividing
 from gasket.core.weighing.hands_free import FREE_HOLD_S, HOLD_S
 from gasket.core.weighing.records import ONE_SCALE, Capture, Reading
-from gasket.kitchen import build, quick, weigh, weigh_plan
-from gasket.kitchen.build import BuildEdit
-from gasket.kitchen.live import MOST_WAITING, Aim, LiveLink, LiveReading, LiveSheet, Page
-from gasket.kitchen.weigh import HandsFree
-from gasket.kitchen.weigh_plan import PlannedPour, WeighPlan
+from gasket.kitchen.rebuild import build
+from gasket.kitchen.rebuild.build import BuildEdit
+from gasket.kitchen.shelf import quick_entry
+from gasket.kitchen.weigh import weigh, weigh_plan
+from gasket.kitchen.weigh.live import MOST_WAITING, Aim, LiveLink, LiveReading, LiveSheet, Page
+from gasket.kitchen.weigh.weigh import HandsFree
+from gasket.kitchen.weigh.weigh_plan import PlannedPour, WeighPlan
 from tests.server import run_apart
 
 
@@ -105,7 +107,7 @@ def test_pieces_without_a_weight_have_no_target_to_be_taken_at(bench):
 
 def begin_toast(session, now):
     """Two slices of a loaf whose label prints no grams."""
-    loaf = quick.quick(session, "2 slices crew loaf").options[0].label.id
+    loaf = quick_entry.quick(session, "2 slices crew loaf").options[0].label.id
     line = BuildLine(id="a", label_id=loaf, target_g=0, count=2)
     toast = Build(components=(BuildComponent(name="Toast", lines=(line,)),))
     build.save(session, 1, BuildEdit(version=2, build=toast), now)

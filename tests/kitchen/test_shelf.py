@@ -5,24 +5,23 @@ import time
 import pytest
 
 from gasket.core.errors import FaultyInput, Refused, Unknown
-from gasket.core.foods import FoodFacts
-from gasket.core.labels import Label
-from gasket.core.packages import Package
+from gasket.core.label.food import FoodFacts
+from gasket.core.label.label import Label
+from gasket.core.label.package import Package
 from gasket.formats.shelf_csv import dump_shelf
-from gasket.kitchen import (
-    comparing,
-    finding,
-    quick,
+from gasket.kitchen.house import House
+from gasket.kitchen.overview import comparing, versions
+from gasket.kitchen.shelf import (
+    food_search,
+    quick_entry,
     reference,
     shelf,
     shelf_files,
     shelf_staging,
-    versions,
-    weigh,
 )
-from gasket.kitchen.house import House
-from gasket.kitchen.quick import Told
-from gasket.kitchen.shelf import FoodEdit, LabelEdit, NewFood, NewLabel
+from gasket.kitchen.shelf.quick_entry import Told
+from gasket.kitchen.shelf.shelf import FoodEdit, LabelEdit, NewFood, NewLabel
+from gasket.kitchen.weigh import weigh
 from gasket.store import search
 from gasket.store.opening import open_database
 from tests.batches import FLAT
@@ -59,7 +58,7 @@ def stocked(stocked_house):
 
 
 def first_food(session, words):
-    return finding.foods(session, words, 1)[0][0]
+    return food_search.foods(session, words, 1)[0][0]
 
 
 # Finding
@@ -86,28 +85,28 @@ def first_food(session, words):
     ],
 )
 def test_a_food_is_found_by_what_a_cook_types(stocked, words, first, how):
-    found = finding.page(stocked, words, 5)
+    found = food_search.page(stocked, words, 5)
     assert found.how == how
     assert first in [food.name for food in found.foods[:3]]
 
 
 def test_lately_used_foods_come_first_and_removed_ones_not_at_all(stocked):
-    listed = finding.page(stocked)
+    listed = food_search.page(stocked)
     assert listed.total > 150
     recent = [food.recent for food in listed.foods]
     assert recent == sorted(recent, reverse=True)
     assert 30 < sum(recent) < listed.total
-    carrot = finding.page(stocked, "carrot").foods[0]
+    carrot = food_search.page(stocked, "carrot").foods[0]
     shelf.remove_food(stocked, carrot.id, True, START)
-    assert finding.page(stocked, "carrot").total == 0
-    assert finding.page(stocked).total == listed.total - 1
+    assert food_search.page(stocked, "carrot").total == 0
+    assert food_search.page(stocked).total == listed.total - 1
     shelf.remove_food(stocked, carrot.id, False, START)
-    assert finding.page(stocked, "carrot").foods[0].id == carrot.id
+    assert food_search.page(stocked, "carrot").foods[0].id == carrot.id
 
 
 @pytest.mark.parametrize("words", ['"', "a OR b", "NEAR(", "x* - y", "🥕", "a" * 200, "%_\\"])
 def test_no_search_breaks_the_index(stocked, words):
-    assert finding.page(stocked, words).total >= 0
+    assert food_search.page(stocked, words).total >= 0
 
 
 def test_ten_thousand_foods_are_searched_while_typing(session):
@@ -131,10 +130,10 @@ def test_ten_thousand_foods_are_searched_while_typing(session):
 
 def test_aliases_are_found_as_soon_as_they_are_told(session):
     food = add(session, "Swede")
-    assert finding.page(session, "rutabaga").total == 0
+    assert food_search.page(session, "rutabaga").total == 0
     edit = FoodEdit(version=1, name="Swede", facts=FoodFacts(aliases=("rutabaga",)))
     shelf.edit_food(session, food.id, edit)
-    assert finding.page(session, "rutabaga").foods[0].name == "Swede"
+    assert food_search.page(session, "rutabaga").foods[0].name == "Swede"
 
 
 # Own labels and typical values
@@ -156,28 +155,28 @@ def test_stocking_twice_adds_nothing_and_what_was_removed_stays_away(stocked_hou
     banana = house.read(lambda session: first_food(session, "banana"))
     house.write(lambda session: shelf.remove_food(session, banana.id, True, START))
     reference.stock_once(house.database, START)
-    assert house.read(lambda session: finding.page(session, "banana")).total == 0
+    assert house.read(lambda session: food_search.page(session, "banana")).total == 0
 
 
 # Quick entry on this shelf
 
 
 def test_a_line_is_worked_out_with_what_the_shelf_knows(stocked):
-    answer = quick.quick(stocked, "3 scoops vanilla protein powder")
+    answer = quick_entry.quick(stocked, "3 scoops vanilla protein powder")
     assert answer.options[0].food == "Milk-protein blend, vanilla"
     assert answer.options[0].worked.readings[0].grams == pytest.approx(93)
 
 
 def test_what_was_told_once_is_kept(stocked):
     line = "1 scoop chocolate whey"
-    asked = quick.quick(stocked, line).options[0]
+    asked = quick_entry.quick(stocked, line).options[0]
     assert asked.worked.readings[0].needs.measure == "scoop"
-    quick.tell(stocked, asked.food_id, Told(kind="measure", measure="scoop", grams=32))
-    told = quick.quick(stocked, line).options[0].worked.readings[0]
+    quick_entry.tell(stocked, asked.food_id, Told(kind="measure", measure="scoop", grams=32))
+    told = quick_entry.quick(stocked, line).options[0].worked.readings[0]
     assert told.grams == 32
     assert "weighed by you" in told.how
-    quick.tell(stocked, asked.food_id, Told(kind="volume", measure="tbsp", grams=6))
-    cup = quick.quick(stocked, "1 cup chocolate whey").options[0].worked.readings[0]
+    quick_entry.tell(stocked, asked.food_id, Told(kind="volume", measure="tbsp", grams=6))
+    cup = quick_entry.quick(stocked, "1 cup chocolate whey").options[0].worked.readings[0]
     assert cup.grams == pytest.approx(96, rel=0.001)
 
 
@@ -192,22 +191,22 @@ def test_what_was_told_once_is_kept(stocked):
 )
 def test_nonsense_is_not_kept(stocked, told, at):
     with pytest.raises(FaultyInput) as refused:
-        quick.tell(stocked, 1, Told(**told))
+        quick_entry.tell(stocked, 1, Told(**told))
     assert refused.value.faults[0].path == at
 
 
 def test_a_pasted_list_keeps_what_it_cannot_match(stocked):
     pasted = ("For the loaf:", "2 medium carrots", "2 eggs", "1 scoop chocolate whey", "")
     text = "\n".join([*pasted, "2 tbsp wattleseed", "1/0 g x"])
-    lines = quick.read_list(stocked, text)
+    lines = quick_entry.read_list(stocked, text)
     assert [line.status for line in lines] == [
         *("heading", "clear", "question", "needs", "unmatched", "faulty"),
     ]
     assert lines[0].says == "Loaf"
-    kept = quick.keep_for_later(stocked, 1, lines[4].text, START)
+    kept = quick_entry.keep_for_later(stocked, 1, lines[4].text, START)
     assert [one.text for one in kept] == ["2 tbsp wattleseed"]
-    assert quick.drop_pending(stocked, 1, kept[0].id) == []
-    assert quick.drop_pending(stocked, 1, kept[0].id) == []
+    assert quick_entry.drop_pending(stocked, 1, kept[0].id) == []
+    assert quick_entry.drop_pending(stocked, 1, kept[0].id) == []
 
 
 # Versions
@@ -295,7 +294,7 @@ def test_a_whole_shelf_goes_out_and_into_an_empty_kitchen_unchanged(stocked_hous
     assert (ready.counts, done.stage) == ({"new food": ready.total - 6, "new label": 6}, "done")
     with other.database.reading() as session:
         assert exported(session) == text
-        assert finding.page(session, "zucchini").foods[0].name == "Courgette"
+        assert food_search.page(session, "zucchini").foods[0].name == "Courgette"
     again, _ = bring(other, text)
     assert again.counts == {"unchanged": again.total}
     other.close()

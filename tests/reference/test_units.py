@@ -3,8 +3,8 @@
 import pint
 import pytest
 
-from gasket.core.labels import KJ_PER_KCAL
-from gasket.core.quantities import GRAMS_PER, MILLILITRES_PER, HouseholdSystem, celsius
+from gasket.core.label.label import KJ_PER_KCAL
+from gasket.core.trade.quantities import GRAMS_PER, MILLILITRES_PER, HouseholdSystem, celsius
 
 REGISTRY = pint.UnitRegistry()
 US = MILLILITRES_PER[HouseholdSystem.US]

@@ -8,19 +8,23 @@ from alembic.migration import MigrationContext
 from sqlalchemy import inspect, text
 from sqlmodel import SQLModel, func, select
 
-from gasket.core.dividing import Dividing
 from gasket.core.errors import GasketError
-from gasket.core.foods import FoodFacts, Measure
-from gasket.core.labels import Label
-from gasket.core.trial import Build
+from gasket.core.label.food import FoodFacts, Measure
+from gasket.core.label.label import Label
+from gasket.core.rebuild.trial import Build
+from gasket.core.reckoning.dividing import Dividing
 from gasket.core.weighing.records import Capture
 from gasket.demo.kitchen import seed
 from gasket.formats.batch_json import to_batch
-from gasket.kitchen import build, dishes, files, finding, quick, shelf, weigh
-from gasket.kitchen.build import BuildEdit
-from gasket.kitchen.dishes import NewDish, OriginalEdit
-from gasket.kitchen.quick import Told
-from gasket.kitchen.shelf import FoodEdit, LabelEdit, NewFood, NewLabel
+from gasket.kitchen.card import files
+from gasket.kitchen.overview import dishes
+from gasket.kitchen.overview.dishes import NewDish, OriginalEdit
+from gasket.kitchen.rebuild import build
+from gasket.kitchen.rebuild.build import BuildEdit
+from gasket.kitchen.shelf import food_search, quick_entry, shelf
+from gasket.kitchen.shelf.quick_entry import Told
+from gasket.kitchen.shelf.shelf import FoodEdit, LabelEdit, NewFood, NewLabel
+from gasket.kitchen.weigh import weigh
 from gasket.store import stamps
 from gasket.store.opening import open_database
 from gasket.store.tables import WeighingRow
@@ -55,7 +59,7 @@ def test_a_kitchen_of_the_first_schema_keeps_its_foods_and_can_find_them(tmp_pat
     database = open_database(old)
     with database.reading() as session:
         food = shelf.food(session, 7)
-        found = finding.page(session, "new tub").foods[0]
+        found = food_search.page(session, "new tub").foods[0]
     assert (found.name, [one.label.kcal for one in food.labels]) == ("Quark", [67])
     assert (food.facts, food.version, food.removed) == (FoodFacts(), 1, False)
     database.close()
@@ -111,8 +115,8 @@ WRITES = {
     "food's facts": lambda s: shelf.edit_food(s, 1, FoodEdit(version=1, name="Roots", facts=SACK)),
     "food off the shelf": lambda s: shelf.remove_food(s, 1, True, START),
     "label off the shelf": lambda s: shelf.remove_label(s, 1, True, START),
-    "told once": lambda s: quick.tell(s, 1, Told(kind="volume", measure="cup", grams=110)),
-    "kept for later": lambda s: quick.keep_for_later(s, 1, "2 xyzzy", START),
+    "told once": lambda s: quick_entry.tell(s, 1, Told(kind="volume", measure="cup", grams=110)),
+    "kept for later": lambda s: quick_entry.keep_for_later(s, 1, "2 xyzzy", START),
     "weigh-in": lambda s: weigh.begin(s, 1, START),
     "weighing": capture,
     "portions": lambda s: weigh.divide(s, 2, Dividing(pieces=6)),
@@ -125,7 +129,7 @@ REFUSED = {
     "weighing": lambda s: weigh.record(s, 1, Capture(id="capture-1", line=1, **HAND), START),
     "close": lambda s: weigh.close(s, weigh.begin(s, 1, START).id, START),
     "food's facts": lambda s: shelf.edit_food(s, 1, FoodEdit(version=9, name="x")),
-    "told nothing": lambda s: quick.tell(s, 1, Told(kind="volume", measure="cup")),
+    "told nothing": lambda s: quick_entry.tell(s, 1, Told(kind="volume", measure="cup")),
     "unknown dish": lambda s: dishes.sheet(s, 99),
 }
 

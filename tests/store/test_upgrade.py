@@ -16,7 +16,7 @@ from sqlalchemy import create_engine, event
 from sqlalchemy.exc import IntegrityError
 from sqlmodel import SQLModel
 
-from gasket.kitchen import dishes
+from gasket.kitchen.overview import dishes
 from gasket.store import stamps, upgrade
 from gasket.store.opening import look_at, open_database
 from tests.conftest import START

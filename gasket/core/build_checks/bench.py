@@ -9,11 +9,11 @@ from dataclasses import dataclass
 from functools import cached_property
 from typing import Final, Literal
 
-from gasket.core.families import HABITS, Habits
-from gasket.core.kinds import FLOURS, POWDERS, FoodKind
 from gasket.core.numbers import Answer
-from gasket.core.trial import Terms
-from gasket.core.workpiece import PlacedLine, Quality, Workpiece, dry_base_g
+from gasket.core.rebuild.trial import Terms
+from gasket.core.rebuild.workpiece import PlacedLine, Quality, Workpiece, dry_base_g
+from gasket.core.trade.families import HABITS, Habits
+from gasket.core.trade.kinds import FLOURS, POWDERS, FoodKind
 
 Verdict = Literal["within", "below", "above"]
 LEAST_DRY_SHARE: Final = 0.08

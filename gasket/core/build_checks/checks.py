@@ -4,14 +4,14 @@ from collections.abc import Callable, Iterator
 from typing import Final
 
 from gasket.core.build_checks.bench import Bench, BuildCheck, Verdict
-from gasket.core.families import Span
-from gasket.core.kinds import ACIDS, POWDERS, FoodKind
-from gasket.core.trial import Dismissed
-from gasket.core.workpiece import Workpiece
+from gasket.core.rebuild.trial import Dismissed
+from gasket.core.rebuild.workpiece import Workpiece
+from gasket.core.trade.caution import POLYOLS_MOST
+from gasket.core.trade.families import Span
+from gasket.core.trade.kinds import ACIDS, POWDERS, FoodKind
 
 SODA_IN_POWDER: Final = 3.5
 """A gram of baking soda lifts like 3.5 g of baking powder (common practice)."""
-POLYOLS_MOST: Final = 0.10
 GUM_MOST: Final = 0.005
 WHEY_MOST: Final = 0.30
 MOSTLY_WHEY: Final = 0.8

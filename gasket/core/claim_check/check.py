@@ -32,7 +32,7 @@ from gasket.core.claim_check.figures import (
     shown,
 )
 from gasket.core.claim_check.repairs import repairs_of
-from gasket.core.rounding import Interval
+from gasket.core.label.rounding import Interval
 
 MOST_LIKELY_FIBRE: Final = 0.25
 """Fibre that would explain a gap is believed up to this part of the carbohydrate (practice)."""

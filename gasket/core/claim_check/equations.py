@@ -5,8 +5,8 @@ from dataclasses import dataclass
 from typing import Final
 
 from gasket.core.claim_check.figures import FIGURES, ClaimSheet, Figures, Kind, Part, Place
+from gasket.core.label.rounding import Interval
 from gasket.core.numbers import half_last_digit
-from gasket.core.rounding import Interval
 
 _KCAL_PER_G: Final = {"protein_g": 4.0, "carbohydrate_g": 4.0, "fat_g": 9.0}
 Values = dict[Place, float]

@@ -12,8 +12,8 @@ from gasket.core.claim_check.figures import (
     name_of,
     shown,
 )
+from gasket.core.label.rounding import Interval
 from gasket.core.numbers import half_last_digit
-from gasket.core.rounding import Interval
 
 
 def repairs_of(

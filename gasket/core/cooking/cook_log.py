@@ -15,7 +15,7 @@ from pydantic_core import PydanticCustomError
 
 from gasket.core.cooking.looks import next_look_min
 from gasket.core.numbers import Number, SentId, Value
-from gasket.core.trial import LineId, Remark
+from gasket.core.rebuild.trial import LineId, Remark
 
 MOST_TIMER_MIN: Final = 7 * 24 * 60.0
 

@@ -6,9 +6,9 @@ from typing import Final, Literal
 
 from gasket.core.cooking.safety import SafetySchool
 from gasket.core.cooking.stock import Lot, Place
-from gasket.core.families import Family
-from gasket.core.kinds import FoodKind
 from gasket.core.numbers import Answer
+from gasket.core.trade.families import Family
+from gasket.core.trade.kinds import FoodKind
 
 Says = Literal["us", "uk", "habit"]
 

@@ -5,8 +5,8 @@ from collections.abc import Sequence
 from typing import Final
 
 from gasket.core.cooking.steps import Step
-from gasket.core.families import Family
 from gasket.core.numbers import Answer
+from gasket.core.trade.families import Family
 
 
 class Must(Answer):

@@ -24,8 +24,8 @@ from typing import Final
 from gasket.core.cooking.cook_log import CookLog
 from gasket.core.cooking.looks import first_look_min, looks
 from gasket.core.cooking.steps import HOT, Step, StepKind
-from gasket.core.margin import TWO_SIDED_95
 from gasket.core.numbers import Answer
+from gasket.core.reckoning.margin import TWO_SIDED_95
 
 PRIOR: Final = 0.18
 SCATTER: Final = 0.14

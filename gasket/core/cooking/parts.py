@@ -7,7 +7,7 @@ import re
 from collections.abc import Sequence
 from typing import Final, Literal
 
-from gasket.core.families import Family
+from gasket.core.trade.families import Family
 
 Role = Literal["base", "frosting", "sauce", "topping", "filling", "other"]
 

@@ -7,11 +7,12 @@ from dataclasses import dataclass
 from typing import Final, Literal
 
 from gasket.core.cooking.steps import HOT, Step
-from gasket.core.families import Family
-from gasket.core.kinds import DRY_BASE, FLOURS, FoodKind
-from gasket.core.meats import Animal, Form, meat_in
+from gasket.core.label.package import Flag, State
 from gasket.core.numbers import Answer
-from gasket.core.packages import Flag, State
+from gasket.core.trade.caution import Caution
+from gasket.core.trade.families import Family
+from gasket.core.trade.kinds import DRY_BASE, FLOURS, FoodKind
+from gasket.core.trade.meats import Animal, Form, meat_in
 
 SafetySchool = Literal["us", "uk"]
 Reason = Literal["poultry", "reheated", "ground", "game", "set_egg", "whole_cut", "fish"]
@@ -195,14 +196,6 @@ def _last_hot(steps: Sequence[Step], component: str) -> Step | None:
 
 
 _NOT_COOKED: Final[frozenset[Family]] = frozenset({"custard", "no_bake", "frozen", "drink"})
-
-
-class Caution(Answer):
-    """Something to be careful with, in plain words, and who says so."""
-
-    code: str
-    says: str
-    source: str
 
 
 _DEFER: Final = "Local food-safety rules come first."

@@ -145,12 +145,11 @@ def _earliest(
     task: Task, ready: float, placed: Sequence[Task], starts: Mapping[str, float]
 ) -> float:
     begin = ready
-    in_the_way = [
-        one for one in placed if one.needs & task.needs and min(one.minutes, task.minutes)
-    ]
-    for one in sorted(in_the_way, key=lambda one: starts[one.id]):
-        ends = starts[one.id] + one.minutes
-        if begin < ends - _SAME_MIN and starts[one.id] < begin + task.minutes - _SAME_MIN:
+    sharing = [other for other in placed if other.needs & task.needs and other.minutes > 0]
+    for other in sorted(sharing, key=lambda other: starts[other.id]):
+        ends = starts[other.id] + other.minutes
+        overlaps = begin < ends - _SAME_MIN and starts[other.id] < begin + task.minutes - _SAME_MIN
+        if overlaps and task.minutes > 0:
             begin = ends
     return begin
 

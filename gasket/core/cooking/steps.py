@@ -6,10 +6,10 @@ from typing import Annotated, Final, Literal, Self
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
-from gasket.core.batch import Name
 from gasket.core.cooking.temperatures import Air, Scale
 from gasket.core.numbers import Number, Value, YesNo
-from gasket.core.trial import LineId, Remark
+from gasket.core.rebuild.trial import LineId, Remark
+from gasket.core.reckoning.batch import Name
 
 StepKind = Literal[
     "prep",

@@ -8,15 +8,16 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 from enum import StrEnum
-from typing import Annotated, Final, Literal, Self
+from typing import Annotated, Final, Literal, Self, get_args
 
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
 from gasket.core.numbers import Number, SentId, Value
-from gasket.core.trial import Remark
+from gasket.core.rebuild.trial import Remark
 
 Place = Literal["fridge", "freezer"]
+PLACES: Final[tuple[Place, ...]] = get_args(Place)
 
 
 class Move(StrEnum):

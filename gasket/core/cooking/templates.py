@@ -16,7 +16,7 @@ from gasket.core.cooking.preheat import with_preheats
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import HOT, Step
 from gasket.core.cooking.tools import by_hand
-from gasket.core.families import Family
+from gasket.core.trade.families import Family
 
 
 @dataclass(frozen=True, slots=True)

@@ -7,7 +7,7 @@ from gasket.core.entry.model import Quantity
 from gasket.core.entry.words import FILLS, NUMBER_WORDS, UNIT_OF, Fill
 from gasket.core.errors import FaultyInput
 from gasket.core.numbers import MOST_G
-from gasket.core.written_numbers import read_number
+from gasket.core.trade.written_numbers import read_number
 
 NUMBER = (
     r"(?:\d+[ ]\d+/\d+|\d+/\d+|\d{1,3}(?:,\d{3})+\.\d+|\d{1,3}(?:\.\d{3})+,\d+"

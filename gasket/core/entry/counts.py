@@ -12,8 +12,8 @@ from gasket.core.entry.readings import (
     Need,
 )
 from gasket.core.entry.words import SIZES
-from gasket.core.foods import SPREAD_OF, Measure, MeasureOrigin
-from gasket.core.quantities import HouseholdSystem
+from gasket.core.label.food import SPREAD_OF, Measure, MeasureOrigin
+from gasket.core.trade.quantities import HouseholdSystem
 
 
 def measures_of(unit: str, known: Known) -> list[Measure]:

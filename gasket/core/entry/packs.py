@@ -6,8 +6,8 @@ from gasket.core.entry.counts import counted, needs, times
 from gasket.core.entry.model import Entry, Quantity
 from gasket.core.entry.readings import AmountReading, Found, Known, Need, estimated, scaled
 from gasket.core.entry.volumes import measured
-from gasket.core.packages import pack_weight_g
-from gasket.core.units import kind_of
+from gasket.core.label.package import pack_weight_g
+from gasket.core.trade.units import kind_of
 
 DRAINED_OR_NOT: Final = "With its liquid, or drained?"
 

@@ -4,11 +4,11 @@ from dataclasses import dataclass, field
 from typing import Final, Literal
 
 from gasket.core.entry.model import Quantity
-from gasket.core.foods import FoodFacts, MeasureOrigin
-from gasket.core.labels import Label
+from gasket.core.label.food import FoodFacts, MeasureOrigin
+from gasket.core.label.label import Label
+from gasket.core.label.package import Package
 from gasket.core.numbers import Answer
-from gasket.core.packages import Package
-from gasket.core.quantities import HouseholdSystem
+from gasket.core.trade.quantities import HouseholdSystem
 
 NeedKind = Literal["volume", "measure", "refuse", "drained"]
 

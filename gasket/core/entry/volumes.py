@@ -17,9 +17,9 @@ from gasket.core.entry.readings import (
     estimated,
     spelled,
 )
-from gasket.core.foods import MeasureOrigin
-from gasket.core.quantities import HouseholdSystem
-from gasket.core.units import convert, has_measure, kind_of
+from gasket.core.label.food import MeasureOrigin
+from gasket.core.trade.quantities import HouseholdSystem
+from gasket.core.trade.units import convert, has_measure, kind_of
 
 
 def mass(one: Quantity, known: Known) -> Found:

@@ -25,8 +25,8 @@ from gasket.core.entry.readings import (
 from gasket.core.entry.volumes import measured
 from gasket.core.entry.words import PACKS
 from gasket.core.numbers import Answer
-from gasket.core.quantities import edible_g
-from gasket.core.units import kind_of
+from gasket.core.trade.quantities import edible_g
+from gasket.core.trade.units import kind_of
 
 UNMEASURED_G: Final[dict[str, tuple[float, float, float]]] = {
     "pinch": (0.3, 0.2, 0.5),

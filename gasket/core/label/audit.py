@@ -10,14 +10,14 @@ from enum import StrEnum
 from functools import lru_cache
 from typing import Final
 
-from gasket.core.causes import likely_causes
-from gasket.core.energy import EnergyMethod
-from gasket.core.energy_check import Reckoned, reckoned_by, unsaid_fibre_g
 from gasket.core.errors import Fault
-from gasket.core.labels import FIGURES, Label, Printed, printed
+from gasket.core.label.causes import likely_causes
+from gasket.core.label.energy import EnergyMethod
+from gasket.core.label.energy_check import Reckoned, reckoned_by, unsaid_fibre_g
+from gasket.core.label.label import FIGURES, Label, Printed, printed
+from gasket.core.label.tolerance import Tolerated, tolerated
+from gasket.core.label.unsaid_fibre import room_for_fibre
 from gasket.core.numbers import Answer
-from gasket.core.tolerance import Tolerated, tolerated
-from gasket.core.unsaid_fibre import room_for_fibre
 
 
 class Verdict(StrEnum):

@@ -3,8 +3,8 @@
 from collections.abc import Iterator
 from typing import Final
 
-from gasket.core.energy_check import LAWFUL, Reckoned, reckoned_by
-from gasket.core.labels import KJ_PER_KCAL, Label, Printed, printed
+from gasket.core.label.energy_check import LAWFUL, Reckoned, reckoned_by
+from gasket.core.label.label import KJ_PER_KCAL, Label, Printed, printed
 
 
 def likely_causes(

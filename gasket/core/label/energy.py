@@ -7,7 +7,7 @@ XIV; alcohol 7 kcal/g in US reckoning is common practice.
 
 from typing import Final, Literal, NamedTuple
 
-from gasket.core.labels import Label, Printed, printed
+from gasket.core.label.label import Label, Printed, printed
 
 EnergyMethod = Literal["labelled", "us", "us_449", "eu"]
 

@@ -2,10 +2,10 @@
 
 from typing import Final
 
-from gasket.core.energy import EnergyMethod, Sum, add_up, energy_terms
-from gasket.core.labels import NONE, Label, Printed
+from gasket.core.label.energy import EnergyMethod, Sum, add_up, energy_terms
+from gasket.core.label.label import NONE, Label, Printed
+from gasket.core.label.unsaid_fibre import needs_unsaid, sum_within_room
 from gasket.core.numbers import Answer
-from gasket.core.unsaid_fibre import needs_unsaid, sum_within_room
 
 LAWFUL: Final[dict[str, tuple[EnergyMethod, ...]]] = {
     "us": ("us", "us_449"),

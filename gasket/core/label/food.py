@@ -9,9 +9,9 @@ from typing import Annotated, Final, Literal, Self
 from pydantic import Field, field_validator, model_validator
 from pydantic_core import PydanticCustomError
 
-from gasket.core.kinds import FoodKind
-from gasket.core.labels import Density
+from gasket.core.label.label import Density
 from gasket.core.numbers import Number, Positive, Value
+from gasket.core.trade.kinds import FoodKind
 
 MeasureOrigin = Literal["weighed", "label", "typical"]
 MeasureName = Annotated[str, Field(min_length=1, max_length=40, pattern=r"^[^;=|\[\]]*$")]

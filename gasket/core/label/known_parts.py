@@ -2,8 +2,8 @@
 
 from typing import Final
 
-from gasket.core.energy import EnergyMethod, Sum, Term, add_up, exactly
-from gasket.core.labels import ABSENT_MEANS_NONE, Label
+from gasket.core.label.energy import EnergyMethod, Sum, Term, add_up, exactly
+from gasket.core.label.label import ABSENT_MEANS_NONE, Label
 
 _PART_OF: Final = {
     "fibre_g": "soluble_fibre_g",

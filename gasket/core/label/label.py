@@ -16,8 +16,8 @@ from typing import Annotated, Final, Literal, NamedTuple, Self
 from pydantic import Field, ValidationInfo, field_validator, model_validator
 from pydantic_core import PydanticCustomError
 
+from gasket.core.label.rounding import Interval, PanelStyle, interval_behind
 from gasket.core.numbers import Amount, Number, Positive, Sparse, Value
-from gasket.core.rounding import Interval, PanelStyle, interval_behind
 
 Polyol = Literal[
     "erythritol", "xylitol", "maltitol", "sorbitol", "mannitol", "isomalt", "lactitol", "hsh"

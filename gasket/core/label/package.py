@@ -5,7 +5,7 @@ from typing import Annotated, Final, Literal, Self, get_args
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
-from gasket.core.labels import Label
+from gasket.core.label.label import Label
 from gasket.core.numbers import Amount, Number, Positive, Sparse, Value
 
 Allergen = Literal[

@@ -6,7 +6,7 @@ from typing import Final, Literal, NamedTuple, get_args
 import numpy as np
 from numpy.typing import NDArray
 
-from gasket.core.energy import (
+from gasket.core.label.energy import (
     EnergyMethod,
     Sum,
     Term,
@@ -16,9 +16,9 @@ from gasket.core.energy import (
     exactly,
     net_carbohydrate_terms,
 )
-from gasket.core.known_parts import known_part
-from gasket.core.labels import Label, basis, printed
-from gasket.core.unsaid_fibre import sum_of
+from gasket.core.label.known_parts import known_part
+from gasket.core.label.label import Label, basis, printed
+from gasket.core.label.unsaid_fibre import sum_of
 
 Row = NDArray[np.float64]
 Material = Literal["protein", "carbohydrate", "fat", "fibre", "polyols"]

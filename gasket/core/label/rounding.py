@@ -104,7 +104,7 @@ def _behind(figure: float, ladder: Ladder) -> Interval | None:
 def interval_behind(style: PanelStyle, field: str, figure: float, spread: float) -> Interval:
     """Interval of true figures behind a printed one.
 
-    `field` is a panel field of `gasket.core.labels.Label` (`kcal`, `fat_g`, … or `basis_g`),
+    `field` is a panel field of `gasket.core.label.label.Label` (`kcal`, `fat_g`, … or `basis_g`),
     `figure` is in that field's unit. `spread` is the relative half-width of a table value and acts
     in style `table` only, where the basis is exact; it is exact in style `eu` too.
     """

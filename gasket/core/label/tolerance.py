@@ -11,7 +11,7 @@ rows of the macronutrients.
 from collections.abc import Iterator
 from typing import Final, NamedTuple
 
-from gasket.core.labels import Label, Printed, printed
+from gasket.core.label.label import Label, Printed, printed
 from gasket.core.numbers import Answer
 
 US_MOST: Final = 1.20

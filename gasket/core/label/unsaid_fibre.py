@@ -9,7 +9,7 @@ the rounding of each counts once: total carbohydrate C + (E - 4 C - …) / 2 mov
 
 from typing import Final
 
-from gasket.core.energy import (
+from gasket.core.label.energy import (
     EnergyUnit,
     Factor,
     Sum,
@@ -20,7 +20,7 @@ from gasket.core.energy import (
     middle,
     raw_sum,
 )
-from gasket.core.labels import NONE, SALT_PER_SODIUM, Label, Printed, printed
+from gasket.core.label.label import NONE, SALT_PER_SODIUM, Label, Printed, printed
 
 _BESIDE_IN_CARBOHYDRATE: Final = ("sugars_g", "polyols_g", "allulose_g")
 _BESIDE_IN_WEIGHT: Final = (

@@ -8,10 +8,10 @@ from dataclasses import dataclass
 from datetime import datetime
 from typing import Literal
 
-from gasket.core.margin import Portion, value_of
+from gasket.core.label.panel import NUTRIENTS, Nutrient
 from gasket.core.numbers import Answer
-from gasket.core.panel import NUTRIENTS, Nutrient
-from gasket.core.trial import Build, BuildChange, BuildLine
+from gasket.core.rebuild.trial import Build, BuildChange, BuildLine
+from gasket.core.reckoning.margin import Portion, value_of
 from gasket.core.weighing.pour import tolerance_g
 
 Kind = Literal["added", "removed", "changed"]

@@ -6,9 +6,9 @@ from typing import Annotated, Final, Literal, Self, get_args
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
-from gasket.core.batch import Original
-from gasket.core.margin import Figure, Portion
 from gasket.core.numbers import Amount, Answer, Value
+from gasket.core.reckoning.batch import Original
+from gasket.core.reckoning.margin import Figure, Portion
 
 GoalKey = Literal[
     "kcal",

@@ -6,11 +6,11 @@ from typing import Final
 
 import numpy as np
 
-from gasket.core.energy import EnergyMethod
-from gasket.core.kinds import FoodKind, guess_kind
-from gasket.core.labels import SALT_PER_SODIUM, Label
-from gasket.core.packages import Package, price_per_g
-from gasket.core.panel import INDEX, Nutrient, Panel, panel_of
+from gasket.core.label.energy import EnergyMethod
+from gasket.core.label.label import SALT_PER_SODIUM, Label
+from gasket.core.label.package import Package, price_per_g
+from gasket.core.label.panel import INDEX, Nutrient, Panel, panel_of
+from gasket.core.trade.kinds import FoodKind, guess_kind
 
 ASH: Final = 0.01
 """Minerals of an ordinary food, g per g (common practice)."""

@@ -3,13 +3,13 @@
 from collections.abc import Iterator
 from typing import Final
 
-from gasket.core.contents import Contains, Used, contains
-from gasket.core.ingredients import Ingredient
-from gasket.core.kinds import MEATS, POWDERS, FoodKind
+from gasket.core.label.package import Allergen
 from gasket.core.numbers import Answer
-from gasket.core.packages import Allergen
-from gasket.core.trial import Need
-from gasket.core.workpiece import PlacedLine, Workpiece
+from gasket.core.rebuild.ingredients import Ingredient
+from gasket.core.rebuild.trial import Need
+from gasket.core.rebuild.workpiece import PlacedLine, Workpiece
+from gasket.core.reckoning.contents import Contains, Used, contains
+from gasket.core.trade.kinds import MEATS, POWDERS, FoodKind
 
 NEED_NAMES: Final[dict[Need, str]] = {
     "vegan": "vegan",

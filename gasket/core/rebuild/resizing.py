@@ -11,10 +11,10 @@ from typing import Annotated, Final, Literal
 from pydantic import Field
 
 from gasket.core.errors import FaultyInput
-from gasket.core.kinds import FoodKind
 from gasket.core.numbers import Answer, Positive, Value
-from gasket.core.trial import Build, BuildChange, BuildLine, LineId
-from gasket.core.workpiece import PlacedLine, Workpiece
+from gasket.core.rebuild.trial import Build, BuildChange, BuildLine, LineId
+from gasket.core.rebuild.workpiece import PlacedLine, Workpiece
+from gasket.core.trade.kinds import FoodKind
 
 LINEAR_UP_TO: Final = 4.0
 """Raising agents and salt scale in line with the rest up to about here (common practice)."""

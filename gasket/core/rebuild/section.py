@@ -2,12 +2,12 @@
 
 from collections.abc import Mapping
 
-from gasket.core.batch import Original
+from gasket.core.label.panel import Material
 from gasket.core.numbers import Answer
-from gasket.core.panel import Material
-from gasket.core.reckon import LineShare, Result
-from gasket.core.trial import Build, where
-from gasket.core.workpiece import Workpiece
+from gasket.core.rebuild.trial import Build, where
+from gasket.core.rebuild.workpiece import Workpiece
+from gasket.core.reckoning.batch import Original
+from gasket.core.reckoning.reckon import LineShare, Result
 
 
 class Layer(Answer):

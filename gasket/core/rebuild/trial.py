@@ -6,11 +6,11 @@ from typing import Annotated, Final, Literal, Self
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
-from gasket.core.batch import Batch, Component, Line, Name, Original, Portions, Settings
-from gasket.core.families import Family
-from gasket.core.goals import Goal
-from gasket.core.labels import Label
+from gasket.core.label.label import Label
 from gasket.core.numbers import Amount, Number, Value, YesNo
+from gasket.core.rebuild.goals import Goal
+from gasket.core.reckoning.batch import Batch, Component, Line, Name, Original, Portions, Settings
+from gasket.core.trade.families import Family
 
 MOST_LINES: Final = 500
 """In one component."""

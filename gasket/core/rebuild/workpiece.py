@@ -7,12 +7,12 @@ from collections.abc import Iterator, Mapping
 from dataclasses import dataclass
 from typing import Literal
 
-from gasket.core.batch import Batch
-from gasket.core.formula import flatten
-from gasket.core.ingredients import Ingredient
-from gasket.core.kinds import DRY_BASE, FoodKind
-from gasket.core.portions import divide
-from gasket.core.trial import Build, BuildLine, planned_g
+from gasket.core.rebuild.ingredients import Ingredient
+from gasket.core.rebuild.trial import Build, BuildLine, planned_g
+from gasket.core.reckoning.batch import Batch
+from gasket.core.reckoning.formula import flatten
+from gasket.core.reckoning.portions import divide
+from gasket.core.trade.kinds import DRY_BASE, FoodKind
 
 Quality = Literal[
     "kcal",

@@ -12,8 +12,8 @@ from pydantic import (
 )
 from pydantic_core import PydanticCustomError
 
-from gasket.core.energy import EnergyMethod
-from gasket.core.labels import Label
+from gasket.core.label.energy import EnergyMethod
+from gasket.core.label.label import Label
 from gasket.core.numbers import Amount, Number, Positive, Value, more_than_a_speck
 
 Name = Annotated[str, Field(max_length=200)]

@@ -2,14 +2,13 @@
 
 from collections.abc import Iterable
 
-from gasket.core.build_checks.checks import POLYOLS_MOST
-from gasket.core.cooking.safety import Caution
-from gasket.core.margin import value_of
-from gasket.core.packages import Flag
-from gasket.core.reckon import Result
+from gasket.core.label.package import Flag
+from gasket.core.reckoning.margin import value_of
+from gasket.core.reckoning.reckon import Result
+from gasket.core.trade.caution import POLYOLS_MOST, Caution
 
 
-def of_contents(result: Result, flags: Iterable[Flag]) -> list[Caution]:
+def cautions_of_contents(result: Result, flags: Iterable[Flag]) -> list[Caution]:
     """Cautions that follow from figures and labels, for everybody who eats it."""
     found = []
     share = value_of(result.per_100g.polyols_g) if result.per_100g else None

@@ -7,9 +7,9 @@ fourteen).
 from collections.abc import Iterable
 from typing import Final, NamedTuple, TypeVar
 
-from gasket.core.kinds import FoodKind
+from gasket.core.label.package import Allergen, AllergenSchool, Flag, Package, allergens_named
 from gasket.core.numbers import Answer
-from gasket.core.packages import Allergen, AllergenSchool, Flag, Package, allergens_named
+from gasket.core.trade.kinds import FoodKind
 
 T = TypeVar("T")
 

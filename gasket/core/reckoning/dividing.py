@@ -6,11 +6,11 @@ from typing import Annotated, Final, Literal, Self
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
-from gasket.core.batch import Pieces, Portions
-from gasket.core.margin import Facts, Figure
 from gasket.core.numbers import Answer, Positive, Value, YesNo
-from gasket.core.pan_cut import PanCut
-from gasket.core.portions import scoop
+from gasket.core.reckoning.batch import Pieces, Portions
+from gasket.core.reckoning.margin import Facts, Figure
+from gasket.core.reckoning.pan_cut import PanCut
+from gasket.core.reckoning.portions import scoop
 
 Way = Literal["count", "scoop", "cut", "grams"]
 MOST_OF_A_BATCH: Final = 1000

@@ -7,14 +7,14 @@ from typing import Final, Literal
 
 import numpy as np
 
-from gasket.core.audit import Audit, Verdict, audit
-from gasket.core.batch import Batch, Weighed
-from gasket.core.formula import Formula, Grams
-from gasket.core.labels import Label
-from gasket.core.margin import grams_present, slack_of_sum
+from gasket.core.label.audit import Audit, Verdict, audit
+from gasket.core.label.label import Label
+from gasket.core.label.panel import opened_by_unsaid_fibre
 from gasket.core.numbers import Answer
-from gasket.core.panel import opened_by_unsaid_fibre
-from gasket.core.portions import Division, state_of_pieces
+from gasket.core.reckoning.batch import Batch, Weighed
+from gasket.core.reckoning.formula import Formula, Grams
+from gasket.core.reckoning.margin import grams_present, slack_of_sum
+from gasket.core.reckoning.portions import Division, state_of_pieces
 
 Severity = Literal["note", "warning"]
 

@@ -17,9 +17,9 @@ from dataclasses import dataclass, field
 
 import numpy as np
 
-from gasket.core.batch import Batch, Component, Line, Weighed
 from gasket.core.errors import Fault, FaultyInput
-from gasket.core.panel import Row
+from gasket.core.label.panel import Row
+from gasket.core.reckoning.batch import Batch, Component, Line, Weighed
 
 _ROUNDING_SLACK = 1e-9
 

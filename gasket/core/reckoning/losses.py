@@ -2,7 +2,7 @@
 
 from collections.abc import Iterable, Sequence
 
-from gasket.core.batch import Component, FatRemoved
+from gasket.core.reckoning.batch import Component, FatRemoved
 
 
 def less_lost(

@@ -14,9 +14,9 @@ from typing import Final
 import numpy as np
 from numpy.typing import NDArray
 
-from gasket.core.formula import Formula, Grams
+from gasket.core.label.panel import INDEX, NUTRIENTS, PARTS, Material, Panel, Row
 from gasket.core.numbers import Answer
-from gasket.core.panel import INDEX, NUTRIENTS, PARTS, Material, Panel, Row
+from gasket.core.reckoning.formula import Formula, Grams
 
 Band = tuple[float, float]
 TWO_SIDED_95: Final = 1.96

@@ -8,8 +8,8 @@ import math
 from collections.abc import Sequence
 from typing import Final
 
-from gasket.core.margin import TWO_SIDED_95, Band, Figure, Portion
 from gasket.core.numbers import Answer
+from gasket.core.reckoning.margin import TWO_SIDED_95, Band, Figure, Portion
 
 BY_EYE: Final = 0.125
 """Relative standard deviation of a piece divided by eye, from memory."""

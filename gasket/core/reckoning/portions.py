@@ -3,8 +3,8 @@
 from dataclasses import dataclass
 from typing import Literal
 
-from gasket.core.batch import Batch
 from gasket.core.errors import FaultyInput
+from gasket.core.reckoning.batch import Batch
 
 
 @dataclass(frozen=True, slots=True)

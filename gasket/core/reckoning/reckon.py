@@ -11,10 +11,20 @@ from typing import Final, Literal
 
 import numpy as np
 
-from gasket.core.batch import Batch, Original
-from gasket.core.findings import Context, Finding, find
-from gasket.core.formula import Formula, Grams, Share, flatten, quantity
-from gasket.core.margin import (
+from gasket.core.label.panel import (
+    INDEX,
+    KCAL_PER_G_FAT,
+    NUTRIENTS,
+    Material,
+    Nutrient,
+    Row,
+    panel_of,
+)
+from gasket.core.numbers import Answer
+from gasket.core.reckoning.batch import Batch, Original
+from gasket.core.reckoning.findings import Context, Finding, find
+from gasket.core.reckoning.formula import Formula, Grams, Share, flatten, quantity
+from gasket.core.reckoning.margin import (
     TWO_SIDED_95,
     Amounts,
     Band,
@@ -26,10 +36,8 @@ from gasket.core.margin import (
     amounts,
     facts,
 )
-from gasket.core.numbers import Answer
-from gasket.core.panel import INDEX, KCAL_PER_G_FAT, NUTRIENTS, Material, Nutrient, Row, panel_of
-from gasket.core.portions import Division, divide, weight_g
-from gasket.core.says_who import says_who
+from gasket.core.reckoning.portions import Division, divide, weight_g
+from gasket.core.reckoning.says_who import says_who
 
 Origin = Literal["label", "weight"]
 _WHOLE_PORTION: Final = Share(1.0, 1.0, 1.0, 1.0)

@@ -2,8 +2,8 @@
 
 from typing import Final
 
-from gasket.core.batch import Batch
-from gasket.core.panel import NUTRIENTS, Nutrient
+from gasket.core.label.panel import NUTRIENTS, Nutrient
+from gasket.core.reckoning.batch import Batch
 
 _ROUNDING: Final = {
     "us": ("us-rounding", "us-serving-rounding"),
@@ -19,7 +19,7 @@ _ENERGY: Final = {
 
 
 def says_who(batch: Batch) -> dict[Nutrient, tuple[str, ...]]:
-    """Keys of `gasket.core.sources.SOURCES` behind each figure, in reading order."""
+    """Keys of `gasket.core.trade.sources.SOURCES` behind each figure, in reading order."""
     labels = batch.labels.values()
     styles = sorted({label.style for label in labels})
     rounding = [key for style in styles for key in _ROUNDING[style]]

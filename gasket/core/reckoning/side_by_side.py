@@ -8,12 +8,12 @@ from typing import Final, Literal, NamedTuple
 
 import numpy as np
 
-from gasket.core.energy import EnergyMethod, Sum
-from gasket.core.labels import Label
-from gasket.core.margin import Amounts, Facts, facts
+from gasket.core.label.energy import EnergyMethod, Sum
+from gasket.core.label.label import Label
+from gasket.core.label.package import Package, price_per_g
+from gasket.core.label.panel import INDEX, NUTRIENTS, Row, panel_of, sums_of
 from gasket.core.numbers import Answer
-from gasket.core.packages import Package, price_per_g
-from gasket.core.panel import INDEX, NUTRIENTS, Row, panel_of, sums_of
+from gasket.core.reckoning.margin import Amounts, Facts, facts
 
 Base = Literal["per_100g", "per_100kcal", "per_30g_protein", "per_price"]
 PROTEIN_G: Final = 30.0

@@ -5,9 +5,9 @@ from typing import Final
 
 import numpy as np
 
-from gasket.core.target.formulation import Task
-from gasket.core.target.limits import Limit, Spot
-from gasket.core.target.programme import Programme, Solution, solve
+from gasket.core.solver.formulation import Task
+from gasket.core.solver.limits import Limit, Spot
+from gasket.core.solver.programme import Programme, Solution, solve
 
 CLOSEST_NODES: Final = 500
 CHANGE_WEIGHT: Final = 0.005

@@ -5,22 +5,23 @@ for counted lines; for each swap: grams taken, whether it is used. The gentlest 
 
     Σ |change| / grams now + ½ Σ taken / grams now + TOUCH × (lines touched + swaps used)
 
-A line moves by itself or takes one swap: "at most half" leaves the other half. The leanest and the one with
-most protein minimise kcal or −protein relative to today, touching at most one line more than the
-gentlest does, with a small cost for change, so that they too leave alone what brings little.
+A line moves by itself or takes one swap: "at most half" leaves the other half. The leanest and the
+one with most protein minimise kcal or −protein relative to today, touching at most one line more
+than the gentlest does, with a small cost for change, so that they too leave alone what brings
+little.
 """
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, replace
 from typing import Final
 
 import numpy as np
 
 from gasket.core.build_checks.bench import Bench
-from gasket.core.target.limits import Limit, Spot
-from gasket.core.target.moves import LineMove, SwapMove
-from gasket.core.target.programme import Programme, Vector
-from gasket.core.workpiece import Quality, Workpiece
+from gasket.core.rebuild.workpiece import Quality, Workpiece
+from gasket.core.solver.limits import Limit, Spot
+from gasket.core.solver.moves import LineMove, SwapMove
+from gasket.core.solver.programme import Programme, Vector
 
 TOUCH: Final = 2.0
 SWAPPED: Final = 0.5
@@ -163,16 +164,19 @@ def _structure(at: Variables) -> list[tuple[Vector, float, float]]:
             row = np.zeros(at.size)
             row[at.taken(s)], row[at.used(s)] = 1.0, -share * now
             found.append((row, low, high))
+    return [*found, *_one_change(at)]
+
+
+def _one_change(at: Variables) -> Iterator[tuple[Vector, float, float]]:
+    """A line moves or is swapped; where more of it comes in, it does not go out."""
     for i in {of for of, _ in at.swaps}:
-        found.append((_changes(at, i), -np.inf, 1.0))
+        yield _changes(at, i), -np.inf, 1.0
     for s, (i, swap) in enumerate(at.swaps):
         for j, other in enumerate(at.moves):
             if j != i and other.takes_in(swap, at.moves[i]):
-                # Where more of it comes in, it does not go out.
                 comes = _changes(at, j)
                 comes[at.used(s)] = 1.0
-                found.append((comes, -np.inf, 1.0))
-    return found
+                yield comes, -np.inf, 1.0
 
 
 def _changes(at: Variables, i: int) -> Vector:

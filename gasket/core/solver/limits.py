@@ -12,15 +12,15 @@ from typing import Final
 from gasket.core.build_checks.bench import Bench
 from gasket.core.build_checks.checks import (
     MOSTLY_WHEY,
-    POLYOLS_MOST,
     SODA_IN_POWDER,
     WHEY_MOST,
 )
-from gasket.core.families import Span
-from gasket.core.goals import GOAL_NAMES, SOFT, Goal, GoalKey, Limits
-from gasket.core.ingredients import Ingredient
-from gasket.core.kinds import DRY_BASE, FLOURS, POWDERS
-from gasket.core.workpiece import Quality, quality
+from gasket.core.rebuild.goals import GOAL_NAMES, SOFT, Goal, GoalKey, Limits
+from gasket.core.rebuild.ingredients import Ingredient
+from gasket.core.rebuild.workpiece import Quality, quality
+from gasket.core.trade.caution import POLYOLS_MOST
+from gasket.core.trade.families import Span
+from gasket.core.trade.kinds import DRY_BASE, FLOURS, POWDERS
 
 PAN_FILL: Final = Span(0.9, 1.15)
 """A serving keeps about its weight, unless the goal says otherwise: the pan stays as full."""

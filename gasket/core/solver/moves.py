@@ -12,14 +12,14 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Final
 
-from gasket.core.ingredients import Ingredient
-from gasket.core.kinds import SEASONINGS, FoodKind
-from gasket.core.needs import breaks
+from gasket.core.rebuild.ingredients import Ingredient
+from gasket.core.rebuild.needs import breaks
+from gasket.core.rebuild.workpiece import PlacedLine, Workpiece
+from gasket.core.solver.limits import Spot
 from gasket.core.swaps.model import Swap
 from gasket.core.swaps.options import CRUMB, Ready, Shelf, ready_swaps
 from gasket.core.swaps.sense import holds_the_dish, makes_sense
-from gasket.core.target.limits import Spot
-from gasket.core.workpiece import PlacedLine, Workpiece
+from gasket.core.trade.kinds import SEASONINGS, FoodKind
 
 LESS, MORE = 0.5, 2.0
 """A free line stays between half and twice its grams."""

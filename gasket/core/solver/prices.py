@@ -3,8 +3,8 @@
 from typing import Final
 
 from gasket.core.numbers import Answer
-from gasket.core.target.formulation import Task
-from gasket.core.target.programme import Programme, Solution, row_prices
+from gasket.core.solver.formulation import Task
+from gasket.core.solver.programme import Programme, Solution, row_prices
 
 _SLACK: Final = 1e-6
 

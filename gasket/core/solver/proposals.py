@@ -5,15 +5,15 @@ from dataclasses import replace
 from typing import Final, Literal
 
 from gasket.core.build_checks.checks import alarms
-from gasket.core.ingredients import Ingredient
 from gasket.core.numbers import Answer
+from gasket.core.rebuild.ingredients import Ingredient
+from gasket.core.rebuild.trial import BuildChange, BuildLine
+from gasket.core.rebuild.workpiece import Workpiece
+from gasket.core.solver.formulation import Task, Variables
+from gasket.core.solver.limits import Spot
+from gasket.core.solver.moves import LineMove, SwapMove
+from gasket.core.solver.programme import Solution, Vector
 from gasket.core.swaps.options import Effect, SwapIn, moved_by, round_g, stand_in, with_less
-from gasket.core.target.formulation import Task, Variables
-from gasket.core.target.limits import Spot
-from gasket.core.target.moves import LineMove, SwapMove
-from gasket.core.target.programme import Solution, Vector
-from gasket.core.trial import BuildChange, BuildLine
-from gasket.core.workpiece import Workpiece
 
 ProposalKey = Literal["gentlest", "leanest", "most_protein", "closest"]
 NAMES: Final[dict[ProposalKey, str]] = {

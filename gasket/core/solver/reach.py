@@ -4,8 +4,8 @@ from dataclasses import replace
 from typing import Final
 
 from gasket.core.numbers import Answer
-from gasket.core.target.collision import closest, collision
-from gasket.core.target.formulation import (
+from gasket.core.solver.collision import closest, collision
+from gasket.core.solver.formulation import (
     Task,
     programme,
     tightened,
@@ -13,9 +13,9 @@ from gasket.core.target.formulation import (
     towards,
     with_touches,
 )
-from gasket.core.target.prices import Price, prices_of
-from gasket.core.target.programme import Programme, Solution, Vector, solve, solve_soon
-from gasket.core.target.proposals import Proposal, ProposalKey, proposal
+from gasket.core.solver.prices import Price, prices_of
+from gasket.core.solver.programme import Programme, Solution, Vector, solve, solve_soon
+from gasket.core.solver.proposals import Proposal, ProposalKey, proposal
 
 ONE_MORE: Final = 1
 """Lines that the leanest and the richest may touch beyond those of the gentlest."""

@@ -2,9 +2,9 @@
 
 from typing import Final
 
-from gasket.core.families import Family
-from gasket.core.kinds import FoodKind
 from gasket.core.swaps.model import Swap, SwapPart
+from gasket.core.trade.families import Family
+from gasket.core.trade.kinds import FoodKind
 
 _BAKED: Final[tuple[Family, ...]] = ("cake", "brownie", "batter", "dough", "crepe", "no_bake")
 _SWEET: Final[tuple[Family, ...]] = (*_BAKED, "custard", "frozen", "drink")

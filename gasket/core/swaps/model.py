@@ -4,9 +4,9 @@ from typing import Annotated, Final, Literal
 
 from pydantic import Field
 
-from gasket.core.families import Family
-from gasket.core.kinds import FoodKind
 from gasket.core.numbers import Number, Value, YesNo
+from gasket.core.trade.families import Family
+from gasket.core.trade.kinds import FoodKind
 
 Share = Annotated[Number, Field(gt=0, le=1)]
 Ratio = Annotated[Number, Field(gt=0, le=100)]

@@ -6,13 +6,13 @@ from dataclasses import dataclass
 from itertools import islice, product
 from typing import Final
 
-from gasket.core.ingredients import Ingredient
-from gasket.core.kinds import FoodKind
-from gasket.core.needs import breaks
 from gasket.core.numbers import Answer
+from gasket.core.rebuild.ingredients import Ingredient
+from gasket.core.rebuild.needs import breaks
+from gasket.core.rebuild.trial import BuildChange, BuildLine, Need
+from gasket.core.rebuild.workpiece import PlacedLine, Quality, Workpiece, quality
 from gasket.core.swaps.model import Swap, SwapPart
-from gasket.core.trial import BuildChange, BuildLine, Need
-from gasket.core.workpiece import PlacedLine, Quality, Workpiece, quality
+from gasket.core.trade.kinds import FoodKind
 
 LIGHTER: Final = 0.8
 """A lighter package has at most this share of the energy of what it replaces."""

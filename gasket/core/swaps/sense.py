@@ -10,8 +10,8 @@ from collections.abc import Iterable
 from functools import lru_cache
 from typing import Final, Literal
 
-from gasket.core.ingredients import Ingredient
-from gasket.core.kinds import FoodKind
+from gasket.core.rebuild.ingredients import Ingredient
+from gasket.core.trade.kinds import FoodKind
 
 Side = Literal["sweet", "savoury", "neutral"]
 

@@ -9,7 +9,7 @@ from collections.abc import Iterable
 from functools import lru_cache
 from typing import Final, Literal, get_args
 
-from gasket.core.meats import Form, Meat, meat_in
+from gasket.core.trade.meats import Form, Meat, meat_in
 
 FoodKind = Literal[
     "flour",

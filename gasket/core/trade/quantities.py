@@ -9,7 +9,7 @@ from typing import Final
 
 from gasket.core.errors import FaultyInput
 from gasket.core.numbers import MOST_G
-from gasket.core.written_numbers import both_ways, read_number
+from gasket.core.trade.written_numbers import both_ways, read_number
 
 # NIST SP 811, Appendix B (exact by definition for the pound and the ounce).
 GRAMS_PER: Final[dict[str, float]] = {

@@ -7,7 +7,7 @@ things; pint does the rest. Its import takes a third of a second, so it waits un
 from functools import lru_cache
 from typing import TYPE_CHECKING, Any, Final, Literal
 
-from gasket.core.quantities import GRAMS_PER, MILLILITRES_PER, HouseholdSystem
+from gasket.core.trade.quantities import GRAMS_PER, MILLILITRES_PER, HouseholdSystem
 
 if TYPE_CHECKING:
     import pint

@@ -2,8 +2,8 @@
 
 from typing import Final
 
-from gasket.core.families import Family
 from gasket.core.numbers import Answer
+from gasket.core.trade.families import Family
 
 USUAL_LOSS: Final[dict[Family, tuple[float, float]]] = {
     "cake": (0.08, 0.12),

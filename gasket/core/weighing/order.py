@@ -8,7 +8,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Final, Literal
 
-from gasket.core.kinds import DRY_BASE, SEASONINGS, FoodKind
+from gasket.core.trade.kinds import DRY_BASE, SEASONINGS, FoodKind
 
 Wetness = Literal["dry", "wet"]
 

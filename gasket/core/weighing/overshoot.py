@@ -3,7 +3,7 @@
 from typing import Literal
 
 from gasket.core.numbers import Answer
-from gasket.core.weighing.records import Scope
+from gasket.core.weighing.records import LEAST_RATIO, MOST_RATIO, Scope
 
 ChoiceName = Literal["accept", "to_target", "carry_open", "carry_all"]
 
@@ -23,8 +23,16 @@ def choices(net_g: float, target_g: float) -> tuple[Choice, ...]:
     """What can be done with `net_g` on a target of `target_g` (> 0): accept it, bring it to the
     target, or carry the ratio to the lines still open or to the whole trial (domain notes, 6)."""
     ways: list[Choice] = [Choice(name="accept"), Choice(name="to_target")]
-    if net_g > 0 and target_g > 0:
-        factor = net_g / target_g
+    factor = ratio_of(net_g, target_g)
+    if factor is not None:
         ways.append(Choice(name="carry_open", factor=factor, scope="open"))
         ways.append(Choice(name="carry_all", factor=factor, scope="all"))
     return tuple(ways)
+
+
+def ratio_of(net_g: float | None, target_g: float) -> float | None:
+    """What was weighed relative to its target, within what may be carried on; None without a
+    weight or a target."""
+    if not net_g or target_g <= 0:
+        return None
+    return min(MOST_RATIO, max(LEAST_RATIO, net_g / target_g))

@@ -22,6 +22,11 @@ OPEN: Final = "open"
 """What a page saw of a line of which nothing is recorded."""
 
 
+LEAST_RATIO: Final = 0.01
+MOST_RATIO: Final = 100.0
+"""So far may what is carried on change a target: beyond it something else went wrong."""
+
+
 class Reading(Value):
     """One line from the scale. `division_g` is the unit of the last digit shown."""
 
@@ -115,7 +120,7 @@ class Capture(Value):
     seen: RecordId | None = None
     label_id: int | None = None
     revision_id: int | None = None
-    factor: Annotated[Number, Field(ge=0.01, le=100)] | None = None
+    factor: Annotated[Number, Field(ge=LEAST_RATIO, le=MOST_RATIO)] | None = None
     scope: Scope | None = None
     note: Annotated[str, Field(max_length=300)] = ""
 

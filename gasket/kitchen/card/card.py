@@ -7,30 +7,33 @@ from typing import Literal
 
 from sqlmodel import Session
 
-from gasket.core.batch import Batch
-from gasket.core.cautions import of_contents
-from gasket.core.contents import Contains, Used, contains
 from gasket.core.cooking.keeping import Keeps, keeping, keeps_until
 from gasket.core.cooking.parts import role_of
-from gasket.core.cooking.safety import Caution, cautions, rule
-from gasket.core.families import Family
-from gasket.core.goals import GoalState, goal_states
-from gasket.core.margin import value_of
+from gasket.core.cooking.safety import cautions, rule
 from gasket.core.numbers import Answer
-from gasket.core.pieces import Spread
-from gasket.core.reckon import Reckoning, reckon
-from gasket.core.section import Column
-from gasket.core.sources import SOURCES, Source
+from gasket.core.rebuild.goals import GoalState, goal_states
+from gasket.core.rebuild.section import Column
+from gasket.core.reckoning.batch import Batch
+from gasket.core.reckoning.cautions import cautions_of_contents
+from gasket.core.reckoning.contents import Contains, Used, contains
+from gasket.core.reckoning.margin import value_of
+from gasket.core.reckoning.pieces import Spread
+from gasket.core.reckoning.reckon import Reckoning, reckon
+from gasket.core.reckoning.weighed_batch import WrittenLine
+from gasket.core.trade.caution import Caution
+from gasket.core.trade.families import Family
+from gasket.core.trade.sources import SOURCES, Source
+from gasket.core.trade.yields import Yield
 from gasket.core.weighing.weigh_in import LineStatus
-from gasket.core.weighing.weigh_in import replay as replay_weighing
-from gasket.core.yields import Yield
 from gasket.formats.card_text import amount, card_text
-from gasket.kitchen import build, cooked, cooking, finishes, portioning, weighed
-from gasket.kitchen.batch_figures import Before, by_older_rules
-from gasket.kitchen.card_steps import CardStep, told
-from gasket.kitchen.finishes import Plated
+from gasket.kitchen.card.card_steps import CardStep, told
+from gasket.kitchen.cook import cooked, cooking
+from gasket.kitchen.cook.batch_figures import Before, by_older_rules
+from gasket.kitchen.portion import plates, portioning
+from gasket.kitchen.portion.plates import Plated
+from gasket.kitchen.rebuild import build
+from gasket.kitchen.weigh import weighed
 from gasket.store import rows
-from gasket.store.tables import BatchLineRow
 
 _EATEN_COLD: frozenset[Family] = frozenset(
     {"cake", "brownie", "custard", "drink", "frozen", "no_bake"}
@@ -117,10 +120,10 @@ def card(session: Session, batch_id: int) -> Card:
     made_at = cooked.made_at(made, log)
     made_on = cooked.local_day(made_at)
     flags = [flag for one in made.shelved.values() for flag in one.package.flags]
-    warned = (*cautions(steps, foods, made.family), *of_contents(made.result, flags))
+    warned = (*cautions(steps, foods, made.family), *cautions_of_contents(made.result, flags))
     cited = {key for keys in made.result.says_who.values() for key in keys}
     cited |= {one.source for one in warned} | {one.source for one in advice}
-    plated = finishes.plates(session, batch_id, made).plated
+    plated = plates.plates(session, batch_id, made).plated
     lines = tuple(_lines(made))
     words, keeps = serving_words(made), keeps_until("fridge", made_on, advice, made.house.safety)
     contents = _contains(made)
@@ -187,7 +190,7 @@ def serving_words(made: weighed.Weighed) -> str:
 
 def _as_planned(made: weighed.Weighed) -> AsPlanned:
     """What a serving would have been with every line as planned."""
-    nothing = replace(made, records=[], state=replay_weighing([], weighed.plan_of(made.rows)))
+    nothing = replace(made, records=())
     serving = (made if made.row.imported or made.row.free else nothing).result.serving
     return AsPlanned(
         kcal=value_of(serving.kcal), protein_g=value_of(serving.protein_g), grams=serving.grams
@@ -242,7 +245,7 @@ def _lines(made: weighed.Weighed) -> list[CardLine]:
     return [_line(made, line) for line in made.lines]
 
 
-def _line(made: weighed.Weighed, line: BatchLineRow) -> CardLine:
+def _line(made: weighed.Weighed, line: WrittenLine) -> CardLine:
     state = made.state_of(line)
     skipped = state.status is LineStatus.SKIPPED
     stand_in = made.is_stand_in(line) and not skipped
@@ -261,7 +264,7 @@ def _line(made: weighed.Weighed, line: BatchLineRow) -> CardLine:
     )
 
 
-def _kcal_more(made: weighed.Weighed, line: BatchLineRow) -> float | None:
+def _kcal_more(made: weighed.Weighed, line: WrittenLine) -> float | None:
     """What a serving has more because another food than planned went in."""
     used = value_of(made.result.serving.kcal)
     planned = value_of(reckon(made.as_planned(line)).serving.kcal)

@@ -5,14 +5,15 @@ from datetime import datetime
 
 from sqlmodel import Session
 
-from gasket.core.batch import Batch, Line
 from gasket.core.errors import FaultyInput
-from gasket.core.labels import Label
-from gasket.core.reckon import reckon
-from gasket.core.trial import MOST_COMPONENTS, MOST_LINES, Build, BuildComponent, BuildLine
+from gasket.core.label.label import Label
+from gasket.core.rebuild.trial import MOST_COMPONENTS, MOST_LINES, Build, BuildComponent, BuildLine
+from gasket.core.reckoning.batch import Batch, Line
+from gasket.core.reckoning.reckon import reckon
 from gasket.core.weighing.records import Kind, Origin, Record
-from gasket.kitchen import shelf, weigh, weighed
-from gasket.kitchen.weigh_sheet import BatchSheet
+from gasket.kitchen.shelf import shelf
+from gasket.kitchen.weigh import weigh, weighed
+from gasket.kitchen.weigh.weigh_sheet import BatchSheet
 from gasket.store import rows
 from gasket.store.tables import BatchLineRow, BatchRow, DishRow, LabelRevisionRow, TrialRow
 

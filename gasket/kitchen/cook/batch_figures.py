@@ -11,11 +11,12 @@ from gasket.core.cooking.keeping import Keeps, keeping
 from gasket.core.cooking.oven_memory import Baked, bakes_of
 from gasket.core.cooking.steps import Step
 from gasket.core.cooking.stock import Lot, Move, book_of
-from gasket.core.margin import Figure, Portion
 from gasket.core.numbers import Answer
-from gasket.kitchen import cooked, weighed
+from gasket.core.reckoning.margin import Figure, Portion
+from gasket.kitchen.cook import cooked
 from gasket.kitchen.kept import Basis, Kept, KeptRow
-from gasket.kitchen.weighed import Weighed
+from gasket.kitchen.weigh import weighed
+from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
 from gasket.store.tables import BatchRow, BatchStampRow, KeptBatchRow, StockRow
 

@@ -8,7 +8,7 @@ from sqlmodel import Session, col, select
 
 from gasket.core.cooking.cook_log import CookLog, StepStatus, replay
 from gasket.core.cooking.steps import HOT, Step
-from gasket.kitchen.weighed import Weighed
+from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
 from gasket.store.tables import CookRow
 

@@ -18,7 +18,6 @@ from gasket.core.cooking.cook_log import (
 from gasket.core.cooking.keeping import INTO_THE_FRIDGE_MIN
 from gasket.core.cooking.oven_memory import Estimate, estimate
 from gasket.core.cooking.safety import (
-    Caution,
     InTheBuild,
     SafeRule,
     asked_of,
@@ -30,11 +29,13 @@ from gasket.core.cooking.steps import Step
 from gasket.core.cooking.temperatures import Knob
 from gasket.core.errors import Refused
 from gasket.core.numbers import Answer
-from gasket.kitchen import oven, stock, weighed
-from gasket.kitchen.cooked import cooked_at, log_of, steps_of
-from gasket.kitchen.laying_out import Laid, laid, task_of
-from gasket.kitchen.steps import knobs
-from gasket.kitchen.weighed import Weighed
+from gasket.core.trade.caution import Caution
+from gasket.kitchen.cook import oven
+from gasket.kitchen.cook.cooked import cooked_at, log_of, steps_of
+from gasket.kitchen.cook.laying_out import Laid, laid, task_of
+from gasket.kitchen.cook.steps import knobs
+from gasket.kitchen.weigh import stock_draws, weighed
+from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
 from gasket.store.tables import CookRow
 
@@ -243,7 +244,7 @@ def fridge_by(
 ) -> datetime | None:
     """When what was cooked must be in the fridge; None before, and once it was put away."""
     cooked = cooked_at(steps, log)
-    if cooked is None or stock.was_put_away(session, batch_id):
+    if cooked is None or stock_draws.was_put_away(session, batch_id):
         return None
     return cooked + timedelta(minutes=INTO_THE_FRIDGE_MIN)
 

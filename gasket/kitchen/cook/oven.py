@@ -5,7 +5,7 @@ from typing import Final
 from sqlmodel import Session
 
 from gasket.core.cooking.oven_memory import Baked
-from gasket.kitchen.batch_figures import BATCHES
+from gasket.kitchen.cook.batch_figures import BATCHES
 from gasket.store import rows
 
 MOST_COOKS: Final = 60

@@ -14,7 +14,6 @@ from gasket.core.cooking.oven_memory import Estimate, estimate
 from gasket.core.cooking.placing import following, mentions
 from gasket.core.cooking.preheat import with_preheats
 from gasket.core.cooking.safety import (
-    Caution,
     InTheBuild,
     SafeRule,
     asked_of,
@@ -28,11 +27,14 @@ from gasket.core.cooking.temperatures import Knob, knob
 from gasket.core.cooking.templates import steps_for
 from gasket.core.cooking.tools import by_hand
 from gasket.core.errors import Conflict, Fault, FaultyInput, Refused
-from gasket.core.families import Family
 from gasket.core.numbers import Answer, Value
-from gasket.core.trial import LineId
-from gasket.kitchen import build, oven, settings
-from gasket.kitchen.laying_out import Laid, lay_out
+from gasket.core.rebuild.trial import LineId
+from gasket.core.trade.caution import Caution
+from gasket.core.trade.families import Family
+from gasket.kitchen import settings
+from gasket.kitchen.cook import oven
+from gasket.kitchen.cook.laying_out import Laid, lay_out
+from gasket.kitchen.rebuild import build
 from gasket.store import rows
 from gasket.store.tables import TrialRow
 

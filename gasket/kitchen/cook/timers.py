@@ -11,8 +11,9 @@ from gasket.core.cooking.cook_log import CookDeed, CookLog, Deed, StepStatus, re
 from gasket.core.cooking.keeping import INTO_THE_FRIDGE_MIN
 from gasket.core.errors import Refused
 from gasket.core.numbers import Answer
-from gasket.kitchen import cooked, cooking, oven, weighed
-from gasket.kitchen.batch_figures import BATCHES
+from gasket.kitchen.cook import cooked, cooking, oven
+from gasket.kitchen.cook.batch_figures import BATCHES
+from gasket.kitchen.weigh import weighed
 from gasket.store import rows
 from gasket.store.tables import BatchRow, DishRow
 

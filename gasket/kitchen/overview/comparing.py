@@ -5,15 +5,17 @@ from typing import Final
 
 from sqlmodel import Session
 
-from gasket.core.batch import Batch
-from gasket.core.compare import Compared, compare
 from gasket.core.errors import FaultyInput, Unknown
-from gasket.core.margin import Figure, Portion
+from gasket.core.label.package import price_per_g
 from gasket.core.numbers import Answer
-from gasket.core.packages import price_per_g
-from gasket.core.reckon import Result, reckon
-from gasket.kitchen import build, settings, shelf
-from gasket.kitchen.shelf import ShelfLabel
+from gasket.core.reckoning.batch import Batch
+from gasket.core.reckoning.margin import Figure, Portion
+from gasket.core.reckoning.reckon import Result, reckon
+from gasket.core.reckoning.side_by_side import Compared, compare
+from gasket.kitchen import settings
+from gasket.kitchen.rebuild import build
+from gasket.kitchen.shelf import shelf
+from gasket.kitchen.shelf.shelf import ShelfLabel
 from gasket.store import rows
 from gasket.store.tables import FoodRow
 

@@ -8,14 +8,15 @@ from typing import Final
 from sqlmodel import Session
 
 from gasket.core.errors import Refused
-from gasket.core.goals import GoalState, goal_states
-from gasket.core.margin import AnyFigure, Portion
+from gasket.core.label.panel import Material
 from gasket.core.numbers import Answer
-from gasket.core.panel import Material
-from gasket.core.reckon import Result, reckon
-from gasket.core.section import Column
-from gasket.kitchen import build, trials, weighed
+from gasket.core.rebuild.goals import GoalState, goal_states
+from gasket.core.rebuild.section import Column
+from gasket.core.reckoning.margin import AnyFigure, Portion
+from gasket.core.reckoning.reckon import Result, reckon
 from gasket.kitchen.kept import Kept
+from gasket.kitchen.rebuild import build, trials
+from gasket.kitchen.weigh import weighed
 from gasket.store import rows
 from gasket.store.tables import DishRow, DishStampRow, KeptDishRow, TrialRow
 

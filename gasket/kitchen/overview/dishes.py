@@ -8,16 +8,16 @@ from pydantic import Field
 from sqlalchemy.orm import aliased
 from sqlmodel import Session, col, func, select
 
-from gasket.core.batch import Original
 from gasket.core.errors import Conflict, FaultyInput
 from gasket.core.numbers import Amount, Answer, Positive, Value, YesNo
-from gasket.core.reference_amounts import ReferenceKey
-from gasket.core.trial import ShortName
-from gasket.kitchen import build, originals, trials
-from gasket.kitchen.batch_figures import BATCHES, BatchFigures, Cooking
-from gasket.kitchen.dish_cards import CARDS, DishCard
-from gasket.kitchen.going_on import OpenCook, OpenWeighIn, open_cooks, open_weigh_ins
-from gasket.kitchen.originals import OriginalFrom
+from gasket.core.rebuild.trial import ShortName
+from gasket.core.reckoning.batch import Original
+from gasket.core.trade.reference_amounts import ReferenceKey
+from gasket.kitchen.cook.batch_figures import BATCHES, BatchFigures, Cooking
+from gasket.kitchen.overview.dish_cards import CARDS, DishCard
+from gasket.kitchen.overview.going_on import OpenCook, OpenWeighIn, open_cooks, open_weigh_ins
+from gasket.kitchen.rebuild import build, originals, trials
+from gasket.kitchen.rebuild.originals import OriginalFrom
 from gasket.store import rows
 from gasket.store.tables import BatchRow, DishRow, DishStampRow, TrialRow
 

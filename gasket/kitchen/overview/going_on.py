@@ -8,8 +8,8 @@ from sqlmodel import Session, col, select
 
 from gasket.core.cooking.cook_log import StepStatus, left_out
 from gasket.core.numbers import Answer
-from gasket.kitchen import cooked
-from gasket.kitchen.batch_figures import BATCHES
+from gasket.kitchen.cook import cooked
+from gasket.kitchen.cook.batch_figures import BATCHES
 from gasket.store import rows
 from gasket.store.tables import BatchRow, DishRow, TrialRow
 

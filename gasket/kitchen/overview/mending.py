@@ -9,15 +9,17 @@ from typing import Any, Final
 from pydantic import ValidationError
 from sqlmodel import Session, col, select
 
-from gasket.core.batch import Original
 from gasket.core.cooking.steps import Step, faults
-from gasket.core.dividing import Dividing
 from gasket.core.errors import FaultyInput, GasketError
 from gasket.core.numbers import Answer
-from gasket.core.reckon import reckon
-from gasket.core.trial import MOST_COMPONENTS, Build, BuildComponent, BuildLine, Terms
-from gasket.kitchen import batch_figures, build, dish_cards
-from gasket.kitchen.finishes import stored_finishes
+from gasket.core.rebuild.trial import MOST_COMPONENTS, Build, BuildComponent, BuildLine, Terms
+from gasket.core.reckoning.batch import Original
+from gasket.core.reckoning.dividing import Dividing
+from gasket.core.reckoning.reckon import reckon
+from gasket.kitchen.cook import batch_figures
+from gasket.kitchen.overview import dish_cards
+from gasket.kitchen.rebuild import build
+from gasket.kitchen.weigh.finishes import stored_finishes
 from gasket.store import rows
 from gasket.store.tables import BatchRow, ComponentRow, DishRow, LineRow, MendedRow, TrialRow
 

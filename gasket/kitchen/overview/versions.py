@@ -4,14 +4,16 @@ from datetime import datetime
 
 from sqlmodel import Session, col, select
 
-from gasket.core.batch import Batch
 from gasket.core.differences import Change, changes
-from gasket.core.labels import Label
-from gasket.core.margin import value_of
+from gasket.core.label.label import Label
+from gasket.core.label.package import Package
 from gasket.core.numbers import Answer
-from gasket.core.packages import Package
-from gasket.core.reckon import reckon
-from gasket.kitchen import build, shelf, weighed
+from gasket.core.reckoning.batch import Batch
+from gasket.core.reckoning.margin import value_of
+from gasket.core.reckoning.reckon import reckon
+from gasket.kitchen.rebuild import build
+from gasket.kitchen.shelf import shelf
+from gasket.kitchen.weigh import weighed
 from gasket.store import rows
 from gasket.store.tables import (
     BatchLineRow,

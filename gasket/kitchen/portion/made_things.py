@@ -11,17 +11,18 @@ from typing import Annotated, Final
 from pydantic import Field
 from sqlmodel import Session
 
-from gasket.core.batch import Batch, Component, Portions
-from gasket.core.contents import Used, contains
 from gasket.core.errors import FaultyInput, Refused
-from gasket.core.labels import Label
-from gasket.core.margin import Facts, Figure
+from gasket.core.label.label import Label
+from gasket.core.label.package import Package
 from gasket.core.numbers import Value
-from gasket.core.packages import Package
-from gasket.core.reckon import reckon
-from gasket.core.trial import ShortName
-from gasket.kitchen import shelf, weighed
-from gasket.kitchen.shelf import NewFood, ShelfFood
+from gasket.core.rebuild.trial import ShortName
+from gasket.core.reckoning.batch import Batch, Component, Portions
+from gasket.core.reckoning.contents import Used, contains
+from gasket.core.reckoning.margin import Facts, Figure
+from gasket.core.reckoning.reckon import reckon
+from gasket.kitchen.shelf import shelf
+from gasket.kitchen.shelf.shelf import NewFood, ShelfFood
+from gasket.kitchen.weigh import weighed
 
 _FIGURES: Final = (
     *("kcal", "protein_g", "carbohydrate_g", "fat_g", "fibre_g", "sugars_g"),

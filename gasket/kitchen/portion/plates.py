@@ -1,41 +1,19 @@
-"""Finishes at the plate: one base, several named ones, each eater another."""
+"""Plates: one base, several named finishes, each eater another."""
 
-from collections.abc import Iterable
 from typing import Annotated, Any
 
 from pydantic import Field
-from sqlmodel import Session, col, select
+from sqlmodel import Session
 
-from gasket.core.batch import Batch, FinishLine, Weighed
 from gasket.core.errors import Conflict, Fault, FaultyInput
-from gasket.core.margin import Portion
-from gasket.core.numbers import Amount, Answer, Value
-from gasket.core.reckon import reckon
-from gasket.core.trial import LineId, ShortName
-from gasket.kitchen import weighed
+from gasket.core.numbers import Answer, Value
+from gasket.core.reckoning.batch import Batch, FinishLine, Weighed
+from gasket.core.reckoning.margin import Portion
+from gasket.core.reckoning.reckon import reckon
+from gasket.kitchen.weigh import weighed
+from gasket.kitchen.weigh.finishes import MOST_FINISHES, Finish, PlateLine, pinned, plain
 from gasket.store import rows
-from gasket.store.tables import BatchRow, LabelRow, TrialRow
-
-MOST_FINISHES = 20
-MOST_LINES = 20
-
-
-class PlateLine(Value):
-    """So many grams of a label added to one serving, weighed or estimated from low to high."""
-
-    label_id: int
-    grams: Amount
-    low_g: Amount | None = None
-    high_g: Amount | None = None
-
-
-class Finish(Value):
-    """What is added to one serving at the plate, for whom (a side dish is one, too)."""
-
-    id: LineId
-    name: ShortName
-    eater: Annotated[str, Field(max_length=60)] = ""
-    lines: Annotated[tuple[PlateLine, ...], Field(max_length=MOST_LINES)] = ()
+from gasket.store.tables import BatchRow, LabelRow
 
 
 class FinishesEdit(Value):
@@ -71,15 +49,6 @@ def _key(revision: int) -> str:
     return f"label-{revision}"
 
 
-def stored_finishes(row: BatchRow) -> tuple[Finish, ...]:
-    return tuple(Finish.model_validate(_plain(one)) for one in row.finishes)
-
-
-def _plain(stored: dict[str, Any]) -> dict[str, Any]:
-    lines = [{k: v for k, v in line.items() if k != "revision_id"} for line in stored["lines"]]
-    return {**stored, "lines": lines}
-
-
 def plates(session: Session, batch_id: int, made: weighed.Weighed | None = None) -> Plates:
     """Every finish, reckoned on the batch's serving."""
     found = made or weighed.read(session, batch_id)
@@ -94,7 +63,7 @@ def plates(session: Session, batch_id: int, made: weighed.Weighed | None = None)
 
 def _plated(batch: Batch, stored: dict[str, Any], shelved: dict[int, weighed.Shelved]) -> Plated:
     panels = {_key(key): one.panel for key, one in shelved.items()}
-    finish = Finish.model_validate(_plain(stored))
+    finish = Finish.model_validate(plain(stored))
     added = tuple(
         FinishLine(label=_key(line["revision_id"]), **_weight(plate).model_dump())
         for line, plate in zip(stored["lines"], finish.lines, strict=True)
@@ -130,7 +99,7 @@ def save(session: Session, batch_id: int, edit: FinishesEdit) -> Plates:
         raise Conflict("finishes", plates(session, batch_id))
     _refuse_faulty(session, edit)
     kept = {line["label_id"]: line["revision_id"] for one in row.finishes for line in one["lines"]}
-    row.finishes = _pinned(session, edit.finishes, kept)
+    row.finishes = pinned(session, edit.finishes, kept)
     row.version += 1
     session.add(row)
     return plates(session, batch_id)
@@ -154,35 +123,3 @@ def _refuse_faulty(session: Session, edit: FinishesEdit) -> None:
                 faults.append(Fault(path=f"{at}.grams", message=says))
     if faults:
         raise FaultyInput(*faults)
-
-
-def _pinned(
-    session: Session, finishes: Iterable[Finish], kept: dict[int, int]
-) -> list[dict[str, Any]]:
-    finishes = list(finishes)
-    wanted = {line.label_id for one in finishes for line in one.lines} - kept.keys()
-    newest = {key: rows.key_of(row) for key, row in rows.newest_revisions(session, wanted).items()}
-    revisions = {**newest, **kept}
-    return [
-        {
-            **finish.model_dump(mode="json"),
-            "lines": [
-                {**line.model_dump(mode="json"), "revision_id": revisions[line.label_id]}
-                for line in finish.lines
-            ],
-        }
-        for finish in finishes
-    ]
-
-
-def carried_over(session: Session, dish_id: int) -> list[dict[str, Any]]:
-    """The finishes of the dish's latest batch, with the labels as they are now."""
-    query = (
-        select(BatchRow)
-        .join(TrialRow, col(TrialRow.id) == col(BatchRow.trial_id))
-        .where(TrialRow.dish_id == dish_id)
-        .order_by(col(BatchRow.id).desc())
-        .limit(1)
-    )
-    latest = session.exec(query).first()
-    return [] if latest is None else _pinned(session, stored_finishes(latest), {})

@@ -4,17 +4,18 @@ from typing import Final
 
 from sqlmodel import Session, and_, col, func, or_, select
 
-from gasket.core.dividing import USUAL_WAYS, OneWay, ways
-from gasket.core.margin import Portion
 from gasket.core.numbers import Answer
-from gasket.core.pan_cut import CutPieces, cut
-from gasket.core.pieces import Spread, learned, spread_by_eye, spread_weighed
-from gasket.core.portions import Scooped, scoop
+from gasket.core.reckoning.dividing import USUAL_WAYS, OneWay, ways
+from gasket.core.reckoning.margin import Portion
+from gasket.core.reckoning.pan_cut import CutPieces, cut
+from gasket.core.reckoning.pieces import Spread, learned, spread_by_eye, spread_weighed
+from gasket.core.reckoning.portions import Scooped, scoop
+from gasket.core.trade.yields import Yield, yield_of
 from gasket.core.weighing.records import Kind
-from gasket.core.yields import Yield, yield_of
-from gasket.kitchen import finishes, weighed
-from gasket.kitchen.finishes import Plates
-from gasket.kitchen.weighed import Weighed
+from gasket.kitchen.portion import plates
+from gasket.kitchen.portion.plates import Plates
+from gasket.kitchen.weigh import weighed
+from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store.tables import BatchRow, WeighingRow
 
 MOST_TO_LEARN_FROM: Final = 40
@@ -58,7 +59,7 @@ def sheet(session: Session, batch_id: int) -> PortionSheet:
         scooped=scooped,
         spread=spread_of(session, made),
         cooked=yield_of_batch(made),
-        plates=finishes.plates(session, batch_id, made),
+        plates=plates.plates(session, batch_id, made),
     )
 
 

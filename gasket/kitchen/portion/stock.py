@@ -1,6 +1,5 @@
 """The fridge and the freezer: what is left of which batch, and until when."""
 
-import uuid
 from collections.abc import Iterable
 from dataclasses import dataclass
 from datetime import date, datetime
@@ -10,18 +9,19 @@ from sqlmodel import Session, col, select
 
 from gasket.core.cooking.keeping import Keeps, eat_by, keeps_until
 from gasket.core.cooking.safety import SafetySchool
-from gasket.core.cooking.stock import Lot, Move, Place, StockMove, book_of, refusal
+from gasket.core.cooking.stock import PLACES, Lot, Move, Place, StockMove, book_of, refusal
 from gasket.core.errors import Refused
-from gasket.core.margin import AnyFigure
 from gasket.core.numbers import Answer
-from gasket.kitchen import cooked, settings, weighed
-from gasket.kitchen.batch_figures import BATCHES, BatchFigures, batches_on_hand
-from gasket.kitchen.weighed import Weighed
+from gasket.core.reckoning.margin import AnyFigure
+from gasket.kitchen import settings
+from gasket.kitchen.cook import cooked
+from gasket.kitchen.cook.batch_figures import BATCHES, BatchFigures, batches_on_hand
+from gasket.kitchen.weigh import weighed
+from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
 from gasket.store.tables import BatchRow, DishRow, StockRow, TrialRow
 
 MOST_AT_ONCE: Final = 30
-_PLACES: Final[tuple[Place, ...]] = ("fridge", "freezer")
 
 
 class ShelfLot(Answer):
@@ -132,7 +132,7 @@ def read(session: Session, batch_id: int, now: datetime) -> BatchStock:
         unbooked=figures.unbooked,
         gone=figures.gone,
         advice=figures.advice,
-        suggested={place: keeps_until(place, since, figures.advice, school) for place in _PLACES},
+        suggested={place: keeps_until(place, since, figures.advice, school) for place in PLACES},
         last_record=figures.last_booked,
     )
 
@@ -201,54 +201,3 @@ def on_hand(
     ]
     found.sort(key=lambda one: one.lots[0].until)
     return StockPage(stocks=tuple(found[offset : offset + limit]), total=len(found))
-
-
-def draw(session: Session, made: Weighed, now: datetime) -> None:
-    """Take what a closed weigh-in used of made things from their stock."""
-    for line in made.lines:
-        revision = made.revision_of(line)
-        package = made.shelved[revision].package if revision else None
-        grams = (made.state_of(line).net_g or 0.0) * made.share_of(line)
-        if package is None or package.made_from is None or grams <= 0:
-            continue
-        if session.get(BatchRow, package.made_from) is None:
-            continue  # a label can come from another kitchen
-        amount = grams if package.made_part else _servings(session, package.made_from, grams)
-        if not amount:
-            continue
-        move = StockMove(
-            id=str(uuid.uuid4()),
-            move=Move.DRAWN,
-            amount=amount,
-            part=package.made_part,
-            place=_place_of(session, package.made_from, package.made_part, amount),
-            note=f"{made.dish.name} {made.trial.letter}",
-        )
-        session.add(StockRow(batch_id=package.made_from, at=now, **move.model_dump()))
-
-
-def _servings(session: Session, batch_id: int, grams: float) -> float | None:
-    source = weighed.read(session, batch_id)
-    each = source.result.serving.grams
-    return grams / each if each else None
-
-
-def _place_of(session: Session, batch_id: int, part: str, amount: float) -> Place | None:
-    """Where there is enough of it: the fridge before the freezer, or it was never put away."""
-    stock = book_of(rows.stock_records(session, batch_id), part)
-    return next((place for place in _PLACES if stock.at(place) >= amount), None)
-
-
-def refuse_booked(session: Session, batch_id: int) -> None:
-    """Raises `Refused` when servings are put away or gone: they would become other servings."""
-    booked = book_of(rows.stock_records(session, batch_id), "").accounted
-    if booked > 0:
-        raise Refused(
-            f"Servings of this batch are put away or eaten already ({booked:g}). Undo those "
-            "entries to divide it otherwise."
-        )
-
-
-def was_put_away(session: Session, batch_id: int) -> bool:
-    query = select(StockRow).where(StockRow.batch_id == batch_id).order_by(col(StockRow.sequence))
-    return session.exec(query).first() is not None

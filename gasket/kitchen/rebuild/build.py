@@ -7,27 +7,29 @@ from typing import Annotated
 from pydantic import Field
 from sqlmodel import Session
 
-from gasket.core.batch import Batch, Original
 from gasket.core.build_checks.bench import Bench, BuildCheck
 from gasket.core.build_checks.checks import check_build
-from gasket.core.claims import claims
-from gasket.core.contents import Contains
 from gasket.core.cooking.steps import hands_on_min
 from gasket.core.errors import Conflict, Fault, FaultyInput
-from gasket.core.families import Family, guess_family
-from gasket.core.goals import GoalKey, GoalState, goal_states
-from gasket.core.needs import InTheWay, in_the_build, in_the_way
 from gasket.core.numbers import Answer, Value
-from gasket.core.nutrition_claims.deciding import NutritionClaim
-from gasket.core.reckon import Reckoning, Result, reckon
-from gasket.core.reference_amounts import REFERENCE_AMOUNTS, ReferenceAmount, ReferenceKey
-from gasket.core.scaling import OutOfStep, out_of_step
-from gasket.core.section import Column, Section, column, column_of_figures, links, scaled
-from gasket.core.trial import Build, plan
-from gasket.core.workpiece import Workpiece
-from gasket.kitchen import bench, originals, settings, shelf
-from gasket.kitchen.originals import OriginalBuild
-from gasket.kitchen.shelf import ShelfLabel
+from gasket.core.rebuild.goals import GoalKey, GoalState, goal_states
+from gasket.core.rebuild.needs import InTheWay, in_the_build, in_the_way
+from gasket.core.rebuild.nutrition_claims.claims import claims
+from gasket.core.rebuild.nutrition_claims.deciding import NutritionClaim
+from gasket.core.rebuild.resizing import OutOfStep, out_of_step
+from gasket.core.rebuild.section import Column, Section, column, column_of_figures, links, scaled
+from gasket.core.rebuild.trial import Build, plan
+from gasket.core.rebuild.workpiece import Workpiece
+from gasket.core.reckoning.batch import Batch, Original
+from gasket.core.reckoning.contents import Contains
+from gasket.core.reckoning.reckon import Reckoning, Result, reckon
+from gasket.core.trade.families import Family, guess_family
+from gasket.core.trade.reference_amounts import REFERENCE_AMOUNTS, ReferenceAmount, ReferenceKey
+from gasket.kitchen import settings
+from gasket.kitchen.rebuild import originals, workbench
+from gasket.kitchen.rebuild.originals import OriginalBuild
+from gasket.kitchen.shelf import shelf
+from gasket.kitchen.shelf.shelf import ShelfLabel
 from gasket.store import rows
 from gasket.store.tables import DishRow, TrialRow
 
@@ -110,7 +112,7 @@ def draft(session: Session, trial_id: int, edited: Build | None = None) -> Draft
     trial = rows.fetch(session, TrialRow, trial_id)
     dish = rows.fetch(session, DishRow, trial.dish_id)
     build = rows.build_of(session, trial) if edited is None else edited
-    labels = shelf.shelf_labels(session, bench.label_ids(build))
+    labels = shelf.shelf_labels(session, workbench.label_ids(build))
     if edited is not None:
         _refuse_faulty(edited, labels)
     made = None if trial.is_original else originals.build_of(session, dish)
@@ -121,7 +123,7 @@ def draft(session: Session, trial_id: int, edited: Build | None = None) -> Draft
     terms = build.terms.model_copy(update={"family": guessed})
     piece = Workpiece.of(
         build.model_copy(update={"terms": terms}),
-        bench.ingredients(session, labels, reckoning),
+        workbench.ingredients(session, labels, reckoning),
         planned,
     )
     return Draft(trial, dish, build, labels, planned, piece, original, made)
@@ -231,7 +233,7 @@ def save(session: Session, trial_id: int, edit: BuildEdit, now: datetime) -> Tri
         raise Conflict("build", sheet(session, trial_id))
     reckon(draft(session, trial_id, edit.build).planned)
     before = rows.build_of(session, trial)
-    shelf.touch(session, bench.label_ids(edit.build) - bench.label_ids(before), now)
+    shelf.touch(session, workbench.label_ids(edit.build) - workbench.label_ids(before), now)
     rows.write_build(session, trial, edit.build)
     trial.version += 1
     session.add(trial)

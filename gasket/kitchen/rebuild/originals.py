@@ -6,12 +6,14 @@ from typing import Literal
 
 from sqlmodel import Session, select
 
-from gasket.core.batch import Original
-from gasket.core.margin import value_of
-from gasket.core.reckon import Result, reckon
-from gasket.core.trial import Build, plan
-from gasket.core.workpiece import Workpiece
-from gasket.kitchen import bench, settings, shelf
+from gasket.core.rebuild.trial import Build, plan
+from gasket.core.rebuild.workpiece import Workpiece
+from gasket.core.reckoning.batch import Original
+from gasket.core.reckoning.margin import value_of
+from gasket.core.reckoning.reckon import Result, reckon
+from gasket.kitchen import settings
+from gasket.kitchen.rebuild import workbench
+from gasket.kitchen.shelf import shelf
 from gasket.store import rows
 from gasket.store.tables import DishRow, TrialRow
 
@@ -43,10 +45,10 @@ def build_of(session: Session, dish: DishRow) -> OriginalBuild | None:
     build = None if row is None else rows.build_of(session, row)
     if build is None or not any(True for _ in build.lines()):
         return None
-    labels = shelf.shelf_labels(session, bench.label_ids(build))
+    labels = shelf.shelf_labels(session, workbench.label_ids(build))
     reckoning = settings.read(session).reckoning
     planned = plan(build, {key: one.label for key, one in labels.items()}, reckoning, None)
-    piece = Workpiece.of(build, bench.ingredients(session, labels, reckoning), planned)
+    piece = Workpiece.of(build, workbench.ingredients(session, labels, reckoning), planned)
     return OriginalBuild(build, piece, reckon(planned))
 
 

@@ -3,19 +3,19 @@
 from sqlmodel import Session
 
 from gasket.core.errors import FaultyInput
-from gasket.core.goals import GoalState, goal_states
-from gasket.core.margin import Portion
 from gasket.core.numbers import Answer, Value, YesNo
-from gasket.core.reckon import reckon
-from gasket.core.target.formulation import Task
-from gasket.core.target.limits import limits_of
-from gasket.core.target.moves import moves_of
-from gasket.core.target.proposals import Proposal
-from gasket.core.target.reach import Reached, reach
-from gasket.core.trial import Build, plan
-from gasket.kitchen import build, swapping
-from gasket.kitchen.build import Draft
-from gasket.kitchen.shelf import ShelfLabel, shelf_labels
+from gasket.core.rebuild.goals import GoalState, goal_states
+from gasket.core.rebuild.trial import Build, plan
+from gasket.core.reckoning.margin import Portion
+from gasket.core.reckoning.reckon import reckon
+from gasket.core.solver.formulation import Task
+from gasket.core.solver.limits import limits_of
+from gasket.core.solver.moves import moves_of
+from gasket.core.solver.proposals import Proposal
+from gasket.core.solver.reach import Reached, reach
+from gasket.kitchen.rebuild import build, swapping
+from gasket.kitchen.rebuild.build import Draft
+from gasket.kitchen.shelf.shelf import ShelfLabel, shelf_labels
 
 
 class GoalWanted(Value):

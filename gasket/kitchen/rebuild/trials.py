@@ -9,20 +9,18 @@ from pydantic import Field
 from sqlmodel import Session, col, select
 
 from gasket.core.errors import Refused
-from gasket.core.goals import Preset, presets
-from gasket.core.kinds import FoodKind
-from gasket.core.margin import Figure, Portion
 from gasket.core.numbers import Answer, Value
-from gasket.core.reckon import reckon
-from gasket.core.scaling import Scaled, Scaling, scale
-from gasket.core.trial import Build, BuildComponent, BuildLine, Remark
-from gasket.core.trial_difference import Side, TrialDifference, difference
-from gasket.kitchen import bench, build, originals, weighed
-from gasket.kitchen.build import TrialSheet
-from gasket.kitchen.shelf import ShelfLabel, shelf_labels
-from gasket.kitchen.writing_back import as_weighed
+from gasket.core.rebuild.goals import Preset, presets
+from gasket.core.rebuild.resizing import Scaled, Scaling, scale
+from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine, Remark
+from gasket.core.reckoning.margin import Figure, Portion
+from gasket.core.reckoning.reckon import reckon
+from gasket.core.trade.kinds import FoodKind
+from gasket.kitchen.rebuild import build, originals, workbench
+from gasket.kitchen.rebuild.build import TrialSheet
+from gasket.kitchen.shelf.shelf import ShelfLabel, shelf_labels
 from gasket.store import rows
-from gasket.store.tables import BatchRow, DishRow, TrialRow
+from gasket.store.tables import DishRow, TrialRow
 
 ORIGINAL_LETTER = "original"
 
@@ -120,37 +118,6 @@ def _standing_for(lines: tuple[BuildLine, ...]) -> Iterator[BuildLine]:
         yield line.model_copy(update={"id": str(uuid.uuid4()), "stands_for": (line.id,)})
 
 
-def compare(session: Session, trial_id: int, with_trial: int) -> TrialDifference:
-    """What the trial changed against another: as it was last weighed where it was made, else as it
-    is planned."""
-    names: dict[int, str] = {}
-    before, after = (_side(session, one, names) for one in (with_trial, trial_id))
-    return difference(before, after, names)
-
-
-def _side(session: Session, trial_id: int, names: dict[int, str]) -> Side:
-    """The trial as it compares; the names of its packages join `names`."""
-    planned = build.draft(session, trial_id)
-    names |= {key: one.name for key, one in planned.piece.ingredients.items()}
-    batch = _last_made(session, trial_id)
-    if batch is None:
-        portions = float(planned.build.portions)
-        return Side(planned.build, reckon(planned.planned).serving, portions)
-    made = weighed.read(session, batch)
-    for one in made.shelved.values():
-        names.setdefault(one.label_id, one.panel.name)
-    lines = as_weighed(made, planned.build)
-    return Side(planned.build, made.result.serving, made.servings, lines, made.row.closed_at)
-
-
-def _last_made(session: Session, trial_id: int) -> int | None:
-    """The newest closed weigh-in of the trial; a batch that came from a file has no lines here."""
-    query = select(BatchRow).where(BatchRow.trial_id == trial_id)
-    closed = query.where(col(BatchRow.closed_at).is_not(None))
-    found = session.exec(closed.order_by(col(BatchRow.closed_at).desc()))
-    return next((rows.key_of(row) for row in found if not row.imported), None)
-
-
 class ScalingWanted(Value):
     """An unsaved build and how it is to be scaled."""
 
@@ -217,7 +184,7 @@ def allowance(session: Session, trial_id: int, wanted: AllowanceWanted) -> Allow
         for one in found.piece.lines()
         if one.line.off and (food := one.ingredient) and not food.by_piece
     ]
-    shelf = bench.shelf_of(session, TOPPINGS)
+    shelf = workbench.shelf_of(session, TOPPINGS)
     others = [food for kind in TOPPINGS for food in shelf.by_kind.get(kind, ())[:_PER_KIND]]
     seen = {food.label_id for food in off}
     toppings = [

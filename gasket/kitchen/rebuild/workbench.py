@@ -4,13 +4,14 @@ from collections.abc import Iterable
 
 from sqlmodel import Session, col, select
 
-from gasket.core.batch import Settings
-from gasket.core.ingredients import Ingredient, kind_of
-from gasket.core.kinds import FoodKind
+from gasket.core.rebuild.ingredients import Ingredient, kind_of
+from gasket.core.rebuild.trial import Build
+from gasket.core.reckoning.batch import Settings
 from gasket.core.swaps.options import Shelf
-from gasket.core.trial import Build
-from gasket.kitchen import settings, shelf
-from gasket.kitchen.shelf import ShelfFood, ShelfLabel
+from gasket.core.trade.kinds import FoodKind
+from gasket.kitchen import settings
+from gasket.kitchen.shelf import shelf
+from gasket.kitchen.shelf.shelf import ShelfFood, ShelfLabel
 from gasket.store import rows
 from gasket.store.tables import FoodRow
 

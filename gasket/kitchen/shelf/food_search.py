@@ -4,12 +4,13 @@ from typing import Final
 
 from sqlmodel import Session, col, func, select
 
-from gasket.core.energy import EnergyMethod
-from gasket.core.naming import Called, fit, sure_one
+from gasket.core.label.energy import EnergyMethod
+from gasket.core.label.naming import Called, fit, sure_one
+from gasket.core.label.panel import INDEX, panel_of
 from gasket.core.numbers import Answer
-from gasket.core.panel import INDEX, panel_of
-from gasket.kitchen import settings, shelf
-from gasket.kitchen.shelf import ShelfFood, ShelfLabel
+from gasket.kitchen import settings
+from gasket.kitchen.shelf import shelf
+from gasket.kitchen.shelf.shelf import ShelfFood, ShelfLabel
 from gasket.store import rows, search
 from gasket.store.search import How
 from gasket.store.tables import FoodRow

@@ -14,13 +14,14 @@ from gasket.core.entry.prose import Read, read_lines
 from gasket.core.entry.readings import AmountReading, Known, NeedKind
 from gasket.core.entry.work_out import Worked, work_out
 from gasket.core.errors import FaultyInput
-from gasket.core.foods import MOST_MEASURES, FoodFacts, Measure, MeasureName
-from gasket.core.naming import Fit, fit, sure_one
+from gasket.core.label.food import MOST_MEASURES, FoodFacts, Measure, MeasureName
+from gasket.core.label.naming import Fit, fit, sure_one
 from gasket.core.numbers import Answer, Positive, Value
-from gasket.core.quantities import HouseholdSystem
-from gasket.core.units import convert, kind_of
-from gasket.kitchen import finding, settings, shelf
-from gasket.kitchen.shelf import ShelfFood, ShelfLabel
+from gasket.core.trade.quantities import HouseholdSystem
+from gasket.core.trade.units import convert, kind_of
+from gasket.kitchen import settings
+from gasket.kitchen.shelf import food_search, shelf
+from gasket.kitchen.shelf.shelf import ShelfFood, ShelfLabel
 from gasket.store import rows
 from gasket.store.search import How
 from gasket.store.tables import FoodRow, PendingLineRow, TrialRow
@@ -129,7 +130,7 @@ def _fit(entry: Entry, food: ShelfFood) -> tuple[Fit, bool]:
     canned = any(one.unit == "can" for one in entry.quantities)
     states = [*entry.states, *(["canned"] if canned else [])]
     parts = [f"{entry.food} {entry.part}"] if entry.part in ("juice", "zest") else []
-    called = finding.called(food)
+    called = food_search.called(food)
     found = min(fit(words, states, called) for words in (entry.food, *parts))
     return found, canned and "canned" not in food.name.casefold()
 
@@ -155,10 +156,10 @@ def _foods(session: Session, entry: Entry) -> tuple[list[ShelfFood], How]:
         wanted.insert(0, f"{entry.food} {entry.part}")
     wanted = [*(f"{entry.food} {state}" for state in entry.states), *wanted]
     for words in wanted[:-1]:
-        foods, how = finding.foods(session, words, MOST_FOODS)
+        foods, how = food_search.foods(session, words, MOST_FOODS)
         if foods and how == "words":
             return foods, how
-    return finding.foods(session, wanted[-1], MOST_FOODS)
+    return food_search.foods(session, wanted[-1], MOST_FOODS)
 
 
 def _known(food: ShelfFood, label: ShelfLabel, system: HouseholdSystem) -> Known:

@@ -11,16 +11,16 @@ from typing import Final
 
 from sqlmodel import Session, col, select
 
-from gasket.core.foods import FoodFacts
+from gasket.core.label.food import FoodFacts
 from gasket.core.numbers import Answer
 from gasket.formats.shelf_csv import Table
-from gasket.kitchen import shelf_rows, shelf_staging
-from gasket.kitchen.shelf_rows import Plan
+from gasket.kitchen.shelf import shelf_rows, shelf_staging
+from gasket.kitchen.shelf.shelf_rows import Plan
 from gasket.store import rows
 from gasket.store.database import Database
 from gasket.store.tables import FoodRow
 
-FILE: Final = Path(__file__).resolve().parents[1] / "data" / "reference_shelf.csv"
+FILE: Final = Path(__file__).resolve().parents[2] / "data" / "reference_shelf.csv"
 _KEY: Final = "reference_shelf"
 
 

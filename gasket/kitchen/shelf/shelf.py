@@ -9,14 +9,14 @@ from pydantic import Field
 from sqlmodel import Session, col, select
 
 from gasket.core.errors import Conflict, FaultyInput
-from gasket.core.foods import FoodFacts
-from gasket.core.ingredients import kind_of
-from gasket.core.kinds import FoodKind
-from gasket.core.labels import Label
+from gasket.core.label.food import FoodFacts
+from gasket.core.label.label import Label
+from gasket.core.label.package import Package
 from gasket.core.numbers import Answer, Value
-from gasket.core.packages import Package
-from gasket.core.trial import ShortName
-from gasket.core.units import millilitres_per
+from gasket.core.rebuild.ingredients import kind_of
+from gasket.core.rebuild.trial import ShortName
+from gasket.core.trade.kinds import FoodKind
+from gasket.core.trade.units import millilitres_per
 from gasket.kitchen import settings
 from gasket.store import rows, search
 from gasket.store.tables import FoodRow, LabelRevisionRow, LabelRow

@@ -18,8 +18,8 @@ from sqlmodel import Session, col, select
 from gasket.core.errors import GasketError, Refused, Unknown
 from gasket.core.numbers import Answer
 from gasket.formats.shelf_csv import ShelfRow, refuse_header
-from gasket.kitchen import shelf, shelf_staging
-from gasket.kitchen.shelf_rows import AT_ONCE, Fate, RowFate
+from gasket.kitchen.shelf import shelf, shelf_staging
+from gasket.kitchen.shelf.shelf_rows import AT_ONCE, Fate, RowFate
 from gasket.store import rows
 from gasket.store.database import Database
 from gasket.store.tables import FoodRow
@@ -125,7 +125,7 @@ class ShelfImports:
         given.write_bytes(job.content)
         asked = (str(self._database.path), str(given), str(job.staged))
         reader = subprocess.Popen(
-            [sys.executable, "-m", "gasket.kitchen.shelf_reader", *asked],
+            [sys.executable, "-m", "gasket.kitchen.shelf.shelf_reader", *asked],
             stdout=subprocess.PIPE,
             text=True,
         )

@@ -1,6 +1,9 @@
-"""Reads a shelf file in a process of its own: `python -m gasket.kitchen.shelf_reader KITCHEN FILE
-STAGED`. Prints how many rows it has read, line by line; a last line that is no number is what is
-wrong with the file.
+"""Reads a shelf file in a process of its own.
+
+    python -m gasket.kitchen.shelf.shelf_reader KITCHEN FILE STAGED
+
+Prints how many rows it has read, line by line; a last line that is no number is what is wrong with
+the file.
 """
 
 import sys
@@ -8,7 +11,7 @@ from pathlib import Path
 
 from gasket.core.errors import GasketError
 from gasket.formats.shelf_csv import Table
-from gasket.kitchen import shelf_rows, shelf_staging
+from gasket.kitchen.shelf import shelf_rows, shelf_staging
 from gasket.store.database import Database
 
 

@@ -8,10 +8,10 @@ from sqlmodel import Session, col, func, select
 
 from gasket.core.differences import changes
 from gasket.core.errors import Fault, FaultyInput
-from gasket.core.foods import FoodFacts
-from gasket.core.labels import Label
+from gasket.core.label.food import FoodFacts
+from gasket.core.label.label import Label
+from gasket.core.label.package import Package
 from gasket.core.numbers import Answer
-from gasket.core.packages import Package
 from gasket.formats.shelf_csv import ShelfRow, Table, laid_over, parse_row
 from gasket.store import rows
 from gasket.store.tables import FoodRow, LabelRevisionRow, LabelRow

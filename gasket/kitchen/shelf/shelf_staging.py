@@ -16,10 +16,10 @@ from typing import Any, Final
 from sqlmodel import Session
 
 from gasket.core.errors import Fault
-from gasket.core.foods import FoodFacts
+from gasket.core.label.food import FoodFacts
 from gasket.formats.shelf_csv import ShelfRow
-from gasket.kitchen import shelf
-from gasket.kitchen.shelf_rows import Fate, Known, Plan, RowFate, fingerprint, merge
+from gasket.kitchen.shelf import shelf
+from gasket.kitchen.shelf.shelf_rows import Fate, Known, Plan, RowFate, fingerprint, merge
 from gasket.store import rows
 from gasket.store.database import Database
 

@@ -8,7 +8,8 @@ from sqlmodel import Session
 from gasket.core.entry.readings import AmountReading
 from gasket.core.errors import FaultyInput, Unknown
 from gasket.core.numbers import Value
-from gasket.kitchen import quick, weighed
+from gasket.kitchen.shelf import quick_entry
+from gasket.kitchen.weigh import weighed
 
 
 class MeasureText(Value):
@@ -30,4 +31,4 @@ def read(
     if revision is None:
         raise FaultyInput.at("text", "Say what it is first.")
     shelved = made.shelved[revision]
-    return quick.amounts(session, measure.text, shelved.food_id, shelved.label_id)
+    return quick_entry.amounts(session, measure.text, shelved.food_id, shelved.label_id)

@@ -5,9 +5,10 @@ from collections.abc import Iterator
 
 from sqlmodel import Session
 
-from gasket.core.margin import Figure, slack_of_sum
 from gasket.core.numbers import Answer
-from gasket.core.reckon import Result, reckon
+from gasket.core.reckoning.margin import Figure, slack_of_sum
+from gasket.core.reckoning.reckon import Result, reckon
+from gasket.core.reckoning.weighed_batch import WrittenLine
 from gasket.core.weighing.closing import (
     FarLine,
     Fill,
@@ -18,9 +19,8 @@ from gasket.core.weighing.closing import (
     mixture_gap,
 )
 from gasket.core.weighing.weigh_in import LineStatus
-from gasket.kitchen import weighed
-from gasket.kitchen.weighed import Weighed
-from gasket.store.tables import BatchLineRow
+from gasket.kitchen.weigh import weighed
+from gasket.kitchen.weigh.weighed import Weighed
 
 
 class UnweighedLine(Answer):
@@ -75,7 +75,7 @@ def report(session: Session, batch_id: int) -> ClosingReport:
     )
 
 
-def _weight(made: Weighed, line: BatchLineRow) -> Weight:
+def _weight(made: Weighed, line: WrittenLine) -> Weight:
     state = made.state_of(line)
     skipped = state.status is LineStatus.SKIPPED
     net = None if skipped else state.net_g
@@ -86,7 +86,7 @@ def _weight(made: Weighed, line: BatchLineRow) -> Weight:
     )
 
 
-def _reason(made: Weighed, line: BatchLineRow) -> str:
+def _reason(made: Weighed, line: WrittenLine) -> str:
     record = made.state_of(line).record
     return record.note if record else ""
 

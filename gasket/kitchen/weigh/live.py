@@ -22,7 +22,7 @@ from gasket.core.weighing.records import Capture, Reading
 from gasket.core.weighing.task import ScaleAtHand, Task, filling, scale_for
 from gasket.core.weighing.watching import Watching, follow
 from gasket.core.weighing.weigh_in import Tare
-from gasket.kitchen.weigh_sheet import BatchLine, BatchSheet
+from gasket.kitchen.weigh.weigh_sheet import BatchLine, BatchSheet
 
 MOST_WAITING: Final = 200
 SAME_AGAIN_S: Final = 0.25

@@ -6,13 +6,12 @@ from pydantic import Field
 from sqlmodel import Session
 
 from gasket.core.errors import Refused
-from gasket.core.margin import AnyFigure, value_of
 from gasket.core.numbers import Amount, Answer, Value
+from gasket.core.reckoning.margin import AnyFigure, value_of
 from gasket.core.weighing.overshoot import Choice, choices
 from gasket.core.weighing.records import Capture, Kind, Origin
-from gasket.kitchen import weighed
-from gasket.kitchen.weighed import Weighed
-from gasket.store import rows
+from gasket.kitchen.weigh import weighed
+from gasket.kitchen.weigh.weighed import Weighed
 
 
 class OnTheScale(Value):
@@ -90,7 +89,7 @@ def _effect(
             made.name_of(line)
             for line in made.lines
             if after.state_of(line).pours
-            and rows.key_of(line) in after.state.open_lines
-            and rows.key_of(line) not in made.state.open_lines
+            and line.id in after.state.open_lines
+            and line.id not in made.state.open_lines
         ),
     )

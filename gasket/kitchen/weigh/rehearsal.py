@@ -14,8 +14,8 @@ from pydantic import Field
 
 from gasket.core.numbers import Value, YesNo
 from gasket.core.weighing.weigh_in import Tare
-from gasket.kitchen.live import Live
-from gasket.kitchen.weigh_sheet import BatchLine, BatchSheet
+from gasket.kitchen.weigh.live import Live
+from gasket.kitchen.weigh.weigh_sheet import BatchLine, BatchSheet
 from gasket.scale.hands import HandAct, pour_like_a_person
 
 LOOK_S: Final = 0.05

@@ -7,28 +7,23 @@ from typing import Annotated, Final
 from pydantic import Field
 from sqlmodel import Session
 
-from gasket.core.dividing import Dividing
 from gasket.core.errors import FaultyInput, Refused
-from gasket.core.filling import above_what_is_left
 from gasket.core.numbers import Amount, SentId, Value, YesNo
-from gasket.core.trial import Build, BuildLine, ShortName, planned_line
+from gasket.core.rebuild.trial import Build, BuildLine, ShortName, planned_line
+from gasket.core.reckoning.dividing import Dividing
+from gasket.core.reckoning.filling import above_what_is_left
+from gasket.core.reckoning.weighed_batch import to_weigh
 from gasket.core.weighing.order import Placed, suggested
+from gasket.core.weighing.overshoot import ratio_of
 from gasket.core.weighing.pour import MOST_NUDGE
 from gasket.core.weighing.records import POURS, Capture, Kind, Record
 from gasket.core.weighing.taking import recorded, refusal
 from gasket.core.weighing.weigh_in import WeighIn, replay
-from gasket.kitchen import (
-    finishes,
-    noticed,
-    originals,
-    shelf,
-    stock,
-    trials,
-    weighed,
-    writing_back,
-)
-from gasket.kitchen.weigh_sheet import FREE_BOWL, BatchSheet, filled_of, show, to_fill_g
-from gasket.kitchen.weighed import Weighed
+from gasket.kitchen.rebuild import originals, trials
+from gasket.kitchen.shelf import shelf
+from gasket.kitchen.weigh import finishes, stock_draws, weighed, writing_back
+from gasket.kitchen.weigh.weigh_sheet import FREE_BOWL, BatchSheet, show
+from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
 from gasket.store.tables import (
     BatchLineRow,
@@ -163,7 +158,7 @@ def _suggested(session: Session, lines: list[BatchLineRow]) -> list[int]:
 
 
 def _state_of(session: Session, batch_id: int) -> WeighIn:
-    lines = weighed.plan_of(rows.batch_lines(session, batch_id))
+    lines = to_weigh(weighed.lines_of(rows.batch_lines(session, batch_id)))
     return replay(rows.records_of(session, batch_id), lines)
 
 
@@ -204,10 +199,9 @@ def _refuse(batch: BatchRow, capture: Capture, state: WeighIn, session: Session)
 def _refuse_above_what_is_left(made: Weighed, record: Record) -> None:
     if record.kind not in (Kind.PORTION, Kind.TOP_UP) or record.piece is None:
         return
-    whole = made.batch.cooked_g if made.dividing.weighed_cooked else to_fill_g(made)
-    on_top = record.kind is Kind.TOP_UP
-    pieces, net = filled_of(made), record.net_g or 0.0
-    if whole and (why := above_what_is_left(whole, pieces, record.piece, net, on_top=on_top)):
+    whole = made.batch.cooked_g if made.dividing.weighed_cooked else made.to_fill_g
+    on_top, net = record.kind is Kind.TOP_UP, record.net_g or 0.0
+    if whole and (why := above_what_is_left(whole, made.filled, record.piece, net, on_top=on_top)):
         raise Refused(why)
 
 
@@ -229,12 +223,12 @@ def _completed(session: Session, batch: BatchRow, capture: Capture, state: Weigh
 
 def _ratio(session: Session, batch_id: int, line: int, state: WeighIn) -> float:
     """What a line was weighed at, relative to its target."""
-    plan = weighed.plan_of(rows.batch_lines(session, batch_id))
-    target = next(one.target_g for one in plan if one.id == line) * state.lines[line].factor
-    net = state.lines[line].net_g
-    if not net or target <= 0:
+    plan = to_weigh(weighed.lines_of(rows.batch_lines(session, batch_id)))
+    target = next(each.target_g for each in plan if each.id == line) * state.lines[line].factor
+    ratio = ratio_of(state.lines[line].net_g, target)
+    if ratio is None:
         raise Refused("There is no ratio to carry on: the line has no weight or no target.")
-    return min(100.0, max(0.01, net / target))
+    return ratio
 
 
 def _newest_revision(session: Session, label_id: int) -> LabelRevisionRow:
@@ -300,7 +294,7 @@ def divide(session: Session, batch_id: int, dividing: Dividing) -> BatchSheet:
         says = f"A serving holds no more pieces than there are ({made.pieces})."
         raise FaultyInput.at("serving_pieces", says)
     if made.servings != before:
-        stock.refuse_booked(session, batch_id)
+        stock_draws.refuse_booked(session, batch_id)
     batch.portions = made.pieces
     return _saved(session, batch)
 
@@ -330,8 +324,7 @@ def close(session: Session, batch_id: int, now: datetime) -> BatchSheet:
     """
     made = weighed.read(session, batch_id)
     if made.state.open_lines:
-        open_lines = noticed.count_open(made.state)
-        raise Refused(f"{open_lines} still open: weigh it, or skip it on purpose.")
+        raise Refused(f"{made.says_open} still open: weigh it, or skip it on purpose.")
     if any(made.wants_name(line) for line in made.lines):
         raise Refused("Something has no name yet: say what it was, or undo it.")
     if not made.lines:
@@ -339,7 +332,7 @@ def close(session: Session, batch_id: int, now: datetime) -> BatchSheet:
     if made.row.closed_at is None:
         made.row.closed_at = now
         writing_back.on_closing(session, made)
-        stock.draw(session, made, now)
+        stock_draws.draw(session, made, now)
         return _saved(session, made.row)
     return sheet(session, batch_id)
 

@@ -7,11 +7,11 @@ from sqlmodel import Session
 
 from gasket.core.errors import Conflict, FaultyInput, Refused
 from gasket.core.numbers import Answer, Value
-from gasket.core.trial import ShortName
+from gasket.core.rebuild.trial import ShortName
 from gasket.core.weighing.records import OPEN, Way
-from gasket.kitchen import weigh, weighed
-from gasket.kitchen.weigh_sheet import BatchSheet
-from gasket.kitchen.weighed import Weighed
+from gasket.kitchen.weigh import weigh, weighed
+from gasket.kitchen.weigh.weigh_sheet import BatchSheet
+from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
 from gasket.store.tables import BatchLineRow
 
@@ -53,8 +53,8 @@ def arrange(session: Session, batch_id: int, plan: WeighPlan) -> BatchSheet:
         raise Refused("This weigh-in is closed.")
     if made.row.version != plan.version:
         raise Conflict("plan", weigh.sheet(session, batch_id))
-    by_id = {rows.key_of(line): line for line in made.rows}
-    shown = {rows.key_of(line) for line in made.lines}
+    by_id = {rows.key_of(row): row for row in rows.batch_lines(session, batch_id)}
+    shown = {line.id for line in made.lines}
     if (
         len({line.id for line in plan.lines}) != len(plan.lines)
         or {line.id for line in plan.lines} != shown
@@ -79,8 +79,8 @@ def _together(
     """The line that `row` is poured with. Both must be of one food and not weighed yet."""
     path = f"lines[{at}].poured_with"
     other = by_id.get(main) if main is not None else None
-    touched = [one for one in (row, other) if one and made.state_of(one).seen != OPEN]
-    if touched:
+    both = [made.line(rows.key_of(each)) for each in (row, other) if each]
+    if any(line and made.state_of(line).seen != OPEN for line in both):
         raise FaultyInput.at(path, "One of these is weighed already: undo it first.")
     if main is None:
         return None

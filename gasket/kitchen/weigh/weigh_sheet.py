@@ -3,20 +3,20 @@
 from collections.abc import Iterator
 from datetime import datetime
 
-from gasket.core.dividing import Dividing
-from gasket.core.filling import Filled, Targets, targets
 from gasket.core.numbers import Answer
-from gasket.core.portions import target_each_g
-from gasket.core.reckon import Reckoning
+from gasket.core.reckoning.dividing import Dividing
+from gasket.core.reckoning.filling import Targets, targets
+from gasket.core.reckoning.portions import target_each_g
+from gasket.core.reckoning.reckon import Reckoning
+from gasket.core.reckoning.weighed_batch import WrittenLine, to_weigh
 from gasket.core.weighing.order import Wetness, wetness
 from gasket.core.weighing.pour import tolerance_g, wants_finer_scale
 from gasket.core.weighing.records import Origin, Way
 from gasket.core.weighing.task import Task, task_of
 from gasket.core.weighing.weigh_in import LineStatus, Tare
-from gasket.kitchen import build
-from gasket.kitchen.weighed import Weighed, plan_of
+from gasket.kitchen.rebuild import build
+from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
-from gasket.store.tables import BatchLineRow
 
 FREE_BOWL = "Bowl"
 
@@ -37,6 +37,8 @@ class BatchLine(Answer):
     name: str
     planned_name: str | None
     unnamed: bool
+    wants_name: bool
+    only_counted: bool
     planned: bool
     target_g: float
     slack_g: float | None
@@ -60,11 +62,6 @@ class BatchLine(Answer):
     poured_with: int | None
     food_id: int | None
     label_id: int | None
-
-    @property
-    def only_counted(self) -> bool:
-        """Pieces of which nobody knows the weight: there is no target to pour to."""
-        return bool(self.count) and self.target_g == 0
 
 
 class FilledPiece(Answer):
@@ -130,7 +127,7 @@ class BatchSheet(Answer):
 
 def show(made: Weighed) -> BatchSheet:
     state, batch, row = made.state, made.batch, made.row
-    whole = to_fill_g(made)
+    whole = made.to_fill_g
     fill = _fill(made, whole)
     return BatchSheet(
         id=rows.key_of(row),
@@ -176,24 +173,9 @@ def show(made: Weighed) -> BatchSheet:
     )
 
 
-def to_fill_g(made: Weighed) -> float | None:
-    """What is divided: the cooked batch once it is cooked and no piece was filled before."""
-    cooked = made.state.cooked
-    after = cooked is not None and all(
-        piece.record.at > cooked.at for piece in made.state.portions.values()
-    )
-    return made.batch.cooked_g if after else made.whole_g
-
-
-def filled_of(made: Weighed) -> dict[int, Filled]:
-    """What is in each piece that was filled."""
-    pieces = made.state.portions.items()
-    return {number: Filled(piece.grams, piece.odd) for number, piece in pieces}
-
-
 def _fill(made: Weighed, whole: float | None) -> Targets:
     """What the pieces take."""
-    filled = filled_of(made)
+    filled = made.filled
     to_go = [piece for piece in range(1, made.pieces + 1) if piece not in filled]
     if whole is None or made.dividing.weighed_cooked:
         return Targets({}, next(iter(to_go), None), False)
@@ -216,7 +198,7 @@ def _weighed_back(made: Weighed) -> Iterator[WeighedBack]:
         )
 
 
-def _line(made: Weighed, line: BatchLineRow) -> BatchLine:
+def _line(made: Weighed, line: WrittenLine) -> BatchLine:
     state, share = made.state_of(line), made.share_of(line)
     record, revision = state.record, made.revision_of(line)
     shelved = made.shelved.get(revision) if revision else None
@@ -226,14 +208,16 @@ def _line(made: Weighed, line: BatchLineRow) -> BatchLine:
     last_pour = state.pours[-1] if state.pours else None
     weighed = state.status is LineStatus.WEIGHED
     return BatchLine(
-        id=rows.key_of(line),
+        id=line.id,
         component=line.component,
         bowl=line.bowl or line.component,
-        way="out_of" if line.way == "out_of" else "into",
+        way=line.way,
         scale=line.scale,
         name=made.name_of(line),
         planned_name=made.planned_name(line) if made.is_stand_in(line) else None,
         unnamed=made.is_unnamed(line),
+        wants_name=made.wants_name(line),
+        only_counted=made.is_only_counted(line),
         planned=line.planned,
         target_g=target,
         slack_g=tolerance_g(target, 1.0, made.row.nudge) if target > 0 else None,
@@ -267,14 +251,12 @@ def _share_of(grams: float | None, share: float) -> float | None:
 def _task(made: Weighed) -> Task:
     """What is being weighed now; pieces and "until it is right" wait for the cook."""
     row = made.row
-    plan = {line.id: line for line in plan_of(made.rows)}
+    plan = {line.id: line for line in to_weigh(made.written)}
     current = None if made.state.current is None else plan.get(made.state.current)
     if row.closed_at is not None or (current is None and not row.free):
         return Task()
-    stored = next((one for one in made.rows if current and one.id == current.id), None)
-    by_hand = stored is not None and (
-        bool(stored.until) or (bool(stored.count) and stored.target_g == 0)
-    )
+    line = made.line(current.id) if current else None
+    by_hand = line is not None and (bool(line.until) or made.is_only_counted(line))
     bowl = current.bowl if current else _free_bowl(made)
     vessel = made.house.vessel(bowl)
     return task_of(

@@ -4,13 +4,14 @@ poured until it was right its next target."""
 from sqlmodel import Session
 
 from gasket.core.errors import Refused
-from gasket.core.trial import Build, BuildComponent, BuildLine
+from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine
+from gasket.core.reckoning.weighed_batch import WrittenLine
 from gasket.core.weighing.weigh_in import LineStatus
-from gasket.kitchen import build, weighed
-from gasket.kitchen.build import TrialSheet
-from gasket.kitchen.weighed import Weighed
+from gasket.kitchen.rebuild import build
+from gasket.kitchen.rebuild.build import TrialSheet
+from gasket.kitchen.weigh import weighed
+from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
-from gasket.store.tables import BatchLineRow
 
 
 def on_closing(session: Session, made: Weighed) -> None:
@@ -63,7 +64,7 @@ def as_weighed(made: Weighed, planned: Build) -> Build:
     )
 
 
-def _line(made: Weighed, row: BatchLineRow, line: BuildLine) -> BuildLine:
+def _line(made: Weighed, row: WrittenLine, line: BuildLine) -> BuildLine:
     state = made.state_of(row)
     if state.status is LineStatus.SKIPPED:
         return line.model_copy(update={"off": True})
@@ -72,7 +73,7 @@ def _line(made: Weighed, row: BatchLineRow, line: BuildLine) -> BuildLine:
         update={
             "label_id": made.shelved[revision].label_id if revision else None,
             "component": row.of_component,
-            "target_g": _grams(made, row),
+            "target_g": round(made.poured_of(row), 3),
             "count": state.count if state.count is not None else line.count,
             "how": "as weighed",
             "until": state.cue or line.until,
@@ -80,14 +81,10 @@ def _line(made: Weighed, row: BatchLineRow, line: BuildLine) -> BuildLine:
     )
 
 
-def _new_line(made: Weighed, row: BatchLineRow, key: str) -> BuildLine:
+def _new_line(made: Weighed, row: WrittenLine, key: str) -> BuildLine:
     revision = made.revision_of(row)
     label_id = made.shelved[revision].label_id if revision else None
     return BuildLine(id=key, label_id=label_id, component=row.of_component, target_g=0.0)
-
-
-def _grams(made: Weighed, row: BatchLineRow) -> float:
-    return round((made.state_of(row).net_g or 0.0) * made.share_of(row), 3)
 
 
 def _until_right(made: Weighed, planned: Build) -> Build:

@@ -3,13 +3,13 @@
 For the cook's own orientation, not labelling advice.
 """
 
-from gasket.core.batch import Original
-from gasket.core.margin import Portion
-from gasket.core.nutrition_claims.deciding import NutritionClaim
-from gasket.core.nutrition_claims.eu import eu_claims
-from gasket.core.nutrition_claims.us import us_claims
-from gasket.core.reference_amounts import ReferenceAmount
-from gasket.core.workpiece import Workpiece
+from gasket.core.rebuild.nutrition_claims.deciding import NutritionClaim
+from gasket.core.rebuild.nutrition_claims.eu import eu_claims
+from gasket.core.rebuild.nutrition_claims.us import us_claims
+from gasket.core.rebuild.workpiece import Workpiece
+from gasket.core.reckoning.batch import Original
+from gasket.core.reckoning.margin import Portion
+from gasket.core.trade.reference_amounts import ReferenceAmount
 
 
 def claims(

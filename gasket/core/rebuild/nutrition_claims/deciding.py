@@ -2,9 +2,9 @@
 
 from typing import Literal
 
-from gasket.core.batch import Original
-from gasket.core.margin import Figure, Portion
 from gasket.core.numbers import Answer
+from gasket.core.reckoning.batch import Original
+from gasket.core.reckoning.margin import Figure, Portion
 
 School = Literal["us", "eu"]
 ClaimVerdict = Literal["yes", "within_margin", "no", "cannot_tell"]

@@ -3,9 +3,7 @@
 from collections.abc import Iterator
 from typing import Final, NamedTuple
 
-from gasket.core.batch import Original
-from gasket.core.margin import Figure, Portion
-from gasket.core.nutrition_claims.deciding import (
+from gasket.core.rebuild.nutrition_claims.deciding import (
     Deciding,
     NutritionClaim,
     claim,
@@ -14,6 +12,8 @@ from gasket.core.nutrition_claims.deciding import (
     scaled,
     share,
 )
+from gasket.core.reckoning.batch import Original
+from gasket.core.reckoning.margin import Figure, Portion
 
 
 class Most(NamedTuple):

@@ -3,10 +3,7 @@
 from collections.abc import Iterator
 from typing import Final
 
-from gasket.core.batch import Original
-from gasket.core.kinds import FoodKind
-from gasket.core.margin import Figure, Portion
-from gasket.core.nutrition_claims.deciding import (
+from gasket.core.rebuild.nutrition_claims.deciding import (
     Deciding,
     NutritionClaim,
     both,
@@ -16,8 +13,11 @@ from gasket.core.nutrition_claims.deciding import (
     scaled,
     share,
 )
-from gasket.core.reference_amounts import ReferenceAmount
-from gasket.core.workpiece import Workpiece
+from gasket.core.rebuild.workpiece import Workpiece
+from gasket.core.reckoning.batch import Original
+from gasket.core.reckoning.margin import Figure, Portion
+from gasket.core.trade.kinds import FoodKind
+from gasket.core.trade.reference_amounts import ReferenceAmount
 
 DAILY_PROTEIN_G: Final = 50.0
 SMALL_G: Final = 30.0

@@ -1,0 +1,386 @@
+"""The batch as it was weighed: its lines and records → the `Batch` that is reckoned.
+
+    lines as written down  ┐
+    records, replayed      ├→ components less what was lost → divided by what was weighed → `Batch`
+    panels by revision     ┘
+
+The rules that stand here and nowhere else: what a line counts for (an open one as planned, a
+skipped one for none), how much of a common pour each line is, what wants a name, what is divided,
+and whether the pieces are cooked.
+"""
+
+from collections.abc import Callable, Iterator, Mapping, Sequence
+from dataclasses import dataclass, field, replace
+from functools import cached_property
+from typing import Final, Literal, Self
+
+from gasket.core.label.label import Label
+from gasket.core.reckoning.batch import Batch, Component, Line, Original, Portions, Settings
+from gasket.core.reckoning.dividing import Dividing, portions_of
+from gasket.core.reckoning.filling import Filled
+from gasket.core.reckoning.findings import Finding, Severity
+from gasket.core.reckoning.formula import flatten
+from gasket.core.reckoning.losses import less_lost
+from gasket.core.reckoning.reckon import Result, reckon
+from gasket.core.weighing.records import Record, Way
+from gasket.core.weighing.weigh_in import LineState, LineStatus, ToWeigh, WeighIn, replay
+
+UNNAMED: Final = "no name yet"
+MOST_DIVISION_G: Final = 100.0
+"""The coarsest division that a line of a batch may carry (batch format)."""
+_SPECK_G: Final = 1e-6
+
+
+@dataclass(frozen=True, slots=True)
+class WrittenLine:
+    """A line as it was written down when the weigh-in began, or as it came in on the way.
+
+    `revision_id` is the panel that is planned, `of_component` the component where it is none;
+    `poured_with` the line that it is poured together with; `key` the line of the build;
+    `until` the cue that tells when it is right.
+    """
+
+    id: int
+    component: str
+    target_g: float
+    revision_id: int | None = None
+    of_component: str | None = None
+    count: float | None = None
+    key: str | None = None
+    planned: bool = True
+    bowl: str = ""
+    way: Way = "into"
+    scale: str | None = None
+    poured_with: int | None = None
+    until: str = ""
+
+    @property
+    def named(self) -> bool:
+        return self.revision_id is not None or self.of_component is not None
+
+
+@dataclass(frozen=True, kw_only=True)
+class WeighedBatch:
+    """Everything that decides what a batch came to. `panels` are by label revision; `as_it_came` is
+    a batch from a file, whose lines are not weighed again; `divided` is how the cook divides it,
+    None for so many `portions`."""
+
+    written: tuple[WrittenLine, ...] = ()
+    records: tuple[Record, ...] = ()
+    panels: Mapping[int, Label] = field(default_factory=dict)
+    settings: Settings = field(default_factory=Settings)
+    portions: int = 1
+    divided: Dividing | None = None
+    original: Original = field(default_factory=Original)
+    as_it_came: Batch | None = None
+
+    @cached_property
+    def state(self) -> WeighIn:
+        return replay(self.records, to_weigh(self.written))
+
+    @cached_property
+    def lines(self) -> list[WrittenLine]:
+        """The lines that are still there, in working order."""
+        there = self.state.lines
+        return [line for line in self.written if (line.poured_with or line.id) in there]
+
+    @cached_property
+    def batch(self) -> Batch:
+        return self._divided(self.as_it_came or self._of_lines(self._line))
+
+    @cached_property
+    def result(self) -> Result:
+        result = reckon(self.batch)
+        return result.model_copy(update={"findings": (*self._findings(), *result.findings)})
+
+    def followed_by(self, record: Record) -> Self:
+        """The batch with one more record, of the lines and foods that are there."""
+        return replace(self, records=(*self.records, record))
+
+    # What there is, and how it is divided.
+
+    @cached_property
+    def lines_g(self) -> float:
+        """The sum of what was used, whatever the mixture weighed; 0 when only counted."""
+        return flatten(self.batch).used_g or 0.0
+
+    @property
+    def whole_g(self) -> float | None:
+        """What there is to divide before it is cooked: the mixture, else the sum of its lines."""
+        return self.batch.mixture_g or self.lines_g or None
+
+    @property
+    def last_weight_g(self) -> float | None:
+        """What it weighed last: cooked once that was weighed."""
+        return self.batch.cooked_g or self.whole_g
+
+    @property
+    def to_fill_g(self) -> float | None:
+        """What the pieces share: the cooked weight where they are filled once it is cooked."""
+        return self.batch.cooked_g if self._filled_after_cooking else self.whole_g
+
+    @property
+    def filled(self) -> dict[int, Filled]:
+        """What is in each piece that was filled."""
+        pieces = self.state.portions.items()
+        return {number: Filled(piece.grams, piece.odd) for number, piece in pieces}
+
+    @property
+    def dividing(self) -> Dividing:
+        return self.divided or Dividing(pieces=self.portions)
+
+    @property
+    def pieces(self) -> int:
+        """How many pieces there are, as it is divided."""
+        return self.dividing.made(self.last_weight_g)
+
+    @property
+    def servings(self) -> float | None:
+        """How many servings the batch makes; None while that hangs on a weight."""
+        dividing = self.dividing
+        if dividing.way == "grams" and dividing.serving_g:
+            whole = self.last_weight_g
+            return None if whole is None else whole / dividing.serving_g
+        return self.pieces / dividing.each_of(self.pieces)
+
+    @property
+    def _filled_after_cooking(self) -> bool:
+        """Whether the pieces are filled once it is cooked; a tester filled raw makes no difference,
+        as long as others are to come."""
+        cooked = self.state.cooked
+        if cooked is None:
+            return False
+        pieces = self.state.portions.values()
+        all_raw = len(pieces) >= self.portions and all(
+            piece.record.at <= cooked.at for piece in pieces
+        )
+        return not all_raw
+
+    @property
+    def pieces_are_cooked(self) -> bool:
+        """Whether the pieces were weighed, or are filled, once they are cooked."""
+        return self._filled_after_cooking or self.dividing.weighed_cooked
+
+    # What each line is.
+
+    def line(self, key: int) -> WrittenLine | None:
+        """The line with this id, while it is there."""
+        return next((line for line in self.lines if line.id == key), None)
+
+    def state_of(self, line: WrittenLine) -> LineState:
+        """A line that is poured together with another shares its state."""
+        return self.state.lines[line.poured_with or line.id]
+
+    def together(self, line: WrittenLine) -> list[WrittenLine]:
+        """The lines of one pour, the one that is weighed first."""
+        return self._pours[line.poured_with or line.id]
+
+    @cached_property
+    def _pours(self) -> dict[int, list[WrittenLine]]:
+        pours: dict[int, list[WrittenLine]] = {}
+        for line in self.written:
+            pours.setdefault(line.poured_with or line.id, []).append(line)
+        return pours
+
+    def share_of(self, line: WrittenLine) -> float:
+        """The part of a common pour that is this line's: by target, else in equal parts."""
+        together = self.together(line)
+        whole = sum(other.target_g for other in together)
+        return line.target_g / whole if whole > 0 else 1 / len(together)
+
+    def revision_of(self, line: WrittenLine) -> int | None:
+        """The label revision of what went in."""
+        return self.state_of(line).revision_id or line.revision_id
+
+    def is_stand_in(self, line: WrittenLine) -> bool:
+        used = self.state_of(line).revision_id
+        return used is not None and line.revision_id is not None and used != line.revision_id
+
+    def is_unnamed(self, line: WrittenLine) -> bool:
+        return self.revision_of(line) is None and line.of_component is None
+
+    def wants_name(self, line: WrittenLine) -> bool:
+        """Whether there is something in the bowl that nobody has named; what was left out or wholly
+        spilled needs no name."""
+        return self.is_unnamed(line) and bool(self.state_of(line).net_g)
+
+    def is_only_counted(self, line: WrittenLine) -> bool:
+        """Pieces of which nobody knows the weight: there is no target to pour to."""
+        return bool(line.count) and line.target_g == 0
+
+    def name_of(self, line: WrittenLine) -> str:
+        revision = self.revision_of(line)
+        return self.panels[revision].name if revision else line.of_component or UNNAMED
+
+    def planned_name(self, line: WrittenLine) -> str:
+        if line.revision_id is None:
+            return line.of_component or ""
+        return self.panels[line.revision_id].name
+
+    def target_of(self, line: WrittenLine) -> float:
+        """Grams aimed at by now: as planned, times what was carried on."""
+        return line.target_g * self.state_of(line).factor
+
+    def grams_of(self, line: WrittenLine) -> float | None:
+        """Grams that went in, or are to; None where pieces of no known weight are counted."""
+        revision = self.revision_of(line)
+        if revision is not None and self.panels[revision].by_piece:
+            return None
+        return self._line(line).grams
+
+    def poured_of(self, line: WrittenLine) -> float:
+        """Grams of it that are in the bowl by now."""
+        return (self.state_of(line).net_g or 0.0) * self.share_of(line)
+
+    # The batch as it might have been.
+
+    def as_planned(self, line: WrittenLine) -> Batch:
+        """The batch as it would be if the planned food had gone in."""
+
+        def planned(other: WrittenLine) -> Line:
+            made = self._line(other)
+            return (
+                made.model_copy(update={"label": _key(line.revision_id)}) if other is line else made
+            )
+
+        return self._divided(self._of_lines(planned))
+
+    def as_if_weighed(self, line: WrittenLine) -> Batch:
+        """The batch as it would be if an estimated line had been weighed."""
+
+        def weighed(other: WrittenLine) -> Line:
+            made = self._line(other)
+            exact = {"estimate": None, "division_g": 1.0}
+            return made.model_copy(update=exact) if other is line else made
+
+        return self._divided(self._of_lines(weighed))
+
+    def _of_lines(self, line_of: Callable[[WrittenLine], Line]) -> Batch:
+        components: dict[str, list[Line]] = {}
+        for line in self.lines:
+            part = components.setdefault(line.component, [])
+            if not self.is_unnamed(line):
+                part.append(line_of(line))
+        parts = [Component(name=name, lines=tuple(part)) for name, part in components.items()]
+        used = {line.label for part in parts for line in part.lines}
+        return Batch(
+            format="gasket-batch",
+            version=1,
+            settings=self.settings,
+            labels={f"label-{key}": one for key, one in self.panels.items() if _key(key) in used},
+            components=tuple(parts),
+            portions=Portions(count=self.portions),
+            original=self.original,
+        )
+
+    def _line(self, line: WrittenLine) -> Line:
+        label, state, share = _key(self.revision_of(line)), self.state_of(line), self.share_of(line)
+        if state.status is LineStatus.SKIPPED:  # left out on purpose: none, and certainly none
+            nothing = 0.0 if line.count else None
+            return Line(
+                label=label, component=line.of_component, grams=0, division_g=0, count=nothing
+            )
+        net = state.net_g
+        if state.status is LineStatus.OPEN or net is None:
+            target = max(self.target_of(line), (net or 0.0) * share)
+            return Line(label=label, component=line.of_component, grams=target, count=line.count)
+        estimate = state.estimate
+        return Line(
+            label=label,
+            component=line.of_component,
+            count=line.count if state.count is None else state.count,
+            grams=net * share,
+            division_g=min(MOST_DIVISION_G, state.division_g * share),
+            estimate=None if estimate is None else (estimate[0] * share, estimate[1] * share),
+        )
+
+    def _divided(self, base: Batch) -> Batch:
+        """The batch with what was recorded after its lines: what was lost or left of its
+        components, the mixture, its cooked weight, its pieces."""
+        state = self.state
+        pieces = [piece.grams for _, piece in sorted(state.portions.items())]
+        changed: dict[str, object] = {
+            "components": tuple(self._less_lost(part, base) for part in base.components),
+            "original": self.original,
+        }
+        if state.mixture and state.mixture.net_g:
+            changed["mixture_g"] = state.mixture.net_g
+        if state.cooked and state.cooked.net_g:
+            changed["cooked_g"] = state.cooked.net_g
+        elif self.dividing.weighed_cooked and len(pieces) == self.portions and any(pieces):
+            changed["cooked_g"] = sum(pieces)
+        divided_elsewhere = self.as_it_came is not None and self.divided is None
+        if not divided_elsewhere or len(pieces) == self.portions:
+            changed["portions"] = self._portions(base.model_copy(update=changed), pieces)
+        return base.model_copy(update=changed)
+
+    def _portions(self, base: Batch, pieces_g: list[float]) -> Portions:
+        weight = base.cooked_g or base.mixture_g
+        if weight is None and self.dividing.way == "scoop":
+            weight = flatten(base).used_g
+        cooked: Literal["raw", "cooked"] = "cooked" if self.pieces_are_cooked else "raw"
+        return portions_of(self.dividing, weight, pieces_g, cooked)
+
+    def _less_lost(self, part: Component, base: Batch) -> Component:
+        spilled, back = self.state.spilled.get(part.name), self.state.leftover.get(part.name)
+        lost = (spilled.net_g if spilled else 0.0) + ((back.net_g or 0.0) if back else 0.0)
+        fat = [poured.net_g or 0.0 for poured in self.state.fat_off.get(part.name, [])]
+        return less_lost(part, base.components, lost, fat) if lost or fat else part
+
+    # What is to be known of it beside its figures.
+
+    @property
+    def says_open(self) -> str:
+        """ "1 line is", "3 lines are"."""
+        left = len(self.state.open_lines)
+        return "1 line is" if left == 1 else f"{left} lines are"
+
+    def _findings(self) -> Iterator[Finding]:
+        if self.state.open_lines:
+            says = f"{self.says_open} not weighed yet and counted as planned."
+            yield _finding("open_lines", says, "warning")
+        for line in self.lines:
+            if self.wants_name(line):
+                says = f"{self.state_of(line).net_g:g} g have no name yet and count nothing."
+                yield _finding("unnamed", says, "warning")
+            if self.is_stand_in(line):
+                says = f"{self.name_of(line)} went in, {self.planned_name(line)} was planned."
+                yield _finding("stand_in", says, "note")
+        for part in self.batch.components:
+            back = self.state.leftover.get(part.name)
+            if back is not None and part.leftover_g + _SPECK_G < (back.net_g or 0.0):
+                says = f"More of {part.name} came back than there is: {part.leftover_g:g} g count."
+                yield _finding("leftover_too_much", says, "warning")
+        for bowl, spilled in self.state.spilled.items():
+            says = (
+                f"About {spilled.net_g:g} g of {bowl} were spilled or tasted and are not counted."
+            )
+            yield _finding("spilled", says, "note")
+
+
+def to_weigh(lines: Sequence[WrittenLine]) -> list[ToWeigh]:
+    """The lines as the weigh-in has them: those poured together are one."""
+    together: dict[int, float] = {}
+    for line in lines:
+        main = line.poured_with or line.id
+        together[main] = together.get(main, 0.0) + line.target_g
+    return [
+        ToWeigh(
+            id=line.id,
+            target_g=together[line.id],
+            bowl=line.bowl or line.component,
+            way=line.way,
+            planned=line.planned,
+            named=line.named,
+        )
+        for line in lines
+        if line.poured_with is None
+    ]
+
+
+def _key(revision: int | None) -> str | None:
+    return None if revision is None else f"label-{revision}"
+
+
+def _finding(code: str, says: str, severity: Severity) -> Finding:
+    return Finding(code=code, severity=severity, message=says, where="components")

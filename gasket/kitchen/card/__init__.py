@@ -1,0 +1,1 @@
+"""The card: one serving, the build, the steps and the cautions, and files in and out."""

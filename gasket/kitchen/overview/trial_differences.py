@@ -1,0 +1,42 @@
+"""What a trial changed against another."""
+
+from sqlmodel import Session, col, select
+
+from gasket.core.rebuild.difference import Side, TrialDifference, difference
+from gasket.core.reckoning.reckon import reckon
+from gasket.kitchen.rebuild import build
+from gasket.kitchen.weigh import weighed
+from gasket.kitchen.weigh.writing_back import as_weighed
+from gasket.store import rows
+from gasket.store.tables import BatchRow
+
+
+def compare(session: Session, trial_id: int, with_trial: int) -> TrialDifference:
+    """What the trial changed against another: as it was last weighed where it was made, else as it
+    is planned."""
+    names: dict[int, str] = {}
+    before, after = (_side(session, one, names) for one in (with_trial, trial_id))
+    return difference(before, after, names)
+
+
+def _side(session: Session, trial_id: int, names: dict[int, str]) -> Side:
+    """The trial as it compares; the names of its packages join `names`."""
+    planned = build.draft(session, trial_id)
+    names |= {key: one.name for key, one in planned.piece.ingredients.items()}
+    batch = _last_made(session, trial_id)
+    if batch is None:
+        portions = float(planned.build.portions)
+        return Side(planned.build, reckon(planned.planned).serving, portions)
+    made = weighed.read(session, batch)
+    for one in made.shelved.values():
+        names.setdefault(one.label_id, one.panel.name)
+    lines = as_weighed(made, planned.build)
+    return Side(planned.build, made.result.serving, made.servings, lines, made.row.closed_at)
+
+
+def _last_made(session: Session, trial_id: int) -> int | None:
+    """The newest closed weigh-in of the trial; a batch that came from a file has no lines here."""
+    query = select(BatchRow).where(BatchRow.trial_id == trial_id)
+    closed = query.where(col(BatchRow.closed_at).is_not(None))
+    found = session.exec(closed.order_by(col(BatchRow.closed_at).desc()))
+    return next((rows.key_of(row) for row in found if not row.imported), None)
