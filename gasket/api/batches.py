@@ -54,32 +54,30 @@ def batch(batch_id: Key, session: SessionDoor) -> BatchSheet:
 @router.post("/batches/{batch_id}/weighings")
 def record(batch_id: Key, capture: Capture, write: WriteDoor, house: HouseDoor) -> BatchSheet:
     """Append one record. Sending the same id again changes nothing."""
-    return write(lambda session: weigh.record(session, batch_id, capture, house.now()), house.tell)
+    return write(lambda session: weigh.record(session, batch_id, capture, house.now()))
 
 
 @router.put("/batches/{batch_id}/dividing")
-def divide(batch_id: Key, dividing: Dividing, write: WriteDoor, house: HouseDoor) -> BatchSheet:
+def divide(batch_id: Key, dividing: Dividing, write: WriteDoor) -> BatchSheet:
     """Choose how the batch is divided."""
-    return write(lambda session: weigh.divide(session, batch_id, dividing), house.tell)
+    return write(lambda session: weigh.divide(session, batch_id, dividing))
 
 
 @router.put("/batches/{batch_id}/hands-free")
-def set_hands_free(
-    batch_id: Key, hands_free: HandsFree, write: WriteDoor, house: HouseDoor
-) -> BatchSheet:
-    return write(lambda session: weigh.set_hands_free(session, batch_id, hands_free), house.tell)
+def set_hands_free(batch_id: Key, hands_free: HandsFree, write: WriteDoor) -> BatchSheet:
+    return write(lambda session: weigh.set_hands_free(session, batch_id, hands_free))
 
 
 @router.put("/batches/{batch_id}/nudge")
-def set_nudge(batch_id: Key, nudge: Nudge, write: WriteDoor, house: HouseDoor) -> BatchSheet:
+def set_nudge(batch_id: Key, nudge: Nudge, write: WriteDoor) -> BatchSheet:
     """Widen or narrow the tolerance of this weigh-in."""
-    return write(lambda session: weigh.set_nudge(session, batch_id, nudge), house.tell)
+    return write(lambda session: weigh.set_nudge(session, batch_id, nudge))
 
 
 @router.post("/batches/{batch_id}/lines")
 def add_line(batch_id: Key, new: NewBatchLine, write: WriteDoor, house: HouseDoor) -> BatchSheet:
     """A line that comes in on the way, named before it is poured."""
-    return write(lambda session: weigh.add_line(session, batch_id, new, house.now()), house.tell)
+    return write(lambda session: weigh.add_line(session, batch_id, new, house.now()))
 
 
 @router.get("/batches/{batch_id}/suggested-order")
@@ -89,9 +87,9 @@ def suggested_order(batch_id: Key, session: SessionDoor) -> SuggestedOrder:
 
 
 @router.put("/batches/{batch_id}/plan")
-def arrange(batch_id: Key, plan: WeighPlan, write: WriteDoor, house: HouseDoor) -> BatchSheet:
+def arrange(batch_id: Key, plan: WeighPlan, write: WriteDoor) -> BatchSheet:
     """Order, bowls, ways and scales of the weigh-in."""
-    return write(lambda session: weigh_plan.arrange(session, batch_id, plan), house.tell)
+    return write(lambda session: weigh_plan.arrange(session, batch_id, plan))
 
 
 @router.post("/batches/{batch_id}/choices")
@@ -129,7 +127,7 @@ async def rehearse(batch_id: Key, rehearsal: Rehearsal, house: HouseDoor) -> Non
 @router.post("/batches/{batch_id}/close")
 def close(batch_id: Key, write: WriteDoor, house: HouseDoor) -> BatchSheet:
     """Close the weigh-in; refused while lines are open."""
-    return write(lambda session: weigh.close(session, batch_id, house.now()), house.tell)
+    return write(lambda session: weigh.close(session, batch_id, house.now()))
 
 
 @router.get("/batches/{batch_id}/card")
@@ -163,7 +161,7 @@ async def live(socket: WebSocket, batch_id: int) -> None:
     try:
         while (message := await socket.receive())["type"] == "websocket.receive":
             with contextlib.suppress(ValidationError):
-                page.aim = Aim.model_validate_json(message.get("text") or "")
+                house.live.aim(page, Aim.model_validate_json(message.get("text") or ""))
     except (WebSocketDisconnect, RuntimeError):
         pass
     finally:

@@ -51,9 +51,7 @@ class Writing:
     status: int
     key: str | None
 
-    def __call__(
-        self, work: Callable[[Session], T], tell: Callable[[T], object] | None = None
-    ) -> T:
+    def __call__(self, work: Callable[[Session], T]) -> T:
         """Do `work` and keep what is answered under the sender's key; see `House.write`."""
 
         def once(session: Session) -> T:
@@ -64,7 +62,7 @@ class Writing:
             sent.remember(session, self.key, self.request, self.status, done, self.house.now())
             return done
 
-        return self.house.write(once, tell)
+        return self.house.write(once)
 
 
 async def writing_of(request: Request, house: HouseDoor, key: SenderKey = None) -> Writing:

@@ -1,4 +1,5 @@
-"""Writes the published schemas to docs/formats/: `python -m gasket.api.publish [--check]`."""
+"""Writes the published schemas to docs/formats/ and the pages' vocabulary:
+`python -m gasket.api.publish [--check]`."""
 
 import json
 import sys
@@ -6,11 +7,14 @@ from pathlib import Path
 from typing import Any, Final
 
 from gasket.api.app import create_app
+from gasket.api.vocabulary import as_typescript
 from gasket.formats.schemas import schemas
 from gasket.kitchen.house import House
 from gasket.store.database import Database
 
-FORMATS: Final = Path(__file__).resolve().parents[2] / "docs" / "formats"
+ROOT: Final = Path(__file__).resolve().parents[2]
+FORMATS: Final = "docs/formats"
+VOCABULARY: Final = "web/src/api/vocabulary.ts"
 
 
 def documents() -> dict[str, dict[str, Any]]:
@@ -19,18 +23,31 @@ def documents() -> dict[str, dict[str, Any]]:
     return {**schemas(), "openapi.json": app.openapi()}
 
 
+def texts() -> dict[str, str]:
+    """Everything that is generated, by its path in the repository."""
+    found = {
+        f"{FORMATS}/{name}": json.dumps(document, indent=1, ensure_ascii=False, sort_keys=True)
+        + "\n"
+        for name, document in documents().items()
+    }
+    return {**found, VOCABULARY: as_typescript()}
+
+
+def _as_json(document: dict[str, Any]) -> str:
+    return json.dumps(document, indent=1, ensure_ascii=False, sort_keys=True) + "\n"
+
+
 def main(check: bool) -> int:
     """Write the documents, or with `check` say which are out of date (exit code 1)."""
     stale = []
-    for name, document in documents().items():
-        text = json.dumps(document, indent=1, ensure_ascii=False, sort_keys=True) + "\n"
-        path = FORMATS / name
+    for name, text in texts().items():
+        path = ROOT / name
         if check and (not path.is_file() or path.read_text(encoding="utf-8") != text):
             stale.append(name)
         elif not check:
             path.write_text(text, encoding="utf-8")
     for name in stale:
-        sys.stderr.write(f"docs/formats/{name} is out of date: run ./run types\n")
+        sys.stderr.write(f"{name} is out of date: run ./run types\n")
     return 1 if stale else 0
 
 

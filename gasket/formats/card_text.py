@@ -4,6 +4,7 @@ from collections.abc import Iterator, Sequence
 from typing import Final
 
 from gasket.core.reckoning.margin import Figure, Portion
+from gasket.core.trade.words import figure_words
 
 _SHOWN: Final = (
     ("kcal", "kcal", "kcal"),
@@ -13,22 +14,14 @@ _SHOWN: Final = (
     ("fat_g", "fat", "g"),
     ("fibre_g", "fibre", "g"),
 )
-_BELOW: Final = 10.0
-
-
-def amount(value: float, unit: str) -> str:
-    """kcal whole; grams with one decimal below 10."""
-    if unit == "kcal" or abs(value) >= _BELOW:
-        return f"{value:,.0f}".replace(",", "\u202f")
-    return f"{value:.1f}"
 
 
 def figure_text(name: str, given: object, unit: str) -> str:
     """ "protein 21 g (20 to 22)"; an unknown figure says so."""
     if not isinstance(given, Figure):
         return f"{name} unknown"
-    low, high = (amount(end, unit) for end in given.likely)
-    shown = amount(given.value, unit)
+    low, high = (figure_words(end, unit) for end in given.likely)
+    shown = figure_words(given.value, unit)
     text = f"{shown} {unit}" if name == unit else f"{name} {shown} {unit}"
     return text if low == high else f"{text} ({low} to {high})"
 

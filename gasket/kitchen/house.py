@@ -6,7 +6,7 @@ import functools
 import random
 import threading
 import time
-from collections.abc import Callable, Iterator, Mapping
+from collections.abc import Callable, Iterable, Iterator, Mapping
 from dataclasses import dataclass, field
 from datetime import UTC, datetime
 from pathlib import Path
@@ -25,7 +25,7 @@ from gasket.kitchen.weigh.weigh_sheet import BatchSheet
 from gasket.scale.driver import Driver
 from gasket.scale.process import SimulatorProcess
 from gasket.scale.simulator import command
-from gasket.store.database import Database
+from gasket.store.database import Database, batches_written
 from gasket.store.opening import open_database
 
 
@@ -99,18 +99,17 @@ class House:
         ):
             kept.keep(session, calculated)
 
-    def write(self, work: Callable[[Session], T], tell: Callable[[T], object] | None = None) -> T:
+    def write(self, work: Callable[[Session], T]) -> T:
         """Do `work` in one transaction that nothing comes between: stored whole, or not at all.
 
-        What was stored is handed to `tell` before the next one writes, so that changes are told in
-        the order in which they happened. Raises what `work` raises, and `Unavailable`.
+        Pages that watch a batch of which something was written are told before the next one writes,
+        so in the order in which it happened. Raises what `work` raises, and `Unavailable`.
         """
         with self.database.turn():
             with self.database.writing() as session:
                 done = work(session)
                 kept.keep(session, kept.calculated_in(session))
-            if tell is not None:
-                tell(done)
+            self._tell(batches_written(session), done)
             return done
 
     async def open(self) -> None:
@@ -182,18 +181,21 @@ class House:
         if self._loop is not None and not self._loop.is_closed():
             self._loop.call_soon_threadsafe(call, *arguments)
 
-    def tell(self, sheet: BatchSheet) -> None:
-        """Tell every page that watches this batch; from any thread."""
-        self._in_loop(self.live.changed, sheet)
+    def _tell(self, batches: Iterable[int], done: object) -> None:
+        """Tell every page that watches one of these batches; from any thread."""
+        for batch_id in batches:
+            if isinstance(done, BatchSheet) and done.id == batch_id:
+                self._in_loop(self.live.changed, done)
+            elif self.live.is_watched(batch_id):
+                sheet = self.read(lambda session, key=batch_id: weigh.sheet(session, key))  # type: ignore[misc]
+                self._in_loop(self.live.changed, sheet)
 
     async def _store(self, batch_id: int, capture: Capture) -> BatchSheet | None:
         return await asyncio.to_thread(self._record, batch_id, capture)
 
     def _record(self, batch_id: int, capture: Capture) -> BatchSheet | None:
         try:
-            return self.write(
-                lambda session: weigh.record(session, batch_id, capture, self.now()), self.tell
-            )
+            return self.write(lambda session: weigh.record(session, batch_id, capture, self.now()))
         except Unavailable as error:
             self._in_loop(self.live.troubled, batch_id, str(error))
             return None

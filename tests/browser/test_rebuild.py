@@ -97,7 +97,7 @@ def test_the_goal_is_reached_by_keys_tried_done_and_undone(page: Page, accessibl
     page.get_by_role("button", name="Reach the goal").press("Enter")
     reach = page.get_by_role("region", name="Reach the goal")
     expect(reach.get_by_role("heading", name=re.compile("Gentlest"))).to_be_visible()
-    expect(reach.get_by_text("One more gram of protein costs")).to_be_visible()
+    expect(reach.get_by_role("list", name="What the limits cost")).to_contain_text("here.")
     accessible()
     reach.get_by_role("button", name="Try it").first.press("Enter")
     block = page.get_by_role("region", name="Per serving")

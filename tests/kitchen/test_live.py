@@ -8,10 +8,13 @@ from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.weighing.hands_free import FREE_HOLD_S, HOLD_S
 from gasket.core.weighing.records import ONE_SCALE, Capture, Reading
+from gasket.kitchen.portion import plates
+from gasket.kitchen.portion.plates import FinishesEdit
 from gasket.kitchen.rebuild import build
 from gasket.kitchen.rebuild.build import BuildEdit
-from gasket.kitchen.shelf import quick_entry
+from gasket.kitchen.shelf import quick_entry, shelf
 from gasket.kitchen.weigh import weigh, weigh_plan
+from gasket.kitchen.weigh.finishes import Finish, PlateLine
 from gasket.kitchen.weigh.live import MOST_WAITING, Aim, LiveLink, LiveReading, LiveSheet, Page
 from gasket.kitchen.weigh.weigh import HandsFree
 from gasket.kitchen.weigh.weigh_plan import PlannedPour, WeighPlan
@@ -65,6 +68,13 @@ class Bench:
 
     async def hold(self, grams, seconds=HOLD_S, **more):
         await self.show(*[grams] * (int(seconds / 0.1) + 3), **more)
+
+    @property
+    def live(self):
+        return self.house.live
+
+    def sheets(self):
+        return [one for one in self.page.waiting._queue if isinstance(one, LiveSheet)]
 
     def weighed(self):
         return [line.net_g for line in self.sheet.lines if line.status == "weighed"]
@@ -149,9 +159,9 @@ def test_after_undo_the_same_pour_is_not_taken_again_by_itself(bench):
 def test_hands_free_can_be_switched_off_and_needs_a_page_at_the_lines(bench):
     async def scene():
         await bench.open()
-        bench.page.aim = Aim(aim="mixture")
+        bench.live.aim(bench.page, Aim(aim="mixture"))
         await bench.hold(bench.full)
-        bench.page.aim = Aim(aim="line")
+        bench.live.aim(bench.page, Aim(aim="line"))
         with bench.house.database.writing() as session:
             off = weigh.set_hands_free(session, bench.batch_id, weigh.HandsFree(on=False))
         bench.house.live.changed(off)
@@ -209,13 +219,52 @@ def test_a_portion_is_judged_against_what_is_left_for_it(bench):
     bench.record("portion", piece=1, net_g=200, origin="hand")
 
     async def scene():
-        bench.page.aim = Aim(aim="portion", piece=2)
+        bench.live.aim(bench.page, Aim(aim="portion", piece=2))
         await bench.open()
         await bench.show(500)
 
     run_apart(scene())
     judged = [message for message in bench.page.waiting._queue if isinstance(message, LiveReading)]
     assert judged[-1].target_g == pytest.approx((1492 - 200) / 7)
+
+
+def test_of_two_pages_that_fill_the_machine_follows_the_one_that_said_so_last(bench):
+    bench.record("mixture", net_g=1600, origin="hand")
+    other = Page()
+
+    async def scene():
+        await bench.open()
+        bench.house.live.join(bench.sheet, other)
+        watch = bench.live._watches[bench.batch_id]
+        bench.live.aim(other, Aim(aim="portion", piece=7))
+        for page, piece in ((bench.page, 2), (other, 5), (bench.page, 3), (other, 1)):
+            bench.live.aim(page, Aim(aim="portion", piece=piece))
+            assert watch.aimed().piece == piece
+        bench.live.aim(other, Aim(aim="mixture"))
+        assert watch.aimed().piece == 3
+
+    run_apart(scene())
+
+
+def test_every_change_of_a_batch_is_told_wherever_it_was_written(bench):
+    finish = Finish(id="syrup", name="Syrup", lines=(PlateLine(label_id=1, grams=10),))
+
+    async def scene():
+        await bench.open()
+        for change in (
+            lambda s: plates.save(s, bench.batch_id, FinishesEdit(version=1, finishes=(finish,))),
+            lambda s: weigh.set_hands_free(s, bench.batch_id, HandsFree(on=False)),
+        ):
+            before = len(bench.sheets())
+            bench.house.write(change)
+            await asyncio.sleep(0)
+            assert len(bench.sheets()) == before + 1
+        before = len(bench.sheets())
+        bench.house.write(lambda s: shelf.touch(s, {1}, bench.house.now()))
+        await asyncio.sleep(0)
+        assert len(bench.sheets()) == before
+
+    run_apart(scene())
 
 
 POCKET = "pocket scale"
@@ -305,7 +354,7 @@ def ready_to_fill(bench, pieces=3, mixture_g=600.0, **dividing):
     with bench.house.database.writing() as session:
         weigh.divide(session, bench.batch_id, Dividing(pieces=pieces, **dividing))
     bench.record("mixture", net_g=mixture_g, origin="hand")
-    bench.page.aim = Aim(aim="portion")
+    bench.live.aim(bench.page, Aim(aim="portion"))
 
 
 async def cups(bench, contents, empty=20.0):

@@ -5,7 +5,8 @@ import { NUTRIENTS, SHORT_NAMES, unitOf } from "../src/lib/nutrients";
 import * as stepText from "../src/stages/cook/stepText";
 import { amountText, takenOf, untilText } from "../src/stock/lotText";
 import { nameOf } from "../src/stages/portion/filling";
-import { ALLERGEN_CHOICES, ALLERGEN_NAMES, fieldName, PANELS } from "../src/food/panels";
+import { ALLERGEN_CHOICES, FLAG_SAYS } from "../src/api/vocabulary";
+import { ALLERGEN_NAMES, fieldName, PANELS } from "../src/food/panels";
 
 const figureOf = (value: number, low: number, high: number) => ({
   value,
@@ -130,6 +131,12 @@ describe("words for the fields of a label", () => {
     // fourteen by Annex II; wheat stays beside the cereals with gluten
     expect(ALLERGEN_CHOICES.eu).toHaveLength(15);
     for (const one of ALLERGEN_CHOICES.eu) expect(ALLERGEN_NAMES[one]).toBeTruthy();
+  });
+
+  test("a flag asks for the core temperature of the chosen school", () => {
+    expect(FLAG_SAYS.us.raw_poultry).toContain("74 °C");
+    expect(FLAG_SAYS.uk.raw_poultry).toContain("70 °C for 2 minutes");
+    expect(FLAG_SAYS.us.raw_ground_meat).toContain("71 °C inside, 74 °C if it is poultry");
   });
 
   test("every nutrient has a unit and a short name", () => {

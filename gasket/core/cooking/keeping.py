@@ -14,6 +14,7 @@ Says = Literal["us", "uk", "habit"]
 
 INTO_THE_FRIDGE_MIN: Final = 120.0
 """USDA FSIS: within two hours, one when it is hotter than 32 °C; from memory."""
+COOLING_SAYS: Final = "within 2 hours of cooking, 1 hour where it is hotter than 32 °C"
 _MONTH_DAYS: Final = 30.0
 
 

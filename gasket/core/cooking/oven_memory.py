@@ -177,3 +177,14 @@ def estimate(step: Step, bakes: Sequence[Baked], *, measured: bool = False) -> E
         bakes=tuple(told),
         held=held,
     )
+
+
+OVERRUN: Final = 0.15
+LEAST_OVERRUN_MIN: Final = 1.0
+"""What is not done at its end takes about so much of its time again (a guess)."""
+
+
+def left_min(whole_min: float, elapsed_min: float) -> float:
+    """Minutes that a step under way may still take; past its end a guess."""
+    left = whole_min - elapsed_min
+    return left if left > 0 else max(LEAST_OVERRUN_MIN, OVERRUN * whole_min)

@@ -54,6 +54,8 @@ _US: Final[dict[Reason, _Us]] = {
 }
 _UK: Final = (Held(temperature_c=75.0, seconds=30.0), Held(temperature_c=70.0, seconds=120.0))
 """Food Standards Agency: 70 °C for 2 minutes or 75 °C for 30 seconds; from memory."""
+_ROUNDED_UP_C: Final = 0.23
+"""145 °F is 62.78 °C, printed as 63: the most that the chart's Celsius are rounded up by."""
 _STRICTEST: Final[tuple[Reason, ...]] = tuple(_US)
 
 _KINDS: Final[dict[FoodKind, Reason]] = {
@@ -85,6 +87,9 @@ _DRY_BASE_MOST: Final = 0.08
 waffle or a pancake the base sets (common practice)."""
 _SET_BY_EGG: Final[frozenset[Family]] = frozenset({"custard", "tray"})
 """Families in which less egg, or egg of an unknown share, is taken for what sets."""
+
+
+_DEFER: Final = "Local food-safety rules come first."
 
 
 @dataclass(frozen=True, slots=True)
@@ -134,6 +139,31 @@ def meat_reason(food: InTheBuild) -> Reason | None:
     return min(told, key=_STRICTEST.index)
 
 
+_FLAG_SAYS: Final[dict[Flag, str]] = {
+    "raw_egg": "Do not taste the batter: raw egg can carry salmonella.",
+    "raw_flour": "Do not taste the batter: raw flour is not ready to eat.",
+    "aspartame": "Contains a source of phenylalanine: not for people with phenylketonuria.",
+    "xylitol": "Dangerous for dogs and other pets, even a little; laxative in quantity.",
+}
+
+
+def flag_says(flag: Flag, school: SafetySchool) -> str:
+    """What a package's flag asks for, in plain words; a core temperature by the school's rule."""
+    if flag in _FLAG_SAYS:
+        return _FLAG_SAYS[flag]
+    asked = rule(_FLAGS[flag], school)
+    enough = " or ".join(_held_words(held) for held in asked.enough)
+    poultry = ", 74 °C if it is poultry" if flag == "raw_ground_meat" and school == "us" else ""
+    return f"Cook it through: {enough} inside{poultry}. {_DEFER}"
+
+
+def _held_words(held: Held) -> str:
+    if held.seconds == 0:
+        return f"{held.temperature_c:.0f} °C"
+    long = f"{held.seconds / 60:g} minutes" if held.seconds >= 60 else f"{held.seconds:g} seconds"
+    return f"{held.temperature_c:.0f} °C for {long}"
+
+
 def is_raw(food: InTheBuild) -> bool:
     """Whether it is meat or fish that some step must cook."""
     return meat_reason(food) not in (None, "reheated")
@@ -162,8 +192,13 @@ def _is_set_by_egg(part: Sequence[InTheBuild], family: Family | None) -> bool:
 
 
 def satisfies(asked: SafeRule, temperature_c: float, held_s: float) -> bool:
-    """Whether a measured core temperature is enough."""
-    return any(temperature_c >= one.temperature_c and held_s >= one.seconds for one in asked.enough)
+    """Whether a measured core temperature is enough. The US chart is in whole degrees Fahrenheit,
+    of which the Celsius are rounded up: 165 °F are enough where 74 °C is asked."""
+    rounded_up = _ROUNDED_UP_C if asked.school == "us" else 0.0
+    return any(
+        temperature_c >= held.temperature_c - rounded_up and held_s >= held.seconds
+        for held in asked.enough
+    )
 
 
 def asked_of(
@@ -196,9 +231,6 @@ def _last_hot(steps: Sequence[Step], component: str) -> Step | None:
 
 
 _NOT_COOKED: Final[frozenset[Family]] = frozenset({"custard", "no_bake", "frozen", "drink"})
-
-
-_DEFER: Final = "Local food-safety rules come first."
 
 
 def cautions(

@@ -55,6 +55,13 @@ State = Literal["raw", "cooked", "dry", "frozen", "drained", "as_prepared"]
 Does = Literal["thickens", "dries", "sweetens", "flavours"]
 """What the food does to a build, known only by trying: the cook's own finding."""
 
+
+def allergens_offered(school: AllergenSchool) -> tuple[Allergen, ...]:
+    """What a cook may tick: the school's list, and wheat beside the cereals with gluten."""
+    named = ALLERGENS[school]
+    return named if "wheat" in named else (named[0], "wheat", *named[1:])
+
+
 Flag = Literal[
     "raw_egg",
     "raw_flour",

@@ -13,6 +13,8 @@ from gasket.core.reckoning.batch import Batch, Component, Line, Name, Original, 
 from gasket.core.trade.families import Family
 
 MOST_LINES: Final = 500
+SWEETNESS_LEAST: Final = 0.7
+"""Of the original's sweetness, where the cook says nothing else (common practice)."""
 """In one component."""
 MOST_COMPONENTS: Final = 50
 ShortName = Annotated[str, Field(min_length=1, max_length=120)]
@@ -76,7 +78,7 @@ class Terms(Value):
     goal: Goal = Goal()
     family: Family | None = None
     fat_school: Literal["keep", "none"] = "keep"
-    sweetness_least: Annotated[Number, Field(ge=0, le=2)] = 0.7
+    sweetness_least: Annotated[Number, Field(ge=0, le=2)] = SWEETNESS_LEAST
     """Of the original's sweetness: below this it reads as less sweet (common practice)."""
     needs: Annotated[tuple[Need, ...], Field(max_length=10)] = ()
     dismissed: Annotated[tuple[Dismissed, ...], Field(max_length=100)] = ()

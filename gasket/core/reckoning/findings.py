@@ -15,6 +15,7 @@ from gasket.core.reckoning.batch import Batch, Weighed
 from gasket.core.reckoning.formula import Formula, Grams
 from gasket.core.reckoning.margin import grams_present, slack_of_sum
 from gasket.core.reckoning.portions import Division, state_of_pieces
+from gasket.core.weighing.closing import is_usual_loss, plain_cause
 
 Severity = Literal["note", "warning"]
 
@@ -77,7 +78,6 @@ _HIDDEN: Final = {
     "carbohydrate_g": "g carbohydrate",
     "fat_g": "g fat",
 }
-MUCH_LOST: Final = 0.02
 LEAST_WIDENING_G: Final = 1.0
 _IN_CARBOHYDRATE: Final = ("sugars_g", "polyols_g", "allulose_g")
 
@@ -182,17 +182,10 @@ def mass_balance(context: Context) -> Iterator[Finding]:
     variances = (line.variance_g2 for _, _, line in context.weighed())
     if abs(gap) <= slack_of_sum(variances, context.division_g):
         return
-    if gap < 0:
-        says = (
-            f"The mixture weighs {-gap:.4g} g less than its lines ({mixture:g} of {lines:g} g): "
-            "left in a bowl, evaporated, or a line weighs less than it says."
-        )
-    else:
-        says = (
-            f"The mixture weighs {gap:.4g} g more than its lines ({mixture:g} for {lines:g} g): "
-            "a forgotten line, or a vessel that was not tared."
-        )
-    severity: Severity = "warning" if gap > 0 or -gap > MUCH_LOST * lines else "note"
+    than, word = ("less", "of") if gap < 0 else ("more", "for")
+    weighs = f"The mixture weighs {abs(gap):.4g} g {than} than its lines"
+    says = f"{weighs} ({mixture:g} {word} {lines:g} g). {plain_cause(gap, lines).says}"
+    severity: Severity = "note" if is_usual_loss(gap, lines) else "warning"
     yield _note("mass_balance", says, "mixture_g", severity)
 
 

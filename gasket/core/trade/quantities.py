@@ -102,14 +102,6 @@ def celsius(fahrenheit: float) -> float:
 
 
 # Shelled grams. From memory (USDA); UK and EU sizes differ.
-EGG_G: Final[dict[str, float]] = {"medium": 44.0, "large": 50.0, "extra large": 56.0}
-EGG_WHITE_G: Final = 33.0
-EGG_YOLK_G: Final = 17.0
-
-# Share of the weight as bought that is not eaten. From memory (USDA AH-102 and practice).
-REFUSE_SHARE: Final[dict[str, float]] = {"banana": 0.36, "onion": 0.10, "avocado": 0.26}
-
-
 def edible_g(as_bought_g: float, refuse_share: float) -> float:
     """Grams left to eat. `refuse_share` is 0 ≤ share < 1."""
     if not 0 <= refuse_share < 1:

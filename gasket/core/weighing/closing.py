@@ -86,6 +86,22 @@ def mixture_gap(
     return Gap(mixture_g=mixture_g, lines_g=lines_g, gap_g=gap, agrees=agrees, causes=causes)
 
 
+def is_usual_loss(gap_g: float, lines_g: float) -> bool:
+    """Whether so little is missing that it stayed on spoons and in bowls."""
+    return gap_g <= 0 and -gap_g <= RESIDUE_SHARE * lines_g
+
+
+def plain_cause(gap_g: float, lines_g: float) -> Cause:
+    """What a gap is put down to where no line and no bowl explains it."""
+    if is_usual_loss(gap_g, lines_g):
+        usual = f"{100 * RESIDUE_SHARE:g} %"
+        says = f"Left on spoons and in bowls: up to {usual} is usual."
+        return Cause(code="residue", says=says)
+    if gap_g > 0:
+        return Cause(code="unknown", says="Something went in that no line speaks of.")
+    return Cause(code="unknown", says="Spilled, boiled away, or a line weighs less than it says.")
+
+
 def _causes(
     gap: float,
     lines: Sequence[Weight],
@@ -111,7 +127,7 @@ def _causes(
         weighed = [(one.name, one.net_g or 0.0) for one in lines]
         for name, grams in by_fit([one for one in weighed if near(one[1])]):
             yield Cause(code="twice", says=f"{name} ({grams:.4g} g) may have gone in twice.")
-        yield Cause(code="unknown", says="Something went in that no line speaks of.")
+        yield plain_cause(gap, lines_g)
         return
     for name, grams in vessels:
         says = f"The bowl was taken off twice: {name} weighs {grams:.4g} g."
@@ -120,10 +136,7 @@ def _causes(
     for name, grams in by_fit([one for one in poured if near(one[1])]):
         says = f"{name} ({grams:.4g} g) was weighed but may not have gone in."
         yield Cause(code="not_tipped_in", says=says)
-    if -gap <= RESIDUE_SHARE * lines_g:
-        yield Cause(code="residue", says="Left on spoons and in bowls: up to 3 % is usual.")
-        return
-    yield Cause(code="unknown", says="Spilled, boiled away, or a line weighs less than it says.")
+    yield plain_cause(gap, lines_g)
 
 
 class Fill(Answer):

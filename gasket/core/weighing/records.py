@@ -22,6 +22,8 @@ OPEN: Final = "open"
 """What a page saw of a line of which nothing is recorded."""
 
 
+SPILL_SPREAD: Final = 0.5
+"""A spill is guessed, give or take half of it (common practice)."""
 LEAST_RATIO: Final = 0.01
 MOST_RATIO: Final = 100.0
 """So far may what is carried on change a target: beyond it something else went wrong."""

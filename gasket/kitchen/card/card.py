@@ -8,8 +8,8 @@ from typing import Literal
 from sqlmodel import Session
 
 from gasket.core.cooking.keeping import Keeps, keeping, keeps_until
-from gasket.core.cooking.parts import role_of
-from gasket.core.cooking.safety import cautions, rule
+from gasket.core.cooking.safety import cautions
+from gasket.core.cooking.serving import late_says, reheat_says
 from gasket.core.numbers import Answer
 from gasket.core.rebuild.goals import GoalState, goal_states
 from gasket.core.rebuild.section import Column
@@ -21,11 +21,11 @@ from gasket.core.reckoning.pieces import Spread
 from gasket.core.reckoning.reckon import Reckoning, reckon
 from gasket.core.reckoning.weighed_batch import WrittenLine
 from gasket.core.trade.caution import Caution
-from gasket.core.trade.families import Family
 from gasket.core.trade.sources import SOURCES, Source
+from gasket.core.trade.words import figure_words
 from gasket.core.trade.yields import Yield
 from gasket.core.weighing.weigh_in import LineStatus
-from gasket.formats.card_text import amount, card_text
+from gasket.formats.card_text import card_text
 from gasket.kitchen.card.card_steps import CardStep, told
 from gasket.kitchen.cook import cooked, cooking
 from gasket.kitchen.cook.batch_figures import Before, by_older_rules
@@ -34,13 +34,6 @@ from gasket.kitchen.portion.plates import Plated
 from gasket.kitchen.rebuild import build
 from gasket.kitchen.weigh import weighed
 from gasket.store import rows
-
-_EATEN_COLD: frozenset[Family] = frozenset(
-    {"cake", "brownie", "custard", "drink", "frozen", "no_bake"}
-)
-_FILLED: frozenset[Family] = frozenset({"burger", "crepe"})
-_TOPPED_LAST: frozenset[Family] = frozenset({"custard", "drink", "frozen"})
-"""Families whose topping is neither baked nor chilled with the rest."""
 
 
 class CardLine(Answer):
@@ -145,8 +138,8 @@ def card(session: Session, batch_id: int) -> Card:
         ),
         keeps=advice,
         keeps_until=keeps,
-        reheat=_reheat(made),
-        late=_late(made),
+        reheat=reheat_says(made.family, made.house.safety),
+        late=late_says(made.family, [part.name for part in made.batch.components]),
         steps=tuple(told(steps, log)),
         source_note=made.dish.source_note,
         paper=made.house.paper,
@@ -207,30 +200,10 @@ def _contains(made: weighed.Weighed) -> Contains:
     return contains(used, made.house.allergens)
 
 
-def _reheat(made: weighed.Weighed) -> str:
-    """How hot what is eaten warm must get again; empty for what is eaten cold."""
-    if made.family in _EATEN_COLD:
-        return ""
-    first = rule("reheated", made.house.safety).enough[0]
-    held = f" for {first.seconds:.0f} s" if first.seconds else ""
-    return f"Once only, right through: {first.temperature_c:g} °C in the core{held}."
-
-
-def _late(made: weighed.Weighed) -> str:
-    """What is left until it is eaten, so that it stays crisp; empty where nothing goes soft."""
-    if made.family in _FILLED:
-        return "Fill it just before serving, or it goes soft."
-    if made.family in _TOPPED_LAST:
-        for part in made.batch.components:
-            if role_of(part.name) == "topping":
-                return f"{part.name}: just before serving, or it goes soft."
-    return ""
-
-
 def _grams_of(line: CardLine) -> str:
     if line.skipped or line.grams is None:
         return "left out" if line.skipped else "open"
-    return f"{'≈ ' if line.estimated else ''}{amount(line.grams, 'g')} g"
+    return f"{'≈ ' if line.estimated else ''}{figure_words(line.grams, 'g')} g"
 
 
 def _notes(contents: Contains, warned: Sequence[Caution], keeps: date) -> list[str]:

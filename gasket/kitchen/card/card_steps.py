@@ -6,6 +6,7 @@ from gasket.core.cooking.cook_log import CookLog
 from gasket.core.cooking.steps import Step
 from gasket.core.cooking.temperatures import knob
 from gasket.core.numbers import Answer
+from gasket.core.trade.words import minutes_words
 
 
 class CardStep(Answer):
@@ -23,7 +24,7 @@ def told(steps: Sequence[Step], log: CookLog) -> Iterator[CardStep]:
     numbers = {step.id: i for i, step in enumerate(steps, start=1)}
     for step in steps:
         state = log.of(step.id)
-        took = "" if state.actual_min is None else f"took {_minutes(state.actual_min)}"
+        took = "" if state.actual_min is None else f"took {minutes_words(state.actual_min)}"
         hottest = max((one.temperature_c or 0.0 for one in state.temperatures), default=None)
         if hottest is not None:
             took = f"{took}, core {hottest:g} °C".lstrip(", ")
@@ -45,18 +46,8 @@ def _detail(step: Step) -> str:
         parts.append(f"{turned.conventional_c:.0f} °C / {turned.conventional_f:.0f} °F")
         parts.append(f"fan {turned.fan_c:.0f} °C")
     if step.least_min is not None and step.most_min is not None:
-        least, most = _minutes(step.least_min), _minutes(step.most_min)
+        least, most = minutes_words(step.least_min), minutes_words(step.most_min)
         parts.append(most if least == most else f"{least} to {most}")
     if step.cue:
         parts.append(f"until {step.cue[:1].lower()}{step.cue[1:]}")
     return ", ".join(parts)
-
-
-def _minutes(minutes: float) -> str:
-    """ "45 s", "17 min", "1 h 30 min"."""
-    if minutes < 1.5:
-        return f"{minutes * 60:.0f} s"
-    hours, rest = divmod(round(minutes), 60)
-    if not hours:
-        return f"{rest} min"
-    return f"{hours} h {rest} min" if rest else f"{hours} h"

@@ -2,7 +2,6 @@
 
 from collections.abc import Mapping, Sequence
 from datetime import datetime, timedelta
-from typing import Final
 
 from sqlmodel import Session
 
@@ -16,7 +15,7 @@ from gasket.core.cooking.cook_log import (
     refusal,
 )
 from gasket.core.cooking.keeping import INTO_THE_FRIDGE_MIN
-from gasket.core.cooking.oven_memory import Estimate, estimate
+from gasket.core.cooking.oven_memory import Estimate, estimate, left_min
 from gasket.core.cooking.safety import (
     InTheBuild,
     SafeRule,
@@ -39,7 +38,6 @@ from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
 from gasket.store.tables import CookRow
 
-_OVERRUN: Final = 0.15
 """A step that runs over its estimate is expected to go on for so much of it."""
 
 
@@ -229,8 +227,7 @@ def _laid(
         going = state.status is StepStatus.GOING
         minutes = estimates[step.id].minutes
         if going:
-            whole = minutes + state.extra_min
-            minutes = max(whole - state.elapsed_min(now), 0.0) or max(1.0, _OVERRUN * whole)
+            minutes = left_min(minutes + state.extra_min, state.elapsed_min(now))
         trimmed = step.model_copy(
             update={"after": tuple(key for key in step.after if key in there and not going)}
         )

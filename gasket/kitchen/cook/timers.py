@@ -8,7 +8,7 @@ from typing import Final, Literal
 from sqlmodel import Session
 
 from gasket.core.cooking.cook_log import CookDeed, CookLog, Deed, StepStatus, refusal, replay
-from gasket.core.cooking.keeping import INTO_THE_FRIDGE_MIN
+from gasket.core.cooking.keeping import COOLING_SAYS, INTO_THE_FRIDGE_MIN
 from gasket.core.errors import Refused
 from gasket.core.numbers import Answer
 from gasket.kitchen.cook import cooked, cooking, oven
@@ -137,7 +137,7 @@ def _of_batch(
             id=f"fridge-{row.id}",
             kind="reminder",
             name="Into the fridge",
-            says="within 2 hours of cooking, 1 hour above 32 °C",
+            says=COOLING_SAYS,
             begun_at=by - timedelta(minutes=INTO_THE_FRIDGE_MIN),
             due_at=by,
             next_look_at=None,

@@ -87,6 +87,8 @@ class Page:
     """One open page: its aim and the messages on their way to it."""
 
     aim: Aim = AT_A_LINE
+    aimed_as: int = 0
+    """The how-many-th aim of the house this was: the last one counts."""
     waiting: "asyncio.Queue[Message]" = field(default_factory=asyncio.Queue)
     told_of: str | None = None
     _shows: object = None
@@ -124,12 +126,11 @@ class Watch:
         return self.scales.get(scale, Watching())
 
     def aimed(self) -> Aim | None:
-        """What the machine may act for: a line that some page weighs, else a piece that one
-        fills."""
-        aims = [page.aim for page in self.pages]
-        by_itself = [*(one for one in aims if one.aim == "line"), *aims]
-        found = next(iter(by_itself), None)
-        return found if found is not None and found.aim in ("line", "portion") else None
+        """What the machine may act for: a line that some page weighs, else the piece that the page
+        fills which said so last."""
+        latest = sorted(self.pages, key=lambda page: page.aimed_as, reverse=True)
+        aims = [page.aim for page in latest if page.aim.aim in ("line", "portion")]
+        return next((aim for aim in aims if aim.aim == "line"), next(iter(aims), None))
 
     def task(self, scale: str, aim: Aim | None = None) -> Task:
         """What is done on a scale, for what a page aims at."""
@@ -168,6 +169,12 @@ class Live:
     """Of every scale that has answered since it was connected."""
     _watches: dict[int, Watch] = field(default_factory=dict)
     _tasks: set["asyncio.Task[None]"] = field(default_factory=set)
+    _aims: int = 0
+
+    def aim(self, page: Page, aim: Aim) -> None:
+        """What a page aims at from now on."""
+        self._aims += 1
+        page.aim, page.aimed_as = aim, self._aims
 
     @property
     def connected(self) -> bool:
@@ -221,6 +228,9 @@ class Live:
             watch.pages.discard(page)
             if not watch.pages:
                 del self._watches[batch_id]
+
+    def is_watched(self, batch_id: int) -> bool:
+        return batch_id in self._watches
 
     def sheet_of(self, batch_id: int) -> BatchSheet | None:
         """The batch as the pages that watch it have it."""

@@ -8,7 +8,8 @@ import { BasisFields } from "./BasisFields";
 import { MovedBy } from "./MovedBy";
 import { PackageFields } from "./PackageFields";
 import { PanelNumber } from "./PanelNumber";
-import { type Edited, type Label, type Package, PANELS, type PanelFigure, POLYOLS } from "./panels";
+import { POLYOLS } from "../api/vocabulary";
+import { type Edited, type Label, type Package, PANELS, type PanelFigure } from "./panels";
 import { useAudit } from "./useAudit";
 
 interface LabelEditorProps {

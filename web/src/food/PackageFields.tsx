@@ -1,15 +1,7 @@
 import { useSettings } from "../api/queries";
+import { ALLERGEN_CHOICES, FLAG_SAYS } from "../api/vocabulary";
 import { Choice, NumberField } from "../ui/Field";
-import {
-  ALLERGEN_CHOICES,
-  ALLERGEN_NAMES,
-  CAUTIONS,
-  DOES,
-  FLAGS,
-  type Label,
-  type Package,
-  STATES,
-} from "./panels";
+import { ALLERGEN_NAMES, DOES, FLAGS, type Label, type Package, STATES } from "./panels";
 import { Ticks } from "../ui/Ticks";
 
 interface PackageFieldsProps {
@@ -111,9 +103,9 @@ export function PackageFields({ label, value, change, at }: PackageFieldsProps) 
         {(value.flags ?? []).length > 0 && (
           <ul className="grid gap-1 border-l-4 border-mark pl-3 text-sm">
             {(value.flags ?? []).map((flag) => (
-              <li key={flag}>{CAUTIONS[flag]}</li>
+              <li key={flag}>{FLAG_SAYS[settings?.safety ?? "us"][flag]}</li>
             ))}
-            <li className="text-soft">Local food-safety rules and your doctor go first.</li>
+            <li className="text-soft">Your doctor goes first.</li>
           </ul>
         )}
       </fieldset>

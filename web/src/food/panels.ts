@@ -104,17 +104,6 @@ const FIELD_NAMES: Record<string, string> = {
 export const fieldName = (field: string): string =>
   FIGURE_NAMES.get(field) ?? FIELD_NAMES[field] ?? field;
 
-export const POLYOLS = [
-  "erythritol",
-  "xylitol",
-  "maltitol",
-  "sorbitol",
-  "mannitol",
-  "isomalt",
-  "lactitol",
-  "hsh",
-] as const;
-
 type AllergenKey = NonNullable<Package["allergens"]>[number];
 
 export const ALLERGEN_NAMES: Record<AllergenKey, string> = {
@@ -135,24 +124,6 @@ export const ALLERGEN_NAMES: Record<AllergenKey, string> = {
   molluscs: "molluscs",
 };
 
-const US_NINE: readonly AllergenKey[] = [
-  "milk",
-  "egg",
-  "fish",
-  "crustaceans",
-  "tree_nuts",
-  "peanut",
-  "wheat",
-  "soy",
-  "sesame",
-];
-
-/** What a cook may tick: the school's list; wheat stays a choice of its own beside gluten. */
-export const ALLERGEN_CHOICES: Record<"us" | "eu", readonly AllergenKey[]> = {
-  us: US_NINE,
-  eu: [...US_NINE, "gluten", "celery", "mustard", "sulphites", "lupin", "molluscs"],
-};
-
 export const STATES = [
   { value: "unsaid", label: "not said" },
   { value: "raw", label: "raw" },
@@ -169,17 +140,6 @@ export const DOES = {
   sweetens: "sweetens",
   flavours: "flavours",
 } as const;
-
-/** What a flag asks for, in plain words; local rules and professionals have the last one. */
-export const CAUTIONS: Record<NonNullable<Package["flags"]>[number], string> = {
-  raw_egg: "Do not taste the batter: raw egg can carry salmonella.",
-  raw_flour: "Do not taste the batter: raw flour is not ready to eat.",
-  raw_poultry: "Cook it through: 74 °C inside by the USDA chart, 70 °C for 2 minutes by the FSA.",
-  raw_ground_meat: "Cook it through: 71 °C inside by the USDA chart, 74 °C if it is poultry.",
-  raw_fish: "63 °C inside by the USDA chart.",
-  aspartame: "Contains a source of phenylalanine: not for people with phenylketonuria.",
-  xylitol: "Dangerous for dogs and other pets, even a little; laxative in quantity.",
-};
 
 export const FLAGS = {
   raw_egg: "raw egg",

@@ -1,3 +1,4 @@
+import { UNMEASURED_G } from "../api/vocabulary";
 import { type SyntheticEvent, useState } from "react";
 
 import { weighed } from "../lib/format";
@@ -5,6 +6,9 @@ import { Button } from "../ui/Button";
 import { NumberField } from "../ui/Field";
 import { Modal } from "../ui/Modal";
 import type { Told } from "./told";
+
+const [pinch, least, most] = UNMEASURED_G.pinch;
+const [spray] = UNMEASURED_G.second;
 
 interface TypedInProps {
   target: number | null;
@@ -59,7 +63,8 @@ export function TypedIn({ target, onTaken, estimates = true, counted = false }: 
             <NumberField label="At most" unit="g" optional value={high} onChange={setHigh} />
           </div>
           <p className="mt-2 text-sm text-soft">
-            A pinch is about 0.3 g (0.2 to 0.5), a second of spray about 0.8 g: common practice.
+            A pinch is about {pinch} g ({least} to {most}), a second of spray about {spray} g:
+            common practice.
           </p>
         </fieldset>
       )}

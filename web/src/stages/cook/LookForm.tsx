@@ -1,3 +1,4 @@
+import { toCelsius } from "../../lib/temperature";
 import { useState } from "react";
 
 import type { Schemas } from "../../api/client";
@@ -66,7 +67,7 @@ export function MeasureForm({ one, rule, log }: MeasureFormProps) {
       setError("Type what the thermometer shows.");
       return;
     }
-    const celsius = scale === "F" ? (degrees - 32) / 1.8 : degrees;
+    const celsius = scale === "F" ? toCelsius(degrees) : degrees;
     await log({
       deed: "temperature",
       step: one.step.id,

@@ -1,3 +1,4 @@
+import { COOLING_SAYS } from "../../api/vocabulary";
 import { Link } from "react-router";
 
 import type { Schemas } from "../../api/client";
@@ -141,8 +142,8 @@ function FridgeBy({ by, now }: { by: string; now: number }) {
     <p className={left < 0 ? "text-mark" : ""}>
       Into the fridge by <b>{clock(by)}</b>{" "}
       <span className="text-soft">
-        ({left < 0 ? `${countdown(left)} over` : `${countdown(left)} left`}): within 2 hours of
-        cooking, 1 hour where it is hotter than 32 °C. Local rules come first.
+        ({left < 0 ? `${countdown(left)} over` : `${countdown(left)} left`}): {COOLING_SAYS}. Local
+        rules come first.
       </span>
     </p>
   );

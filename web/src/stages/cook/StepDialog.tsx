@@ -1,3 +1,4 @@
+import { toCelsius, toFahrenheit } from "../../lib/temperature";
 import { type SyntheticEvent, useState } from "react";
 
 import type { Schemas } from "../../api/client";
@@ -165,12 +166,12 @@ const AIRS = [
 function Heat({ draft, set }: { draft: Step; set: (part: Partial<Step>) => void }) {
   const scale = draft.written ?? "C";
   const celsius = draft.temperature_c;
-  const shown = celsius == null ? null : Math.round(scale === "F" ? celsius * 1.8 + 32 : celsius);
+  const shown =
+    celsius == null ? null : Math.round(scale === "F" ? toFahrenheit(celsius) : celsius);
   const typed = (degrees: number | null, as: "C" | "F") =>
     set({
       written: as,
-      temperature_c:
-        degrees === null ? null : as === "F" ? Math.round((degrees - 32) / 0.018) / 100 : degrees,
+      temperature_c: degrees === null ? null : as === "F" ? toCelsius(degrees) : degrees,
     });
   return (
     <div className="flex flex-wrap items-start gap-4">

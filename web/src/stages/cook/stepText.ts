@@ -1,3 +1,5 @@
+import { UNSAID_MIN } from "../../api/vocabulary";
+import { toFahrenheit } from "../../lib/temperature";
 import type { Schemas } from "../../api/client";
 import { fixed, minutes, span } from "../../lib/format";
 
@@ -30,7 +32,7 @@ export function knobText(knob: Schemas["Knob"]): string {
 
 /** A step's time as planned: "35–40 min", or that nobody has said. */
 export function timeText(step: Step): string {
-  if (step.least_min == null && step.most_min == null) return "5 min, not said";
+  if (step.least_min == null && step.most_min == null) return `${minutes(UNSAID_MIN)}, not said`;
   const least = step.least_min ?? step.most_min ?? 0;
   return span(least, step.most_min ?? least);
 }
@@ -53,4 +55,4 @@ export const SCALES: readonly { value: "C" | "F"; label: string }[] = [
 ];
 
 export const degreesText = (celsius: number): string =>
-  `${fixed(celsius, celsius % 1 === 0 ? 0 : 1)} °C (${fixed(celsius * 1.8 + 32, 0)} °F)`;
+  `${fixed(celsius, celsius % 1 === 0 ? 0 : 1)} °C (${fixed(toFahrenheit(celsius), 0)} °F)`;

@@ -1,3 +1,4 @@
+import { SWEETNESS_LEAST } from "../../api/vocabulary";
 import type { Schemas } from "../../api/client";
 import { SaysWho } from "../../drawing/Tolerance";
 import { fixed } from "../../lib/format";
@@ -67,7 +68,7 @@ export function ChecksTab({ draft, reckoned }: ChecksTabProps) {
         <NumberField
           label="Sweetness at least"
           unit="%"
-          value={Math.round((terms.sweetness_least ?? 0.7) * 100)}
+          value={Math.round((terms.sweetness_least ?? SWEETNESS_LEAST) * 100)}
           most={200}
           onChange={(value) => {
             if (value !== null) {

@@ -6,7 +6,7 @@ import { parseNumber } from "../../lib/typedNumber";
 import { Button } from "../../ui/Button";
 import { Choice, NumberField, TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
-import { FOOD_KINDS } from "./kinds";
+import { FOOD_KINDS } from "../../api/vocabulary";
 
 type Facts = Schemas["FoodFacts"];
 type Measure = Schemas["Measure"];

@@ -1,3 +1,4 @@
+import { SPILL_SPREAD } from "../../api/vocabulary";
 import { useState } from "react";
 
 import type { Schemas } from "../../api/client";
@@ -249,7 +250,7 @@ function Spilled({ line, components, weighing, onDone }: SpilledProps) {
           setError("Type about how many grams it was.");
           return;
         }
-        const range: [number, number] = [grams * (1 - ABOUT), grams * (1 + ABOUT)];
+        const range: [number, number] = [grams * (1 - SPILL_SPREAD), grams * (1 + SPILL_SPREAD)];
         weighing.spill(grams, range, own.includes(of) ? null : of);
         onDone();
       }}
@@ -275,8 +276,6 @@ function Spilled({ line, components, weighing, onDone }: SpilledProps) {
     </form>
   );
 }
-
-const ABOUT = 0.5;
 
 function Skip({ weighing, onDone }: PartProps) {
   return (

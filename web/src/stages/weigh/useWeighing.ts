@@ -4,6 +4,7 @@ import type { Capture, useCaptures } from "../../api/captures";
 import { api, ask, type Schemas, sentence } from "../../api/client";
 import type { BatchSheet, Live } from "../../api/live";
 import type { Told } from "../../scale/told";
+import { MOST_NUDGE } from "../../api/vocabulary";
 import { useNotice } from "../../ui/notices";
 import { isTooMuch, type Line, type ShownSheet } from "./lines";
 import { useWhenSteady } from "../../scale/useWhenSteady";
@@ -129,7 +130,7 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
       void show(
         api.PUT("/api/batches/{batch_id}/nudge", {
           ...path,
-          body: { divisions: Math.max(-50, Math.min(50, sheet.nudge + by)) },
+          body: { divisions: Math.max(-MOST_NUDGE, Math.min(MOST_NUDGE, sheet.nudge + by)) },
         }),
       ),
     setHandsFree: (on: boolean) =>
