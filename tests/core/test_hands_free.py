@@ -186,7 +186,7 @@ def test_another_bowl_is_tared_when_it_has_been_put_on_and_not_before():
     table.do("scoop", 120)
     table.do("scoop", 50)
     assert table.nets == {1: 280, 2: 120, 3: 50}
-    assert table.player.state.empty == {"bowl": 412, "frosting": 250}
+    assert table.player.state.empty_bowls == {"bowl": 412, "frosting": 250}
 
 
 def test_a_cook_who_pours_on_into_the_same_bowl_is_not_stopped():

@@ -11,7 +11,7 @@ from gasket.core.weighing.overshoot import choices
 from gasket.core.weighing.pour import PourState, judge, tolerance_g, wants_finer_scale
 from gasket.core.weighing.records import ONE_SCALE, Capture
 from gasket.core.weighing.taking import recorded, refusal
-from gasket.core.weighing.weigh_in import LineStatus, ToWeigh, replay
+from gasket.core.weighing.weigh_in import Container, LineStatus, ToWeigh, replay
 
 NOW = datetime(2026, 1, 5, 18, 0, tzinfo=UTC)
 LINES = [11, 12, 13]
@@ -243,10 +243,22 @@ def test_a_cup_on_the_other_scale_is_tipped_into_the_bowl(cup_first):
     for tare in tares if cup_first else tares[::-1]:
         tare()
     assert cook.do("line", 158, line=11, scale="pocket").net_g == 120
-    assert cook.tare("pocket").vessel == "cup for bowl"
-    assert (cook.tare().vessel, cook.tare().tipped_g) == ("bowl", 120)
+    assert cook.tare("pocket").vessel == Container("beside", "bowl")
+    assert (cook.tare().vessel.name, cook.tare().tipped_g) == ("bowl", 120)
     assert cook.do("line", 412 + 120 + 168, line=12).net_g == 168
     assert cook.tare("pocket").tipped_g == 0
+
+
+def test_a_bowl_that_is_called_cups_is_no_cup():
+    def stands(piece, *lines):
+        tare = Capture(id="the-tare", kind="tare", gross_g=40, bowl="cups", piece=piece)
+        return replay([recorded(tare, replay([], []), NOW)], lines).tare_of(ONE_SCALE).vessel
+
+    line = ToWeigh(id=1, target_g=100, bowl="cups")
+    assert stands(None, line) == Container("bowl", "cups")
+    assert stands(3, line) == Container("cups", "cups")
+    # recorded before pieces were: cups, where no line goes into a bowl of that name
+    assert stands(None) == Container("cups", "cups")
 
 
 def test_several_pours_make_a_line_until_it_is_right():

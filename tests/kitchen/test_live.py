@@ -8,6 +8,7 @@ from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.weighing.hands_free import FREE_HOLD_S, HOLD_S
 from gasket.core.weighing.records import ONE_SCALE, Capture, Reading
+from gasket.core.weighing.weigh_in import Container
 from gasket.kitchen.portion import plates
 from gasket.kitchen.portion.plates import FinishesEdit
 from gasket.kitchen.rebuild import build
@@ -300,7 +301,7 @@ def test_a_small_line_is_weighed_on_the_finer_scale_and_tipped_into_the_bowl(ben
     run_apart(scene())
     sheet = bench.sheet
     assert bench.weighed() == [target]
-    assert sheet.tares[POCKET].vessel == "cup for Loaf"
+    assert sheet.tares[POCKET].vessel == Container("beside", "Loaf")
     assert sheet.tares[ONE_SCALE].tipped_g == target
     links = [message.in_use for message in seen if isinstance(message, LiveLink)]
     assert links[-1] == POCKET

@@ -5,7 +5,16 @@ from dataclasses import dataclass, replace
 
 from gasket.core.weighing.pour import wants_finer_scale
 from gasket.core.weighing.records import Way
-from gasket.core.weighing.weigh_in import LineStatus, Tare, ToWeigh, WeighIn, vessel_for
+from gasket.core.weighing.weigh_in import (
+    CUPS,
+    NOTHING,
+    Container,
+    LineStatus,
+    Tare,
+    ToWeigh,
+    WeighIn,
+    vessel_for,
+)
 
 
 @dataclass(frozen=True, slots=True)
@@ -19,7 +28,7 @@ class Task:
     line: int | None = None
     left_g: float | None = None
     way: Way = "into"
-    vessel: str = ""
+    vessel: Container = NOTHING
     bowl: str = ""
     empty_g: float | None = None
     tare: Tare | None = None
@@ -52,7 +61,12 @@ def task_of(
     """
     if line is None:
         return Task(
-            vessel=bowl, bowl=bowl, empty_g=empty_g, auto=hands_free, free=free, needs_vessel=free
+            vessel=Container("bowl", bowl),
+            bowl=bowl,
+            empty_g=empty_g,
+            auto=hands_free,
+            free=free,
+            needs_vessel=free,
         )
     so_far = state.lines[line.id]
     is_open = so_far.status is LineStatus.OPEN
@@ -72,16 +86,13 @@ def task_of(
     )
 
 
-CUPS = "cups"
-"""What pieces are filled into: one after the other on the scale, or all of them at once."""
-
-
 def filling(piece: int, target_g: float | None, *, auto: bool, topping_up: bool) -> Task:
     """A piece to fill (or to top up) to its target, hands-free like a line."""
+    cup = f"cup {piece}" if topping_up else CUPS
     return Task(
         left_g=target_g,
-        vessel=f"cup {piece}" if topping_up else CUPS,
-        bowl=f"cup {piece}" if topping_up else CUPS,
+        vessel=Container("cups", cup),
+        bowl=cup,
         auto=auto and bool(target_g),
         needs_vessel=True,
         piece=piece,

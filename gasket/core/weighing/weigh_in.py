@@ -11,7 +11,7 @@ restarted server all see the same weigh-in.
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from enum import StrEnum
-from typing import Final
+from typing import Final, Literal
 
 from gasket.core.weighing.pour import tolerance_g
 from gasket.core.weighing.records import (
@@ -130,6 +130,24 @@ def _high(pour: Record) -> float:
     return pour.high_g if pour.high_g is not None else (pour.net_g or 0.0) + pour.division_g
 
 
+ContainerKind = Literal["bowl", "pack", "beside", "cups"]
+
+
+@dataclass(frozen=True, slots=True)
+class Container:
+    """What stands on a scale: a `bowl` by its name, the `pack` that a `line` is taken out of, a cup
+    `beside` the bowl of that name, or the `cups` that pieces are filled into."""
+
+    kind: ContainerKind = "bowl"
+    name: str = ""
+    line: int | None = None
+
+
+NOTHING: Final = Container()
+CUPS: Final = "cups"
+"""What pieces are filled into: one after the other on the scale, or all of them at once."""
+
+
 @dataclass(frozen=True, slots=True)
 class Tare:
     """What the next net on a scale is measured from: the gross of the record named.
@@ -142,7 +160,7 @@ class Tare:
     gross_g: float
     mode: Mode = "gross"
     record: str = ""
-    vessel: str = ""
+    vessel: Container = NOTHING
     known: bool = False
     tipped_g: float = 0.0
     tipped_about_g: float = 0.0
@@ -163,8 +181,8 @@ class WeighIn:
     """The state after all records."""
 
     tares: dict[str, Tare] = field(default_factory=dict)
-    empty: dict[str, float] = field(default_factory=dict)
-    """Gross of each bowl when it was first tared."""
+    empty: dict[Container, float] = field(default_factory=dict)
+    """Gross of each vessel when it was first tared."""
     lines: dict[int, LineState] = field(default_factory=dict)
     current: int | None = None
     spilled: dict[str, Spilled] = field(default_factory=dict)
@@ -177,6 +195,11 @@ class WeighIn:
     last: Record | None = None
 
     @property
+    def empty_bowls(self) -> dict[str, float]:
+        """Gross of each bowl when it was first tared, by its name."""
+        return {one.name: grams for one, grams in self.empty.items() if one.kind == "bowl"}
+
+    @property
     def open_lines(self) -> list[int]:
         return [key for key, line in self.lines.items() if line.status is LineStatus.OPEN]
 
@@ -184,9 +207,21 @@ class WeighIn:
         return self.tares.get(scale)
 
 
-def vessel_for(line: ToWeigh) -> str:
+def vessel_for(line: ToWeigh) -> Container:
     """What stands on the scale while a line is weighed: its bowl, or its own pack."""
-    return f"pack of {line.id}" if line.way == "out_of" else line.bowl
+    if line.way == "out_of":
+        return Container("pack", line=line.id)
+    return Container("bowl", line.bowl)
+
+
+def _vessel_of(record: Record, plan: Mapping[int, ToWeigh]) -> Container:
+    """What stood on the scale. Before pieces were recorded with their tare, "cups" were told by
+    their name alone: they are, where no line goes into a bowl of that name."""
+    if record.way == "out_of" and record.kind in POURS | {Kind.TARE}:
+        return Container("pack", line=record.line)
+    told = record.bowl == CUPS and all(line.bowl != CUPS for line in plan.values())
+    is_cups = record.piece is not None or (record.kind is Kind.TARE and told)
+    return Container("cups" if is_cups else "bowl", record.bowl)
 
 
 def replay(records: Sequence[Record], lines: Iterable[ToWeigh]) -> WeighIn:
@@ -243,7 +278,7 @@ def _apply(state: WeighIn, record: Record, plan: Mapping[int, ToWeigh]) -> None:
             state.lines[record.line] = _line_after(state.lines[record.line], record)
         case _:
             pass
-    _retare(state, record)
+    _retare(state, record, plan)
 
 
 def _piece(state: WeighIn, number: int, record: Record) -> None:
@@ -300,12 +335,10 @@ def _carry(state: WeighIn, record: Record, plan: Mapping[int, ToWeigh]) -> None:
         state.lines[key] = scaled
 
 
-def _retare(state: WeighIn, record: Record) -> None:
+def _retare(state: WeighIn, record: Record, plan: Mapping[int, ToWeigh]) -> None:
     """Whatever is on a scale now is what the next net on it starts from; what came into a bowl
     beside it is there too."""
-    vessel = record.bowl
-    if record.way == "out_of" and record.kind in POURS | {Kind.TARE}:
-        vessel = f"pack of {record.line}"
+    vessel, bowl = _vessel_of(record, plan), Container("bowl", record.bowl)
     if record.gross_g is not None:
         known = record.origin is Origin.VESSEL
         tare = Tare(record.gross_g, record.mode, record.id, vessel, known)
@@ -317,7 +350,7 @@ def _retare(state: WeighIn, record: Record) -> None:
         return
     half = 0.0 if record.low_g is None else (_high(record) - _low(record)) / 2
     for scale, tare in state.tares.items():
-        if tare.vessel == record.bowl and tare.record != record.id:
+        if tare.vessel == bowl and tare.record != record.id:
             state.tares[scale] = replace(
                 tare,
                 tipped_g=round(tare.tipped_g + (record.net_g or 0.0), 6),
@@ -325,10 +358,12 @@ def _retare(state: WeighIn, record: Record) -> None:
             )
 
 
-def _settle_cups(state: WeighIn, bowl: str) -> None:
+def _settle_cups(state: WeighIn, bowl: Container) -> None:
     """A bowl stands on one scale, where its load is the heaviest: what is weighed for it on another
     one is in a cup, that comes back empty."""
-    cup = f"cup for {bowl}"
+    if bowl.kind != "bowl":
+        return
+    cup = Container("beside", bowl.name)
     there = {key: one for key, one in state.tares.items() if one.vessel in (bowl, cup)}
     home = max(there, key=lambda key: there[key].gross_g)
     for scale, tare in there.items():

@@ -121,7 +121,7 @@ def _gap(made: Weighed, mixture_g: float) -> Gap:
     known = {name for name, _ in bowls}
     bowls += [
         (f"the bowl of {bowl}", grams)
-        for bowl, grams in made.state.empty.items()
+        for bowl, grams in made.state.empty_bowls.items()
         if bowl not in known
     ]
     return mixture_gap(

@@ -21,7 +21,7 @@ from gasket.core.weighing.pour import PourState
 from gasket.core.weighing.records import Capture, Reading
 from gasket.core.weighing.task import ScaleAtHand, Task, filling, scale_for
 from gasket.core.weighing.watching import Watching, follow
-from gasket.core.weighing.weigh_in import Tare
+from gasket.core.weighing.weigh_in import Container, Tare
 from gasket.kitchen.weigh.weigh_sheet import BatchLine, BatchSheet
 
 MOST_WAITING: Final = 200
@@ -204,7 +204,7 @@ class Live:
         suited = scale_for(target, chosen, self.at_hand(answering=False))
         if suited is not None and not self.links.get(suited.name):
             tare = watch.sheet.tares.get(suited.name)
-            if line is None or tare is None or tare.vessel != line.bowl:
+            if line is None or tare is None or tare.vessel != Container("bowl", line.bowl):
                 suited = scale_for(target, chosen, self.at_hand())
         return suited.name if suited else None
 

@@ -13,7 +13,7 @@ from typing import Annotated, Final
 from pydantic import Field
 
 from gasket.core.numbers import Value, YesNo
-from gasket.core.weighing.weigh_in import Tare
+from gasket.core.weighing.weigh_in import Container, Tare
 from gasket.kitchen.weigh.live import Live
 from gasket.kitchen.weigh.weigh_sheet import BatchLine, BatchSheet
 from gasket.scale.hands import HandAct, pour_like_a_person
@@ -49,7 +49,7 @@ class Person:
     simulate: Simulate
     batch_id: int
     dice: random.Random
-    _put_on: dict[str, str] = field(default_factory=dict)
+    _put_on: dict[str, Container] = field(default_factory=dict)
 
     async def pour_it_all(self) -> None:
         while (sheet := self.live.sheet_of(self.batch_id)) is not None and not sheet.closed_at:
@@ -85,7 +85,7 @@ class Person:
             return
         net = next((one.net_g for one in sheet.lines if one.id == line.id), None)
         for name, tare in sheet.tares.items():
-            if name != scale and tare.vessel == line.bowl and net:
+            if name != scale and tare.vessel == Container("bowl", line.bowl) and net:
                 await self.simulate("scoop", net, name)
 
     def _is_done(self, line: BatchLine) -> bool:
@@ -96,7 +96,7 @@ class Person:
         """The right vessel for the line: the bowl stays where it stands, a cup is emptied."""
         wanted, tare = sheet.task.vessel, sheet.tares.get(scale)
         pocket = self.live.capacity_g.get(scale, POCKET_G) < POCKET_G
-        if self._put_on.get(scale, tare.vessel if tare else "") == wanted and not pocket:
+        if self._put_on.get(scale, tare.vessel if tare else Container()) == wanted and not pocket:
             return
         grams = CUP_G if pocket else PACK_G if line.way == "out_of" else BOWL_G
         grams = sheet.task.empty_g or grams

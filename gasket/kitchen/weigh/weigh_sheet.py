@@ -146,7 +146,7 @@ def show(made: Weighed) -> BatchSheet:
         current=state.current,
         task=_task(made),
         tares=state.tares,
-        empty_g=state.empty,
+        empty_g=state.empty_bowls,
         last_record=state.last.id if state.last else None,
         mixture_g=batch.mixture_g,
         cooked_g=batch.cooked_g,

@@ -2874,6 +2874,26 @@ export interface components {
             removed?: components["schemas"]["FatRemoved"][];
         };
         /**
+         * Container
+         * @description What stands on a scale: a `bowl` by its name, the `pack` that a `line` is taken out of, a cup
+         *     `beside` the bowl of that name, or the `cups` that pieces are filled into.
+         */
+        Container: {
+            /**
+             * Kind
+             * @default bowl
+             * @enum {string}
+             */
+            kind?: "bowl" | "pack" | "beside" | "cups";
+            /** Line */
+            line?: number | null;
+            /**
+             * Name
+             * @default
+             */
+            name?: string;
+        };
+        /**
          * Contains
          * @description What a dish holds by its labels. `unsaid` are packages that name no allergens at all and are
          *     of a kind that could hold some.
@@ -6302,10 +6322,12 @@ export interface components {
              */
             tipped_g?: number;
             /**
-             * Vessel
-             * @default
+             * @default {
+             *       "kind": "bowl",
+             *       "name": ""
+             *     }
              */
-            vessel?: string;
+            vessel?: components["schemas"]["Container"];
         };
         /**
          * Task
@@ -6355,10 +6377,12 @@ export interface components {
              */
             topping_up?: boolean;
             /**
-             * Vessel
-             * @default
+             * @default {
+             *       "kind": "bowl",
+             *       "name": ""
+             *     }
              */
-            vessel?: string;
+            vessel?: components["schemas"]["Container"];
             /**
              * Way
              * @default into

@@ -60,7 +60,10 @@ export function AtTheScale(p: AtTheScaleProps) {
   const tare = () => {
     if (!raw) return;
     const bowl = bowlOf(filling, sheet, current);
-    whenSteady("tare", (steady) => p.capture({ kind: "tare", bowl, ...showing(steady.reading) }));
+    const piece = portioning ? current : null;
+    whenSteady("tare", (steady) =>
+      p.capture({ kind: "tare", bowl, piece, ...showing(steady.reading) }),
+    );
   };
   const undo = () => {
     if (sheet.last_record) p.capture({ kind: "undo", undoes: sheet.last_record, origin: "hand" });

@@ -110,7 +110,7 @@ function Mixture({ sheet, live, onCapture, report }: MixtureProps) {
     ...(settings?.vessels ?? []).flatMap(({ name, empty_g: grams }) =>
       grams != null && !(name in sheet.empty_g) ? [{ name, grams }] : [],
     ),
-  ].filter((bowl) => !bowl.name.startsWith("pack of"));
+  ];
   const chosen = bowls.find((bowl) => bowl.name === inBowl) ?? bowls[0];
   const weighIn = (bowl: { name: string; grams: number }) =>
     whenSteady(bowl.name, ({ reading: raw }) => {
