@@ -1,0 +1,207 @@
+"""`./run mutants [--count N] [--seed N] [--in PATH …]`: faults planted in the core, and whether the
+tests find them.
+
+Each mutant changes one place of one module: a comparison, an operation, a number, a condition. It
+runs in a copy of the repository, against the tests that reach the changed line. What survives is
+listed; some of it changes nothing that could be told (an equal comparison of floats, a cache).
+"""
+
+import ast
+import json
+import os
+import random
+import shutil
+import subprocess
+import sys
+import tempfile
+from argparse import ArgumentParser
+from concurrent.futures import ThreadPoolExecutor
+from dataclasses import dataclass
+from pathlib import Path
+from queue import SimpleQueue
+from typing import Final
+
+ROOT: Final = Path(__file__).resolve().parents[1]
+TESTS: Final = ("tests/core", "tests/reference", "tests/formats")
+MOST_TESTS: Final = 150
+PATIENCE_S: Final = 120
+
+_COMPARED: Final = {
+    ast.Lt: ast.LtE,
+    ast.LtE: ast.Lt,
+    ast.Gt: ast.GtE,
+    ast.GtE: ast.Gt,
+    ast.Eq: ast.NotEq,
+    ast.NotEq: ast.Eq,
+    ast.In: ast.NotIn,
+    ast.NotIn: ast.In,
+    ast.Is: ast.IsNot,
+    ast.IsNot: ast.Is,
+}
+_WORKED: Final = {
+    ast.Add: ast.Sub,
+    ast.Sub: ast.Add,
+    ast.Mult: ast.Div,
+    ast.Div: ast.Mult,
+}
+_CALLED: Final = {"min": "max", "max": "min", "any": "all", "all": "any"}
+
+
+@dataclass(frozen=True)
+class Mutant:
+    """One change: the line it is on, and the module's text with it."""
+
+    path: str
+    line: int
+    says: str
+    text: str
+
+
+def places_of(path: Path) -> list[int]:
+    """Which nodes of a module, in the order of a walk through it, can be changed."""
+    nodes = list(ast.walk(ast.parse(path.read_text(encoding="utf-8"))))
+    return [i for i, node in enumerate(nodes) if _changed(node)]
+
+
+def mutant_at(path: Path, place: int) -> Mutant:
+    tree = ast.parse(path.read_text(encoding="utf-8"))
+    node = list(ast.walk(tree))[place]
+    before = ast.unparse(node)
+    _changed(node)
+    says = f"{before[:60]} → {ast.unparse(node)[:60]}".replace("\n", " ")
+    text = ast.unparse(ast.fix_missing_locations(tree))
+    name = path.relative_to(ROOT).as_posix()
+    return Mutant(name, getattr(node, "lineno", 0), says, text)
+
+
+def _changed(node: ast.AST) -> bool:
+    """Whether the node was one to be changed, and is now."""
+    match node:
+        case ast.Compare(ops=[op]) if type(op) in _COMPARED:
+            node.ops = [_COMPARED[type(op)]()]
+        case ast.BinOp(op=op) if type(op) in _WORKED and not _is_text(node):
+            node.op = _WORKED[type(op)]()
+        case ast.BoolOp():
+            node.op = ast.And() if isinstance(node.op, ast.Or) else ast.Or()
+        case ast.UnaryOp(op=ast.Not()):
+            node.op, node.operand = ast.Not(), ast.UnaryOp(ast.Not(), node.operand)
+        case ast.Constant(value=float() | int() as value) if not isinstance(value, bool):
+            node.value = value + 1 if value in (0, 1) else value * 1.5
+        case ast.Call(func=ast.Name(id=name)) if name in _CALLED:
+            node.func = ast.Name(_CALLED[name], ast.Load())
+        case ast.If():
+            node.test = ast.Constant(False)
+        case _:
+            return False
+    return True
+
+
+def _is_text(node: ast.BinOp) -> bool:
+    return any(
+        isinstance(side, ast.JoinedStr)
+        or (isinstance(side, ast.Constant) and isinstance(side.value, str))
+        for side in (node.left, node.right)
+    )
+
+
+def tests_by_line(copy: Path) -> dict[str, dict[int, list[str]]]:
+    """Which tests reach which line, by module."""
+    command = [sys.executable, "-m", "pytest", *TESTS, "-q", "-p", "no:randomly"]
+    covered = ["--cov=gasket.core", "--cov-context=test", "--cov-report=json:covered.json"]
+    _run([*command, *covered], copy, 3000)
+    config = "[run]\n[json]\nshow_contexts = true\n"
+    (copy / ".coveragerc").write_text(config)
+    report = [sys.executable, "-m", "coverage", "json", "--show-contexts", "-o", "covered.json"]
+    _run(report, copy, 600)
+    files = json.loads((copy / "covered.json").read_text())["files"]
+    return {
+        name: {
+            int(line): sorted({one.split("|")[0] for one in tests if one})
+            for line, tests in file["contexts"].items()
+        }
+        for name, file in files.items()
+    }
+
+
+def _spread(tests: list[str]) -> list[str]:
+    """So many of them as there is time for, from all files alike."""
+    return tests[:: -(-len(tests) // MOST_TESTS)]
+
+
+def _run(command: list[str], copy: Path, patience_s: float) -> int:
+    env = {**os.environ, "PYTHONPATH": str(copy), "PYTHONDONTWRITEBYTECODE": "1"}
+    done = subprocess.run(
+        command, cwd=copy, env=env, capture_output=True, timeout=patience_s, check=False
+    )
+    return done.returncode
+
+
+def survives(mutant: Mutant, tests: list[str], copy: Path) -> bool:
+    """Whether no test tells the mutant from the original; one that hangs is told."""
+    file = copy / mutant.path
+    original = file.read_text(encoding="utf-8")
+    file.write_text(mutant.text, encoding="utf-8")
+    try:
+        command = [sys.executable, "-m", "pytest", "-q", "-x", "-p", "no:cacheprovider", *tests]
+        return _run(command, copy, PATIENCE_S) == 0
+    except subprocess.TimeoutExpired:
+        return False
+    finally:
+        file.write_text(original, encoding="utf-8")
+
+
+def _copied(to: Path) -> Path:
+    for name in ("gasket", "tests", "docs", "pyproject.toml"):
+        source = ROOT / name
+        if source.is_dir():
+            shutil.copytree(source, to / name, ignore=shutil.ignore_patterns("__pycache__"))
+        else:
+            shutil.copy(source, to / name)
+    return to
+
+
+def main() -> int:
+    """Plant, run, and list what survives. The exit code is 1 below nine in ten."""
+    options = ArgumentParser(description=__doc__)
+    options.add_argument("--count", type=int, default=200)
+    options.add_argument("--seed", type=int, default=1)
+    options.add_argument("--in", dest="places", nargs="*", default=["gasket/core"])
+    asked = options.parse_args()
+    modules = [file for place in asked.places for file in sorted((ROOT / place).rglob("*.py"))]
+    modules = modules or [ROOT / place for place in asked.places]
+    with tempfile.TemporaryDirectory() as folder:
+        copies: SimpleQueue[Path] = SimpleQueue()
+        for i in range(os.cpu_count() or 1):
+            copies.put(_copied(Path(folder) / str(i)))
+        first = copies.get()
+        reached = tests_by_line(first)
+        copies.put(first)
+        found = [(module, place) for module in modules for place in places_of(module)]
+        drawn = random.Random(asked.seed).sample(found, min(asked.count, len(found)))
+        chosen = [mutant_at(module, place) for module, place in drawn]
+
+        def judge(mutant: Mutant) -> tuple[Mutant, str]:
+            lines = reached.get(mutant.path, {})
+            # What is worked out when the module is read, such as a constant, is for all its tests.
+            of_the_module = sorted({test for tests in lines.values() for test in tests})
+            tests = lines.get(mutant.line) or of_the_module
+            if not tests:
+                return mutant, "reached by no test"
+            copy = copies.get()
+            try:
+                return mutant, "survives" if survives(mutant, _spread(tests), copy) else ""
+            finally:
+                copies.put(copy)
+
+        with ThreadPoolExecutor(os.cpu_count() or 1) as pool:
+            judged = list(pool.map(judge, chosen))
+    left = [(mutant, how) for mutant, how in judged if how]
+    for mutant, how in sorted(left, key=lambda one: (one[0].path, one[0].line)):
+        sys.stdout.write(f"{mutant.path}:{mutant.line}: {how}: {mutant.says}\n")
+    killed = len(judged) - len(left)
+    sys.stdout.write(f"{killed} of {len(judged)} mutants found ({len(found)} possible)\n")
+    return 0 if killed >= 0.9 * len(judged) else 1
+
+
+if __name__ == "__main__":
+    sys.exit(main())
