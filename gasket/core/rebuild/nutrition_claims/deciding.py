@@ -1,12 +1,16 @@
 """The number that decides whether a serving may be called so, and how far off it is."""
 
+from collections.abc import Callable, Iterable
+from dataclasses import dataclass
 from typing import Literal
 
 from gasket.core.numbers import Answer
 from gasket.core.reckoning.batch import Original
 from gasket.core.reckoning.margin import Figure, Portion
+from gasket.core.trade.reference_amounts import ReferenceAmount
 
 School = Literal["us", "eu"]
+Compared = Literal["kcal", "fat_g", "sugars_g", "fibre_g"]
 ClaimVerdict = Literal["yes", "within_margin", "no", "cannot_tell"]
 
 
@@ -32,40 +36,70 @@ Deciding = tuple[float, float, float] | None
 """Value, likely low, likely high of the number that decides; None is unknown."""
 
 
-def claim(
-    key: str,
-    name: str,
-    school: School,
-    found: Deciding,
-    unit: str,
-    says: str,
-    *,
-    least: float | None = None,
-    most: float | None = None,
-) -> NutritionClaim:
-    by = 0.0 if found is None else off(found[0], least, most)
-    verdict: ClaimVerdict = "cannot_tell"
-    if found is not None:
-        crossing = any(off(edge, least, most) > 0 for edge in found[1:])
-        verdict = "no" if by > 0 else "within_margin" if crossing else "yes"
-    return NutritionClaim(
-        key=key,
-        name=name,
-        school=school,
-        verdict=verdict,
-        value=None if found is None else found[0],
-        unit=unit,
-        least=least,
-        most=most,
-        by=by,
-        says=says,
-    )
+@dataclass(frozen=True, slots=True)
+class Judged:
+    """A serving as the rules look at it. `corrected` is its protein by quality in the reference
+    amount; a `drink` has limits of its own in the EU."""
+
+    serving: Portion
+    original: Original | None = None
+    reference: ReferenceAmount | None = None
+    drink: bool = False
+    corrected: Deciding = None
 
 
-def off(value: float, least: float | None, most: float | None) -> float:
-    if least is not None:
-        return max(0.0, least - value)
-    return max(0.0, value - (most or 0.0))
+@dataclass(frozen=True, slots=True)
+class Limit:
+    """One number that a rule asks for, in `unit`, with its bound and how that is said."""
+
+    number: Callable[[Judged], Deciding]
+    unit: str
+    says: str
+    least: float | None = None
+    most: float | None = None
+
+    def beyond(self, value: float) -> float:
+        """By how much a value misses the bound; 0 where it keeps it."""
+        if self.least is not None:
+            return max(0.0, self.least - value)
+        return max(0.0, value - (self.most or 0.0))
+
+
+@dataclass(frozen=True, slots=True)
+class Rule:
+    """A word and what it asks for: one number, `either` of several, or `both` of two."""
+
+    key: str
+    name: str
+    school: School
+    limits: tuple[Limit, ...]
+    how: Literal["either", "both"] = "either"
+
+    def verdict(self, judged: Judged) -> NutritionClaim:
+        """Whether it fits: of several numbers by the one that comes nearest, or that is furthest
+        where both must be kept."""
+        found = [self._by(limit, judged) for limit in self.limits]
+        return nearest(found) if self.how == "either" else max(found, key=_distance)
+
+    def _by(self, limit: Limit, judged: Judged) -> NutritionClaim:
+        found = limit.number(judged)
+        by = 0.0 if found is None else limit.beyond(found[0])
+        verdict: ClaimVerdict = "cannot_tell"
+        if found is not None:
+            crossing = any(limit.beyond(edge) > 0 for edge in found[1:])
+            verdict = "no" if by > 0 else "within_margin" if crossing else "yes"
+        return NutritionClaim(
+            key=self.key,
+            name=self.name,
+            school=self.school,
+            verdict=verdict,
+            value=None if found is None else found[0],
+            unit=limit.unit,
+            least=limit.least,
+            most=limit.most,
+            by=by,
+            says=limit.says,
+        )
 
 
 def scaled(figure: object, factor: float | None) -> Deciding:
@@ -81,27 +115,27 @@ def share(figure: object, kcal: object, per_g: float) -> Deciding:
     return scaled(figure, 100 * per_g / kcal.value)
 
 
-def less_of(
-    figure: object, theirs: float | None, serving: Portion, original: Original | None
-) -> Deciding:
+def less(judged: Judged, name: Compared) -> Deciding:
     """Percent less than the original has, weight for weight."""
+    serving, original = judged.serving, judged.original
+    theirs = getattr(original, name) if original else None
     if not theirs or original is None or not original.serving_g or not serving.grams:
         return None
-    found = scaled(figure, original.serving_g / serving.grams)
+    found = scaled(getattr(serving, name), original.serving_g / serving.grams)
     if found is None:
         return None
     value, low, high = (100 * (1 - one / theirs) for one in found)
     return value, high, low
 
 
-def either(one: NutritionClaim, other: NutritionClaim) -> NutritionClaim:
-    """A rule with two numbers of which one is enough: the one that comes nearer to it."""
-    return min((one, other), key=_distance)
+def per_100_g(judged: Judged, name: Compared) -> Deciding:
+    grams = judged.serving.grams
+    return scaled(getattr(judged.serving, name), 100 / grams if grams else None)
 
 
-def both(one: NutritionClaim, other: NutritionClaim) -> NutritionClaim:
-    """A rule with two numbers that must both be kept: the one that is further from it."""
-    return max((one, other), key=_distance)
+def nearest(found: Iterable[NutritionClaim]) -> NutritionClaim:
+    """Of several ways to be called so, the one that comes nearest."""
+    return min(found, key=_distance)
 
 
 def _distance(found: NutritionClaim) -> tuple[int, float]:

@@ -1,92 +1,88 @@
 """EU definitions: Regulation (EC) 1924/2006, Annex; per 100 g, of drinks per 100 ml."""
 
 from collections.abc import Iterator
-from typing import Final, NamedTuple
+from functools import partial
+from typing import Final
 
 from gasket.core.rebuild.nutrition_claims.deciding import (
+    Compared,
     Deciding,
-    NutritionClaim,
-    claim,
-    either,
-    less_of,
+    Judged,
+    Limit,
+    Rule,
+    less,
+    per_100_g,
     scaled,
     share,
 )
-from gasket.core.reckoning.batch import Original
-from gasket.core.reckoning.margin import Figure, Portion
+from gasket.core.reckoning.margin import Figure
 
 
-class Most(NamedTuple):
-    """A limit per 100 g of what is eaten, and per 100 ml of what is drunk."""
-
-    key: str
-    name: str
-    figure: str
-    unit: str
-    of: str
-    solid: float
-    liquid: float
+def _protein_share(judged: Judged) -> Deciding:
+    return share(judged.serving.protein_g, judged.serving.kcal, 4)
 
 
-_AT_MOST: Final = (
-    Most("eu-low-energy", "low energy", "kcal", "kcal", "kcal", 40, 20),
-    Most("eu-low-fat", "low fat", "fat_g", "g", "g of fat", 3, 1.5),
-    Most("eu-low-sugars", "low sugars", "sugars_g", "g", "g of sugars", 5, 2.5),
-)
-_FIBRE: Final = (
-    ("eu-fibre-source", "source of fibre", 3.0, 1.5),
-    ("eu-fibre-high", "high fibre", 6.0, 3.0),
-)
-"""Grams per 100 g, or per 100 kcal: one of them is enough."""
-
-
-def eu_claims(
-    serving: Portion, original: Original | None, *, drink: bool
-) -> Iterator[NutritionClaim]:
-    """A drink is judged by the limits of drinks, its 100 g taken for 100 ml: within a few
-    percent, on the strict side for what is heavier than water."""
-    per_100 = 100 / serving.grams if serving.grams else None
-    protein = share(serving.protein_g, serving.kcal, 4)
-    for key, name, least in (
-        ("eu-protein-source", "source of protein", 12),
-        ("eu-protein-high", "high protein", 20),
-    ):
-        says = f"{least} % of the energy from protein"
-        yield claim(key, name, "eu", protein, "% of energy", says, least=least)
-    amount = "100 ml of a drink" if drink else "100 g"
-    for one in _AT_MOST:
-        most = one.liquid if drink else one.solid
-        yield claim(
-            one.key,
-            one.name,
-            "eu",
-            scaled(getattr(serving, one.figure), per_100),
-            f"{one.unit} per 100 {'ml' if drink else 'g'}",
-            f"at most {most:g} {one.of} per {amount}",
-            most=most,
-        )
-    yield claim(
-        "eu-reduced",
-        "reduced energy, light",
-        "eu",
-        less_of(serving.kcal, original.kcal if original else None, serving, original),
-        "% less at equal weight",
-        "at least 30 % less than the original",
-        least=30,
-    )
-    for key, name, by_weight, by_energy in _FIBRE:
-        says = f"{by_weight:g} g of fibre per 100 g, or {by_energy:g} g per 100 kcal"
-        weight = claim(
-            key, name, "eu", scaled(serving.fibre_g, per_100), "g per 100 g", says, least=by_weight
-        )
-        energy = claim(
-            key, name, "eu", _per_100_kcal(serving), "g per 100 kcal", says, least=by_energy
-        )
-        yield either(weight, energy)
-
-
-def _per_100_kcal(serving: Portion) -> Deciding:
-    kcal = serving.kcal
+def _fibre_per_100_kcal(judged: Judged) -> Deciding:
+    kcal = judged.serving.kcal
     if not isinstance(kcal, Figure) or kcal.value <= 0:
         return None
-    return scaled(serving.fibre_g, 100 / kcal.value)
+    return scaled(judged.serving.fibre_g, 100 / kcal.value)
+
+
+def _protein(key: str, name: str, least: float) -> Rule:
+    says = f"{least:g} % of the energy from protein"
+    return Rule(key, name, "eu", (Limit(_protein_share, "% of energy", says, least=least),))
+
+
+def _fibre(key: str, name: str, by_weight: float, by_energy: float) -> Rule:
+    """Grams per 100 g, or per 100 kcal: one of them is enough."""
+    says = f"{by_weight:g} g of fibre per 100 g, or {by_energy:g} g per 100 kcal"
+    weight = Limit(partial(per_100_g, name="fibre_g"), "g per 100 g", says, least=by_weight)
+    energy = Limit(_fibre_per_100_kcal, "g per 100 kcal", says, least=by_energy)
+    return Rule(key, name, "eu", (weight, energy))
+
+
+def _low(key: str, name: str, figure: Compared, of: str, most: float, per: str) -> Rule:
+    amount = "100 ml of a drink" if per == "ml" else "100 g"
+    unit = f"{of.split()[0]} per 100 {per}"
+    says = f"at most {most:g} {of} per {amount}"
+    return Rule(key, name, "eu", (Limit(partial(per_100_g, name=figure), unit, says, most=most),))
+
+
+_PROTEIN: Final = (
+    _protein("eu-protein-source", "source of protein", 12),
+    _protein("eu-protein-high", "high protein", 20),
+)
+_SOLID: Final = (
+    _low("eu-low-energy", "low energy", "kcal", "kcal", 40, "g"),
+    _low("eu-low-fat", "low fat", "fat_g", "g of fat", 3, "g"),
+    _low("eu-low-sugars", "low sugars", "sugars_g", "g of sugars", 5, "g"),
+)
+_LIQUID: Final = (
+    _low("eu-low-energy", "low energy", "kcal", "kcal", 20, "ml"),
+    _low("eu-low-fat", "low fat", "fat_g", "g of fat", 1.5, "ml"),
+    _low("eu-low-sugars", "low sugars", "sugars_g", "g of sugars", 2.5, "ml"),
+)
+"""A drink's 100 g are taken for 100 ml: on the strict side for what is heavier than water."""
+_REDUCED: Final = Rule(
+    "eu-reduced",
+    "reduced energy, light",
+    "eu",
+    (
+        Limit(
+            partial(less, name="kcal"),
+            "% less at equal weight",
+            "at least 30 % less than the original",
+            least=30,
+        ),
+    ),
+)
+_FIBRE: Final = (
+    _fibre("eu-fibre-source", "source of fibre", 3.0, 1.5),
+    _fibre("eu-fibre-high", "high fibre", 6.0, 3.0),
+)
+
+
+def eu_rules(*, drink: bool) -> Iterator[Rule]:
+    """Every rule, for what is eaten or for a drink."""
+    yield from (*_PROTEIN, *(_LIQUID if drink else _SOLID), _REDUCED, *_FIBRE)

@@ -1,15 +1,19 @@
 """US definitions: 21 CFR 101.54, 101.56, 101.60, 101.62, per reference amount."""
 
 from collections.abc import Iterator
+from functools import partial
 from typing import Final
 
 from gasket.core.rebuild.nutrition_claims.deciding import (
+    Compared,
     Deciding,
+    Judged,
+    Limit,
     NutritionClaim,
-    both,
-    claim,
-    either,
-    less_of,
+    Rule,
+    less,
+    nearest,
+    per_100_g,
     scaled,
     share,
 )
@@ -43,165 +47,170 @@ QUALITY: Final[dict[FoodKind, float]] = {
 NEGLIGIBLE_PROTEIN: Final = 0.05
 
 
-def us_claims(
-    serving: Portion,
-    original: Original | None,
-    reference: ReferenceAmount | None,
-    bench: Workpiece,
-) -> Iterator[NutritionClaim]:
-    per_reference = reference.grams / serving.grams if reference and serving.grams else None
-    corrected = _corrected_protein(bench, serving, per_reference)
-    strict = _strict(reference, serving, per_reference)
+def us_rules(reference: ReferenceAmount | None, *, fat_heavy: bool) -> Iterator[Rule]:
+    """Every rule: of a main dish, or of what is eaten in the reference amount. `fat_heavy` when
+    half of the original's energy is fat."""
     unsaid = "" if reference else " (choose what it is eaten as, on the original)"
-    amount = f"{reference.grams:g} g" if reference else "the reference amount"
-    yield claim(
-        "us-protein-good",
-        "good source of protein",
-        "us",
-        corrected,
-        "g, corrected",
-        f"10 % of 50 g in {amount}, corrected for quality{unsaid}",
-        least=0.1 * DAILY_PROTEIN_G,
-    )
-    yield claim(
-        "us-protein-high",
-        "high protein",
-        "us",
-        corrected,
-        "g, corrected",
-        f"20 % of 50 g in {amount}, corrected for quality{unsaid}",
-        least=0.2 * DAILY_PROTEIN_G,
-    )
-    main_dish = reference is not None and reference.main_dish
-    if main_dish:
-        low_calorie, low_fat = _low_calorie_main_dish(serving), _low_fat_main_dish(serving)
-    else:
-        low_calorie, low_fat = (
-            claim(
-                key,
-                name,
-                "us",
-                scaled(figure, strict),
-                unit,
-                f"at most {most} {unit} in {amount}{unsaid}",
-                most=most,
-            )
-            for key, name, figure, unit, most in (
-                ("us-low-calorie", "low calorie", serving.kcal, "kcal", 40),
-                ("us-low-fat", "low fat", serving.fat_g, "g", 3),
-            )
-        )
+    amount = f"{reference.grams:g} g{unsaid}" if reference else f"the reference amount{unsaid}"
+    is_main = reference is not None and reference.main_dish
+    low_calorie = _MAIN_LOW_CALORIE if is_main else _low_calorie(amount)
+    low_fat = _MAIN_LOW_FAT if is_main else _low_fat(amount)
+    yield _protein("us-protein-good", "good source of protein", 10, amount)
+    yield _protein("us-protein-high", "high protein", 20, amount)
     yield low_calorie
-    less = less_of(serving.kcal, original.kcal if original else None, serving, original)
-    yield claim(
-        "us-reduced",
-        "reduced calories",
-        "us",
-        less,
-        "% less at equal weight",
-        "at least 25 % less than the original",
-        least=25,
-    )
-    light = _light(serving, original, less)
-    if main_dish:
-        # 101.56(d): a main dish is light too when it is low in calories or in fat
-        for low in (low_calorie, low_fat):
-            light = either(light, low.model_copy(update={"key": "us-light", "name": "light"}))
-    yield light
+    yield _REDUCED
+    yield _LIGHT_OF_FAT if fat_heavy else _LIGHT
     yield low_fat
 
 
-def _strict(
-    reference: ReferenceAmount | None, serving: Portion, per_reference: float | None
-) -> float | None:
-    """Where the reference amount is 30 g or less, the rule also holds for 50 g."""
-    if reference is None or per_reference is None or not serving.grams:
+def us_claims(judged: Judged) -> Iterator[NutritionClaim]:
+    """Every US claim. 101.56(d): a main dish is light too when it is low in calories or in fat."""
+    rules = us_rules(judged.reference, fat_heavy=is_fat_heavy(judged.original))
+    found = {rule.key: rule.verdict(judged) for rule in rules}
+    if judged.reference is not None and judged.reference.main_dish:
+        low = (found["us-low-calorie"], found["us-low-fat"])
+        light = (one.model_copy(update={"key": "us-light", "name": "light"}) for one in low)
+        found["us-light"] = nearest((found["us-light"], *light))
+    yield from found.values()
+
+
+def is_fat_heavy(original: Original | None) -> bool:
+    """Whether at least half of the original's energy is fat: then only less fat makes it light."""
+    if original is None or not original.kcal or not original.fat_g:
+        return False
+    return 9 * original.fat_g >= FAT_HEAVY / 100 * original.kcal
+
+
+def _corrected(judged: Judged) -> Deciding:
+    return judged.corrected
+
+
+def _fat_share(judged: Judged) -> Deciding:
+    return share(judged.serving.fat_g, judged.serving.kcal, 9)
+
+
+def _in_the_amount(judged: Judged, name: Compared) -> Deciding:
+    """In the reference amount; where that is 30 g or less the rule also holds for 50 g."""
+    reference, grams = judged.reference, judged.serving.grams
+    if reference is None or not grams:
         return None
-    small = reference.grams <= SMALL_G
-    return PER_SMALL_G / serving.grams if small else per_reference
+    amount = PER_SMALL_G if reference.grams <= SMALL_G else reference.grams
+    return scaled(getattr(judged.serving, name), amount / grams)
 
 
-def _low_calorie_main_dish(serving: Portion) -> NutritionClaim:
-    return claim(
-        "us-low-calorie",
-        "low calorie",
-        "us",
-        scaled(serving.kcal, _per_100(serving)),
-        "kcal per 100 g",
-        "at most 120 kcal per 100 g of a main dish",
-        most=120,
-    )
+def _protein(key: str, name: str, percent: float, amount: str) -> Rule:
+    says = f"{percent:g} % of {DAILY_PROTEIN_G:g} g in {amount}, corrected for quality"
+    least = percent / 100 * DAILY_PROTEIN_G
+    return Rule(key, name, "us", (Limit(_corrected, "g, corrected", says, least=least),))
 
 
-def _per_100(serving: Portion) -> float | None:
-    return 100 / serving.grams if serving.grams else None
+def _low_calorie(amount: str) -> Rule:
+    says = f"at most 40 kcal in {amount}"
+    limit = Limit(partial(_in_the_amount, name="kcal"), "kcal", says, most=40)
+    return Rule("us-low-calorie", "low calorie", "us", (limit,))
 
 
-def _low_fat_main_dish(serving: Portion) -> NutritionClaim:
-    """101.62(b)(3): 3 g per 100 g, and not more than 30 % of the energy from fat."""
-    grams = claim(
-        "us-low-fat",
-        "low fat",
-        "us",
-        scaled(serving.fat_g, _per_100(serving)),
-        "g per 100 g",
-        "at most 3 g of fat per 100 g of a main dish, and 30 % of its energy",
-        most=3,
-    )
-    energy = claim(
-        "us-low-fat",
-        "low fat",
-        "us",
-        share(serving.fat_g, serving.kcal, 9),
-        "% of energy",
-        "at most 30 % of the energy of a main dish from fat, and 3 g per 100 g",
-        most=30,
-    )
-    return both(grams, energy)
+def _low_fat(amount: str) -> Rule:
+    says = f"at most 3 g in {amount}"
+    limit = Limit(partial(_in_the_amount, name="fat_g"), "g", says, most=3)
+    return Rule("us-low-fat", "low fat", "us", (limit,))
 
 
-def _light(serving: Portion, original: Original | None, less: Deciding) -> NutritionClaim:
-    """101.56(b): half the fat where fat carries half of the original's energy, else a third fewer
-    kcal or half the fat."""
-    theirs = original.fat_g if original else None
-    heavy = bool(
-        original and theirs and original.kcal and 9 * theirs >= FAT_HEAVY / 100 * original.kcal
-    )
-    fat = claim(
-        "us-light",
-        "light",
-        "us",
-        less_of(serving.fat_g, theirs, serving, original),
-        "% less fat at equal weight",
-        "half of its energy is fat, so at least 50 % less fat"
-        if heavy
-        else "at least 50 % less fat than the original, or a third fewer kcal",
-        least=50,
-    )
-    if heavy:
-        return fat
-    kcal = claim(
-        "us-light",
-        "light",
-        "us",
-        less,
-        "% less at equal weight",
-        "at least a third fewer kcal than the original, or half the fat",
-        least=100 / 3,
-    )
-    return either(kcal, fat)
+_MAIN_LOW_CALORIE: Final = Rule(
+    "us-low-calorie",
+    "low calorie",
+    "us",
+    (
+        Limit(
+            partial(per_100_g, name="kcal"),
+            "kcal per 100 g",
+            "at most 120 kcal per 100 g of a main dish",
+            most=120,
+        ),
+    ),
+)
+_MAIN_LOW_FAT: Final = Rule(
+    # 21 CFR 101.62(b)(3): both numbers are kept.
+    "us-low-fat",
+    "low fat",
+    "us",
+    (
+        Limit(
+            partial(per_100_g, name="fat_g"),
+            "g per 100 g",
+            "at most 3 g of fat per 100 g of a main dish, and 30 % of its energy",
+            most=3,
+        ),
+        Limit(
+            _fat_share,
+            "% of energy",
+            "at most 30 % of the energy of a main dish from fat, and 3 g per 100 g",
+            most=30,
+        ),
+    ),
+    how="both",
+)
+_REDUCED: Final = Rule(
+    "us-reduced",
+    "reduced calories",
+    "us",
+    (
+        Limit(
+            partial(less, name="kcal"),
+            "% less at equal weight",
+            "at least 25 % less than the original",
+            least=25,
+        ),
+    ),
+)
+_LIGHT: Final = Rule(
+    # 21 CFR 101.56(b): one of the two is enough.
+    "us-light",
+    "light",
+    "us",
+    (
+        Limit(
+            partial(less, name="kcal"),
+            "% less at equal weight",
+            "at least a third fewer kcal than the original, or half the fat",
+            least=100 / 3,
+        ),
+        Limit(
+            partial(less, name="fat_g"),
+            "% less fat at equal weight",
+            "at least 50 % less fat than the original, or a third fewer kcal",
+            least=50,
+        ),
+    ),
+)
+_LIGHT_OF_FAT: Final = Rule(
+    "us-light",
+    "light",
+    "us",
+    (
+        Limit(
+            partial(less, name="fat_g"),
+            "% less fat at equal weight",
+            "half of its energy is fat, so at least 50 % less fat",
+            least=50,
+        ),
+    ),
+)
 
 
-def _corrected_protein(bench: Workpiece, serving: Portion, per_reference: float | None) -> Deciding:
+def corrected_protein(
+    piece: Workpiece, serving: Portion, reference: ReferenceAmount | None
+) -> Deciding:
     """Grams of protein by quality in the reference amount; None where a quality is unknown."""
-    if per_reference is None or not isinstance(serving.protein_g, Figure):
+    if reference is None or not serving.grams or not isinstance(serving.protein_g, Figure):
         return None
+    per_reference = reference.grams / serving.grams
     total = corrected = unknown = 0.0
-    for one in bench.lines():
-        protein = (one.brings("protein_g") or 0.0) * one.per_serving
+    for line in piece.lines():
+        protein = (line.brings("protein_g") or 0.0) * line.per_serving
         total += protein
-        if one.kind in QUALITY:
-            corrected += protein * QUALITY[one.kind]
+        if line.kind in QUALITY:
+            corrected += protein * QUALITY[line.kind]
         else:
             unknown += protein
     if total <= 0 or unknown > NEGLIGIBLE_PROTEIN * total:
