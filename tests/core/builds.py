@@ -1,6 +1,6 @@
 """Small builds for tests: foods by kind with figures per 100 g, lines by food and grams."""
 
-from gasket.core.build_checks.bench import Bench
+from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.label.label import Label
 from gasket.core.label.package import Package
 from gasket.core.rebuild.ingredients import Ingredient
@@ -84,7 +84,7 @@ def line(name: str, grams: float, **more: object) -> BuildLine:
     return BuildLine.model_validate(given)
 
 
-def bench(
+def workpiece(
     parts: dict[str, dict[str, float]] | dict[str, float], portions: int = 1, **terms: object
 ) -> Workpiece:
     """A build of one bowl ({food: grams}) or of several ({bowl: {food: grams}})."""
@@ -102,14 +102,14 @@ def bench(
             for name, foods in bowls.items()
         ),
     )
-    return on_bench(build)
+    return piece_of(build)
 
 
-def on_bench(build: Build) -> Workpiece:
+def piece_of(build: Build) -> Workpiece:
     foods = {one.label_id: one for one in map(ingredient, FIGURES)}
     shares = {part.name: 1 / build.portions for part in build.components}
     return Workpiece(build, foods, shares)
 
 
-def checked(parts: dict[str, object], portions: int = 1, **terms: object) -> Bench:
-    return Bench(bench(parts, portions, **terms))
+def checked(parts: dict[str, object], portions: int = 1, **terms: object) -> CheckedBuild:
+    return CheckedBuild(workpiece(parts, portions, **terms))

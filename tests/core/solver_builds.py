@@ -5,7 +5,7 @@ import warnings
 
 import pulp
 
-from gasket.core.build_checks.bench import Bench
+from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.label.label import Label
 from gasket.core.label.package import Package
 from gasket.core.rebuild.goals import Goal, Limits
@@ -91,7 +91,7 @@ def random_task(seed: int, lines: int = 8, swaps: int = 6) -> Task:
         bounded = key_of(one) % 3 == 0
         swaps_of = tuple(mine if not step else ())
         moves.append(LineMove(one, 0.5 * one.amount, most, step, swaps_of, bounded))
-    return Task(piece, tuple(moves), limits_of(Bench(piece)))
+    return Task(piece, tuple(moves), limits_of(CheckedBuild(piece)))
 
 
 def key_of(one: PlacedLine) -> int:
@@ -113,7 +113,7 @@ def gentlest_by_shares(task: Task) -> float | None:
     for limit in task.limits:
         fixed = sum(
             limit.weigh(Spot(one.ingredient, one.part, one.per_serving)) * one.amount
-            for one in task.bench.lines()
+            for one in task.piece.lines()
             if one.line.id not in moving
         )
         total = fixed + pulp.lpSum(term for line in lines for term in line.terms(limit))

@@ -12,7 +12,7 @@ from gasket.core.rebuild.trial import Build, BuildChange, BuildComponent
 from gasket.core.reckoning.batch import Original
 from gasket.core.reckoning.margin import Figure, Portion
 from gasket.core.trade.reference_amounts import REFERENCE_AMOUNTS
-from tests.core.builds import FIGURES, bench, ingredient, line, on_bench
+from tests.core.builds import FIGURES, ingredient, line, piece_of, workpiece
 
 
 def figure(value, half=0.0):
@@ -71,7 +71,7 @@ def said(portion, piece, original=None, reference=None, *, drink=False):
 
 def test_claims_hang_on_their_deciding_number():
     original = Original(kcal=300, serving_g=100, fat_g=20, protein_g=5, carbohydrate_g=20)
-    piece = bench({"quark": 80, "egg": 20})
+    piece = workpiece({"quark": 80, "egg": 20})
     light = serving(kcal=200, protein_g=11.6, fat_g=2.2, sugars_g=4.0)
     found = said(light, piece, original, "muffin")
     assert found["eu-protein-high"].value == pytest.approx(23.2)  # 46.4 of 200 kcal
@@ -116,33 +116,33 @@ def test_a_rule_with_two_numbers(figures, how, key, verdict, value):
     if theirs := how.pop("original", None):
         how = {**how, "original": Original(kcal=theirs[0], serving_g=100, fat_g=theirs[1])}
     portion = Portion(grams=100, **{name: figure(one) for name, one in figures.items()})
-    found = said(portion, bench({"tofu": 100}), **how)[key]
+    found = said(portion, workpiece({"tofu": 100}), **how)[key]
     assert (found.verdict, found.value) == (verdict, pytest.approx(value))
 
 
 def test_what_is_not_known_cannot_be_told():
-    found = said(serving(fibre_g=None), bench({"tofu": 100}))
+    found = said(serving(fibre_g=None), workpiece({"tofu": 100}))
     assert found["eu-fibre-high"].verdict == "cannot_tell"
     assert found["eu-reduced"].verdict == "cannot_tell"
     assert found["us-low-fat"].verdict == "cannot_tell"  # eaten as what?
     assert (
-        said(serving(), bench({"tofu": 100}), reference="muffin")["us-protein-high"].verdict
+        said(serving(), workpiece({"tofu": 100}), reference="muffin")["us-protein-high"].verdict
         == "cannot_tell"
     )  # nobody said how good its protein is
 
 
 def test_wheat_protein_counts_two_fifths_and_a_margin_may_cross():
-    found = said(serving(protein_g=20), bench({"flour": 100}), reference="muffin")
+    found = said(serving(protein_g=20), workpiece({"flour": 100}), reference="muffin")
     assert found["us-protein-high"].value == pytest.approx(20 * 1.1 * 0.4)
     near = Portion(grams=100, kcal=figure(40.0, 3.0))
-    assert said(near, bench({"milk": 100}))["eu-low-energy"].verdict == "within_margin"
+    assert said(near, workpiece({"milk": 100}))["eu-low-energy"].verdict == "within_margin"
 
 
 # Needs
 
 
 def test_needs_name_the_lines_in_their_way_and_traces():
-    piece = bench(
+    piece = workpiece(
         {"flour": 100, "blend": 30, "peanut powder": 20, "banana": 50},
         needs=["vegan", "gluten_free", "nut_free", "no_protein_powder"],
     )
@@ -162,7 +162,7 @@ def test_needs_name_the_lines_in_their_way_and_traces():
             )
         }
     )
-    assert in_the_build(on_bench(off)).allergens == ("wheat", "gluten")
+    assert in_the_build(piece_of(off)).allergens == ("wheat", "gluten")
 
 
 # Scaling
@@ -176,7 +176,7 @@ def test_all_lines_share_one_factor_and_counted_things_round_to_halves():
     eggs = line("egg", 150, count=3.0)
     lines = (line("flour", 170, least_g=150.0, most_g=250.0), line("salt", 3), eggs)
     build = Build(components=(BuildComponent(name="all", lines=lines),), portions=8)
-    found = scale(on_bench(build), Scaling(by="portions", portions=6))
+    found = scale(piece_of(build), Scaling(by="portions", portions=6))
     assert found.factor == 0.75
     assert grams(found.change, build) == {"flour": 128.0, "salt": 2.25, "egg": 125.0}
     flour = next(found.change.applied(build).lines())
@@ -203,7 +203,7 @@ def test_all_lines_share_one_factor_and_counted_things_round_to_halves():
     ],
 )
 def test_ways_to_scale(wanted, factor):
-    piece = bench({"flour": 170, "milk": 300}, 8)
+    piece = workpiece({"flour": 170, "milk": 300}, 8)
     found = scale(piece, Scaling.model_validate(wanted))
     assert found.factor == pytest.approx(factor, rel=1e-4)
     assert grams(found.change, piece.build)["all/milk"] == round(300 * found.factor)
@@ -223,13 +223,13 @@ def test_ways_to_scale(wanted, factor):
 )
 def test_what_is_missing_is_asked_for_at_its_field(wanted, at):
     with pytest.raises(FaultyInput) as refused:
-        scale(bench({"flour": 170}), Scaling.model_validate(wanted))
+        scale(workpiece({"flour": 170}), Scaling.model_validate(wanted))
     assert refused.value.faults[0].path == at
 
 
 def test_a_line_that_was_not_doubled_is_flagged_with_its_own_factor():
-    before = bench({"flour": 100, "milk": 200, "egg": 50, "salt": 2}).build
-    doubled = scale(on_bench(before), Scaling(by="factor", factor=2.0)).change.applied(before)
+    before = workpiece({"flour": 100, "milk": 200, "egg": 50, "salt": 2}).build
+    doubled = scale(piece_of(before), Scaling(by="factor", factor=2.0)).change.applied(before)
     assert out_of_step(doubled, before) == ()
     forgotten = BuildChange(lines={"all/egg": (before.find("all/egg"),)}).applied(doubled)
     (one,) = out_of_step(forgotten, before)
@@ -242,7 +242,7 @@ def test_a_line_that_was_not_doubled_is_flagged_with_its_own_factor():
 
 
 def test_the_difference_names_lines_and_figures():
-    before = bench({"flour": 100, "oil": 40, "egg": 50}).build
+    before = workpiece({"flour": 100, "oil": 40, "egg": 50}).build
     halved = line("oil", 20, id="all/oil")
     swapped = line("egg white", 50, id="all/egg")
     change = {"all/oil": (halved, line("salt", 2)), "all/egg": (swapped,)}
@@ -270,7 +270,7 @@ def test_the_difference_names_lines_and_figures():
 
 
 def test_the_same_swap_twice_makes_two_lines_with_ids_of_their_own():
-    build = bench({"butter": 60, "flour": 100}).build
+    build = workpiece({"butter": 60, "flour": 100}).build
     for left in (30.0, 15.0):
         kept = line("butter", left, id="all/butter")
         swapped = line("quark", left, id="all/butter>quark")

@@ -9,7 +9,7 @@ from gasket.core.solver.reach import reach
 from gasket.core.swaps.catalogue import CATALOGUE
 from gasket.core.swaps.options import applies
 from gasket.core.swaps.sense import makes_sense, side_of
-from tests.core.builds import bench
+from tests.core.builds import workpiece
 from tests.core.test_target import GOALS, LOAF, after, task_of
 
 
@@ -55,7 +55,7 @@ def test_a_food_has_a_side_of_the_table(name, side):
 
 @pytest.mark.parametrize("goal", GOALS, ids=lambda goal: "+".join(goal))
 def test_proposals_join_lines_and_never_add_to_what_they_replace(goal):
-    piece = bench({**LOAF, "egg white": 30}, 8, family="cake", goal=goal)
+    piece = workpiece({**LOAF, "egg white": 30}, 8, family="cake", goal=goal)
     for one in reach(task_of(piece, CATALOGUE)).proposals:
         made = after(piece, one.change)
         placed = [(line.part, line.ingredient.label_id) for line in made.lines()]
@@ -78,7 +78,7 @@ def test_proposals_join_lines_and_never_add_to_what_they_replace(goal):
     ids=lambda value: "+".join(value) if isinstance(value, dict) else str(value),
 )
 def test_how_far_a_line_moves_by_itself(bowl, name, least, most):
-    moves = {one.one.ingredient.food: one for one in task_of(bench(bowl, 4), ()).moves}
+    moves = {one.one.ingredient.food: one for one in task_of(workpiece(bowl, 4), ()).moves}
     move = moves.get(name)
     assert (move and move.least, move and move.most) == (least, most)
 
@@ -93,7 +93,7 @@ def test_how_far_a_line_moves_by_itself(bowl, name, least, most):
     ids=lambda value: "+".join(sorted(value)),
 )
 def test_yogurt_stands_in_for_butter_in_a_crumb_only(bowl, offered):
-    piece = bench(bowl, 4, family="cake")
+    piece = workpiece(bowl, 4, family="cake")
     butter = next(one for one in piece.lines() if one.kind == "butter")
     crumbly = {swap.key for swap in CATALOGUE if swap.crumb and applies(swap, butter, piece)}
     assert crumbly == offered
@@ -102,7 +102,7 @@ def test_yogurt_stands_in_for_butter_in_a_crumb_only(bowl, offered):
 def test_what_comes_in_elsewhere_does_not_go_out_and_no_scrap_is_left():
     for protein in range(15, 26):
         goal = {"kcal": {"most": 190}, "protein_g": {"least": protein}}
-        piece = bench({**LOAF, "cream cheese": 120}, 8, family="cake", goal=goal)
+        piece = workpiece({**LOAF, "cream cheese": 120}, 8, family="cake", goal=goal)
         for one in reach(task_of(piece, CATALOGUE)).proposals:
             into = {name.label_id for line in one.lines for name in line.goes_in}
             for line in one.lines:

@@ -6,7 +6,7 @@ from gasket.core.swaps.catalogue import CATALOGUE
 from gasket.core.swaps.model import Also, Swap, SwapPart
 from gasket.core.swaps.options import Shelf, options
 from gasket.core.trade.sources import SOURCES
-from tests.core.builds import FIGURES, IDS, bench, ingredient
+from tests.core.builds import FIGURES, IDS, ingredient, workpiece
 
 FOODS = [ingredient(name) for name in FIGURES]
 SHELF = Shelf(
@@ -17,7 +17,7 @@ CAKE = {"flour": 170, "butter": 60, "sugar": 100, "egg": 100, "milk": 100, "pean
 
 
 def offered(food, share=None, swaps=CATALOGUE, **terms):
-    piece = bench(CAKE, 8, **{"family": "cake", **terms})
+    piece = workpiece(CAKE, 8, **{"family": "cake", **terms})
     return list(options(piece, piece.line(f"all/{food}"), SHELF, swaps, share))
 
 
@@ -51,7 +51,7 @@ def test_sugar_is_replaced_by_its_sweetness():
         erythritol, "package", erythritol.package.model_copy(update={"sweetness": 0.65})
     )
     weaker = Shelf(by_kind={"sweetener": [erythritol]}, by_food={})
-    piece = bench(CAKE, 8, family="cake")
+    piece = workpiece(CAKE, 8, family="cake")
     one = next(options(piece, piece.line("all/sugar"), weaker, CATALOGUE, None))
     assert one.goes_in[0].grams == 154.0  # 100 / 0.65
 
@@ -69,7 +69,7 @@ def test_what_does_not_fit_is_not_offered():
     assert not [one for one in offered("butter", family="tray") if one.swap == "fat-yogurt"]
     assert all(one.swap != "milk-leaner" for one in offered("milk"))  # nothing lighter is there
     assert offered("egg")
-    piece = bench({"flour": 0, "egg": 10}, 1, family="cake")
+    piece = workpiece({"flour": 0, "egg": 10}, 1, family="cake")
     assert list(options(piece, piece.line("all/flour"), SHELF, CATALOGUE, None)) == []
 
 
@@ -93,7 +93,7 @@ def test_a_compound_swap_moves_other_lines_along():
     (found,) = offered("flour", swaps=[own])
     assert found.likeness == 9.0
     assert [one.grams for one in found.goes_in] == [42.0]  # half of 170 g, half as much powder
-    after = found.change.applied(bench(CAKE, 8, family="cake").build)
+    after = found.change.applied(workpiece(CAKE, 8, family="cake").build)
     grams = {line.id: line.target_g for line in after.lines()}
     assert grams["all/sugar"] == 120.0
     assert "all/egg" not in grams

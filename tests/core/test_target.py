@@ -5,7 +5,7 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from gasket.core.build_checks.bench import Bench
+from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.build_checks.checks import alarms
 from gasket.core.rebuild.goals import goal_states
 from gasket.core.rebuild.trial import BuildChange
@@ -18,7 +18,7 @@ from gasket.core.solver.programme import Programme, row_prices, solve
 from gasket.core.solver.reach import reach
 from gasket.core.swaps.catalogue import CATALOGUE
 from tests.conftest import SEARCHING
-from tests.core.builds import bench, line, on_bench
+from tests.core.builds import line, piece_of, workpiece
 from tests.core.solver_builds import gentlest_by_shares, random_task
 from tests.core.test_swaps import SHELF
 
@@ -76,7 +76,7 @@ def test_a_published_blending_example():
 
 def task_of(piece: Workpiece, swaps=CATALOGUE, dish="", **rejected):
     moves = moves_of(piece, SHELF, swaps, frozenset(rejected.get("rejected", ())), dish)
-    return Task(piece, moves, limits_of(Bench(piece)))
+    return Task(piece, moves, limits_of(CheckedBuild(piece)))
 
 
 def after(piece: Workpiece, change: BuildChange) -> Workpiece:
@@ -104,7 +104,7 @@ GOALS = [
 
 @pytest.mark.parametrize("goal", GOALS, ids=lambda goal: "+".join(goal))
 def test_every_proposal_meets_every_goal_in_grams_that_a_scale_shows(goal):
-    piece = bench(LOAF, 8, family="cake", goal=goal)
+    piece = workpiece(LOAF, 8, family="cake", goal=goal)
     found = reach(task_of(piece))
     assert found.proposals
     for one in found.proposals:
@@ -135,10 +135,10 @@ def test_a_swap_leaves_what_it_says_and_keeps_the_cooks_bounds():
 @pytest.mark.parametrize("goal", GOALS, ids=lambda goal: "+".join(goal))
 def test_no_proposal_makes_a_check_speak_that_was_silent(goal):
     for portions in (6, 8, 10):
-        piece = bench(LOAF, portions, family="cake", goal=goal)
-        judge = Bench(piece)
+        piece = workpiece(LOAF, portions, family="cake", goal=goal)
+        judge = CheckedBuild(piece)
         for one in reach(replace(task_of(piece), judge=judge)).proposals:
-            assert alarms(Bench(after(piece, one.change))) <= alarms(judge), one.key
+            assert alarms(CheckedBuild(after(piece, one.change))) <= alarms(judge), one.key
 
 
 def test_the_same_question_has_the_same_answer():
@@ -150,7 +150,7 @@ def test_the_same_question_has_the_same_answer():
 
 
 def test_the_gentlest_touches_least_and_the_others_go_further():
-    piece = bench(LOAF, 8, family="cake", goal=GOALS[0])
+    piece = workpiece(LOAF, 8, family="cake", goal=GOALS[0])
     by_key = {one.key: one for one in reach(task_of(piece)).proposals}
     gentlest = by_key["gentlest"]
     touches = {
@@ -163,11 +163,11 @@ def test_the_gentlest_touches_least_and_the_others_go_further():
 
 
 def test_locked_bounded_seasoning_and_namesake_lines_keep_still():
-    piece = on_bench(
-        bench(LOAF, 8, family="cake", goal=GOALS[0]).build.model_copy(
+    piece = piece_of(
+        workpiece(LOAF, 8, family="cake", goal=GOALS[0]).build.model_copy(
             update={
                 "components": (
-                    bench(LOAF, 8)
+                    workpiece(LOAF, 8)
                     .build.components[0]
                     .model_copy(
                         update={
@@ -202,18 +202,18 @@ def test_locked_bounded_seasoning_and_namesake_lines_keep_still():
 def test_counted_lines_stay_whole():
     eggs = line("egg", 150, count=3.0)
     others = [line(name, grams) for name, grams in LOAF.items() if name != "egg"]
-    build = bench(LOAF, 8, family="cake", goal={"kcal": {"most": 215}}).build
+    build = workpiece(LOAF, 8, family="cake", goal={"kcal": {"most": 215}}).build
     build = build.model_copy(
         update={"components": (build.components[0].model_copy(update={"lines": (eggs, *others)}),)}
     )
-    for one in reach(task_of(on_bench(build), swaps=())).proposals:
+    for one in reach(task_of(piece_of(build), swaps=())).proposals:
         found = one.change.applied(build).find("egg")
         assert found.count == round(found.count)
         assert found.target_g == pytest.approx(50 * found.count)
 
 
 def test_a_rejected_swap_is_not_proposed():
-    piece = bench(LOAF, 8, family="cake", goal=GOALS[1])
+    piece = workpiece(LOAF, 8, family="cake", goal=GOALS[1])
     used = {changed.swap for one in reach(task_of(piece)).proposals for changed in one.lines}
     assert used - {""}
     keys = [swap.key for swap in CATALOGUE if swap.name in used]
@@ -223,21 +223,23 @@ def test_a_rejected_swap_is_not_proposed():
 
 def test_a_need_turns_what_stands_in_the_way_out():
     soup = {"flour": 100, "milk": 200, "tofu": 300, "banana": 100}
-    piece = bench(soup, 2, needs=["vegan"], goal={"kcal": {"most": 500}})
+    piece = workpiece(soup, 2, needs=["vegan"], goal={"kcal": {"most": 500}})
     (found, *_) = reach(task_of(piece)).proposals
     grams = {line.id: line.target_g for line in found.change.applied(piece.build).lines()}
     assert grams.get("all/milk", 0) == 0
 
 
 def test_what_collides_is_named_and_the_closest_build_is_shown():
-    piece = bench(LOAF, 8, family="cake", goal={"kcal": {"most": 90}, "protein_g": {"least": 20}})
+    piece = workpiece(
+        LOAF, 8, family="cake", goal={"kcal": {"most": 90}, "protein_g": {"least": 20}}
+    )
     found = reach(task_of(piece))
     assert [one.key for one in found.proposals] == ["closest"]
     assert {"energy", "protein"} <= set(found.collides)
     before, closest = portion(piece), portion(after(piece, found.proposals[0].change))
     missed = lambda one: max(0, one.kcal.value - 90) / 90 + max(0, 20 - one.protein_g.value) / 20  # noqa: E731
     assert missed(closest) < missed(before)
-    alone = bench(LOAF, 8, family="cake", goal={"protein_g": {"least": 60}})
+    alone = workpiece(LOAF, 8, family="cake", goal={"protein_g": {"least": 60}})
     assert "protein" in reach(task_of(alone)).collides
     assert "energy" not in reach(task_of(alone)).collides
 
@@ -246,7 +248,7 @@ def test_the_price_of_protein_is_what_a_gram_more_costs():
     """The price against the difference of two programmes a little apart, with the same lines."""
 
     def leanest(protein):
-        piece = bench(LOAF, 8, family="cake", goal={"protein_g": {"least": protein}})
+        piece = workpiece(LOAF, 8, family="cake", goal={"protein_g": {"least": protein}})
         task = task_of(piece, swaps=())
         whole = programme(task)
         lean = whole.with_cost(task.variables.effect("kcal")).relaxed()
@@ -255,7 +257,7 @@ def test_the_price_of_protein_is_what_a_gram_more_costs():
     (at, price), (more, _) = leanest(15.0), leanest(15.01)
     assert more > at
     assert (more - at) / 0.01 == pytest.approx(price, rel=1e-3)
-    piece = bench(LOAF, 8, family="cake", goal={"protein_g": {"least": 15.0}})
+    piece = workpiece(LOAF, 8, family="cake", goal={"protein_g": {"least": 15.0}})
     says = [one.says for one in reach(task_of(piece)).prices]
     assert any(one.startswith("One more gram of protein costs") for one in says)
 
@@ -270,6 +272,6 @@ def test_large_builds_are_answered_with_what_was_found_in_time():
 
 
 def test_a_goal_that_is_met_needs_no_change():
-    piece = bench(LOAF, 8, family="cake", goal={"kcal": {"most": 900}})
+    piece = workpiece(LOAF, 8, family="cake", goal={"kcal": {"most": 900}})
     gentlest = next(one for one in reach(task_of(piece)).proposals if one.key == "gentlest")
     assert gentlest.lines == ()

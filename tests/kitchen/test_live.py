@@ -26,7 +26,7 @@ def reading(grams, stable=True, **more):
     return Reading(grams=grams, stable=stable, **{"division_g": 1.0, **more})
 
 
-class Bench:
+class WeighInUnderWay:
     """A weigh-in under one page, its time in hand."""
 
     def __init__(self, house):
@@ -83,7 +83,7 @@ class Bench:
 
 @pytest.fixture
 def bench(demo_house):
-    return Bench(demo_house)
+    return WeighInUnderWay(demo_house)
 
 
 def test_a_steady_pour_within_tolerance_is_taken_once_and_the_next_line_begins(bench):

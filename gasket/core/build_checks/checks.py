@@ -3,7 +3,7 @@
 from collections.abc import Callable, Iterator
 from typing import Final
 
-from gasket.core.build_checks.bench import Bench, BuildCheck, Verdict
+from gasket.core.build_checks.checked_build import BuildCheck, CheckedBuild, Verdict
 from gasket.core.rebuild.trial import Dismissed
 from gasket.core.rebuild.workpiece import Workpiece
 from gasket.core.trade.caution import POLYOLS_MOST
@@ -22,18 +22,25 @@ Says = dict[Verdict, str]
 
 
 def _check(
-    bench: Bench, code: str, name: str, value: float, unit: str, span: Span, says: Says, **more: str
+    checked: CheckedBuild,
+    code: str,
+    name: str,
+    value: float,
+    unit: str,
+    span: Span,
+    says: Says,
+    **more: str,
 ) -> BuildCheck:
     verdict: Verdict = "within"
     if span.least is not None and value < span.least - _SLACK:
         verdict = "below"
     elif span.most is not None and value > span.most + _SLACK:
         verdict = "above"
-    dismissed = _dismissed(bench, code, value, span, verdict)
+    dismissed = _dismissed(checked, code, value, span, verdict)
     return BuildCheck(
         code=code,
         name=name,
-        component=more.get("component", bench.component),
+        component=more.get("component", checked.component),
         value=value,
         unit=unit,
         least=span.least,
@@ -47,10 +54,10 @@ def _check(
 
 
 def _dismissed(
-    bench: Bench, code: str, value: float, span: Span, verdict: Verdict
+    checked: CheckedBuild, code: str, value: float, span: Span, verdict: Verdict
 ) -> Dismissed | None:
     """The cook's own word on it, as long as it is not further out than it was then."""
-    for one in bench.terms.dismissed:
+    for one in checked.terms.dismissed:
         if one.code != code or verdict == "within":
             continue
         if one.value is None:
@@ -62,13 +69,13 @@ def _dismissed(
     return None
 
 
-def hydration(bench: Bench) -> Iterator[BuildCheck]:
-    habits = bench.habits
-    if habits is None or habits.hydration is None or not bench.is_batter:
+def hydration(checked: CheckedBuild) -> Iterator[BuildCheck]:
+    habits = checked.habits
+    if habits is None or habits.hydration is None or not checked.is_batter:
         return
-    value = bench.sum_of("water_g") / bench.dry_base_g
+    value = checked.sum_of("water_g") / checked.dry_base_g
     yield _check(
-        bench,
+        checked,
         "hydration",
         "Water to dry base",
         value,
@@ -83,17 +90,17 @@ def hydration(bench: Bench) -> Iterator[BuildCheck]:
     )
 
 
-def leavening(bench: Bench) -> Iterator[BuildCheck]:
-    habits = bench.habits
-    dry = bench.flour_and_powder_g
-    if habits is None or habits.leavening_per_100 is None or dry <= 0 or not bench.is_batter:
+def leavening(checked: CheckedBuild) -> Iterator[BuildCheck]:
+    habits = checked.habits
+    dry = checked.flour_and_powder_g
+    if habits is None or habits.leavening_per_100 is None or dry <= 0 or not checked.is_batter:
         return
-    if bench.rises_by_itself:
+    if checked.rises_by_itself:
         return
-    soda = bench.grams_of({"baking_soda"})
-    value = (bench.grams_of({"baking_powder"}) + SODA_IN_POWDER * soda) / dry * 100
+    soda = checked.grams_of({"baking_soda"})
+    value = (checked.grams_of({"baking_powder"}) + SODA_IN_POWDER * soda) / dry * 100
     yield _check(
-        bench,
+        checked,
         "leavening",
         "Raising agent",
         value,
@@ -104,9 +111,9 @@ def leavening(bench: Bench) -> Iterator[BuildCheck]:
             "above": "More than usual: soapy or bitter, coarse holes, and it may sink.",
         },
     )
-    if soda > 0 and bench.grams_of(ACIDS) <= 0:
+    if soda > 0 and checked.grams_of(ACIDS) <= 0:
         yield _check(
-            bench,
+            checked,
             "soda_without_acid",
             "Acid for the soda",
             0.0,
@@ -119,16 +126,16 @@ def leavening(bench: Bench) -> Iterator[BuildCheck]:
         )
 
 
-def powder_share(bench: Bench) -> Iterator[BuildCheck]:
-    habits = bench.habits
-    both = bench.flour_and_powder_g
-    powder = bench.grams_of(POWDERS)
+def powder_share(checked: CheckedBuild) -> Iterator[BuildCheck]:
+    habits = checked.habits
+    both = checked.flour_and_powder_g
+    powder = checked.grams_of(POWDERS)
     if habits is None or habits.powder_share_most is None or powder <= 0 or both <= powder:
         return
-    whey = bench.grams_of({"whey_powder"})
+    whey = checked.grams_of({"whey_powder"})
     most = WHEY_MOST if whey > MOSTLY_WHEY * powder else habits.powder_share_most
     yield _check(
-        bench,
+        checked,
         "powder_share",
         "Protein powder in flour and powder",
         powder / both * 100,
@@ -141,19 +148,19 @@ def powder_share(bench: Bench) -> Iterator[BuildCheck]:
     )
 
 
-def fat_floor(bench: Bench) -> Iterator[BuildCheck]:
-    habits = bench.habits
-    if habits is None or habits.fat_share is None or not bench.is_batter:
+def fat_floor(checked: CheckedBuild) -> Iterator[BuildCheck]:
+    habits = checked.habits
+    if habits is None or habits.fat_share is None or not checked.is_batter:
         return
     keep, none = habits.fat_share
     rich: frozenset[FoodKind] = frozenset({"cocoa", "puree"})
-    fudgy = bench.grams_of(rich) >= 0.05 * bench.base_g
-    least = none if bench.terms.fat_school == "none" or fudgy else keep
+    fudgy = checked.grams_of(rich) >= 0.05 * checked.base_g
+    least = none if checked.terms.fat_school == "none" or fudgy else keep
     yield _check(
-        bench,
+        checked,
         "fat_floor",
         "Fat in the mixture",
-        bench.sum_of("fat_g") / bench.base_g * 100,
+        checked.sum_of("fat_g") / checked.base_g * 100,
         "%",
         Span(least * 100, None),
         {
@@ -163,18 +170,18 @@ def fat_floor(bench: Bench) -> Iterator[BuildCheck]:
     )
 
 
-def salt(bench: Bench) -> Iterator[BuildCheck]:
-    habits = bench.habits
-    if habits is None or habits.salt_share is None or bench.base_g <= 0:
+def salt(checked: CheckedBuild) -> Iterator[BuildCheck]:
+    habits = checked.habits
+    if habits is None or habits.salt_share is None or checked.base_g <= 0:
         return
-    if any(one.ingredient.per_g("sodium_mg") is None for one in bench.base):
+    if any(one.ingredient.per_g("sodium_mg") is None for one in checked.base):
         return  # nobody can tell how salty it is
-    grams = sum(one.ingredient.salt * one.amount for one in bench.base)
+    grams = sum(one.ingredient.salt * one.amount for one in checked.base)
     yield _check(
-        bench,
+        checked,
         "salt",
         "Salt",
-        grams / bench.base_g * 100,
+        grams / checked.base_g * 100,
         "%",
         habits.salt_share,
         {
@@ -184,26 +191,26 @@ def salt(bench: Bench) -> Iterator[BuildCheck]:
     )
 
 
-def sweetness(bench: Bench) -> Iterator[BuildCheck]:
-    habits = bench.habits
-    if habits is None or not habits.sweet or bench.original is None:
+def sweetness(checked: CheckedBuild) -> Iterator[BuildCheck]:
+    habits = checked.habits
+    if habits is None or not habits.sweet or checked.original is None:
         return
     theirs, ours = (
         _per_100(piece, grams)
         for piece, grams in (
-            (bench.original, bench.original_serving_g),
-            (bench.piece, bench.serving_g),
+            (checked.original, checked.original_serving_g),
+            (checked.piece, checked.serving_g),
         )
     )
     if not theirs or ours is None:
         return
     yield _check(
-        bench,
+        checked,
         "sweetness",
         "Sweetness against the original",
         ours / theirs * 100,
         "%",
-        Span(bench.terms.sweetness_least * 100, None),
+        Span(checked.terms.sweetness_least * 100, None),
         {
             "below": "Reads as less sweet than the original. How sweet is right is yours to say: "
             "change the least share, or dismiss this."
@@ -218,13 +225,13 @@ def _per_100(piece: Workpiece, grams: float | None) -> float | None:
     return held / grams * 100 if held is not None and grams else None
 
 
-def polyols(bench: Bench) -> Iterator[BuildCheck]:
-    whole, grams = bench.held("grams"), bench.held("polyols_g")
+def polyols(checked: CheckedBuild) -> Iterator[BuildCheck]:
+    whole, grams = checked.held("grams"), checked.held("polyols_g")
     if whole <= 0 or grams <= 0:
         return
-    batch = grams * bench.piece.build.portions
+    batch = grams * checked.piece.build.portions
     yield _check(
-        bench,
+        checked,
         "polyols",
         "Polyols",
         grams / whole * 100,
@@ -239,22 +246,22 @@ def polyols(bench: Bench) -> Iterator[BuildCheck]:
     )
 
 
-def gum(bench: Bench) -> Iterator[BuildCheck]:
-    grams = bench.grams_of({"gum"})
-    if grams <= 0 or bench.base_g <= 0:
+def gum(checked: CheckedBuild) -> Iterator[BuildCheck]:
+    grams = checked.grams_of({"gum"})
+    if grams <= 0 or checked.base_g <= 0:
         return
     yield _check(
-        bench,
+        checked,
         "gum",
         "Gum",
-        grams / bench.base_g * 100,
+        grams / checked.base_g * 100,
         "%",
         Span(None, GUM_MOST * 100),
         {"above": "More than half a percent of gum turns slimy."},
     )
 
 
-CHECKS: Final[tuple[Callable[[Bench], Iterator[BuildCheck]], ...]] = (
+CHECKS: Final[tuple[Callable[[CheckedBuild], Iterator[BuildCheck]], ...]] = (
     hydration,
     leavening,
     powder_share,
@@ -266,12 +273,12 @@ CHECKS: Final[tuple[Callable[[Bench], Iterator[BuildCheck]], ...]] = (
 )
 
 
-def check_build(bench: Bench) -> tuple[BuildCheck, ...]:
+def check_build(checked: CheckedBuild) -> tuple[BuildCheck, ...]:
     """Every check that applies, those that speak first."""
-    found = [one for check in CHECKS for one in check(bench)]
+    found = [one for check in CHECKS for one in check(checked)]
     return tuple(sorted(found, key=lambda one: not one.speaks))
 
 
-def alarms(bench: Bench) -> frozenset[tuple[str, str]]:
+def alarms(checked: CheckedBuild) -> frozenset[tuple[str, str]]:
     """Checks that speak, by code and component."""
-    return frozenset((one.code, one.component) for one in check_build(bench) if one.speaks)
+    return frozenset((one.code, one.component) for one in check_build(checked) if one.speaks)

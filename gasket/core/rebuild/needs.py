@@ -67,10 +67,10 @@ def _says_otherwise(need: Need, food: Ingredient) -> bool:
     return need in ("vegan", "gluten_free") and any(word in text for word in words)
 
 
-def in_the_way(bench: Workpiece) -> Iterator[InTheWay]:
+def in_the_way(piece: Workpiece) -> Iterator[InTheWay]:
     """Every line that stands in the way of a need, traces too."""
-    for need in bench.build.terms.needs:
-        for one in bench.lines():
+    for need in piece.build.terms.needs:
+        for one in piece.lines():
             if one.line.off:
                 continue
             reason = _reason(need, one.ingredient)
@@ -95,7 +95,7 @@ def _found(need: Need, one: PlacedLine, reason: str, *, certain: bool) -> InTheW
     )
 
 
-def in_the_build(bench: Workpiece) -> Contains:
+def in_the_build(piece: Workpiece) -> Contains:
     """What the build holds: everything that counts in it."""
-    used = (one.ingredient for one in bench.lines() if one.amount > 0)
+    used = (one.ingredient for one in piece.lines() if one.amount > 0)
     return contains(Used(food.name, food.kind, food.package) for food in used)

@@ -57,31 +57,31 @@ class Scaled(Answer):
     notes: tuple[str, ...]
 
 
-def scale(bench: Workpiece, wanted: Scaling) -> Scaled:
+def scale(piece: Workpiece, wanted: Scaling) -> Scaled:
     """The build scaled as `wanted`. Raises `FaultyInput` for what is missing."""
-    factor = _factor(bench, wanted)
+    factor = _factor(piece, wanted)
     notes: list[str] = []
     lines: dict[str, tuple[BuildLine, ...]] = {}
-    placed = {one.line.id: one for one in bench.lines()}
-    for line in bench.build.lines():
+    placed = {one.line.id: one for one in piece.lines()}
+    for line in piece.build.lines():
         scaled, note = _line(line, placed.get(line.id), factor)
         lines[line.id] = (scaled,)
         if note:
             notes.append(note)
-    notes += _notes(bench, wanted, factor)
-    portions = _portions(bench.build, wanted, factor)
+    notes += _notes(piece, wanted, factor)
+    portions = _portions(piece.build, wanted, factor)
     return Scaled(
         factor=factor, change=BuildChange(lines=lines, portions=portions), notes=tuple(notes)
     )
 
 
-def _factor(bench: Workpiece, wanted: Scaling) -> float:
+def _factor(piece: Workpiece, wanted: Scaling) -> float:
     match wanted.by:
         case "factor":
             return _given(wanted.factor, "factor", "Give a factor, like 2 or 1/2.")
         case "portions":
             count = _given(wanted.portions, "portions", "Give the number of portions.")
-            return count / bench.build.portions
+            return count / piece.build.portions
         case "pan":
             areas = [
                 _given(pan.area_cm2 if pan else None, field, "Give both sides, or the diameter.")
@@ -90,7 +90,7 @@ def _factor(bench: Workpiece, wanted: Scaling) -> float:
             return areas[1] / areas[0]
         case "pack":
             pack = _given(wanted.pack_g, "pack_g", "Give what the pack holds.")
-            one = bench.line(wanted.line_id or "")
+            one = piece.line(wanted.line_id or "")
             if one is None or one.grams <= 0:
                 raise FaultyInput.at("line_id", "Choose a line that has grams.")
             return pack / one.grams
@@ -135,21 +135,21 @@ def _portions(build: Build, wanted: Scaling, factor: float) -> int:
     return max(1, round(build.portions * factor))
 
 
-def _notes(bench: Workpiece, wanted: Scaling, factor: float) -> Iterator[str]:
-    portions = bench.build.portions * factor
+def _notes(piece: Workpiece, wanted: Scaling, factor: float) -> Iterator[str]:
+    portions = piece.build.portions * factor
     if wanted.by != "portions" and abs(portions - round(portions)) > 0.02 and portions > 0.5:
-        before, after = bench.build.portions, max(1, round(portions))
+        before, after = piece.build.portions, max(1, round(portions))
         yield (
             f"{before} portions become {portions:.2f}: divided by {after}, a portion is "
             f"{(portions / after - 1) * 100:+.0f} % of what it was."
         )
-    if factor > LINEAR_UP_TO and any(one.kind in _SPICES for one in bench.lines()):
+    if factor > LINEAR_UP_TO and any(one.kind in _SPICES for one in piece.lines()):
         yield "More than four times as much: begin with less of the spices and taste."
     if wanted.by == "pan":
         yield "Same depth, so the time stays about the same; a deeper filling takes longer."
     small = [
         one.ingredient.name
-        for one in bench.lines()
+        for one in piece.lines()
         if 0 < one.grams * factor < 1 and one.grams >= 1
     ]
     if small:

@@ -51,9 +51,9 @@ class Section(Answer):
     links: tuple[SwapLink, ...]
 
 
-def column(name: str, bench: Workpiece, result: Result) -> Column:
+def column(name: str, piece: Workpiece, result: Result) -> Column:
     """The lines of a reckoned build as layers, lines without an amount left out."""
-    placed = {where(one.component, one.index): one for one in bench.lines()}
+    placed = {where(one.component, one.index): one for one in piece.lines()}
     layers: list[Layer] = []
     for share in result.lines:
         one = placed.get(share.where)

@@ -1,4 +1,4 @@
-"""A build on the bench: every line with its ingredient and its way into one serving.
+"""A build on the piece: every line with its ingredient and its way into one serving.
 
 Swaps, build checks, the solver and the price of a line all work on this one view.
 """

@@ -45,7 +45,7 @@ def _size(task: Task, limit: Limit) -> float:
         return max(bounds)
     terms = sum(
         abs(limit.weigh(Spot(one.ingredient, one.part, one.per_serving))) * one.amount
-        for one in task.bench.lines()
+        for one in task.piece.lines()
     )
     return max(terms, 1e-6)
 

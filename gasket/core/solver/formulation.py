@@ -17,7 +17,7 @@ from typing import Final
 
 import numpy as np
 
-from gasket.core.build_checks.bench import Bench
+from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.rebuild.workpiece import Quality, Workpiece
 from gasket.core.solver.limits import Limit, Spot
 from gasket.core.solver.moves import LineMove, SwapMove
@@ -93,10 +93,10 @@ class Variables:
 class Task:
     """A build to be moved: what may move, within which limits; `judge` as the checks see it."""
 
-    bench: Workpiece
+    piece: Workpiece
     moves: tuple[LineMove, ...]
     limits: tuple[Limit, ...]
-    judge: Bench | None = None
+    judge: CheckedBuild | None = None
 
     @property
     def variables(self) -> Variables:
@@ -106,7 +106,7 @@ class Task:
         """Where a limit stands before anything moves."""
         return sum(
             limit.weigh(Spot(one.ingredient, one.part, one.per_serving)) * one.amount
-            for one in self.bench.lines()
+            for one in self.piece.lines()
         )
 
 
@@ -239,7 +239,7 @@ def with_touches(whole: Programme, at: Variables, most: float) -> Programme:
 def towards(task: Task, name: Quality, sign: float) -> Vector:
     """The cost of a proposal that goes for less (+1) or more (−1) of a quality."""
     at = task.variables
-    whole = max(task.bench.serving(name) or 0.0, 1.0)
+    whole = max(task.piece.serving(name) or 0.0, 1.0)
     return sign * at.effect(name) / whole + LESS_CHANGE / TOUCH * _gentle_cost(at)
 
 

@@ -9,7 +9,7 @@ from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 from typing import Final
 
-from gasket.core.build_checks.bench import Bench
+from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.build_checks.checks import (
     MOSTLY_WHEY,
     SODA_IN_POWDER,
@@ -64,10 +64,10 @@ _PLAIN: Final[dict[GoalKey, Quality]] = {
 _INF: Final = float("inf")
 
 
-def limits_of(bench: Bench) -> tuple[Limit, ...]:
+def limits_of(checked: CheckedBuild) -> tuple[Limit, ...]:
     """Every goal that the solver can work towards, and every band that it keeps."""
-    goal = bench.terms.goal
-    return (*_goals(goal), *_bands(bench), *_pan_fill(bench, goal))
+    goal = checked.terms.goal
+    return (*_goals(goal), *_bands(checked), *_pan_fill(checked, goal))
 
 
 def _goals(goal: Goal) -> Iterator[Limit]:
@@ -118,8 +118,8 @@ def _ratio(
             )
 
 
-def _pan_fill(bench: Bench, goal: Goal) -> Iterator[Limit]:
-    now = bench.held("grams")
+def _pan_fill(checked: CheckedBuild, goal: Goal) -> Iterator[Limit]:
+    now = checked.held("grams")
     if goal.serving_g.given or now <= 0:
         return
     yield Limit(
@@ -145,15 +145,15 @@ class _Band:
     span: Span
 
 
-def _bands(bench: Bench) -> Iterator[Limit]:
-    for band in _bands_of(bench):
-        yield from _band_limits(bench, band)
-    yield from _whole_bands(bench)
+def _bands(checked: CheckedBuild) -> Iterator[Limit]:
+    for band in _bands_of(checked):
+        yield from _band_limits(checked, band)
+    yield from _whole_bands(checked)
 
 
-def _bands_of(bench: Bench) -> Iterator[_Band]:
-    habits = bench.habits
-    if habits is None or not bench.is_batter:
+def _bands_of(checked: CheckedBuild) -> Iterator[_Band]:
+    habits = checked.habits
+    if habits is None or not checked.is_batter:
         return
     if habits.hydration:
         yield _Band(
@@ -163,12 +163,12 @@ def _bands_of(bench: Bench) -> Iterator[_Band]:
             lambda food: DRY_BASE.get(food.kind, 0.0),
             habits.hydration,
         )
-    lifted = bench.flour_and_powder_g > 0 and not bench.rises_by_itself
+    lifted = checked.flour_and_powder_g > 0 and not checked.rises_by_itself
     if habits.leavening_per_100 and lifted:
         least, most = habits.leavening_per_100
         span = Span((least or 0) / 100, None if most is None else most / 100)
         yield _Band("leavening", "raising agent", _lift, _flour_and_powder, span)
-    if habits.powder_share_most is not None and bench.grams_of(FLOURS) > 0:
+    if habits.powder_share_most is not None and checked.grams_of(FLOURS) > 0:
         yield _Band(
             "powder_share",
             "protein powder in flour and powder",
@@ -191,11 +191,11 @@ def _bands_of(bench: Bench) -> Iterator[_Band]:
             "fat in the mixture",
             lambda food: food.amount("fat_g"),
             lambda _: 1.0,
-            Span(none if bench.terms.fat_school == "none" else keep, None),
+            Span(none if checked.terms.fat_school == "none" else keep, None),
         )
 
     if habits.salt_share and all(
-        one.ingredient.per_g("sodium_mg") is not None for one in bench.base
+        one.ingredient.per_g("sodium_mg") is not None for one in checked.base
     ):
         least, most = habits.salt_share
         yield _Band(
@@ -215,10 +215,10 @@ def _flour_and_powder(food: Ingredient) -> float:
     return float(food.kind in FLOURS or food.kind in POWDERS)
 
 
-def _band_limits(bench: Bench, band: _Band) -> Iterator[Limit]:
-    part = bench.base[0].part
-    below = sum(band.below(one.ingredient) * one.grams for one in bench.base)
-    above = sum(band.above(one.ingredient) * one.grams for one in bench.base)
+def _band_limits(checked: CheckedBuild, band: _Band) -> Iterator[Limit]:
+    part = checked.base[0].part
+    below = sum(band.below(one.ingredient) * one.grams for one in checked.base)
+    above = sum(band.above(one.ingredient) * one.grams for one in checked.base)
     if below <= 0:
         return
     now = above / below
@@ -248,26 +248,26 @@ def _in_part(part: str, band: _Band, bound: float) -> Callable[[Spot], float]:
     return weigh
 
 
-def _whole_bands(bench: Bench) -> Iterator[Limit]:
+def _whole_bands(checked: CheckedBuild) -> Iterator[Limit]:
     """Sweetness against the original and the share of polyols, over all of a serving."""
-    now = bench.held("grams")
+    now = checked.held("grams")
     if now <= 0:
         return
-    if (floor := _sweetness_floor(bench, now)) is not None:
+    if (floor := _sweetness_floor(checked, now)) is not None:
         yield _over_all("sweetness", "sweetness", "sweetness_g", floor, 0.0, _INF)
-    polyols = bench.held("polyols_g") / now
+    polyols = checked.held("polyols_g") / now
     most = max(POLYOLS_MOST, polyols)
     yield _over_all("polyols", "share of polyols", "polyols_g", most, -_INF, 0.0)
 
 
-def _sweetness_floor(bench: Bench, now_g: float) -> float | None:
+def _sweetness_floor(checked: CheckedBuild, now_g: float) -> float | None:
     """Sucrose equivalents per gram that a serving keeps; None where it does not matter."""
-    habits, original = bench.habits, bench.original
-    if habits is None or not habits.sweet or original is None or not bench.original_serving_g:
+    habits, original = checked.habits, checked.original
+    if habits is None or not habits.sweet or original is None or not checked.original_serving_g:
         return None
-    theirs = (original.serving("sweetness_g") or 0.0) / bench.original_serving_g
-    ours = bench.held("sweetness_g") / now_g
-    return min(bench.terms.sweetness_least * theirs, ours)
+    theirs = (original.serving("sweetness_g") or 0.0) / checked.original_serving_g
+    ours = checked.held("sweetness_g") / now_g
+    return min(checked.terms.sweetness_least * theirs, ours)
 
 
 def _over_all(key: str, name: str, above: Quality, bound: float, low: float, high: float) -> Limit:

@@ -71,7 +71,7 @@ class LineMove:
 
 
 def moves_of(
-    bench: Workpiece,
+    piece: Workpiece,
     shelf: Shelf,
     swaps: Sequence[Swap],
     rejected: frozenset[str] = frozenset(),
@@ -82,34 +82,34 @@ def moves_of(
     wanted = [swap for swap in swaps if swap.key not in rejected and not swap.also]
     found = []
     left = MOST_SWAPS
-    for one in bench.lines():
-        barred = any(breaks(need, one.ingredient) for need in bench.build.terms.needs)
-        if not _is_free(bench, one, barred, named):
+    for one in piece.lines():
+        barred = any(breaks(need, one.ingredient) for need in piece.build.terms.needs)
+        if not _is_free(piece, one, barred, named):
             continue
-        ready = _swap_moves(bench, one, shelf, wanted, barred, dish)[:left]
+        ready = _swap_moves(piece, one, shelf, wanted, barred, dish)[:left]
         left -= len(ready)
-        least, most = _bounds(bench, one, barred)
+        least, most = _bounds(piece, one, barred)
         bounded = one.line.least_g is not None and not barred
         if ready or least < one.amount or most > one.amount:
             found.append(LineMove(one, least, most, _step(one), ready, bounded))
     return tuple(found)
 
 
-def _is_free(bench: Workpiece, one: PlacedLine, barred: bool, named: frozenset[str]) -> bool:
+def _is_free(piece: Workpiece, one: PlacedLine, barred: bool, named: frozenset[str]) -> bool:
     line = one.line
     if line.locked or line.off or one.amount <= 0:
         return False
     bounded = line.least_g is not None or line.most_g is not None
     if barred or bounded:
         return True
-    if one.kind in SEASONINGS or (one.kind in _SEASON_IN_SMALL and _is_small(bench, one)):
+    if one.kind in SEASONINGS or (one.kind in _SEASON_IN_SMALL and _is_small(piece, one)):
         return False
     return not holds_the_dish(one.ingredient) and not named & _words(one.ingredient.food)
 
 
-def _is_small(bench: Workpiece, one: PlacedLine) -> bool:
+def _is_small(piece: Workpiece, one: PlacedLine) -> bool:
     return one.grams < SMALL * sum(
-        other.grams for other in bench.lines() if other.component == one.component
+        other.grams for other in piece.lines() if other.component == one.component
     )
 
 
@@ -117,11 +117,11 @@ def _words(name: str) -> frozenset[str]:
     return frozenset(re.findall(r"[a-z]{3,}", name.lower())) - {"and", "the", "with", "for"}
 
 
-def _bounds(bench: Workpiece, one: PlacedLine, barred: bool) -> tuple[float, float]:
+def _bounds(piece: Workpiece, one: PlacedLine, barred: bool) -> tuple[float, float]:
     if barred:
         return 0.0, 0.0
     least, most = one.line.least_g, one.line.most_g
-    set_by_starch = one.kind in _LIQUIDS and _sets(bench, one)
+    set_by_starch = one.kind in _LIQUIDS and _sets(piece, one)
     less = 1.0 if set_by_starch else LESS
     more = 1.0 if set_by_starch or one.kind == "crumbs" else MORE
     low = less * one.amount if least is None else least
@@ -129,10 +129,10 @@ def _bounds(bench: Workpiece, one: PlacedLine, barred: bool) -> tuple[float, flo
     return min(low, high), max(low, high)
 
 
-def _sets(bench: Workpiece, one: PlacedLine) -> bool:
-    return bench.dry_share(one.component) < CRUMB and any(
+def _sets(piece: Workpiece, one: PlacedLine) -> bool:
+    return piece.dry_share(one.component) < CRUMB and any(
         other.kind in _SETTERS and other.component == one.component and other.amount > 0
-        for other in bench.lines()
+        for other in piece.lines()
     )
 
 
@@ -146,7 +146,7 @@ def _step(one: PlacedLine) -> float | None:
 
 
 def _swap_moves(
-    bench: Workpiece,
+    piece: Workpiece,
     one: PlacedLine,
     shelf: Shelf,
     swaps: Sequence[Swap],
@@ -156,10 +156,10 @@ def _swap_moves(
     if one.line.count and not barred:
         return ()  # half an egg less and 17 g of something else is nobody's wish
     likeliest: dict[str, SwapMove] = {}
-    others = [placed.ingredient for placed in bench.lines()]
-    for ready in ready_swaps(bench, one, shelf, swaps):
+    others = [placed.ingredient for placed in piece.lines()]
+    for ready in ready_swaps(piece, one, shelf, swaps):
         sensible = all(makes_sense(one.ingredient, new, others, dish) for new, _ in ready.foods)
-        if sensible and not _breaks_a_need(bench, ready):
+        if sensible and not _breaks_a_need(piece, ready):
             most = 1.0 if barred else ready.swap.most
             likeliest.setdefault(ready.swap.key, SwapMove(ready.swap, most, ready.foods))
     found = sorted(likeliest.values(), key=lambda move: _energy(move, one))
@@ -172,5 +172,5 @@ def _energy(move: SwapMove, one: PlacedLine) -> float:
     return new - one.ingredient.amount("kcal") + 4 * one.ingredient.amount("protein_g")
 
 
-def _breaks_a_need(bench: Workpiece, ready: Ready) -> bool:
-    return any(breaks(need, food) for need in bench.build.terms.needs for food, _ in ready.foods)
+def _breaks_a_need(piece: Workpiece, ready: Ready) -> bool:
+    return any(breaks(need, food) for need in piece.build.terms.needs for food, _ in ready.foods)

@@ -85,7 +85,7 @@ def _new_alarms(task: Task, after: Workpiece) -> bool:
     judge = task.judge
     if judge is None:
         return False
-    before_g, now_g = (piece.serving("grams") for piece in (task.bench, after))
+    before_g, now_g = (piece.serving("grams") for piece in (task.piece, after))
     serving_g = judge.serving_g
     if serving_g and before_g and now_g:
         serving_g *= now_g / before_g
@@ -103,8 +103,8 @@ def _foods(task: Task, x: Vector) -> dict[int, Ingredient]:
 
 
 def _after_change(task: Task, change: BuildChange, news: dict[int, Ingredient]) -> Workpiece:
-    bench = task.bench
-    return Workpiece(change.applied(bench.build), {**bench.ingredients, **news}, bench.per_serving)
+    piece = task.piece
+    return Workpiece(change.applied(piece.build), {**piece.ingredients, **news}, piece.per_serving)
 
 
 def _holds(task: Task, after: Workpiece) -> bool:
@@ -168,7 +168,7 @@ def _drawn(
         name=NAMES[key],
         change=change,
         lines=tuple(shown),
-        moved=moved_by(task.bench, change, _foods(task, x)),
+        moved=moved_by(task.piece, change, _foods(task, x)),
         objective=solution.objective,
         proven=solution.proven,
     )
@@ -177,7 +177,7 @@ def _drawn(
 def _line_of(task: Task, move: LineMove, food: Ingredient) -> BuildLine | None:
     """A line of the same package in the same bowl, which takes what comes in: nobody wants a second
     yogurt beside the first."""
-    for one in task.bench.lines():
+    for one in task.piece.lines():
         line = one.line
         same = one.ingredient.label_id == food.label_id and one.part == move.one.part
         free = not line.off and not line.locked and line.count is None and line.most_g is None

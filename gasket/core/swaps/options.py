@@ -87,24 +87,24 @@ class Ready:
 
 
 def options(
-    bench: Workpiece, one: PlacedLine, shelf: Shelf, swaps: Sequence[Swap], share: float | None
+    piece: Workpiece, one: PlacedLine, shelf: Shelf, swaps: Sequence[Swap], share: float | None
 ) -> Iterator[SwapOption]:
     """Options for a line, `share` of it going (as much as each swap allows when None)."""
-    for ready in ready_swaps(bench, one, shelf, swaps):
+    for ready in ready_swaps(piece, one, shelf, swaps):
         wanted = min(share or ready.swap.most, ready.swap.most)
         amounts = [(food, round_g(wanted * one.amount * ratio)) for food, ratio in ready.foods]
         if all(grams >= LEAST_G for _, grams in amounts):
-            yield _option(bench, one, ready.swap, wanted, amounts)
+            yield _option(piece, one, ready.swap, wanted, amounts)
 
 
 def ready_swaps(
-    bench: Workpiece, one: PlacedLine, shelf: Shelf, swaps: Sequence[Swap]
+    piece: Workpiece, one: PlacedLine, shelf: Shelf, swaps: Sequence[Swap]
 ) -> Iterator[Ready]:
     """Every swap that applies to a line, with each of the likeliest foods for it."""
     if one.ingredient.by_piece or one.amount <= 0:
         return
     for swap in swaps:
-        if applies(swap, one, bench):
+        if applies(swap, one, piece):
             candidates = [_candidates(part, one.ingredient, shelf) for part in swap.gives]
             for chosen in islice(product(*candidates), MOST_A_SWAP):
                 foods = [
@@ -116,12 +116,12 @@ def ready_swaps(
                     yield Ready(swap, tuple(foods))
 
 
-def applies(swap: Swap, one: PlacedLine, bench: Workpiece) -> bool:
+def applies(swap: Swap, one: PlacedLine, piece: Workpiece) -> bool:
     """Whether the swap takes this food, and is one for this family of dish and this bowl."""
-    family = bench.build.terms.family
+    family = piece.build.terms.family
     if swap.families and family is not None and family not in swap.families:
         return False
-    if swap.crumb and bench.dry_share(one.component) < CRUMB:
+    if swap.crumb and piece.dry_share(one.component) < CRUMB:
         return False
     if swap.takes_food_id is not None:
         return swap.takes_food_id == one.ingredient.food_id
@@ -154,14 +154,14 @@ def _ratio(part: SwapPart, old: Ingredient, new: Ingredient) -> float | None:
 
 
 def _option(
-    bench: Workpiece,
+    piece: Workpiece,
     one: PlacedLine,
     swap: Swap,
     share: float,
     chosen: list[tuple[Ingredient, float]],
 ) -> SwapOption:
     key = f"{swap.key}:{'+'.join(str(food.label_id) for food, _ in chosen)}"
-    change = _change(bench, one, swap, share, chosen)
+    change = _change(piece, one, swap, share, chosen)
     return SwapOption(
         key=key,
         swap=swap.key,
@@ -176,11 +176,11 @@ def _option(
         goes_in=tuple(
             SwapIn(label_id=food.label_id, name=food.name, grams=grams) for food, grams in chosen
         ),
-        moved=moved_by(bench, change, {food.label_id: food for food, _ in chosen}),
+        moved=moved_by(piece, change, {food.label_id: food for food, _ in chosen}),
         change=change,
         breaks=tuple(
             dict.fromkeys(
-                need for food, _ in chosen for need in bench.build.terms.needs if breaks(need, food)
+                need for food, _ in chosen for need in piece.build.terms.needs if breaks(need, food)
             )
         ),
     )
@@ -210,7 +210,7 @@ def stand_in(one: PlacedLine, food: Ingredient, grams: float, taken_g: float) ->
 
 
 def _change(
-    bench: Workpiece,
+    piece: Workpiece,
     one: PlacedLine,
     swap: Swap,
     share: float,
@@ -221,29 +221,29 @@ def _change(
     rest = with_less(one.line, round_g(one.amount - taken))
     lines = {one.line.id: rest + tuple(stand_in(one, food, g, taken) for food, g in chosen)}
     for also in swap.also:
-        for other in bench.lines():
+        for other in piece.lines():
             named = other.kind in also.kinds or other.ingredient.food_id == also.food_id
             if named and other.line.id not in lines:
                 lines[other.line.id] = with_less(other.line, round_g(other.amount * also.factor))
     return BuildChange(lines=lines)
 
 
-def moved_by(bench: Workpiece, change: BuildChange, news: Mapping[int, Ingredient]) -> Effect:
+def moved_by(piece: Workpiece, change: BuildChange, news: Mapping[int, Ingredient]) -> Effect:
     """What a change of grams and foods does to one serving, divided as before."""
-    after = Workpiece(change.applied(bench.build), {**bench.ingredients, **news}, bench.per_serving)
+    after = Workpiece(change.applied(piece.build), {**piece.ingredients, **news}, piece.per_serving)
     touched = set(change.lines)
-    before = {one.line.id for one in bench.lines() if one.line.id not in touched}
+    before = {one.line.id for one in piece.lines() if one.line.id not in touched}
     figures: dict[str, float | None] = {}
     for name in MOVED:
-        out = _sum(bench, name, lambda key: key in touched)
+        out = _sum(piece, name, lambda key: key in touched)
         into = _sum(after, name, lambda key: key not in before)
         figures[name] = None if out is None or into is None else into - out
     return Effect(**figures)
 
 
-def _sum(bench: Workpiece, name: Quality, counts: Callable[[str], bool]) -> float | None:
+def _sum(piece: Workpiece, name: Quality, counts: Callable[[str], bool]) -> float | None:
     total = 0.0
-    for one in bench.lines():
+    for one in piece.lines():
         if counts(one.line.id) and one.amount:
             each = quality(one.ingredient, name)
             if each is None:

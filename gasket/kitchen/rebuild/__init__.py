@@ -1,7 +1,7 @@
 """Rebuilding: the original, the build of a trial, swaps, the goal, the next trial.
 
 build       a trial's sheet: draft, save, report
-workbench   a build with labels, packages and settings: what core's rooms work on
+ingredients   a build with labels, packages and settings: what core's rooms work on
 originals   the dish as it is bought or usually cooked
 swapping, reaching   swaps on a line; the solver with the swaps of this shelf
 trials      further trials, scaling, intents

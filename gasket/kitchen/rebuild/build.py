@@ -7,7 +7,7 @@ from typing import Annotated
 from pydantic import Field
 from sqlmodel import Session
 
-from gasket.core.build_checks.bench import Bench, BuildCheck
+from gasket.core.build_checks.checked_build import BuildCheck, CheckedBuild
 from gasket.core.build_checks.checks import check_build
 from gasket.core.cooking.steps import hands_on_min
 from gasket.core.errors import Conflict, Fault, FaultyInput
@@ -26,7 +26,7 @@ from gasket.core.reckoning.reckon import Reckoning, Result, reckon
 from gasket.core.trade.families import Family, guess_family
 from gasket.core.trade.reference_amounts import REFERENCE_AMOUNTS, ReferenceAmount, ReferenceKey
 from gasket.kitchen import settings
-from gasket.kitchen.rebuild import originals, workbench
+from gasket.kitchen.rebuild import ingredients, originals
 from gasket.kitchen.rebuild.originals import OriginalBuild
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.shelf import ShelfLabel
@@ -77,7 +77,7 @@ class BuildEdit(Value):
 
 @dataclass(frozen=True)
 class Draft:
-    """An edited build of a trial on the bench, with the original that it is measured against."""
+    """An edited build of a trial, with the original that it is measured against."""
 
     trial: TrialRow
     dish: DishRow
@@ -88,9 +88,9 @@ class Draft:
     original: Original | None
     original_build: OriginalBuild | None
 
-    def bench(self, result: Result) -> Bench:
+    def checked(self, result: Result) -> CheckedBuild:
         """What the checks and the solver look at."""
-        return Bench(
+        return CheckedBuild(
             piece=self.piece,
             original=self.original_build.piece if self.original_build else None,
             original_serving_g=self.original.serving_g if self.original else None,
@@ -112,7 +112,7 @@ def draft(session: Session, trial_id: int, edited: Build | None = None) -> Draft
     trial = rows.fetch(session, TrialRow, trial_id)
     dish = rows.fetch(session, DishRow, trial.dish_id)
     build = rows.build_of(session, trial) if edited is None else edited
-    labels = shelf.shelf_labels(session, workbench.label_ids(build))
+    labels = shelf.shelf_labels(session, ingredients.label_ids(build))
     if edited is not None:
         _refuse_faulty(edited, labels)
     made = None if trial.is_original else originals.build_of(session, dish)
@@ -123,7 +123,7 @@ def draft(session: Session, trial_id: int, edited: Build | None = None) -> Draft
     terms = build.terms.model_copy(update={"family": guessed})
     piece = Workpiece.of(
         build.model_copy(update={"terms": terms}),
-        workbench.ingredients(session, labels, reckoning),
+        ingredients.ingredients(session, labels, reckoning),
         planned,
     )
     return Draft(trial, dish, build, labels, planned, piece, original, made)
@@ -170,7 +170,7 @@ def _report(session: Session, found: Draft) -> BuildReport:
         result=result,
         section=_section(found, result),
         goals=goal_states(found.build.terms.goal, result.serving, others),
-        checks=() if is_original else check_build(found.bench(result)),
+        checks=() if is_original else check_build(found.checked(result)),
         claims=()
         if is_original
         else claims(
@@ -233,7 +233,7 @@ def save(session: Session, trial_id: int, edit: BuildEdit, now: datetime) -> Tri
         raise Conflict("build", sheet(session, trial_id))
     reckon(draft(session, trial_id, edit.build).planned)
     before = rows.build_of(session, trial)
-    shelf.touch(session, workbench.label_ids(edit.build) - workbench.label_ids(before), now)
+    shelf.touch(session, ingredients.label_ids(edit.build) - ingredients.label_ids(before), now)
     rows.write_build(session, trial, edit.build)
     trial.version += 1
     session.add(trial)

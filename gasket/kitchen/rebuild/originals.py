@@ -12,7 +12,7 @@ from gasket.core.reckoning.batch import Original
 from gasket.core.reckoning.margin import value_of
 from gasket.core.reckoning.reckon import Result, reckon
 from gasket.kitchen import settings
-from gasket.kitchen.rebuild import workbench
+from gasket.kitchen.rebuild import ingredients
 from gasket.kitchen.shelf import shelf
 from gasket.store import rows
 from gasket.store.tables import DishRow, TrialRow
@@ -45,10 +45,10 @@ def build_of(session: Session, dish: DishRow) -> OriginalBuild | None:
     build = None if row is None else rows.build_of(session, row)
     if build is None or not any(True for _ in build.lines()):
         return None
-    labels = shelf.shelf_labels(session, workbench.label_ids(build))
+    labels = shelf.shelf_labels(session, ingredients.label_ids(build))
     reckoning = settings.read(session).reckoning
     planned = plan(build, {key: one.label for key, one in labels.items()}, reckoning, None)
-    piece = Workpiece.of(build, workbench.ingredients(session, labels, reckoning), planned)
+    piece = Workpiece.of(build, ingredients.ingredients(session, labels, reckoning), planned)
     return OriginalBuild(build, piece, reckon(planned))
 
 

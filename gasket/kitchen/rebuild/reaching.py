@@ -46,7 +46,7 @@ def reach_goal(session: Session, trial_id: int, wanted: GoalWanted) -> GoalReach
     found = build.draft(session, trial_id, wanted.build)
     if not any(True for _ in found.build.terms.goal.given()) and not found.build.terms.needs:
         raise FaultyInput.at("goal", "Give a goal first: energy at most, or protein at least.")
-    bench = found.bench(reckon(found.planned))
+    checked = found.checked(reckon(found.planned))
     swaps = swapping.known_swaps(session) if wanted.swaps else ()
     taken = swapping.takes_of(found.piece, swaps)
     rejected = frozenset(one.swap for one in swapping.rejected(session, found.trial.dish_id))
@@ -54,7 +54,7 @@ def reach_goal(session: Session, trial_id: int, wanted: GoalWanted) -> GoalReach
     moves = moves_of(found.piece, shelf, taken, rejected, found.dish.name)
     if not moves:
         raise FaultyInput.at("build", "No line is free to move: unlock one, or give one bounds.")
-    answer = reach(Task(found.piece, moves, limits_of(bench), bench))
+    answer = reach(Task(found.piece, moves, limits_of(checked), checked))
     coming = {
         line.label_id
         for one in answer.proposals

@@ -13,7 +13,7 @@ from gasket.core.rebuild.workpiece import Workpiece
 from gasket.core.swaps.catalogue import CATALOGUE
 from gasket.core.swaps.model import OWN, Share, Swap
 from gasket.core.swaps.options import Shelf, SwapOption, applies, options
-from gasket.kitchen.rebuild import build, workbench
+from gasket.kitchen.rebuild import build, ingredients
 from gasket.kitchen.shelf.shelf import ShelfLabel, shelf_labels
 from gasket.store import rows
 from gasket.store.tables import DishRow, OwnSwapRow, RejectedSwapRow
@@ -95,7 +95,7 @@ def _why_none(by_piece: bool, name: str, swaps: list[Swap]) -> str:
 def shelf_for(session: Session, swaps: list[Swap]) -> Shelf:
     """What these swaps could put in."""
     parts = [part for swap in swaps for part in swap.gives]
-    return workbench.shelf_of(
+    return ingredients.shelf_of(
         session,
         {kind for part in parts for kind in part.kinds},
         {part.food_id for part in parts if part.food_id is not None},
@@ -179,7 +179,7 @@ def add_own(session: Session, new: NewSwap, now: datetime) -> Swap:
     named += [also.food_id for also in new.also]
     for food_id in named:
         try:
-            workbench.food(session, food_id)
+            ingredients.food(session, food_id)
         except Unknown:
             raise FaultyInput.at("gives", "That food is not on the shelf.") from None
     if new.takes_food_id in [part.food_id for part in new.gives]:

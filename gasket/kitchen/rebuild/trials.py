@@ -16,7 +16,7 @@ from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine, Remark
 from gasket.core.reckoning.margin import Figure, Portion
 from gasket.core.reckoning.reckon import reckon
 from gasket.core.trade.kinds import FoodKind
-from gasket.kitchen.rebuild import build, originals, workbench
+from gasket.kitchen.rebuild import build, ingredients, originals
 from gasket.kitchen.rebuild.build import TrialSheet
 from gasket.kitchen.shelf.shelf import ShelfLabel, shelf_labels
 from gasket.store import rows
@@ -184,7 +184,7 @@ def allowance(session: Session, trial_id: int, wanted: AllowanceWanted) -> Allow
         for one in found.piece.lines()
         if one.line.off and (food := one.ingredient) and not food.by_piece
     ]
-    shelf = workbench.shelf_of(session, TOPPINGS)
+    shelf = ingredients.shelf_of(session, TOPPINGS)
     others = [food for kind in TOPPINGS for food in shelf.by_kind.get(kind, ())[:_PER_KIND]]
     seen = {food.label_id for food in off}
     toppings = [

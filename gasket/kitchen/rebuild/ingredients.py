@@ -1,4 +1,4 @@
-"""Builds on the bench: their ingredients as the shelf knows them now, and what could go in."""
+"""The ingredients of a build as the shelf knows them now, and what could go in."""
 
 from collections.abc import Iterable
 

@@ -41,7 +41,7 @@ class BuildCheck(Answer):
 
 
 @dataclass(frozen=True)
-class Bench:
+class CheckedBuild:
     """A workpiece as the checks see it."""
 
     piece: Workpiece
