@@ -63,14 +63,14 @@ def places_of(path: Path) -> list[int]:
     return [i for i, node in enumerate(nodes) if _changed(node)]
 
 
-def mutant_at(path: Path, place: int) -> Mutant:
+def mutant_at(path: Path, place: int, within: Path) -> Mutant:
     tree = ast.parse(path.read_text(encoding="utf-8"))
     node = list(ast.walk(tree))[place]
     before = ast.unparse(node)
     _changed(node)
     says = f"{before[:60]} → {ast.unparse(node)[:60]}".replace("\n", " ")
     text = ast.unparse(ast.fix_missing_locations(tree))
-    name = path.relative_to(ROOT).as_posix()
+    name = path.relative_to(within).as_posix()
     return Mutant(name, getattr(node, "lineno", 0), says, text)
 
 
@@ -150,6 +150,10 @@ def survives(mutant: Mutant, tests: list[str], copy: Path) -> bool:
         file.write_text(original, encoding="utf-8")
 
 
+def _modules(place: Path) -> list[Path]:
+    return sorted(place.rglob("*.py")) if place.is_dir() else [place]
+
+
 def _copied(to: Path) -> Path:
     for name in ("gasket", "tests", "docs", "pyproject.toml"):
         source = ROOT / name
@@ -167,18 +171,16 @@ def main() -> int:
     options.add_argument("--seed", type=int, default=1)
     options.add_argument("--in", dest="places", nargs="*", default=["gasket/core"])
     asked = options.parse_args()
-    modules = [file for place in asked.places for file in sorted((ROOT / place).rglob("*.py"))]
-    modules = modules or [ROOT / place for place in asked.places]
     with tempfile.TemporaryDirectory() as folder:
         copies: SimpleQueue[Path] = SimpleQueue()
         for i in range(os.cpu_count() or 1):
             copies.put(_copied(Path(folder) / str(i)))
-        first = copies.get()
+        first = Path(folder) / "0"
         reached = tests_by_line(first)
-        copies.put(first)
+        modules = [file for at in asked.places for file in _modules(first / at)]
         found = [(module, place) for module in modules for place in places_of(module)]
         drawn = random.Random(asked.seed).sample(found, min(asked.count, len(found)))
-        chosen = [mutant_at(module, place) for module, place in drawn]
+        chosen = [mutant_at(module, place, first) for module, place in drawn]
 
         def judge(mutant: Mutant) -> tuple[Mutant, str]:
             lines = reached.get(mutant.path, {})

@@ -376,14 +376,16 @@ def test_the_oldest_lot_goes_first():
 )
 def test_nothing_appears_or_vanishes(moves):
     """What was made is put away, gone or not accounted for: never more, never less."""
-    made, records = 12.0, []
+    made, put, records = 12.0, 0.0, []
     for i, (what, place, amount) in enumerate(moves):
         to = {"fridge": "freezer", "freezer": "fridge"}[place] if what == "moved" else None
         asked = StockMove(id=f"move-{i:04}", move=what, amount=amount, place=place, to=to)
         if stock_refusal(asked, add_up(records), made) is None:
             records.append(StockRecord(**asked.model_dump(), at=at(i)))
+            put += amount if what == "put" else 0.0
         stock = add_up(records)
-        assert stock.accounted <= made + 1e-6
+        assert stock.accounted == pytest.approx(put)
+        assert put <= made + 1e-6
         assert all(lot.amount > 0 for lot in stock.lots)
 
 

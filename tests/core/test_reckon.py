@@ -159,6 +159,31 @@ def test_fat_poured_off_goes_as_fat_and_never_more_than_there_is():
     assert result(labels={"a": oily}, components=drained).batch.fat_g.value == 0
 
 
+def test_poured_off_fat_takes_its_saturates_along():
+    oily = {**FLAT, "fat_g": 20, "saturated_g": 8, "kcal": 340}
+    browned = [lines({"label": "a", "grams": 400}, removed=[{"fat_g": 30}])]
+    found = result(labels={"a": oily}, components=browned).batch
+    assert found.saturated_g.value == pytest.approx(4 * 8 - 30 * 8 / 20)
+
+
+@pytest.mark.parametrize(("used", "told"), [(100, False), (101, False), (101.5, True)])
+def test_a_component_is_used_up_to_what_was_made_and_a_division(used, told):
+    found = result(
+        components=[
+            lines({"component": "b", "grams": used, "division_g": 1}),
+            lines({"label": "a", "grams": 100}, name="b"),
+        ]
+    )
+    assert ("component_exceeds" in codes(found)) is told
+    half = [lines({"component": "b", "grams": 50}), lines({"label": "a", "grams": 100}, name="b")]
+    assert "component_exceeds" not in codes(result(components=half))
+
+
+def test_eu_salt_is_two_and_a_half_times_its_sodium():
+    eu = {**FLAT, "style": "eu", "sodium_mg": None, "salt_g": 1.0}
+    assert result(labels={"a": eu}).per_100g.sodium_mg.value == pytest.approx(400)
+
+
 # Portions -----------------------------------------------------------------------------------------
 
 
@@ -220,6 +245,28 @@ def test_the_original_is_compared_per_serving_and_at_equal_weight():
     assert found.carbohydrate_g is None
 
 
+def test_what_is_saved_has_the_margin_of_the_serving_turned_round():
+    us = {**FLAT, "style": "us", "basis_g": 50, "kcal": 100}
+    found = result(labels={"a": us}, original={"name": "theirs", "kcal": 500})
+    ours, saved = found.serving.kcal, found.original
+    assert ours.likely[0] < ours.value < ours.likely[1]
+    assert saved.saved_kcal == pytest.approx(500 - ours.value)
+    assert saved.saved_kcal_likely == pytest.approx((500 - ours.likely[1], 500 - ours.likely[0]))
+    assert saved.saved_kcal_worst == pytest.approx((500 - ours.worst[1], 500 - ours.worst[0]))
+
+
+@pytest.mark.parametrize(("kcal", "times"), [(None, 1), (420, 2)])
+def test_the_originals_energy_by_macronutrient_adds_up_to_its_kcal(kcal, times):
+    macros = {"protein_g": 10, "carbohydrate_g": 20, "fat_g": 10}
+    found = result(original={"name": "x", "kcal": kcal, **macros}).original
+    assert found.energy_from == pytest.approx(
+        {"carbohydrate": 80 * times, "fat": 90 * times, "protein": 40 * times}
+    )
+    assert (found.saved_kcal is None) is (kcal is None)
+    unsaid = result(original={"name": "x", "kcal": 420, "fat_g": 10}).original
+    assert unsaid.energy_from is None
+
+
 def test_without_its_serving_weight_there_is_no_equal_weight():
     assert result(original={"name": "x", "kcal": 450}).original.at_equal_weight is None
 
@@ -275,6 +322,10 @@ def test_the_margin_names_its_widest_part():
 
 # Findings -----------------------------------------------------------------------------------------
 
+GRAVE = {
+    *("kcal_disagrees", "heavier_than_basis", "part_above_whole", "portions_exceed"),
+    "component_exceeds",
+}
 SWEETENER = {**FLAT, "name": "Baker's sweetener", "kcal": 0}
 
 
@@ -309,7 +360,11 @@ SWEETENER = {**FLAT, "name": "Baker's sweetener", "kcal": 0}
     ],
 )
 def test_a_slip_is_found(code, changes):
-    assert code in codes(result(**changes))
+    found = [one for one in result(**changes).findings if one.code == code]
+    assert found
+    much_hidden = changes.get("labels", {}).get("a", {}).get("kcal") == 0 and code == "zero_hides"
+    grave = code in GRAVE or code == "mass_balance" or much_hidden
+    assert {one.severity for one in found} == {"warning" if grave else "note"}
 
 
 @pytest.mark.parametrize(

@@ -199,17 +199,56 @@ def test_locked_bounded_seasoning_and_namesake_lines_keep_still():
         assert 190 <= grams.get("quark", 200) <= 210
 
 
-def test_counted_lines_stay_whole():
-    eggs = line("egg", 150, count=3.0)
-    others = [line(name, grams) for name, grams in LOAF.items() if name != "egg"]
-    build = workpiece(LOAF, 8, family="cake", goal={"kcal": {"most": 215}}).build
-    build = build.model_copy(
-        update={"components": (build.components[0].model_copy(update={"lines": (eggs, *others)}),)}
+@pytest.mark.parametrize("goal", GOALS, ids=lambda goal: "+".join(goal))
+def test_every_proposal_keeps_every_band_or_where_the_build_is(goal):
+    piece = workpiece(LOAF, 8, family="cake", goal=goal)
+    task = task_of(piece)
+    bands = [limit for limit in task.limits if not limit.goal]
+    assert {"hydration", "leavening", "powder_share", "fat_floor", "salt"} <= {
+        limit.key for limit in bands
+    }
+    for one in reach(task).proposals:
+        made = Task(after(piece, one.change), task.moves, task.limits)
+        for limit in bands:
+            rounding = 2 * float(np.abs(task.variables.effect(limit)).max())
+            low, high = limit.low - rounding, limit.high + rounding
+            assert low <= made.now(limit) <= high, (one.key, limit.key)
+
+
+def only_free(name, goal, **more):
+    """The loaf with one line that may move."""
+    lines = tuple(line(food, grams, locked=food != name) for food, grams in LOAF.items())
+    lines = tuple(
+        one.model_copy(update=more) if one.id == name else one  # a count, say
+        for one in lines
     )
-    for one in reach(task_of(piece_of(build), swaps=())).proposals:
-        found = one.change.applied(build).find("egg")
-        assert found.count == round(found.count)
-        assert found.target_g == pytest.approx(50 * found.count)
+    build = workpiece(LOAF, 8, family="cake", goal=goal).build
+    part = build.components[0].model_copy(update={"lines": lines})
+    return piece_of(build.model_copy(update={"components": (part,)}))
+
+
+def test_a_dish_stays_as_sweet_as_its_floor():
+    now = workpiece(LOAF, 8).serving("kcal")
+    piece = only_free("sugar", {"kcal": {"most": now - 15}})  # 30 of 90 g of sugar would go
+    sweeter = workpiece({**LOAF, "sugar": 120}, 8, family="cake")
+    limits = limits_of(CheckedBuild(piece, sweeter, sweeter.serving("grams")))
+    sweet = tuple(limit for limit in limits if limit.goal or limit.key == "sweetness")
+    task = replace(task_of(piece, swaps=()), limits=sweet)
+    kept = reach(task)
+    assert [one.key for one in kept.proposals] == ["closest"]
+    assert "sweetness" in kept.collides
+    free = reach(replace(task, limits=sweet[:1])).proposals
+    assert free[0].key == "gentlest"
+    assert free[0].lines[0].after_g == pytest.approx(60, abs=1)
+
+
+def test_counted_lines_stay_whole():
+    now = workpiece(LOAF, 8).serving("kcal")
+    piece = only_free("egg", {"kcal": {"most": now - 8}}, count=2.0)
+    task = task_of(piece, swaps=())
+    for one in reach(replace(task, limits=task.limits[:1])).proposals:
+        found = one.change.applied(piece.build).find("egg")
+        assert (found.count, found.target_g) == (1.0, pytest.approx(50))
 
 
 def test_a_rejected_swap_is_not_proposed():

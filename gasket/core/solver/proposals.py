@@ -1,6 +1,6 @@
 """A solution as a cook reads it: lines before and after, what stands in, what it does."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from dataclasses import replace
 from typing import Final, Literal
 
@@ -10,7 +10,7 @@ from gasket.core.rebuild.ingredients import Ingredient
 from gasket.core.rebuild.trial import BuildChange, BuildLine
 from gasket.core.rebuild.workpiece import Workpiece
 from gasket.core.solver.formulation import Task, Variables
-from gasket.core.solver.limits import Spot
+from gasket.core.solver.limits import Limit, Spot
 from gasket.core.solver.moves import LineMove, SwapMove
 from gasket.core.solver.programme import Solution, Vector
 from gasket.core.swaps.options import Effect, SwapIn, moved_by, round_g, stand_in, with_less
@@ -64,9 +64,10 @@ def proposal(task: Task, key: ProposalKey, solution: Solution) -> Proposal | Non
     news = _foods(task, solution.x)
     whole = _drawn(task, key, replace(solution, x=_no_scraps(task.variables, solution.x)), round_g)
     fine = _drawn(task, key, solution, lambda grams: round(grams, 1))
-    for one in (whole, coarse, fine):
+    goals = [limit for limit in task.limits if limit.goal]
+    for one, kept in ((whole, task.limits), (coarse, goals), (fine, ())):
         after = _after_change(task, one.change, news)
-        if (one is fine or _holds(task, after)) and not _new_alarms(task, after):
+        if _holds(kept, after) and not _new_alarms(task, after):
             return one
     return None
 
@@ -107,13 +108,12 @@ def _after_change(task: Task, change: BuildChange, news: dict[int, Ingredient]) 
     return Workpiece(change.applied(piece.build), {**piece.ingredients, **news}, piece.per_serving)
 
 
-def _holds(task: Task, after: Workpiece) -> bool:
+def _holds(limits: Sequence[Limit], after: Workpiece) -> bool:
     spots = [(Spot(one.ingredient, one.part, one.per_serving), one.amount) for one in after.lines()]
-    sums = [sum(limit.weigh(spot) * amount for spot, amount in spots) for limit in task.limits]
+    sums = [sum(limit.weigh(spot) * amount for spot, amount in spots) for limit in limits]
     return all(
         limit.low - _SLACK <= found <= limit.high + _SLACK
-        for limit, found in zip(task.limits, sums, strict=True)
-        if limit.goal
+        for limit, found in zip(limits, sums, strict=True)
     )
 
 
