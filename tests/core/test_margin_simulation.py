@@ -58,7 +58,26 @@ def random_label(dice: random.Random, unsaid: float = 0.0) -> dict[str, object]:
     return label
 
 
-def random_batch(seed: int, unsaid: float = 0.0) -> Batch:
+def nested(
+    lines: list[dict[str, object]], labels: dict[str, dict[str, object]], dice: random.Random
+) -> list[dict[str, object]]:
+    """Some of the lines as a component of their own, of which a part is used, fat poured off."""
+    cut = dice.randint(1, len(lines) - 1)
+    part, rest = lines[:cut], lines[cut:]
+    whole = sum(line["grams"] for line in part)
+    fat = sum(
+        line["grams"] * labels[line["label"]]["fat_g"] / labels[line["label"]]["basis_g"]
+        for line in part
+    )
+    used = float(max(1, round(whole * dice.uniform(0.3, 0.8))))
+    removed = [{"fat_g": round(0.3 * fat, 1)}] if fat > 5 and used > 5 else []
+    return [
+        {"name": "all", "lines": [*rest, {"component": "part", "grams": used}]},
+        {"name": "part", "lines": part, "removed": removed},
+    ]
+
+
+def random_batch(seed: int, unsaid: float = 0.0, *, in_parts: bool = False) -> Batch:
     """Labels leave their fibre out with a chance of `unsaid`."""
     dice = random.Random(seed)
     labels = {f"l{i}": random_label(dice, unsaid) for i in range(dice.randint(1, 12))}
@@ -79,7 +98,9 @@ def random_batch(seed: int, unsaid: float = 0.0) -> Batch:
             "version": 1,
             "settings": {"energy": dice.choice(["labelled", "labelled", "us", "us_449", "eu"])},
             "labels": labels,
-            "components": [{"name": "all", "lines": lines}],
+            "components": nested(lines, labels, dice)
+            if in_parts
+            else [{"name": "all", "lines": lines}],
             "portions": {"count": dice.randint(1, 12)},
             "finish": finish,
         }
@@ -152,10 +173,35 @@ class Truth:
     def serving(self) -> list[float]:
         held = {key: self.densities(label) for key, label in self.batch.labels.items()}
         share = 1 / self.batch.portions.count
-        weights = [
-            (line.label, self.grams(line) * share) for line in self.batch.components[0].lines
-        ] + [(line.label, self.grams(line)) for line in self.batch.finish]
-        return [sum(grams * held[key][name] for key, grams in weights) for name in CHECKED]
+        parts = {part.name: part for part in self.batch.components}
+        base = self.component(parts["all"], parts, held)[1]
+        finish = [(held[line.label], self.grams(line)) for line in self.batch.finish]
+        return [
+            base[name] * share + sum(grams * per_gram[name] for per_gram, grams in finish)
+            for name in CHECKED
+        ]
+
+    def component(self, part, parts, held) -> tuple[float, dict[str, float]]:
+        """What it weighs and holds, less the fat that was poured off it: half of what was weighed
+        as fat to all of it."""
+        weight, holds = 0.0, dict.fromkeys(CHECKED, 0.0)
+        for line in part.lines:
+            grams = self.grams(line)
+            if line.label is None:
+                whole, within = self.component(parts[line.component], parts, held)
+                per_gram = {name: amount / whole for name, amount in within.items()}
+            else:
+                per_gram = held[line.label]
+            weight += grams
+            for name in CHECKED:
+                holds[name] += grams * per_gram[name]
+        for poured in part.removed:
+            fat = min(self.dice.uniform(0.5, 1) * poured.fat_g, holds["fat_g"])
+            holds["saturated_g"] -= fat * holds["saturated_g"] / max(holds["fat_g"], 1e-9)
+            holds["fat_g"] -= fat
+            holds["kcal"] -= 9 * fat
+            weight -= poured.grams if poured.grams is not None else poured.fat_g
+        return weight, holds
 
 
 def bands(facts: Facts) -> tuple[np.ndarray, np.ndarray]:
@@ -168,12 +214,20 @@ def bands(facts: Facts) -> tuple[np.ndarray, np.ndarray]:
     return np.array([f.likely for f in found]), np.array([f.worst for f in found])
 
 
-@pytest.mark.parametrize(("unsaid", "block"), [(0.0, 0), (0.0, 1), (0.0, 2), (0.5, 3), (1.0, 4)])
-def test_truths_lie_in_the_worst_case_always_and_in_the_likely_band_95_times_in_100(unsaid, block):
+@pytest.mark.parametrize(
+    ("unsaid", "block", "in_parts"),
+    [
+        *((0.0, 0, False), (0.0, 1, False), (0.0, 2, False), (0.5, 3, False), (1.0, 4, False)),
+        *((0.0, 5, True), (0.5, 6, True)),
+    ],
+)
+def test_truths_lie_in_the_worst_case_always_and_in_the_likely_band_95_times_in_100(
+    unsaid, block, in_parts
+):
     covered: list[float] = []
     ratios: list[float] = []
     for seed in range(block * 12, block * 12 + 12):
-        batch = random_batch(seed, unsaid)
+        batch = random_batch(seed, unsaid, in_parts=in_parts)
         likely, worst = bands(reckon(batch).serving)
         world = Truth(batch, random.Random(seed + 10_000))
         truths = np.array([world.serving() for _ in range(TRUTHS)])
@@ -185,7 +239,8 @@ def test_truths_lie_in_the_worst_case_always_and_in_the_likely_band_95_times_in_
         ratios.extend((width / np.maximum(central, 1e-9))[(central > 1e-6) & np.isfinite(width)])
     assert np.mean(covered) >= 0.945
     assert np.median(ratios) <= 1.25
-    assert np.quantile(ratios, 0.9) <= 1.5
+    # Fat poured off is half to all fat, nobody knows how much: added as a whole, not as a draw.
+    assert np.quantile(ratios, 0.9) <= (1.7 if in_parts else 1.5)
 
 
 def printed_interval(label, field: str) -> tuple[float, float]:

@@ -253,13 +253,34 @@ def _shares(graph: _Graph) -> dict[str, Share]:
             shares[name] = Share()
             continue
         uses = [(shares[user], line) for user, line in graph.uses[name]]
+        least, most = _whole_between(component)
         shares[name] = Share(
             value=sum(share.value * line.grams for share, line in uses) / whole,
-            lo=sum(share.lo * line.low_g for share, line in uses) / whole,
-            hi=sum(share.hi * line.high_g for share, line in uses) / whole,
+            lo=sum(share.lo * line.low_g for share, line in uses) / most,
+            hi=sum(share.hi * _part_at_most(line.high_g, least, whole) for share, line in uses),
             mid=sum(share.mid * line.mid_g for share, line in uses) / whole,
         )
     return shares
+
+
+def _whole_between(component: Component) -> tuple[float, float]:
+    """What a component weighs at least and at most: known once it was weighed whole, else as well
+    as its lines are."""
+    whole = component.whole_g
+    if component.made_g is not None:
+        return whole, whole
+    lines = component.lines
+    less = sum(line.grams - line.low_g for line in lines)
+    more = sum(line.high_g - line.grams for line in lines)
+    return max(0.0, whole - less), whole + more
+
+
+def _part_at_most(used_g: float, whole_at_least_g: float, whole_g: float) -> float:
+    """The part of a component that so much of it is at most: all of it, unless more was used than
+    there is by what was read."""
+    if used_g < whole_at_least_g:
+        return used_g / whole_at_least_g
+    return max(1.0, used_g / whole_g)
 
 
 def _draws(

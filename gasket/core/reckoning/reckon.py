@@ -225,10 +225,15 @@ def _pour(lost: Lost, fat_g: float, held: tuple[Row, Row], share: float) -> None
     gone = min(fat_g, value[fat])
     most = min(fat_g, hi[fat])
     least = _POURED_FAT_AT_LEAST * gone
-    for row, grams in ((lost.value, gone), (lost.lo, least), (lost.hi, most)):
+    each = value[saturated] / value[fat] if value[fat] else 0.0
+    fat_at_least = 2 * value[fat] - hi[fat]
+    each_most = min(1.0, hi[saturated] / fat_at_least) if fat_at_least > 0 else 1.0
+    each_least = max(0.0, 2 * value[saturated] - hi[saturated]) / hi[fat] if hi[fat] else 0.0
+    ends = ((lost.value, gone, each), (lost.lo, least, each_least), (lost.hi, most, each_most))
+    for row, grams, saturates in ends:
         row[fat] += share * grams
         row[kcal] += share * grams * KCAL_PER_G_FAT
-        row[saturated] += share * grams * (value[saturated] / value[fat] if value[fat] else 0.0)
+        row[saturated] += share * grams * saturates
 
 
 def _contents(batch: Batch, formula: Formula, panels: Panels) -> dict[str, tuple[Row, Row]]:
