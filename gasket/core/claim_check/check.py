@@ -7,8 +7,8 @@ ways of cutting one pan; two finishes on one base. Each equation holds or not as
 To name the faulty figure, each single figure is solved for in turn: the repair that settles the
 most failing equations, breaks none and changes its figure least is the likeliest.
 
-    552 kcal with P 55, C 40, F 24 makes 596: kcal 596, or protein 44, or carbohydrate 29, or fat
-    19.1 would reconcile the rest.
+    410 kcal with P 40, C 30, F 12 makes 388: kcal 388, or protein 45.5, or carbohydrate 35.5, or
+    fat 14.4 would reconcile the rest.
 
 The case it does not solve: two faulty figures at once. Then no single repair settles everything,
 and the answer says so.

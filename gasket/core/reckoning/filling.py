@@ -1,6 +1,6 @@
 """Filling pieces at the scale: what each one still takes, in one pass or two.
 
-1,492 g, 8 cups, 3 filled with 187 → the next takes (1492 − 561) / 5 = 186.2
+900 g, 6 cups, 2 filled with 160 → the next takes (900 − 320) / 4 = 145
 two passes: first 0.88 of the fair share each, then topped up to the level that uses all of it
 
 Simulated, with a few grams of error a pour: of a whole that was weighed one pass comes out as even
