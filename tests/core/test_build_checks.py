@@ -71,6 +71,7 @@ def test_values_by_hand():
         ({"flour": 200, "milk": 400, "baking soda": 2}, "cake", "soda_without_acid", "below"),
         ({"flour": 60, "blend": 140, "milk": 400}, "cake", "powder_share", "above"),
         ({"flour": 120, "whey": 80, "milk": 400}, "cake", "powder_share", "above"),
+        ({"flour": 120, "whey": 66, "blend": 14, "milk": 400}, "cake", "powder_share", "above"),
         ({"flour": 200, "quark": 400, "egg white": 100}, "cake", "fat_floor", "below"),
         ({"flour": 200, "milk": 400, "salt": 12}, "cake", "salt", "above"),
         ({"mince": 500, "milk": 200}, "tray", "salt", "below"),
@@ -83,6 +84,12 @@ def test_what_is_out_of_the_ordinary_is_said_with_its_reason(build, family, code
     assert check.verdict == verdict
     assert check.speaks
     assert len(check.says) > 20
+
+
+def test_a_blend_with_some_whey_stands_more_than_whey():
+    mixed = {"flour": 120, "whey": 63, "blend": 17, "milk": 400}
+    check = found(check_build(checked(mixed, 4, family="cake")), "powder_share")
+    assert (check.verdict, check.speaks, check.says) == ("within", False, "")
 
 
 def test_a_fudgy_bake_and_the_school_of_no_fat_stand_less_of_it():
