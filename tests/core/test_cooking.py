@@ -11,7 +11,7 @@ from hypothesis import strategies as st
 from pydantic import ValidationError
 
 from gasket.core.cooking.cook_log import CookDeed, CookRecord, StepStatus, refusal, replay
-from gasket.core.cooking.keeping import keeping, keeps_until
+from gasket.core.cooking.keeping import eat_by, keeping, keeps_until
 from gasket.core.cooking.looks import looks, next_look_min
 from gasket.core.cooking.oven_memory import (
     LEAST_RATIO,
@@ -20,10 +20,11 @@ from gasket.core.cooking.oven_memory import (
     Baked,
     belief,
     estimate,
+    left_min,
 )
 from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, rule, satisfies
 from gasket.core.cooking.step_text import read_step
-from gasket.core.cooking.stock import Move, StockMove, StockRecord, add_up
+from gasket.core.cooking.stock import Lot, Move, StockMove, StockRecord, add_up
 from gasket.core.cooking.stock import refusal as stock_refusal
 
 NOON = datetime(2026, 3, 1, 12, 0, tzinfo=UTC)
@@ -339,6 +340,22 @@ def test_the_date_is_the_earlier_of_advice_and_habit(family, kinds, school, days
     assert keeps_until("freezer", date(2026, 3, 1), advice, school) == date(2026, 5, 30)
 
 
+def test_days_in_the_freezer_add_up_too():
+    advice = keeping("tray", [])
+    months = timedelta(days=90)
+    fresh = Lot("freezer", 1.0, NOON)
+    assert eat_by(fresh, advice, "us") == NOON + months
+    again = Lot("freezer", 1.0, NOON, frozen=timedelta(days=20))
+    assert eat_by(again, advice, "us") == NOON + months - timedelta(days=20)
+    spent = Lot("fridge", 1.0, NOON, cold=timedelta(days=9))
+    assert eat_by(spent, advice, "us") == NOON
+
+
+@pytest.mark.parametrize(("whole", "elapsed", "left"), [(40, 10, 30), (40, 41, 6), (4, 9, 1)])
+def test_what_is_past_its_end_takes_a_little_longer(whole, elapsed, left):
+    assert left_min(whole, elapsed) == pytest.approx(left)
+
+
 # Stock
 
 
@@ -397,7 +414,9 @@ def test_more_than_there_is_is_a_sentence_and_undo_brings_it_back():
     too_much = StockMove(id="move-0002", move="eaten", amount=5)
     assert stock_refusal(too_much, add_up([put]), 4) == "Only 4 servings are there to take."
     again = StockMove(id="move-0003", move="put", amount=1)
-    assert "0 servings are of this batch not accounted" in stock_refusal(again, add_up([put]), 4)
+    says = "Of this batch only 0 servings are not accounted for yet."
+    assert stock_refusal(again, add_up([put]), 4) == says
+    assert stock_refusal(again, add_up([move(1, "put", 5)]), 4) == says  # never less than none
     undo = StockRecord(id="move-0004", move="undo", undoes="move-0001", at=at(5))
     assert add_up([put, undo]).lots == []
     assert add_up([put]).gone == {}

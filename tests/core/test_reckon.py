@@ -385,6 +385,38 @@ def test_what_is_in_order_raises_nothing(code, changes):
     assert code not in codes(result(**changes))
 
 
+@pytest.mark.parametrize(
+    ("label", "energy", "nutrient", "sources"),
+    [
+        ({"style": "us"}, "us", "kcal", ["us-energy", "us-rounding", "us-serving-rounding"]),
+        (
+            {"style": "us", "allulose_g": 2},
+            "us",
+            "kcal",
+            ["us-energy", "us-allulose", "us-rounding", "us-serving-rounding"],
+        ),
+        (
+            {"style": "us", "alcohol_g": 2},
+            "us",
+            "kcal",
+            ["us-energy", "alcohol", "us-rounding", "us-serving-rounding"],
+        ),
+        (
+            {"style": "us", "allulose_g": 2},
+            "labelled",
+            "kcal",
+            ["us-rounding", "us-serving-rounding"],
+        ),
+        ({"style": "eu", "fibre_g": None}, "eu", "carbohydrate_g", ["unsaid-fibre", "eu-rounding"]),
+        ({"style": "eu"}, "eu", "carbohydrate_g", ["eu-rounding"]),
+        ({"style": "eu"}, "eu", "sodium_mg", ["eu-salt", "eu-rounding"]),
+    ],
+)
+def test_who_says_a_figure(label, energy, nutrient, sources):
+    found = result(labels={"a": {**FLAT, **label}}, settings={"energy": energy}).says_who
+    assert found[nutrient] == (*sources, "weighed")
+
+
 def test_an_empty_batch_is_no_fault_and_has_no_figures_per_100_g():
     found = result(components=[], portions={"weights_g": [10]})
     assert found.per_100g is None

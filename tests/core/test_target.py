@@ -215,6 +215,25 @@ def test_every_proposal_keeps_every_band_or_where_the_build_is(goal):
             assert low <= made.now(limit) <= high, (one.key, limit.key)
 
 
+def test_a_serving_keeps_its_weight_unless_the_goal_says_which():
+    keys = {
+        name: {limit.key for limit in task_of(workpiece(LOAF, 8, family="cake", goal=goal)).limits}
+        for name, goal in {
+            "weighed": {"serving_g": {"most": 110}},
+            "not": {"kcal": {"most": 250}},
+        }.items()
+    }
+    assert ("pan_fill" in keys["not"], "pan_fill" in keys["weighed"]) == (True, False)
+
+
+def test_powder_and_flour_count_as_flour_and_powder():
+    task = task_of(workpiece({"flour": 100, "blend": 40, "milk": 200}, 1, family="cake"))
+    share = next(limit for limit in task.limits if limit.key == "powder_share")
+    most = (40 - task.now(share)) / 140  # now = powder − most × (flour and powder)
+    assert 0.3 < most < 0.7
+    assert share.high == 0
+
+
 def only_free(name, goal, **more):
     """The loaf with one line that may move."""
     lines = tuple(line(food, grams, locked=food != name) for food, grams in LOAF.items())
