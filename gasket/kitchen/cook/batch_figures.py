@@ -4,6 +4,7 @@ from collections.abc import Sequence
 from datetime import datetime
 from typing import Any, Final, Literal
 
+from pydantic import ValidationError
 from sqlmodel import Session, and_, col, select
 
 from gasket.core.cooking.cook_log import CookLog, left_out
@@ -131,10 +132,18 @@ def _besides(figures: BatchFigures, basis: Basis, row: KeptRow | None) -> dict[s
     if row is not None and (row.basis.number, row.basis.house) == (basis.number, basis.house):
         before = row.before
         if row.figures and row.basis.rules != basis.rules:
-            was = BatchFigures.model_validate(row.figures)
-            if _serving(was) != _serving(figures):
-                before = _serving(was).model_dump(mode="json")
+            was = _serving_kept(row.figures)
+            if was is not None and was != _serving(figures):
+                before = was.model_dump(mode="json")
     return {"on_hand": bool(figures.lots), "before": before}
+
+
+def _serving_kept(kept: dict[str, Any]) -> Before | None:
+    """A serving as an older Gasket kept it; None where it kept figures of another shape."""
+    try:
+        return _serving(BatchFigures.model_validate(kept))
+    except ValidationError:
+        return None
 
 
 def _serving(figures: BatchFigures) -> Before:
