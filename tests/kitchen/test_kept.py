@@ -378,3 +378,7 @@ def test_a_page_of_a_large_house_costs_what_it_costs_in_a_small_one(houses, show
     assert many <= few * MOST_GROWTH
     assert large <= small * MOST_GROWTH
     assert large <= MOST_BYTES
+
+
+def test_figures_that_an_older_gasket_kept_in_another_shape_are_none():
+    assert batch_figures._serving_kept({"lots": [{"place": "fridge"}]}) is None
