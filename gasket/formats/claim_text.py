@@ -1,4 +1,4 @@
-"""Claimed figures out of pasted words: "552 kcal, 55 P / 40 C / 24 F, makes 8, whole pan 3,256".
+"""Claimed figures out of pasted words: "410 kcal, 40 P / 30 C / 12 F, makes 6, whole pan 2,460".
 
 Amounts are read beside the words that name them, before or behind. A line that speaks of the whole
 (batch, pan, total) is of the batch; a blank line, or a line that begins with a name and a colon,

@@ -124,9 +124,13 @@ class Workpiece:
             return lines
         return [one for one in lines if one.component == main]
 
+    def within(self, component: int) -> list[PlacedLine]:
+        """The lines of one component."""
+        return [line for line in self.lines() if line.component == component]
+
     def dry_share(self, component: int) -> float:
         """What part of a component is dry base or bread; 0 where nothing in it is weighed."""
-        lines = [one for one in self.lines() if one.component == component]
+        lines = self.within(component)
         grams = sum(one.grams for one in lines)
         dry = sum(one.grams if one.kind == "bread" else dry_base_g(one) for one in lines)
         return dry / grams if grams > 0 else 0.0

@@ -73,7 +73,7 @@ def _divide_by_pieces(batch: Batch, pieces_g: tuple[float, ...], used_g: float |
 
 
 def target_each_g(mixture_g: float, pieces: int) -> float:
-    """Equal portions: 1,492 g in 8 → 186.5 g. Raises `FaultyInput` for less than one piece."""
+    """Equal portions: 900 g in 6 → 150 g. Raises `FaultyInput` for less than one piece."""
     if pieces < 1:
         raise FaultyInput.at("pieces", "There must be at least one portion.")
     return mixture_g / pieces

@@ -63,7 +63,7 @@ class WrittenLine:
 class WeighedBatch:
     """Everything that decides what a batch came to. `panels` are by label revision; `as_it_came` is
     a batch from a file, whose lines are not weighed again; `divided` is how the cook divides it,
-    None for so many `portions`."""
+    None for so many `portions`; `replayed` is the state of these records, where it is known."""
 
     written: tuple[WrittenLine, ...] = ()
     records: tuple[Record, ...] = ()
@@ -73,10 +73,11 @@ class WeighedBatch:
     divided: Dividing | None = None
     original: Original = field(default_factory=Original)
     as_it_came: Batch | None = None
+    replayed: WeighIn | None = None
 
     @cached_property
     def state(self) -> WeighIn:
-        return replay(self.records, to_weigh(self.written))
+        return self.replayed or replay(self.records, to_weigh(self.written))
 
     @cached_property
     def lines(self) -> list[WrittenLine]:
@@ -95,7 +96,11 @@ class WeighedBatch:
 
     def followed_by(self, record: Record) -> Self:
         """The batch with one more record, of the lines and foods that are there."""
-        return replace(self, records=(*self.records, record))
+        return self.with_records((*self.records, record))
+
+    def with_records(self, records: tuple[Record, ...]) -> Self:
+        """The batch as these records alone make it."""
+        return replace(self, records=records, replayed=None)
 
     # What there is, and how it is divided.
 
@@ -220,6 +225,10 @@ class WeighedBatch:
     def target_of(self, line: WrittenLine) -> float:
         """Grams aimed at by now: as planned, times what was carried on."""
         return line.target_g * self.state_of(line).factor
+
+    def pour_target_of(self, line: WrittenLine) -> float:
+        """Grams aimed at by now for all that is poured together with a line."""
+        return sum(self.target_of(other) for other in self.together(line))
 
     def grams_of(self, line: WrittenLine) -> float | None:
         """Grams that went in, or are to; None where pieces of no known weight are counted."""

@@ -108,9 +108,7 @@ def _is_free(piece: Workpiece, one: PlacedLine, barred: bool, named: frozenset[s
 
 
 def _is_small(piece: Workpiece, one: PlacedLine) -> bool:
-    return one.grams < SMALL * sum(
-        other.grams for other in piece.lines() if other.component == one.component
-    )
+    return one.grams < SMALL * sum(other.grams for other in piece.within(one.component))
 
 
 def _words(name: str) -> frozenset[str]:
@@ -131,8 +129,7 @@ def _bounds(piece: Workpiece, one: PlacedLine, barred: bool) -> tuple[float, flo
 
 def _sets(piece: Workpiece, one: PlacedLine) -> bool:
     return piece.dry_share(one.component) < CRUMB and any(
-        other.kind in _SETTERS and other.component == one.component and other.amount > 0
-        for other in piece.lines()
+        other.kind in _SETTERS and other.amount > 0 for other in piece.within(one.component)
     )
 
 

@@ -1,7 +1,6 @@
 """The card of a batch: what was weighed, what one serving holds, who says so."""
 
 from collections.abc import Sequence
-from dataclasses import replace
 from datetime import date, datetime
 from typing import Literal
 
@@ -183,7 +182,7 @@ def serving_words(made: weighed.Weighed) -> str:
 
 def _as_planned(made: weighed.Weighed) -> AsPlanned:
     """What a serving would have been with every line as planned."""
-    nothing = replace(made, records=())
+    nothing = made.with_records(())
     serving = (made if made.row.imported or made.row.free else nothing).result.serving
     return AsPlanned(
         kcal=value_of(serving.kcal), protein_g=value_of(serving.protein_g), grams=serving.grams

@@ -47,7 +47,7 @@ def effects(session: Session, batch_id: int, on: OnTheScale) -> Choices:
     line = made.line(on.line)
     if line is None or not line.target_g:
         raise Refused("That line has no target.")
-    target = sum(made.target_of(one) for one in made.together(line))
+    target = made.pour_target_of(line)
     planned = made.result.serving.kcal
     return Choices(
         line=on.line,

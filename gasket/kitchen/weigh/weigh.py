@@ -175,7 +175,7 @@ def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> 
         return sheet(session, batch_id)
     made = weighed.read(session, batch_id)
     _refuse(batch, capture, made.state, session)
-    capture = _completed(session, batch, capture, made.state)
+    capture = _completed(session, made, capture)
     record = recorded(capture, made.state, now)
     _refuse_above_what_is_left(made, record)
     rows.write_record(session, batch_id, record)
@@ -205,27 +205,26 @@ def _refuse_above_what_is_left(made: Weighed, record: Record) -> None:
         raise Refused(why)
 
 
-def _completed(session: Session, batch: BatchRow, capture: Capture, state: WeighIn) -> Capture:
+def _completed(session: Session, made: Weighed, capture: Capture) -> Capture:
     """The capture with what only the kitchen knows: a new line's row, its bowl, the revision, the
     ratio that is carried on."""
     revision = _newest_revision(session, capture.label_id) if capture.label_id else None
     found: dict[str, object] = {"revision_id": rows.key_of(revision) if revision else None}
     if capture.is_new_line:
-        line = _new_line(session, batch, capture.bowl or FREE_BOWL, revision)
+        line = _new_line(session, made.row, capture.bowl or FREE_BOWL, revision)
         found |= {"line": line.id, "bowl": line.bowl, "revision_id": None}
     elif not capture.bowl and (capture.line is not None or capture.kind is Kind.TARE):
-        row = session.get(BatchLineRow, capture.line or state.current or 0)
+        row = session.get(BatchLineRow, capture.line or made.state.current or 0)
         found["bowl"] = (row.bowl or row.component) if row else ""
     if capture.kind is Kind.CARRY and capture.line is not None and capture.factor is None:
-        found["factor"] = _ratio(session, rows.key_of(batch), capture.line, state)
+        found["factor"] = _ratio(made, capture.line)
     return capture.model_copy(update=found)
 
 
-def _ratio(session: Session, batch_id: int, line: int, state: WeighIn) -> float:
+def _ratio(made: Weighed, key: int) -> float:
     """What a line was weighed at, relative to its target."""
-    plan = to_weigh(weighed.lines_of(rows.batch_lines(session, batch_id)))
-    target = next(each.target_g for each in plan if each.id == line) * state.lines[line].factor
-    ratio = ratio_of(state.lines[line].net_g, target)
+    line = made.line(key)
+    ratio = ratio_of(made.state_of(line).net_g, made.pour_target_of(line)) if line else None
     if ratio is None:
         raise Refused("There is no ratio to carry on: the line has no weight or no target.")
     return ratio

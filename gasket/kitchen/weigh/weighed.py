@@ -95,10 +95,12 @@ def read(session: Session, batch_id: int) -> Weighed:
     lines = lines_of(rows.batch_lines(session, batch_id))
     records = tuple(rows.records_of(session, batch_id))
     house = settings.read(session)
-    there = shelved(session, _revisions(lines, replay(records, to_weigh(lines))))
+    state = replay(records, to_weigh(lines))
+    there = shelved(session, _revisions(lines, state))
     return Weighed(
         written=lines,
         records=records,
+        replayed=state,
         panels={key: one.panel for key, one in there.items()},
         settings=house.reckoning,
         portions=row.portions,
@@ -119,7 +121,8 @@ def read_on(session: Session, made: Weighed, record: Record) -> Weighed:
     if record.line is None or record.line in made.state.lines:
         later = made.followed_by(record)
         if _revisions(later.written, later.state) <= later.shelved.keys():
-            return replace(later, number=rows.batch_number(session, rows.key_of(made.row)))
+            number = rows.batch_number(session, rows.key_of(made.row))
+            return replace(later, number=number, replayed=later.state)
     return read(session, rows.key_of(made.row))
 
 

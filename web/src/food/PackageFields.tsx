@@ -105,7 +105,7 @@ export function PackageFields({ label, value, change, at }: PackageFieldsProps) 
             {(value.flags ?? []).map((flag) => (
               <li key={flag}>{FLAG_SAYS[settings?.safety ?? "us"][flag]}</li>
             ))}
-            <li className="text-soft">Your doctor goes first.</li>
+            <li className="text-soft">Your doctor’s advice comes first.</li>
           </ul>
         )}
       </fieldset>
