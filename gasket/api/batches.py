@@ -11,7 +11,7 @@ from gasket.core.entry.readings import AmountReading
 from gasket.core.errors import GasketError
 from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.dividing import Dividing
-from gasket.core.weighing.records import Capture
+from gasket.core.weighing.captures import Capture
 from gasket.formats.batch_json import dump_batch
 from gasket.kitchen.card import card, files
 from gasket.kitchen.card.card import Card

@@ -108,8 +108,18 @@ async def _done(_: Request, error: Exception) -> Response:
 
 async def _invalid(_: Request, error: Exception) -> JSONResponse:
     assert isinstance(error, RequestValidationError)
-    faults = faults_of(error.errors(), strip=("body",))
-    return answer(_faulty(faults))
+    faults = [_without_kind(fault, error.body) for fault in error.errors()]
+    return answer(_faulty(faults_of(faults, strip=("body",))))
+
+
+def _without_kind(fault: Any, body: Any) -> Any:
+    """A body that is one of several kinds has its kind in the place of its faults; a sender looks
+    for the field."""
+    match fault["loc"], body:
+        case ("body", str(kind), *at), {"kind": str(sent)} if kind == sent:
+            if at or kind not in body:
+                return {**fault, "loc": ("body", *at)}
+    return fault
 
 
 async def _http(_: Request, error: Exception) -> JSONResponse:

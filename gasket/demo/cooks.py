@@ -10,7 +10,8 @@ from gasket.core.cooking.cook_log import CookDeed, Deed
 from gasket.core.cooking.stock import Move, StockMove
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.pan_cut import PanCut
-from gasket.core.weighing.records import Capture, Kind, Origin
+from gasket.core.weighing.captures import capture_of
+from gasket.core.weighing.records import Kind, Origin
 from gasket.kitchen.cook import cooking, steps
 from gasket.kitchen.cook.steps import StepsEdit
 from gasket.kitchen.portion import plates, stock
@@ -123,4 +124,4 @@ def _book(
 
 def _weigh(session: Session, batch: BatchSheet, at: datetime, **fields: object) -> None:
     capture = {"id": str(uuid.uuid4()), "origin": Origin.HAND, **fields}
-    weigh.record(session, batch.id, Capture.model_validate(capture), at)
+    weigh.record(session, batch.id, capture_of(**capture), at)

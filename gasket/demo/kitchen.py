@@ -7,7 +7,8 @@ from sqlmodel import Session, select
 
 from gasket.core.label.food import FoodFacts
 from gasket.core.rebuild.trial import Build, BuildChange, BuildComponent, BuildLine, Terms
-from gasket.core.weighing.records import ONE_SCALE, Capture, Kind, Origin
+from gasket.core.weighing.captures import capture_of
+from gasket.core.weighing.records import ONE_SCALE, Kind, Origin
 from gasket.demo import cooks
 from gasket.demo.dishes import (
     CARROT_GOAL,
@@ -277,5 +278,5 @@ class _Cook:
 
 
 def _record(session: Session, batch: BatchSheet, now: datetime, **fields: object) -> BatchSheet:
-    capture = Capture.model_validate({"id": str(uuid.uuid4()), **fields})
+    capture = capture_of(**{"id": str(uuid.uuid4()), **fields})
     return weigh.record(session, batch.id, capture, now)

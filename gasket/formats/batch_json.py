@@ -116,6 +116,7 @@ _SENTENCES: Final = {
     "string_pattern_mismatch": "This holds a character that is not allowed here.",
     "timezone_aware": "This must say its time zone.",
     "json_invalid": "This is not JSON.",
+    **dict.fromkeys(("union_tag_invalid", "union_tag_not_found"), "Say which kind this is."),
 }
 """Pydantic's error types in a cook's words; a validator of our own brings its own sentence."""
 

@@ -15,7 +15,8 @@ from typing import TypeVar
 from sqlmodel import Session
 
 from gasket.core.errors import GasketError, Refused, Unavailable
-from gasket.core.weighing.records import Capture, Reading
+from gasket.core.weighing.captures import Capture
+from gasket.core.weighing.records import Reading
 from gasket.kitchen import kept, settings
 from gasket.kitchen.shelf.shelf_files import ShelfImports
 from gasket.kitchen.weigh import weigh

@@ -174,7 +174,7 @@ def test_it_can_be_passed_with_a_reason_that_stays_on_the_card(client, sandwich)
     sandwich.do("done", step="bake")
     card = client.get(f"/api/batches/{SANDWICH_BATCH}/card").json()
     why = "not measured, because thermometer broken, cut open"
-    assert card["passed"] == [f"Bake Chicken on a rack: {why}"]
+    assert card["eating"]["passed"] == [f"Bake Chicken on a rack: {why}"]
 
 
 def test_a_cake_with_an_egg_in_it_asks_for_no_thermometer(client):

@@ -325,5 +325,5 @@ def test_a_faulty_file_is_refused_whole(client):
 def test_every_source_that_a_card_cites_is_on_it(client):
     card = client.get("/api/batches/1/card").json()
     for keys in card["result"]["says_who"].values():
-        assert set(keys) <= set(card["sources"])
-    assert all(source["says"] for source in card["sources"].values())
+        assert set(keys) <= set(card["behind"]["sources"])
+    assert all(source["says"] for source in card["behind"]["sources"].values())

@@ -391,17 +391,17 @@ def test_an_open_weigh_in_has_nothing_to_put_away(client):
 
 def test_the_card_says_what_to_know_before_eating(client, demo_house):
     card = client.get(f"/api/batches/{LOAF}/card").json()
-    assert card["serving_words"] == "1 of 8 pieces, 186 g"
-    assert set(card["contains"]["allergens"]) >= {"gluten", "egg", "milk"}
-    assert {one["code"] for one in card["cautions"]} == {"raw_batter", "polyols"}
+    assert card["divided"]["words"] == "1 of 8 pieces, 186 g"
+    assert set(card["eating"]["contains"]["allergens"]) >= {"gluten", "egg", "milk"}
+    assert {one["code"] for one in card["eating"]["cautions"]} == {"raw_batter", "polyols"}
     made = demo_house.now() - timedelta(days=2)
-    assert card["keeps_until"] == str((made + timedelta(days=3)).date())
+    assert card["eating"]["keeps_until"] == str((made + timedelta(days=3)).date())
     bake = next(one for one in card["steps"] if one["says"].startswith("Bake"))
     assert bake["took"] == "took 46 min"
     assert card["as_planned"]["kcal"] == pytest.approx(
         kcal(client.get("/api/trials/1").json()["report"]["result"]["serving"]), rel=1e-6
     )
-    assert card["source_note"]
+    assert card["behind"]["source_note"]
 
 
 @pytest.mark.parametrize(
@@ -414,7 +414,8 @@ def test_the_card_says_what_to_know_before_eating(client, demo_house):
     ],
 )
 def test_the_card_says_what_to_leave_until_the_last(client, family, parts, late):
-    says = client.get(f"/api/batches/{closed_batch(client, family, *parts)}/card").json()["late"]
+    card = client.get(f"/api/batches/{closed_batch(client, family, *parts)}/card").json()
+    says = card["eating"]["late"]
     assert says.startswith(late)
     assert bool(says) is bool(late)
 
@@ -428,12 +429,12 @@ def test_the_card_as_text_says_what_the_card_says(client):
     assert "\nWith walnuts on top:\n" in text
     assert all(line["name"] in text for line in card["lines"])
     assert "Contains " in text
-    assert all(one["says"] in text for one in card["cautions"])
+    assert all(one["says"] in text for one in card["eating"]["cautions"])
 
 
 def test_us_readers_get_their_nine_allergens(client):
     house = client.get("/api/settings").json()
     client.put("/api/settings", json={**house, "allergens": "us"})
     card = client.get(f"/api/batches/{LOAF}/card").json()
-    assert "wheat" in card["contains"]["allergens"]
-    assert "gluten" not in card["contains"]["allergens"]
+    assert "wheat" in card["eating"]["contains"]["allergens"]
+    assert "gluten" not in card["eating"]["contains"]["allergens"]

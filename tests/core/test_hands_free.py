@@ -7,10 +7,11 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from gasket.core.weighing.captures import capture_of
 from gasket.core.weighing.hands_free import HOLD_S
 from gasket.core.weighing.player import Known, Player, play
 from gasket.core.weighing.pour import PourState
-from gasket.core.weighing.records import Capture, Kind, Origin, Reading
+from gasket.core.weighing.records import Kind, Origin, Reading
 from gasket.core.weighing.taking import recorded
 from gasket.core.weighing.task import ScaleAtHand, scale_for
 from gasket.core.weighing.weigh_in import LineStatus, ToWeigh, replay
@@ -231,7 +232,7 @@ def test_what_was_only_estimated_is_tared_away_once_it_lies_in_the_bowl(before_i
     if before_it_was_told:
         table.do("scoop", 104)
     estimate = {"net_g": 120.0, "low_g": 100.0, "high_g": 140.0, "origin": Origin.MEASURE}
-    one = Capture(id="by-measure", kind=Kind.LINE, line=2, bowl="bowl", **estimate)
+    one = capture_of(id="by-measure", kind=Kind.LINE, line=2, bowl="bowl", **estimate)
     table.player.records.append(recorded(one, table.player.state, BEGAN))
     table.player.state = replay(table.player.records, table.player.lines)
     if not before_it_was_told:

@@ -7,9 +7,10 @@ from hypothesis import given
 from hypothesis import strategies as st
 from pydantic import ValidationError
 
+from gasket.core.weighing.captures import capture_of
 from gasket.core.weighing.overshoot import choices
 from gasket.core.weighing.pour import PourState, judge, tolerance_g, wants_finer_scale
-from gasket.core.weighing.records import ONE_SCALE, Capture
+from gasket.core.weighing.records import ONE_SCALE
 from gasket.core.weighing.taking import recorded, refusal
 from gasket.core.weighing.weigh_in import Container, LineStatus, ToWeigh, replay
 
@@ -20,7 +21,7 @@ PLAN = [ToWeigh(11, 120, "bowl"), ToWeigh(12, 168, "bowl"), ToWeigh(13, 40, "bow
 
 def capture(kind, gross=None, **more):
     number = more.pop("n", 0)
-    return Capture(id=f"capture-{kind}-{number}", kind=kind, gross_g=gross, **more)
+    return capture_of(id=f"capture-{kind}-{number}", kind=kind, gross_g=gross, **more)
 
 
 class Cook:
@@ -43,6 +44,10 @@ class Cook:
         one = capture(kind, gross, n=len(self.records), **seen, **more)
         self.records.append(recorded(one, self.state, NOW))
         return self.records[-1]
+
+
+def refused(capture, cook):
+    return refusal(recorded(capture, cook.state, NOW), cook.state)
 
 
 def test_a_net_is_the_difference_of_two_readings_and_the_next_line_starts_there():
@@ -130,7 +135,7 @@ def test_what_comes_back_is_the_last_weighing_and_poured_off_fat_adds_up():
 def test_a_slip_is_refused_with_a_sentence(given_capture, says):
     cook = Cook()
     cook.do("tare", 412)
-    assert says in refusal(given_capture, cook.state)
+    assert says in refused(given_capture, cook)
 
 
 @pytest.mark.parametrize(
@@ -152,7 +157,16 @@ def test_a_slip_is_refused_with_a_sentence(given_capture, says):
 )
 def test_a_capture_that_says_too_little_is_not_one(fields):
     with pytest.raises(ValidationError):
-        Capture(id="capture-0", **fields)
+        capture_of(id="capture-0", **fields)
+
+
+def test_what_another_kind_says_is_left_aside_and_what_none_says_is_refused():
+    fields = {"id": "turn-to-11", "kind": "turn", "line": 11}
+    assert capture_of(**fields, net_g=None, scale="", piece=None, scope="all") == capture_of(
+        **fields
+    )
+    with pytest.raises(ValidationError):
+        capture_of(**fields, colour="red")
 
 
 POURS = st.lists(st.tuples(st.sampled_from(LINES), st.integers(1, 400)), min_size=1, max_size=12)
@@ -221,9 +235,8 @@ def test_out_of_the_pack_the_loss_is_the_net():
     cook = Cook()
     cook.do("tare", 640, line=11, way="out_of")
     assert cook.do("line", 521, line=11, way="out_of").net_g == 119
-    assert "more than before" in refusal(
-        capture("line", 530, line=12, way="out_of", tare_record=cook.tare().record), cook.state
-    )
+    heavier = capture("line", 530, line=12, way="out_of", tare_record=cook.tare().record)
+    assert "more than before" in refused(heavier, cook)
 
 
 def test_what_came_into_the_bowl_beside_the_scale_is_not_weighed_twice():
@@ -251,7 +264,7 @@ def test_a_cup_on_the_other_scale_is_tipped_into_the_bowl(cup_first):
 
 def test_a_bowl_that_is_called_cups_is_no_cup():
     def stands(piece, *lines):
-        tare = Capture(id="the-tare", kind="tare", gross_g=40, bowl="cups", piece=piece)
+        tare = capture_of(id="the-tare", kind="tare", gross_g=40, bowl="cups", piece=piece)
         return replay([recorded(tare, replay([], []), NOW)], lines).tare_of(ONE_SCALE).vessel
 
     line = ToWeigh(id=1, target_g=100, bowl="cups")
@@ -306,9 +319,9 @@ def test_a_line_that_somebody_else_weighed_meanwhile_is_not_overwritten():
     seen = cook.state.lines[11].seen
     cook.do("line", net_g=118, line=11, origin="hand")
     late = capture("line", net_g=140, line=11, origin="hand", seen=seen, n=9)
-    assert "another page" in refusal(late, cook.state)
+    assert "another page" in refused(late, cook)
     fresh = late.model_copy(update={"seen": cook.state.lines[11].seen})
-    assert refusal(fresh, cook.state) is None
+    assert refused(fresh, cook) is None
 
 
 def test_a_line_that_nobody_planned_is_gone_when_its_pour_is_undone():

@@ -9,7 +9,7 @@ import pytest
 from fastapi.testclient import TestClient
 from sqlalchemy import event
 
-from gasket.core.weighing.records import Capture
+from gasket.core.weighing.captures import capture_of
 from gasket.kitchen.weigh.live import LiveTrouble, Page
 from gasket.store import failures
 from tests.server import app_of, run_apart
@@ -152,11 +152,11 @@ def test_hands_free_says_that_it_cannot_store_and_goes_on_when_it_can(demo_house
         live.join(demo_house.read(lambda session: sheet_of(session, batch)), page)
         with removed(demo_house):
             for _ in range(3):
-                assert await demo_house._store(batch, Capture(**tare)) is None
+                assert await demo_house._store(batch, capture_of(**tare)) is None
             await asyncio.sleep(0)
         said = [one for one in page.waiting._queue if isinstance(one, LiveTrouble)]
         assert [one.says for one in said] == [failures.GONE], "once, not at every reading"
-        assert (await demo_house._store(batch, Capture(**tare))).last_record == tare["id"]
+        assert (await demo_house._store(batch, capture_of(**tare))).last_record == tare["id"]
 
     run_apart(scene())
 

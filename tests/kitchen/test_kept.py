@@ -16,7 +16,7 @@ from gasket.core.cooking.stock import StockMove
 from gasket.core.errors import GasketError
 from gasket.core.label.food import FoodFacts
 from gasket.core.reckoning.dividing import Dividing
-from gasket.core.weighing.records import Capture
+from gasket.core.weighing.captures import capture_of
 from gasket.demo.kitchen import seed
 from gasket.kitchen import kept
 from gasket.kitchen import settings as house_settings
@@ -55,7 +55,7 @@ def ids(session, table):
 
 def record(session, batch, now, **capture):
     """What is answered is what is read from the file afterwards."""
-    shown = weigh.record(session, batch, Capture(id=some_id(), **capture), now)
+    shown = weigh.record(session, batch, capture_of(id=some_id(), **capture), now)
     session.flush()
     session.expire_all()
     assert shown == weigh.sheet(session, batch)
@@ -270,7 +270,7 @@ def test_a_closed_batch_is_calculated_anew_by_new_rules_and_its_card_says_so(
     assert shown().by_older_rules.kcal == 300
     demo_house.write(lambda session: weigh.divide(session, 2, Dividing(pieces=3)))
     record = {"kind": "cooked", "net_g": 900, "origin": "hand"}
-    capture = Capture(id=some_id(), **record)
+    capture = capture_of(id=some_id(), **record)
     demo_house.write(lambda session: weigh.record(session, 1, capture, demo_house.now()))
     assert shown().by_older_rules is None, "it is another state now"
 

@@ -6,8 +6,9 @@ import pytest
 
 from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine
 from gasket.core.reckoning.dividing import Dividing
+from gasket.core.weighing.captures import capture_of
 from gasket.core.weighing.hands_free import FREE_HOLD_S, HOLD_S
-from gasket.core.weighing.records import ONE_SCALE, Capture, Reading
+from gasket.core.weighing.records import ONE_SCALE, Reading
 from gasket.core.weighing.weigh_in import Container
 from gasket.kitchen.portion import plates
 from gasket.kitchen.portion.plates import FinishesEdit
@@ -46,7 +47,7 @@ class WeighInUnderWay:
             sheet = weigh.sheet(session, self.batch_id)
             tare = sheet.tares.get(ONE_SCALE)
             seen = {"tare_record": tare.record if tare else None} if "gross_g" in fields else {}
-            one = Capture(id=f"by-hand-{self.now}-{kind}", kind=kind, **seen, **fields)
+            one = capture_of(id=f"by-hand-{self.now}-{kind}", kind=kind, **seen, **fields)
             sheet = weigh.record(session, self.batch_id, one, self.house.now())
         self.house.live.changed(sheet)
         return sheet

@@ -13,7 +13,7 @@ from gasket.core.label.food import FoodFacts, Measure
 from gasket.core.label.label import Label
 from gasket.core.rebuild.trial import Build
 from gasket.core.reckoning.dividing import Dividing
-from gasket.core.weighing.records import Capture
+from gasket.core.weighing.captures import capture_of
 from gasket.demo.kitchen import seed
 from gasket.formats.batch_json import to_batch
 from gasket.kitchen.card import files
@@ -101,7 +101,7 @@ HAND = {"kind": "line", "net_g": 5, "origin": "hand"}
 
 def capture(session, **fields):
     begun = weigh.begin(session, 1, START)
-    one = Capture(id="capture-1", line=begun.lines[0].id, **HAND, **fields)
+    one = capture_of(id="capture-1", line=begun.lines[0].id, **HAND, **fields)
     return weigh.record(session, begun.id, one, START)
 
 
@@ -126,7 +126,7 @@ REFUSED = {
     "original": lambda s: dishes.edit_original(s, 1, OriginalEdit(version=1, name="x", kcal=1)),
     "build": lambda s: build.save(s, 1, BuildEdit(version=1, build=Build(portions=3)), START),
     "label": lambda s: shelf.edit_label(s, 1, LabelEdit(version=9, label=LABEL), START),
-    "weighing": lambda s: weigh.record(s, 1, Capture(id="capture-1", line=1, **HAND), START),
+    "weighing": lambda s: weigh.record(s, 1, capture_of(id="capture-1", line=1, **HAND), START),
     "close": lambda s: weigh.close(s, weigh.begin(s, 1, START).id, START),
     "food's facts": lambda s: shelf.edit_food(s, 1, FoodEdit(version=9, name="x")),
     "told nothing": lambda s: quick_entry.tell(s, 1, Told(kind="volume", measure="cup")),
@@ -162,7 +162,7 @@ def test_no_use_case_ever_changes_or_removes_a_weighing(demo_house):
         taken = session.exec(select(WeighingRow).order_by(WeighingRow.sequence)).all()
         kept = [row.model_dump() for row in taken]
         last = next(one["id"] for one in reversed(kept) if one["batch_id"] == 1)
-        undo = Capture(id="undo-it-all", kind="undo", undoes=last, origin="hand")
+        undo = capture_of(id="undo-it-all", kind="undo", undoes=last, origin="hand")
         weigh.record(session, 1, undo, START)
         rows = session.exec(select(WeighingRow).order_by(WeighingRow.sequence)).all()
         assert [row.model_dump() for row in rows][:-1] == kept

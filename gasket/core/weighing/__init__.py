@@ -1,6 +1,7 @@
 """Weighing: readings and append-only records in, lines with grams and decisions out.
 
-records     what the scale shows and what is kept of it
+records     what the scale shows and what is kept of a weigh-in
+captures    what is sent to be recorded, kind by kind
 weigh_in    the records replayed: every line, every bowl, what comes next
 taking      a reading against its tare: its net, or why it is refused
 pour        one pour against its target

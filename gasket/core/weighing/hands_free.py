@@ -16,8 +16,9 @@ from dataclasses import dataclass, replace
 from enum import StrEnum
 from typing import Final
 
+from gasket.core.weighing.captures import Capture, capture_of
 from gasket.core.weighing.pour import Pour, PourState, judge, tolerance_g
-from gasket.core.weighing.records import Capture, Kind, Origin, Reading
+from gasket.core.weighing.records import Kind, Origin, Reading
 from gasket.core.weighing.taking import net_of, tare_for
 from gasket.core.weighing.task import Task
 from gasket.core.weighing.watching import Watching, is_empty
@@ -166,28 +167,23 @@ def _or_drift(pour: Pour, watching: Watching, reading: Reading, at_s: float) -> 
     return pour
 
 
-def _kind(deed: Deed, task: Task) -> Kind:
-    if deed not in (Deed.TAKE, Deed.TAKE_NEW):
-        return Kind.TARE
-    if task.piece is not None:
-        return Kind.TOP_UP if task.topping_up else Kind.PORTION
-    return Kind.LINE
-
-
 def capture_for(deed: Deed, task: Task, reading: Reading, capture_id: str) -> Capture:
     """What is recorded for a deed."""
     known = deed is Deed.TARE_KNOWN
-    return Capture(
-        id=capture_id,
-        kind=_kind(deed, task),
-        piece=task.piece,
-        line=None if deed is Deed.TAKE_NEW else task.line,
-        gross_g=task.empty_g if known else reading.grams,
-        tare_record=task.tare.record if task.tare else None,
-        mode=reading.mode,
-        scale=reading.scale,
-        way=task.way,
-        bowl=task.bowl,
-        division_g=reading.division_g,
-        origin=Origin.VESSEL if known else Origin.AUTOMATIC,
-    )
+    shown = {
+        "id": capture_id,
+        "gross_g": task.empty_g if known else reading.grams,
+        "tare_record": task.tare.record if task.tare else None,
+        "mode": reading.mode,
+        "scale": reading.scale,
+        "way": task.way,
+        "bowl": task.bowl,
+        "division_g": reading.division_g,
+        "origin": Origin.VESSEL if known else Origin.AUTOMATIC,
+    }
+    if deed not in (Deed.TAKE, Deed.TAKE_NEW):
+        return capture_of(kind=Kind.TARE, piece=task.piece, line=task.line, **shown)
+    if task.piece is not None:
+        kind = Kind.TOP_UP if task.topping_up else Kind.PORTION
+        return capture_of(kind=kind, piece=task.piece, **shown)
+    return capture_of(kind=Kind.LINE, line=None if deed is Deed.TAKE_NEW else task.line, **shown)

@@ -63,9 +63,9 @@ class Player:
             capture = capture_for(
                 judgement.deed, task, reading, f"auto-{len(self.records) + 1:05d}"
             )
-            if refusal(capture, self.state) is None:
-                at = self.began + timedelta(seconds=at_s)
-                self.records.append(recorded(capture, self.state, at))
+            record = recorded(capture, self.state, self.began + timedelta(seconds=at_s))
+            if refusal(record, self.state) is None:
+                self.records.append(record)
                 self.state = replay(self.records, self.lines)
             known_g = task.empty_g if judgement.deed is Deed.TARE_KNOWN else None
             self.watching = self.watching.at_rest(reading, at_s, known_g)

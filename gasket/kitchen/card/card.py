@@ -1,14 +1,15 @@
 """The card of a batch: what was weighed, what one serving holds, who says so."""
 
-from collections.abc import Sequence
 from datetime import date, datetime
 from typing import Literal
 
 from sqlmodel import Session
 
+from gasket.core.cooking.cook_log import CookLog
 from gasket.core.cooking.keeping import Keeps, keeping, keeps_until
 from gasket.core.cooking.safety import cautions
 from gasket.core.cooking.serving import late_says, reheat_says
+from gasket.core.cooking.steps import Step
 from gasket.core.numbers import Answer
 from gasket.core.rebuild.goals import GoalState, goal_states
 from gasket.core.rebuild.section import Column
@@ -63,33 +64,22 @@ class AsPlanned(Answer):
     grams: float | None
 
 
-class Card(Answer):
-    """Figures with margins, the build in grams, the steps, what to know before eating it, the
-    sources behind it. `by_older_rules` is what a serving of it was before Gasket's rules changed,
-    where that was another figure. `text` is the same as plain text."""
+class Divided(Answer):
+    """What one serving is: `words` says it, `plated` is one with a finish, `spread` how far pieces
+    differ, `cooked` what the heat left of the batch."""
 
-    batch_id: int
-    dish_id: int
-    dish: str
-    letter: str
-    made_at: datetime
-    closed: bool
-    portions: int
-    batch: Batch
-    result: Reckoning
-    names: tuple[str, ...]
-    label_names: dict[str, str]
-    original_column: Column | None
-    goals: tuple[GoalState, ...]
-    lines: tuple[CardLine, ...]
     pieces: int
     servings: float | None
-    serving_words: str
-    as_planned: AsPlanned
-    by_older_rules: Before | None
+    words: str
     plated: tuple[Plated, ...]
     spread: Spread
     cooked: Yield | None
+
+
+class Eating(Answer):
+    """What to know before eating it. `passed`: temperatures that were not measured, and why;
+    `late` what is put on at the last."""
+
     contains: Contains
     cautions: tuple[Caution, ...]
     passed: tuple[str, ...]
@@ -97,74 +87,122 @@ class Card(Answer):
     keeps_until: date
     reheat: str
     late: str
-    steps: tuple[CardStep, ...]
+
+
+class Behind(Answer):
+    """What stands behind the figures: the names of lines and labels, the original, the sources."""
+
+    names: tuple[str, ...]
+    label_names: dict[str, str]
+    original_column: Column | None
+    sources: dict[str, Source]
     source_note: str
+
+
+class Card(Answer):
+    """A batch as it was weighed: its figures with margins, the build in grams, the steps.
+    `by_older_rules` is what a serving of it was before Gasket's rules changed, where that was
+    another figure. `text` is the same as plain text."""
+
+    batch_id: int
+    dish_id: int
+    dish: str
+    letter: str
+    made_at: datetime
+    closed: bool
+    batch: Batch
+    result: Reckoning
+    goals: tuple[GoalState, ...]
+    as_planned: AsPlanned
+    by_older_rules: Before | None
+    lines: tuple[CardLine, ...]
+    steps: tuple[CardStep, ...]
+    divided: Divided
+    eating: Eating
+    behind: Behind
     paper: Literal["a4", "letter"]
     text: str
-    sources: dict[str, Source]
 
 
 def card(session: Session, batch_id: int) -> Card:
     made = weighed.read(session, batch_id)
     log = cooked.log_of(session, batch_id)
-    steps, foods = cooked.steps_of(made), cooking.foods_of(made)
-    advice = keeping(made.family, (one.kind for one in made.shelved.values()))
+    steps = cooked.steps_of(made)
     made_at = cooked.made_at(made, log)
-    made_on = cooked.local_day(made_at)
-    flags = [flag for one in made.shelved.values() for flag in one.package.flags]
-    warned = (*cautions(steps, foods, made.family), *cautions_of_contents(made.result, flags))
-    cited = {key for keys in made.result.says_who.values() for key in keys}
-    cited |= {one.source for one in warned} | {one.source for one in advice}
-    plated = plates.plates(session, batch_id, made).plated
-    lines = tuple(_lines(made))
-    words, keeps = serving_words(made), keeps_until("fridge", made_on, advice, made.house.safety)
-    contents = _contains(made)
+    lines, divided = tuple(_lines(made)), _divided(session, made)
+    eating = _eating(made, log, steps)
     return Card(
-        pieces=made.pieces,
-        servings=made.servings,
-        serving_words=words,
-        as_planned=_as_planned(made),
-        by_older_rules=by_older_rules(session, batch_id),
-        plated=plated,
-        spread=portioning.spread_of(session, made),
-        cooked=portioning.yield_of_batch(made),
-        contains=contents,
-        cautions=warned,
-        passed=tuple(
-            f"{step.says}: not measured, because {state.passed.note}"
-            for step in steps
-            if (state := log.of(step.id)).passed is not None
-        ),
-        keeps=advice,
-        keeps_until=keeps,
-        reheat=reheat_says(made.family, made.house.safety),
-        late=late_says(made.family, [part.name for part in made.batch.components]),
-        steps=tuple(told(steps, log)),
-        source_note=made.dish.source_note,
-        paper=made.house.paper,
-        text=card_text(
-            f"{made.dish.name}, trial {made.trial.letter}, {made_on.isoformat()}",
-            made.result.serving,
-            words,
-            [(one.finish.name, one.serving) for one in plated],
-            [(_grams_of(line), line.name) for line in lines],
-            _notes(contents, warned, keeps),
-        ),
         batch_id=batch_id,
         dish_id=made.trial.dish_id,
         dish=made.dish.name,
         letter=made.trial.letter,
         made_at=made_at,
         closed=made.row.closed_at is not None,
-        portions=made.row.portions,
         batch=made.batch,
         result=made.result,
+        goals=goal_states(rows.terms_of(made.trial).goal, made.result.serving, {}),
+        as_planned=_as_planned(made),
+        by_older_rules=by_older_rules(session, batch_id),
+        lines=lines,
+        steps=tuple(told(steps, log)),
+        divided=divided,
+        eating=eating,
+        behind=_behind(session, made, eating),
+        paper=made.house.paper,
+        text=card_text(
+            f"{made.dish.name}, trial {made.trial.letter}, {cooked.local_day(made_at).isoformat()}",
+            made.result.serving,
+            divided.words,
+            [(plate.finish.name, plate.serving) for plate in divided.plated],
+            [(_grams_of(line), line.name) for line in lines],
+            _notes(eating),
+        ),
+    )
+
+
+def _divided(session: Session, made: weighed.Weighed) -> Divided:
+    return Divided(
+        pieces=made.pieces,
+        servings=made.servings,
+        words=serving_words(made),
+        plated=plates.plates(session, rows.key_of(made.row), made).plated,
+        spread=portioning.spread_of(session, made),
+        cooked=portioning.yield_of_batch(made),
+    )
+
+
+def _eating(made: weighed.Weighed, log: CookLog, steps: tuple[Step, ...]) -> Eating:
+    advice = keeping(made.family, (label.kind for label in made.shelved.values()))
+    flags = [flag for label in made.shelved.values() for flag in label.package.flags]
+    made_on = cooked.local_day(cooked.made_at(made, log))
+    return Eating(
+        contains=_contains(made),
+        cautions=(
+            *cautions(steps, cooking.foods_of(made), made.family),
+            *cautions_of_contents(made.result, flags),
+        ),
+        passed=tuple(
+            f"{step.says}: not measured, because {state.passed.note}"
+            for step in steps
+            if (state := log.of(step.id)).passed is not None
+        ),
+        keeps=advice,
+        keeps_until=keeps_until("fridge", made_on, advice, made.house.safety),
+        reheat=reheat_says(made.family, made.house.safety),
+        late=late_says(made.family, [part.name for part in made.batch.components]),
+    )
+
+
+def _behind(session: Session, made: weighed.Weighed, eating: Eating) -> Behind:
+    cited = {key for keys in made.result.says_who.values() for key in keys}
+    cited |= {caution.source for caution in eating.cautions}
+    cited |= {advice.source for advice in eating.keeps}
+    return Behind(
         names=build.line_names(made.batch),
         label_names={key: label.name or key for key, label in made.batch.labels.items()},
         original_column=build.original_of(session, made.dish, made.result),
-        goals=goal_states(rows.terms_of(made.trial).goal, made.result.serving, {}),
-        lines=lines,
         sources={key: source for key, source in SOURCES.items() if key in cited},
+        source_note=made.dish.source_note,
     )
 
 
@@ -205,12 +243,12 @@ def _grams_of(line: CardLine) -> str:
     return f"{'≈ ' if line.estimated else ''}{figure_words(line.grams, 'g')} g"
 
 
-def _notes(contents: Contains, warned: Sequence[Caution], keeps: date) -> list[str]:
-    notes = []
-    if contents.allergens:
-        notes.append(f"Contains {', '.join(one.replace('_', ' ') for one in contents.allergens)}.")
-    notes += [one.says for one in warned]
-    return [*notes, f"Keeps in the fridge until {keeps.isoformat()}."]
+def _notes(eating: Eating) -> list[str]:
+    notes, allergens = [], eating.contains.allergens
+    if allergens:
+        notes.append(f"Contains {', '.join(name.replace('_', ' ') for name in allergens)}.")
+    notes += [caution.says for caution in eating.cautions]
+    return [*notes, f"Keeps in the fridge until {eating.keeps_until.isoformat()}."]
 
 
 def _lines(made: weighed.Weighed) -> list[CardLine]:

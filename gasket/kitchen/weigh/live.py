@@ -16,9 +16,10 @@ from typing import Annotated, Final, Literal
 from pydantic import Field
 
 from gasket.core.numbers import Answer, Value
+from gasket.core.weighing.captures import Capture
 from gasket.core.weighing.hands_free import Deed, capture_for, judge_reading
 from gasket.core.weighing.pour import PourState
-from gasket.core.weighing.records import Capture, Reading
+from gasket.core.weighing.records import Reading
 from gasket.core.weighing.task import ScaleAtHand, Task, filling, scale_for
 from gasket.core.weighing.watching import Watching, follow
 from gasket.core.weighing.weigh_in import Container, Tare

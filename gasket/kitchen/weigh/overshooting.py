@@ -8,8 +8,9 @@ from sqlmodel import Session
 from gasket.core.errors import Refused
 from gasket.core.numbers import Amount, Answer, Value
 from gasket.core.reckoning.margin import AnyFigure, value_of
+from gasket.core.weighing.captures import capture_of
 from gasket.core.weighing.overshoot import Choice, choices
-from gasket.core.weighing.records import Capture, Kind, Origin
+from gasket.core.weighing.records import Kind, Origin
 from gasket.kitchen.weigh import weighed
 from gasket.kitchen.weigh.weighed import Weighed
 
@@ -65,7 +66,7 @@ def _effect(
     net = target if choice.name == "to_target" else on.net_g
     already = made.state.lines[on.line].poured_g
     captures = [
-        Capture(
+        capture_of(
             id="what-if-line",
             kind=Kind.LINE,
             line=on.line,
@@ -75,7 +76,7 @@ def _effect(
     ]
     if choice.factor is not None:
         carry = {"factor": choice.factor, "scope": choice.scope, "line": on.line}
-        captures.append(Capture(id="what-if-carry", kind=Kind.CARRY, **carry))
+        captures.append(capture_of(id="what-if-carry", kind=Kind.CARRY, **carry))
     after = made.after(captures)
     serving = after.result.serving
     before, now = value_of(planned), value_of(serving.kcal)

@@ -13,10 +13,11 @@ from gasket.core.rebuild.trial import Build, BuildLine, ShortName, planned_line
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.filling import above_what_is_left
 from gasket.core.reckoning.weighed_batch import to_weigh
+from gasket.core.weighing.captures import Capture, capture_of
 from gasket.core.weighing.order import Placed, suggested
 from gasket.core.weighing.overshoot import ratio_of
 from gasket.core.weighing.pour import MOST_NUDGE
-from gasket.core.weighing.records import POURS, Capture, Kind, Record
+from gasket.core.weighing.records import POURS, Kind, Record
 from gasket.core.weighing.taking import recorded, refusal
 from gasket.core.weighing.weigh_in import WeighIn, replay
 from gasket.kitchen.rebuild import originals, trials
@@ -174,24 +175,24 @@ def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> 
             raise Refused("This record belongs to another batch.")
         return sheet(session, batch_id)
     made = weighed.read(session, batch_id)
-    _refuse(batch, capture, made.state, session)
-    capture = _completed(session, made, capture)
     record = recorded(capture, made.state, now)
+    _refuse(batch, record, made.state, session)
     _refuse_above_what_is_left(made, record)
+    record = _completed(session, made, record)
     rows.write_record(session, batch_id, record)
     return show(weighed.read_on(session, made, record))
 
 
-def _refuse(batch: BatchRow, capture: Capture, state: WeighIn, session: Session) -> None:
+def _refuse(batch: BatchRow, record: Record, state: WeighIn, session: Session) -> None:
     of_the_weigh_in = POURS | {Kind.SKIP, Kind.RIGHT, Kind.CARRY, Kind.FOOD}
-    if batch.closed_at is not None and capture.kind in of_the_weigh_in:
+    if batch.closed_at is not None and record.kind in of_the_weigh_in:
         raise Refused("This weigh-in is closed.")
-    if why := refusal(capture, state):
+    if why := refusal(record, state):
         raise Refused(why)
-    if capture.is_new_line and len(state.lines) >= MOST_BATCH_LINES:
+    if record.is_new_line and len(state.lines) >= MOST_BATCH_LINES:
         raise Refused(f"A weigh-in has at most {MOST_BATCH_LINES} lines.")
-    if capture.undoes is not None:
-        undone = rows.appended(session, WeighingRow, capture.undoes)
+    if record.undoes is not None:
+        undone = rows.appended(session, WeighingRow, record.undoes)
         if undone is None or undone.batch_id != batch.id:
             raise Refused("There is no such record to undo.")
 
@@ -205,20 +206,20 @@ def _refuse_above_what_is_left(made: Weighed, record: Record) -> None:
         raise Refused(why)
 
 
-def _completed(session: Session, made: Weighed, capture: Capture) -> Capture:
-    """The capture with what only the kitchen knows: a new line's row, its bowl, the revision, the
+def _completed(session: Session, made: Weighed, record: Record) -> Record:
+    """The record with what only the kitchen knows: a new line's row, its bowl, the revision, the
     ratio that is carried on."""
-    revision = _newest_revision(session, capture.label_id) if capture.label_id else None
+    revision = _newest_revision(session, record.label_id) if record.label_id else None
     found: dict[str, object] = {"revision_id": rows.key_of(revision) if revision else None}
-    if capture.is_new_line:
-        line = _new_line(session, made.row, capture.bowl or FREE_BOWL, revision)
+    if record.is_new_line:
+        line = _new_line(session, made.row, record.bowl or FREE_BOWL, revision)
         found |= {"line": line.id, "bowl": line.bowl, "revision_id": None}
-    elif not capture.bowl and (capture.line is not None or capture.kind is Kind.TARE):
-        row = session.get(BatchLineRow, capture.line or made.state.current or 0)
+    elif not record.bowl and (record.line is not None or record.kind is Kind.TARE):
+        row = session.get(BatchLineRow, record.line or made.state.current or 0)
         found["bowl"] = (row.bowl or row.component) if row else ""
-    if capture.kind is Kind.CARRY and capture.line is not None and capture.factor is None:
-        found["factor"] = _ratio(made, capture.line)
-    return capture.model_copy(update=found)
+    if record.kind is Kind.CARRY and record.line is not None and record.factor is None:
+        found["factor"] = _ratio(made, record.line)
+    return record.model_copy(update=found)
 
 
 def _ratio(made: Weighed, key: int) -> float:
@@ -271,7 +272,7 @@ def add_line(session: Session, batch_id: int, new: NewBatchLine, now: datetime) 
         line = _new_line(
             session, batch, new.component.strip(), revision, key=new.key, target_g=new.target_g
         )
-        turn = Capture(id=_turn_of(batch_id, new.key), kind=Kind.TURN, line=line.id)
+        turn = capture_of(id=_turn_of(batch_id, new.key), kind=Kind.TURN, line=line.id)
         rows.write_record(session, batch_id, recorded(turn, _state_of(session, batch_id), now))
         shelf.touch(session, {new.label_id}, now)
     return sheet(session, batch_id)

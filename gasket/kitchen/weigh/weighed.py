@@ -14,7 +14,8 @@ from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.weighed_batch import WeighedBatch, WrittenLine, to_weigh
 from gasket.core.trade.families import Family, guess_family
 from gasket.core.trade.kinds import FoodKind
-from gasket.core.weighing.records import Capture, Record
+from gasket.core.weighing.captures import Capture
+from gasket.core.weighing.records import Record
 from gasket.core.weighing.taking import recorded
 from gasket.core.weighing.weigh_in import WeighIn, replay
 from gasket.kitchen import settings

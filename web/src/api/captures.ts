@@ -2,9 +2,9 @@ import { useCallback, useEffect, useMemo, useRef, useSyncExternalStore } from "r
 
 import { api, ask, ProblemError } from "./client";
 import type { BatchSheet } from "./live";
-import { type Capture, Outbox, type Sent } from "./outbox";
+import { type Capture, Outbox, type Sent, type Taken } from "./outbox";
 
-export type { Capture } from "./outbox";
+export type { Capture, Taken } from "./outbox";
 
 async function send(batchId: number, body: Capture): Promise<Sent<BatchSheet>> {
   const params = { path: { batch_id: batchId } };
@@ -89,9 +89,9 @@ export function useCaptures(
     [all, batchId],
   );
   const capture = useCallback(
-    (one: Omit<Capture, "id">): string => {
+    (taken: Taken): string => {
       const id = crypto.randomUUID();
-      outbox.add(batchId, { ...one, id });
+      outbox.add(batchId, { ...taken, id });
       return id;
     },
     [batchId],

@@ -1,6 +1,12 @@
-import type { Schemas } from "./client";
+import type { paths } from "./schema";
 
-export type Capture = Schemas["Capture"];
+export type Capture =
+  paths["/api/batches/{batch_id}/weighings"]["post"]["requestBody"]["content"]["application/json"];
+
+type Without<Whole, Key extends PropertyKey> = Whole extends unknown ? Omit<Whole, Key> : never;
+
+/** A capture before it has its id. */
+export type Taken = Without<Capture, "id">;
 
 /** A capture on its way: it waits in the browser until the kitchen has it, or says that it cannot take it. */
 export interface Waiting {

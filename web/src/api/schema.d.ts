@@ -2055,7 +2055,7 @@ export interface components {
             /** Version */
             version: number;
             /** Weighed Back */
-            weighed_back: components["schemas"]["WeighedBack"][];
+            weighed_back: components["schemas"]["WeighedBack-Output"][];
         };
         /**
          * BatchStock
@@ -2148,6 +2148,25 @@ export interface components {
              * @default false
              */
             free?: boolean;
+        };
+        /**
+         * Behind
+         * @description What stands behind the figures: the names of lines and labels, the original, the sources.
+         */
+        Behind: {
+            /** Label Names */
+            label_names: {
+                [key: string]: string;
+            };
+            /** Names */
+            names: string[];
+            original_column: components["schemas"]["Column"] | null;
+            /** Source Note */
+            source_note: string;
+            /** Sources */
+            sources: {
+                [key: string]: components["schemas"]["Source"];
+            };
         };
         /**
          * Build
@@ -2353,126 +2372,28 @@ export interface components {
             label?: components["schemas"]["Label"] | null;
         };
         /**
-         * Capture
-         * @description What is sent to be recorded. `id` is made by the sender, so that a retry is not a second one.
-         *
-         *     From the scale: `gross_g` is the figure it showed, `tare_record` the record whose gross the
-         *     net is measured from. By hand, by measure or as an estimate: `net_g` (and `low_g`, `high_g`).
-         *     A pour without a `line` is a new line of the weigh-in, to be named before or after.
-         *     `seen` is the record of the line that the sender looked at (`open` for none): another one
-         *     means that somebody else was quicker. `label_id` says what went in; the revision of it that
-         *     was current is kept in `revision_id`. A carry without a `factor` carries what the line
-         *     was weighed at to its target.
-         */
-        Capture: {
-            /**
-             * Bowl
-             * @default
-             */
-            bowl?: string;
-            /** Count */
-            count?: number | null;
-            /**
-             * Division G
-             * @default 1
-             */
-            division_g?: number;
-            /** Factor */
-            factor?: number | null;
-            /** Gross G */
-            gross_g?: number | null;
-            /** High G */
-            high_g?: number | null;
-            /** Id */
-            id: string;
-            kind: components["schemas"]["Kind"];
-            /** Label Id */
-            label_id?: number | null;
-            /** Line */
-            line?: number | null;
-            /** Low G */
-            low_g?: number | null;
-            /**
-             * Mode
-             * @default gross
-             * @enum {string}
-             */
-            mode?: "gross" | "net";
-            /** Net G */
-            net_g?: number | null;
-            /**
-             * Note
-             * @default
-             */
-            note?: string;
-            /** @default scale */
-            origin?: components["schemas"]["Origin"];
-            /** Piece */
-            piece?: number | null;
-            /** Revision Id */
-            revision_id?: number | null;
-            /**
-             * Scale
-             * @default kitchen scale
-             */
-            scale?: string;
-            /** Scope */
-            scope?: ("open" | "all") | null;
-            /** Seen */
-            seen?: string | null;
-            /**
-             * Stable
-             * @default true
-             */
-            stable?: boolean;
-            /** Tare Record */
-            tare_record?: string | null;
-            /** Undoes */
-            undoes?: string | null;
-            /**
-             * Way
-             * @default into
-             * @enum {string}
-             */
-            way?: "into" | "out_of";
-        };
-        /**
          * Card
-         * @description Figures with margins, the build in grams, the steps, what to know before eating it, the
-         *     sources behind it. `by_older_rules` is what a serving of it was before Gasket's rules changed,
-         *     where that was another figure. `text` is the same as plain text.
+         * @description A batch as it was weighed: its figures with margins, the build in grams, the steps.
+         *     `by_older_rules` is what a serving of it was before Gasket's rules changed, where that was
+         *     another figure. `text` is the same as plain text.
          */
         Card: {
             as_planned: components["schemas"]["AsPlanned"];
             batch: components["schemas"]["Batch"];
             /** Batch Id */
             batch_id: number;
+            behind: components["schemas"]["Behind"];
             by_older_rules: components["schemas"]["Before"] | null;
-            /** Cautions */
-            cautions: components["schemas"]["Caution"][];
             /** Closed */
             closed: boolean;
-            contains: components["schemas"]["Contains"];
-            cooked: components["schemas"]["Yield"] | null;
             /** Dish */
             dish: string;
             /** Dish Id */
             dish_id: number;
+            divided: components["schemas"]["Divided"];
+            eating: components["schemas"]["Eating"];
             /** Goals */
             goals: components["schemas"]["GoalState"][];
-            /** Keeps */
-            keeps: components["schemas"]["Keeps"][];
-            /**
-             * Keeps Until
-             * Format: date
-             */
-            keeps_until: string;
-            /** Label Names */
-            label_names: {
-                [key: string]: string;
-            };
-            /** Late */
-            late: string;
             /** Letter */
             letter: string;
             /** Lines */
@@ -2482,36 +2403,12 @@ export interface components {
              * Format: date-time
              */
             made_at: string;
-            /** Names */
-            names: string[];
-            original_column: components["schemas"]["Column"] | null;
             /**
              * Paper
              * @enum {string}
              */
             paper: "a4" | "letter";
-            /** Passed */
-            passed: string[];
-            /** Pieces */
-            pieces: number;
-            /** Plated */
-            plated: components["schemas"]["Plated"][];
-            /** Portions */
-            portions: number;
-            /** Reheat */
-            reheat: string;
             result: components["schemas"]["Reckoning"];
-            /** Serving Words */
-            serving_words: string;
-            /** Servings */
-            servings: number | null;
-            /** Source Note */
-            source_note: string;
-            /** Sources */
-            sources: {
-                [key: string]: components["schemas"]["Source"];
-            };
-            spread: components["schemas"]["Spread"];
             /** Steps */
             steps: components["schemas"]["CardStep"][];
             /** Text */
@@ -2563,6 +2460,37 @@ export interface components {
             says: string;
             /** Took */
             took: string;
+        };
+        /**
+         * Carry
+         * @description Without a `factor`, what the line was weighed at to its target is carried on.
+         */
+        Carry: {
+            /** Factor */
+            factor?: number | null;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "carry";
+            /** Line */
+            line: number;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** @default scale */
+            origin?: components["schemas"]["Origin"];
+            /**
+             * Scope
+             * @enum {string}
+             */
+            scope: "open" | "all";
+            /** Seen */
+            seen?: string | null;
         };
         /**
          * Cause
@@ -3146,6 +3074,23 @@ export interface components {
             value?: number | null;
         };
         /**
+         * Divided
+         * @description What one serving is: `words` says it, `plated` is one with a finish, `spread` how far pieces
+         *     differ, `cooked` what the heat left of the batch.
+         */
+        Divided: {
+            cooked: components["schemas"]["Yield"] | null;
+            /** Pieces */
+            pieces: number;
+            /** Plated */
+            plated: components["schemas"]["Plated"][];
+            /** Servings */
+            servings: number | null;
+            spread: components["schemas"]["Spread"];
+            /** Words */
+            words: string;
+        };
+        /**
          * Dividing
          * @description One way to divide. `count` equal pieces (by eye or filled at the scale, in `two_pass`es),
          *     scoops of `fill_g`, a `cut` pan, or servings of `serving_g` taken by weight at the table.
@@ -3185,6 +3130,29 @@ export interface components {
              * @default false
              */
             weighed_cooked?: boolean;
+        };
+        /**
+         * Eating
+         * @description What to know before eating it. `passed`: temperatures that were not measured, and why;
+         *     `late` what is put on at the last.
+         */
+        Eating: {
+            /** Cautions */
+            cautions: components["schemas"]["Caution"][];
+            contains: components["schemas"]["Contains"];
+            /** Keeps */
+            keeps: components["schemas"]["Keeps"][];
+            /**
+             * Keeps Until
+             * Format: date
+             */
+            keeps_until: string;
+            /** Late */
+            late: string;
+            /** Passed */
+            passed: string[];
+            /** Reheat */
+            reheat: string;
         };
         /**
          * Effect
@@ -3583,6 +3551,34 @@ export interface components {
             total: number;
         };
         /**
+         * FoodUsed
+         * @description What went in is this food. The revision of it that was current is kept in `revision_id`.
+         */
+        FoodUsed: {
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "food";
+            /** Label Id */
+            label_id: number;
+            /** Line */
+            line: number;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** @default scale */
+            origin?: components["schemas"]["Origin"];
+            /** Revision Id */
+            revision_id?: number | null;
+            /** Seen */
+            seen?: string | null;
+        };
+        /**
          * Gap
          * @description The mixture against the sum of its lines; `gap_g` > 0 when there is more than was weighed.
          */
@@ -3976,15 +3972,6 @@ export interface components {
             text: string;
         };
         /**
-         * Kind
-         * @description What a record says. LINE completes a line, ADD pours on it and leaves it open.
-         *
-         *     PORTION fills a piece, TOP_UP adds to it, ODD keeps it as it is; LEFTOVER is what of a component
-         *     (`bowl`) was weighed back, FAT what was poured off it.
-         * @enum {string}
-         */
-        Kind: "tare" | "turn" | "line" | "add" | "right" | "skip" | "food" | "carry" | "spill" | "mixture" | "cooked" | "portion" | "top_up" | "odd" | "leftover" | "fat" | "undo";
-        /**
          * KitchenView
          * @description A page of dishes, lately touched ones first, and what is going on. `total` is how many dishes
          *     there are to page through, `set_aside` how many are out of the way.
@@ -4243,6 +4230,30 @@ export interface components {
             name: string;
             /** Says */
             says: string;
+        };
+        /**
+         * LineEnded
+         * @description It is right as it is, or is left out; `note` says how one knows, or why.
+         */
+        LineEnded: {
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "right" | "skip";
+            /** Line */
+            line: number;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** @default scale */
+            origin?: components["schemas"]["Origin"];
+            /** Seen */
+            seen?: string | null;
         };
         /**
          * LineShare
@@ -4681,6 +4692,28 @@ export interface components {
             verdict: "yes" | "within_margin" | "no" | "cannot_tell";
         };
         /**
+         * OddPiece
+         * @description The piece stays as it is.
+         */
+        OddPiece: {
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "odd";
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** @default scale */
+            origin?: components["schemas"]["Origin"];
+            /** Piece */
+            piece: number;
+        };
+        /**
          * OnShelf
          * @description Whether it is on the shelf: taking it off can be undone.
          */
@@ -4986,6 +5019,63 @@ export interface components {
             /** Text */
             text: string;
         };
+        /** PieceFilled */
+        PieceFilled: {
+            /**
+             * Bowl
+             * @default
+             */
+            bowl?: string;
+            /**
+             * Division G
+             * @default 1
+             */
+            division_g?: number;
+            /** Gross G */
+            gross_g?: number | null;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "portion" | "top_up";
+            /**
+             * Mode
+             * @default gross
+             * @enum {string}
+             */
+            mode?: "gross" | "net";
+            /** Net G */
+            net_g?: number | null;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** @default scale */
+            origin?: components["schemas"]["Origin"];
+            /** Piece */
+            piece: number;
+            /**
+             * Scale
+             * @default kitchen scale
+             */
+            scale?: string;
+            /**
+             * Stable
+             * @default true
+             */
+            stable?: boolean;
+            /** Tare Record */
+            tare_record?: string | null;
+            /**
+             * Way
+             * @default into
+             * @enum {string}
+             */
+            way?: "into" | "out_of";
+        };
         /**
          * PlannedPour
          * @description How one line is to be weighed; `scale` None lets its weight choose.
@@ -5123,6 +5213,77 @@ export interface components {
             weights_g?: number[] | null;
             /** Weights State */
             weights_state?: ("raw" | "cooked") | null;
+        };
+        /**
+         * Pour
+         * @description Without a `line` it is a new line of the weigh-in, to be named before or after: `label_id`
+         *     says what it was. An estimate runs from `low_g` to `high_g`.
+         */
+        Pour: {
+            /**
+             * Bowl
+             * @default
+             */
+            bowl?: string;
+            /** Count */
+            count?: number | null;
+            /**
+             * Division G
+             * @default 1
+             */
+            division_g?: number;
+            /** Gross G */
+            gross_g?: number | null;
+            /** High G */
+            high_g?: number | null;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "add" | "line";
+            /** Label Id */
+            label_id?: number | null;
+            /** Line */
+            line?: number | null;
+            /** Low G */
+            low_g?: number | null;
+            /**
+             * Mode
+             * @default gross
+             * @enum {string}
+             */
+            mode?: "gross" | "net";
+            /** Net G */
+            net_g?: number | null;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** @default scale */
+            origin?: components["schemas"]["Origin"];
+            /**
+             * Scale
+             * @default kitchen scale
+             */
+            scale?: string;
+            /** Seen */
+            seen?: string | null;
+            /**
+             * Stable
+             * @default true
+             */
+            stable?: boolean;
+            /** Tare Record */
+            tare_record?: string | null;
+            /**
+             * Way
+             * @default into
+             * @enum {string}
+             */
+            way?: "into" | "out_of";
         };
         /**
          * PourState
@@ -5872,6 +6033,39 @@ export interface components {
             title: string;
         };
         /**
+         * Spill
+         * @description Guessed from `low_g` to `high_g`, of a line or of the component `bowl`.
+         */
+        Spill: {
+            /**
+             * Bowl
+             * @default
+             */
+            bowl?: string;
+            /** High G */
+            high_g: number;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "spill";
+            /** Line */
+            line?: number | null;
+            /** Low G */
+            low_g: number;
+            /** Net G */
+            net_g: number;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** @default scale */
+            origin?: components["schemas"]["Origin"];
+        };
+        /**
          * Spread
          * @description How far pieces lie from their mean: relative, in grams and in kcal; `pieces` were weighed
          *     for it, `known` says that all of this batch were.
@@ -6330,6 +6524,68 @@ export interface components {
             vessel?: components["schemas"]["Container"];
         };
         /**
+         * TareTaken
+         * @description What stands on the scale is the vessel.
+         */
+        TareTaken: {
+            /**
+             * Bowl
+             * @default
+             */
+            bowl?: string;
+            /**
+             * Division G
+             * @default 1
+             */
+            division_g?: number;
+            /** Gross G */
+            gross_g: number;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "tare";
+            /** Line */
+            line?: number | null;
+            /**
+             * Mode
+             * @default gross
+             * @enum {string}
+             */
+            mode?: "gross" | "net";
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** @default scale */
+            origin?: components["schemas"]["Origin"];
+            /** Piece */
+            piece?: number | null;
+            /**
+             * Scale
+             * @default kitchen scale
+             */
+            scale?: string;
+            /** Seen */
+            seen?: string | null;
+            /**
+             * Stable
+             * @default true
+             */
+            stable?: boolean;
+            /** Tare Record */
+            tare_record?: string | null;
+            /**
+             * Way
+             * @default into
+             * @enum {string}
+             */
+            way?: "into" | "out_of";
+        };
+        /**
          * Task
          * @description What is being weighed. `left_g` is what is still to pour; None when there is no target.
          *
@@ -6564,6 +6820,49 @@ export interface components {
             letter: string;
         };
         /**
+         * Turn
+         * @description The weigh-in goes to this line.
+         */
+        Turn: {
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "turn";
+            /** Line */
+            line: number;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** @default scale */
+            origin?: components["schemas"]["Origin"];
+            /** Seen */
+            seen?: string | null;
+        };
+        /** Undo */
+        Undo: {
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "undo";
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** @default scale */
+            origin?: components["schemas"]["Origin"];
+            /** Undoes */
+            undoes: string;
+        };
+        /**
          * UnweighedLine
          * @description A line that was estimated: its range, what a serving's kcal margin would lose if it had been
          *     weighed, and its share of that margin's variance.
@@ -6627,6 +6926,133 @@ export interface components {
             leftover_g: number | null;
             /** Made G */
             made_g: number;
+        };
+        /**
+         * WeighedBack
+         * @description What of a component was not used, or ran off it.
+         */
+        "WeighedBack-Input": {
+            /** Bowl */
+            bowl: string;
+            /**
+             * Division G
+             * @default 1
+             */
+            division_g?: number;
+            /** Gross G */
+            gross_g?: number | null;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "fat" | "leftover";
+            /**
+             * Mode
+             * @default gross
+             * @enum {string}
+             */
+            mode?: "gross" | "net";
+            /** Net G */
+            net_g?: number | null;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** @default scale */
+            origin?: components["schemas"]["Origin"];
+            /**
+             * Scale
+             * @default kitchen scale
+             */
+            scale?: string;
+            /**
+             * Stable
+             * @default true
+             */
+            stable?: boolean;
+            /** Tare Record */
+            tare_record?: string | null;
+            /**
+             * Way
+             * @default into
+             * @enum {string}
+             */
+            way?: "into" | "out_of";
+        };
+        /**
+         * WeighedBack
+         * @description What of a component was not eaten: weighed back, and fat poured off.
+         */
+        "WeighedBack-Output": {
+            /** Component */
+            component: string;
+            /** Fat G */
+            fat_g: number | null;
+            /** Leftover G */
+            leftover_g: number | null;
+            /** Made G */
+            made_g: number;
+        };
+        /**
+         * Whole
+         * @description The whole mixture, or the whole batch as it came out of the heat.
+         */
+        Whole: {
+            /**
+             * Bowl
+             * @default
+             */
+            bowl?: string;
+            /**
+             * Division G
+             * @default 1
+             */
+            division_g?: number;
+            /** Gross G */
+            gross_g?: number | null;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "cooked" | "mixture";
+            /**
+             * Mode
+             * @default gross
+             * @enum {string}
+             */
+            mode?: "gross" | "net";
+            /** Net G */
+            net_g?: number | null;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** @default scale */
+            origin?: components["schemas"]["Origin"];
+            /**
+             * Scale
+             * @default kitchen scale
+             */
+            scale?: string;
+            /**
+             * Stable
+             * @default true
+             */
+            stable?: boolean;
+            /** Tare Record */
+            tare_record?: string | null;
+            /**
+             * Way
+             * @default into
+             * @enum {string}
+             */
+            way?: "into" | "out_of";
         };
         /**
          * WithoutTool
@@ -9264,7 +9690,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Capture"];
+                "application/json": components["schemas"]["TareTaken"] | components["schemas"]["Pour"] | components["schemas"]["Whole"] | components["schemas"]["PieceFilled"] | components["schemas"]["WeighedBack-Input"] | components["schemas"]["OddPiece"] | components["schemas"]["Turn"] | components["schemas"]["LineEnded"] | components["schemas"]["FoodUsed"] | components["schemas"]["Carry"] | components["schemas"]["Spill"] | components["schemas"]["Undo"];
             };
         };
         responses: {

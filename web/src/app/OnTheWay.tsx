@@ -33,6 +33,7 @@ export function OnTheWay() {
 
 /** "A weight of 31 g". */
 function whatText(capture: Capture): string {
-  const grams = capture.net_g ?? capture.gross_g;
+  const told = "net_g" in capture ? capture.net_g : null;
+  const grams = told ?? ("gross_g" in capture ? capture.gross_g : null);
   return grams == null ? "Something that you did" : `A weight of ${weighed(grams)} g`;
 }

@@ -5,10 +5,10 @@ const plain = (name: string) => name.replaceAll("_", " ");
 const SAYS = { us: "US", uk: "UK", habit: "habit" } as const;
 
 /** What to know before eating it: what it contains, what to be careful with, until when it keeps. */
-export function BeforeEating({ card }: { card: Schemas["Card"] }) {
-  const { contains } = card;
-  const fridge = card.keeps.filter((one) => one.place === "fridge");
-  const freezer = card.keeps.filter((one) => one.place === "freezer");
+export function BeforeEating({ eating }: { eating: Schemas["Eating"] }) {
+  const { contains } = eating;
+  const fridge = eating.keeps.filter((one) => one.place === "fridge");
+  const freezer = eating.keeps.filter((one) => one.place === "freezer");
   return (
     <section aria-label="Before eating it" className="grid gap-1">
       <p>
@@ -25,24 +25,24 @@ export function BeforeEating({ card }: { card: Schemas["Card"] }) {
         )}
       </p>
       <p>
-        <b>Keeps</b> in the fridge until {day(card.keeps_until)}{" "}
+        <b>Keeps</b> in the fridge until {day(eating.keeps_until)}{" "}
         <span className="text-sm text-soft">
           ({fridge.map((one) => `${SAYS[one.says]}: ${one.text}`).join("; ")})
         </span>
         ; frozen {freezer.map((one) => one.text).join("; ")}.
       </p>
-      {card.reheat !== "" && (
+      {eating.reheat !== "" && (
         <p>
-          <b>Reheat</b> {card.reheat.charAt(0).toLowerCase()}
-          {card.reheat.slice(1)}
+          <b>Reheat</b> {eating.reheat.charAt(0).toLowerCase()}
+          {eating.reheat.slice(1)}
         </p>
       )}
-      {card.late !== "" && (
+      {eating.late !== "" && (
         <p>
-          <b>Leave until the last</b> {card.late}
+          <b>Leave until the last</b> {eating.late}
         </p>
       )}
-      {[...card.cautions.map((one) => one.says), ...card.passed].map((says) => (
+      {[...eating.cautions.map((one) => one.says), ...eating.passed].map((says) => (
         <p key={says} className="border-l-4 border-mark pl-2">
           {says}
         </p>

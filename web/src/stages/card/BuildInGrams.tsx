@@ -6,7 +6,8 @@ export function BuildInGrams({ card }: { card: Schemas["Card"] }) {
   return (
     <section>
       <h2 className="font-bold">
-        Build in grams <span className="font-normal text-soft">{count(card.pieces, "piece")}</span>
+        Build in grams{" "}
+        <span className="font-normal text-soft">{count(card.divided.pieces, "piece")}</span>
       </h2>
       <table className="mt-1 w-full border-collapse">
         <thead className="text-sm text-soft">

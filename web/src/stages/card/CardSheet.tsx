@@ -28,24 +28,26 @@ export function CardSheet({ card, carbohydrate }: CardSheetProps) {
         trial={card.letter}
         state={card.closed ? "as weighed" : "weighing"}
         result={card.result}
-        labelNames={card.label_names}
+        labelNames={card.behind.label_names}
         carbohydrate={carbohydrate}
         goals={card.goals}
-        serving={card.serving_words}
+        serving={card.divided.words}
       />
       <div className="grid gap-x-8 gap-y-4 lg:grid-cols-2 print:grid-cols-2 print:gap-x-5 print:gap-y-2.5">
         <div className="grid content-start gap-4 print:gap-2.5">
           <Compact card={card} />
-          <Plates plated={card.plated} />
+          <Plates plated={card.divided.plated} />
           <PlanAgainstMade card={card} />
-          <BeforeEating card={card} />
+          <BeforeEating eating={card.eating} />
         </div>
         <div className="grid content-start gap-4 print:gap-2.5">
           <BuildInGrams card={card} />
           <Steps steps={card.steps} />
         </div>
       </div>
-      {card.source_note && <p className="text-sm text-soft">Source: {card.source_note}</p>}
+      {card.behind.source_note && (
+        <p className="text-sm text-soft">Source: {card.behind.source_note}</p>
+      )}
       <Outside />
     </div>
   );
@@ -79,7 +81,8 @@ function Plates({ plated }: { plated: readonly Schemas["Plated"][] }) {
 
 /** 600 kcal planned, 670 made; the yield; how far pieces differ. */
 function PlanAgainstMade({ card }: { card: Schemas["Card"] }) {
-  const { as_planned: plan, cooked, spread } = card;
+  const { as_planned: plan } = card;
+  const { cooked, spread } = card.divided;
   const kcal = known(card.result.serving.kcal);
   const rows = [
     plan.kcal != null &&

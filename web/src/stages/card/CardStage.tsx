@@ -75,7 +75,7 @@ function Card({ card, trial, carbohydrate }: CardProps) {
             <SectionView
               title={`${card.dish}: original beside trial ${card.letter}, as weighed`}
               ours={`Trial ${card.letter}, as weighed`}
-              section={sectionOf(result, card.names, card.original_column ?? null)}
+              section={sectionOf(result, card.behind.names, card.behind.original_column ?? null)}
               height={360}
             />
             <Findings findings={result.findings} className="mt-5" />

@@ -31,7 +31,7 @@ export function Figures({ bases, card }: FiguresProps) {
 }
 
 function FiguresTable({ bases, card }: FiguresProps) {
-  const numbers = new Map(Object.keys(card.sources).map((key, i) => [key, i + 1]));
+  const numbers = new Map(Object.keys(card.behind.sources).map((key, i) => [key, i + 1]));
   const name = bases.map((basis) => basis.title).join(" and ");
   return (
     <table aria-label={name} className="w-full border-collapse text-right">

@@ -17,7 +17,7 @@ export function Sources({ card }: { card: Schemas["Card"] }) {
     <section className="mt-5">
       <h2 className="font-bold">Says who</h2>
       <ol className="mt-1 grid gap-2 text-sm">
-        {Object.values(card.sources).map((source, i) => (
+        {Object.values(card.behind.sources).map((source, i) => (
           <li key={source.key} id={`source-${source.key}`} className="grid grid-cols-[1.5rem_1fr]">
             <span className="text-soft">{i + 1}</span>
             <span>

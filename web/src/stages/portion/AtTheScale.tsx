@@ -1,5 +1,6 @@
 import { useState } from "react";
 
+import type { Taken } from "../../api/captures";
 import type { Schemas } from "../../api/client";
 import type { BatchSheet, Live } from "../../api/live";
 import { useKeys } from "../../lib/useKeys";
@@ -14,6 +15,9 @@ import { useChime } from "../../scale/useChime";
 import { useWhenSteady } from "../../scale/useWhenSteady";
 import type { Filling } from "./filling";
 
+/** What the scale shows, or what was typed. */
+type Weight = Partial<ReturnType<typeof showing>> & { net_g?: number; origin: "scale" | "hand" };
+
 interface AtTheScaleProps {
   live: Live;
   sheet: BatchSheet;
@@ -23,7 +27,7 @@ interface AtTheScaleProps {
   target: number | null | undefined;
   onFilling: (filling: Filling) => void;
   onHandsFree: (on: boolean) => void;
-  capture: (capture: Omit<Schemas["Capture"], "id">) => string;
+  capture: (capture: Taken) => string;
 }
 
 /** One thing at a time on the scale: the mixture, a piece, the cooked batch, what came back. */
@@ -37,21 +41,14 @@ export function AtTheScale(p: AtTheScaleProps) {
   const portioning = filling.aim === "portion";
   useChime(sheet.last_record ?? null);
 
-  const record = (part: Partial<Schemas["Capture"]>) => {
-    if (portioning && current === null) return;
-    p.capture({
-      kind:
-        portioning && sheet.topping_up
-          ? "top_up"
-          : filling.aim === "portion"
-            ? "portion"
-            : filling.aim,
-      piece: portioning ? current : null,
-      bowl: bowlOf(filling, sheet, current),
-      tare_record: reading?.tare_record ?? null,
-      ...part,
-    });
-    if (portioning) p.onFilling({ aim: "portion" });
+  const record = (part: Weight) => {
+    const bowl = bowlOf(filling, sheet, current);
+    const weight = { bowl, tare_record: reading?.tare_record ?? null, ...part };
+    if (filling.aim !== "portion") p.capture({ kind: filling.aim, ...weight });
+    else if (current !== null) {
+      p.capture({ kind: sheet.topping_up ? "top_up" : "portion", piece: current, ...weight });
+      p.onFilling({ aim: "portion" });
+    }
   };
   const take = () => {
     if (!raw) return;

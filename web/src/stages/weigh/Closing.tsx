@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 
-import type { Capture } from "../../api/captures";
+import type { Taken } from "../../api/captures";
 import { api, ask, type Schemas } from "../../api/client";
 import type { Live } from "../../api/live";
 import { useSettings } from "../../api/queries";
@@ -17,7 +17,7 @@ type Report = Schemas["ClosingReport"];
 interface ClosingProps {
   sheet: ShownSheet;
   live: Live;
-  onCapture: (part: Omit<Capture, "id">) => string;
+  onCapture: (part: Taken) => string;
   onClose: () => void;
   onUndo: () => void;
 }
@@ -94,7 +94,7 @@ function Looked({ report }: { report: Report }) {
 interface MixtureProps {
   sheet: ShownSheet;
   live: Live;
-  onCapture: (part: Omit<Capture, "id">) => string;
+  onCapture: (part: Taken) => string;
   report: Report | undefined;
 }
 

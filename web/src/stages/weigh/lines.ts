@@ -37,11 +37,11 @@ export function withWaiting(sheet: BatchSheet, waiting: readonly Capture[]): Sho
   for (const one of waiting) {
     if (one.kind === "undo" || undone.has(one.id)) continue;
     if (one.kind === "turn") {
-      current = one.line ?? current;
+      current = one.line;
       continue;
     }
     last = one.id;
-    if (one.line == null) continue;
+    if (!("line" in one) || one.line == null) continue;
     lines = lines.map((line) => (line.id === one.line ? after(line, one) : line));
     const line = lines.find((each) => each.id === one.line);
     if (one.kind === "add" && line?.status === "open") current = line.id;
@@ -54,17 +54,18 @@ export function withWaiting(sheet: BatchSheet, waiting: readonly Capture[]): Sho
 const ENDS: ReadonlySet<string> = new Set(["line", "right", "skip"]);
 
 function after(line: Line, one: Capture): Line {
-  const net = one.net_g ?? null;
   const poured = line.poured_g;
   switch (one.kind) {
     case "line": {
       const before = line.status === "open" ? poured : 0;
-      const net_g = net === null ? line.net_g : before + net;
+      const net_g = one.net_g == null ? line.net_g : before + one.net_g;
       return { ...line, status: "weighed", net_g, poured_g: 0, waiting: true };
     }
-    case "add":
-      if (line.status === "weighed") return { ...line, net_g: (line.net_g ?? 0) + (net ?? 0) };
-      return { ...line, status: "open", poured_g: poured + (net ?? 0) };
+    case "add": {
+      const net = one.net_g ?? 0;
+      if (line.status === "weighed") return { ...line, net_g: (line.net_g ?? 0) + net };
+      return { ...line, status: "open", poured_g: poured + net };
+    }
     case "right":
       return { ...line, status: "weighed", net_g: poured, poured_g: 0, waiting: true };
     case "skip":

@@ -1,6 +1,6 @@
 import { useState } from "react";
 
-import type { Capture, useCaptures } from "../../api/captures";
+import type { Taken, useCaptures } from "../../api/captures";
 import { api, ask, type Schemas, sentence } from "../../api/client";
 import type { BatchSheet, Live } from "../../api/live";
 import type { Told } from "../../scale/told";
@@ -8,8 +8,6 @@ import { MOST_NUDGE } from "../../api/vocabulary";
 import { useNotice } from "../../ui/notices";
 import { isTooMuch, type Line, type ShownSheet } from "./lines";
 import { useWhenSteady } from "../../scale/useWhenSteady";
-
-type Part = Omit<Capture, "id">;
 
 interface WeighingProps {
   sheet: ShownSheet;
@@ -27,7 +25,8 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
   const { whenSteady, waiting } = useWhenSteady(reading);
   const [undecided, setUndecided] = useState<{ line: number; told: Told } | null>(null);
   const into = line?.bowl ?? bowl;
-  const of = (one: Line | undefined) => ({ line: one?.id ?? null, seen: one?.seen ?? null });
+  const ofLine = (one: Line) => ({ line: one.id, seen: one.seen });
+  const of = (one: Line | undefined) => (one ? ofLine(one) : { line: null, seen: null });
 
   const fromScale = (kind: "tare" | "line" | "add", then?: () => void) => {
     if (!reading) {
@@ -38,8 +37,7 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
     whenSteady(kind, ({ reading: raw, state }, late) => {
       // What was over when it stood still was not what the cook asked to take: the choices are shown.
       if (late && kind === "line" && state === "over") return;
-      captures.capture({
-        kind,
+      const read = {
         ...of(line),
         bowl: into,
         way: line?.way ?? "into",
@@ -49,11 +47,12 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
         scale: raw.scale ?? "",
         division_g: raw.division_g,
         origin: "scale",
-      });
+      } as const;
+      captures.capture(kind === "tare" ? { kind, ...read } : { kind, ...read });
       then?.();
     });
   };
-  const byHand = (part: Part) => captures.capture({ origin: "hand", ...part });
+  const byHand = (part: Taken) => captures.capture({ origin: "hand", ...part });
   const record = ({ grams, range, origin, count }: Told, kind: "line" | "add" = "line") =>
     byHand({
       kind,
@@ -104,10 +103,10 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
     told,
     spill,
     turn,
-    right: (cue: string) => line && byHand({ kind: "right", ...of(line), note: cue }),
-    skip: (note = "") => line && byHand({ kind: "skip", ...of(line), note }),
+    right: (cue: string) => line && byHand({ kind: "right", ...ofLine(line), note: cue }),
+    skip: (note = "") => line && byHand({ kind: "skip", ...ofLine(line), note }),
     food: (one: Line, labelId: number) =>
-      byHand({ kind: "food", line: one.id, seen: one.seen, label_id: labelId }),
+      byHand({ kind: "food", ...ofLine(one), label_id: labelId }),
     /** Accept what is on the scale, and carry its ratio on to other lines. */
     accept: ({ scope }: Schemas["Choice"]) => {
       if (!line) return;
