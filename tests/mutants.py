@@ -15,15 +15,23 @@ import subprocess
 import sys
 import tempfile
 from argparse import ArgumentParser
+from collections import Counter
 from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass
+from multiprocessing import get_context
 from pathlib import Path
 from queue import SimpleQueue
 from typing import Final
 
+# Read once, before the processes part, so that no mutant waits for them.
+import hypothesis  # noqa: F401
+import pydantic  # noqa: F401
+import pytest
+from ortools.sat.python import cp_model  # noqa: F401
+
 ROOT: Final = Path(__file__).resolve().parents[1]
 TESTS: Final = ("tests/core", "tests/reference", "tests/formats")
-MOST_TESTS: Final = 150
+MOST_TESTS: Final = 300
 PATIENCE_S: Final = 120
 
 _COMPARED: Final = {
@@ -104,8 +112,26 @@ def _is_text(node: ast.BinOp) -> bool:
     )
 
 
-def tests_by_line(copy: Path) -> dict[str, dict[int, list[str]]]:
-    """Which tests reach which line, by module."""
+class Reach:
+    """Which tests reach which line of which module."""
+
+    def __init__(self, covered: dict[str, dict[int, set[str]]]) -> None:
+        self._covered = covered
+        self._width = Counter(
+            test for lines in covered.values() for tests in lines.values() for test in tests
+        )
+
+    def of(self, path: str, line: int) -> list[str]:
+        """Those that reach the fewest lines, and so say most of each, first. What is worked out
+        when the module is read, such as a constant, is for all the module's tests."""
+        lines = self._covered.get(path, {})
+        starts = [start for start in lines if start <= line]
+        tests = lines[max(starts)] if starts else set()
+        tests = tests or set().union(*lines.values())
+        return sorted(tests, key=lambda test: (self._width[test], test))[:MOST_TESTS]
+
+
+def measured_reach(copy: Path) -> Reach:
     command = [sys.executable, "-m", "pytest", *TESTS, "-q", "-p", "no:randomly"]
     covered = ["--cov=gasket.core", "--cov-context=test", "--cov-report=json:covered.json"]
     _run([*command, *covered], copy, 3000)
@@ -114,18 +140,15 @@ def tests_by_line(copy: Path) -> dict[str, dict[int, list[str]]]:
     report = [sys.executable, "-m", "coverage", "json", "--show-contexts", "-o", "covered.json"]
     _run(report, copy, 600)
     files = json.loads((copy / "covered.json").read_text())["files"]
-    return {
-        name: {
-            int(line): sorted({one.split("|")[0] for one in tests if one})
-            for line, tests in file["contexts"].items()
+    return Reach(
+        {
+            name: {
+                int(line): {test.split("|")[0] for test in tests if test}
+                for line, tests in file["contexts"].items()
+            }
+            for name, file in files.items()
         }
-        for name, file in files.items()
-    }
-
-
-def _spread(tests: list[str]) -> list[str]:
-    """So many of them as there is time for, from all files alike."""
-    return tests[:: -(-len(tests) // MOST_TESTS)]
+    )
 
 
 def _run(command: list[str], copy: Path, patience_s: float) -> int:
@@ -142,12 +165,34 @@ def survives(mutant: Mutant, tests: list[str], copy: Path) -> bool:
     original = file.read_text(encoding="utf-8")
     file.write_text(mutant.text, encoding="utf-8")
     try:
-        command = [sys.executable, "-m", "pytest", "-q", "-x", "-p", "no:cacheprovider", *tests]
-        return _run(command, copy, PATIENCE_S) == 0
-    except subprocess.TimeoutExpired:
-        return False
+        return _passes(tests, copy)
     finally:
         file.write_text(original, encoding="utf-8")
+
+
+def _passes(tests: list[str], copy: Path, patience_s: float = PATIENCE_S) -> bool:
+    runner = get_context("fork").Process(target=_run_tests, args=(tests, copy))
+    runner.start()
+    runner.join(patience_s)
+    if runner.is_alive():
+        runner.kill()
+        return False
+    failed = (pytest.ExitCode.TESTS_FAILED, pytest.ExitCode.INTERRUPTED)
+    assert runner.exitcode in (pytest.ExitCode.OK, *failed), f"pytest ended with {runner.exitcode}"
+    return runner.exitcode == pytest.ExitCode.OK
+
+
+def _run_tests(tests: list[str], copy: Path) -> None:
+    """In a process of its own, with the copy's modules in place of the repository's."""
+    os.chdir(copy)
+    sys.path.insert(0, str(copy))
+    sys.dont_write_bytecode = True
+    for name in [name for name in sys.modules if name.split(".")[0] in ("gasket", "tests")]:
+        del sys.modules[name]
+    silence = os.open(os.devnull, os.O_WRONLY)
+    os.dup2(silence, 1)
+    os.dup2(silence, 2)
+    os._exit(pytest.main(["-x", "-p", "no:cacheprovider", "--assert=plain", *tests]))
 
 
 def _modules(place: Path) -> list[Path]:
@@ -176,29 +221,30 @@ def main() -> int:
         for i in range(os.cpu_count() or 1):
             copies.put(_copied(Path(folder) / str(i)))
         first = Path(folder) / "0"
-        reached = tests_by_line(first)
+        reach = measured_reach(first)
         modules = [file for at in asked.places for file in _modules(first / at)]
         found = [(module, place) for module in modules for place in places_of(module)]
         drawn = random.Random(asked.seed).sample(found, min(asked.count, len(found)))
         chosen = [mutant_at(module, place, first) for module, place in drawn]
 
+        if not _passes(list(TESTS), first, 10 * PATIENCE_S):
+            sys.stdout.write("The tests fail without a mutant: mend them first.\n")
+            return 1
+
         def judge(mutant: Mutant) -> tuple[Mutant, str]:
-            lines = reached.get(mutant.path, {})
-            # What is worked out when the module is read, such as a constant, is for all its tests.
-            of_the_module = sorted({test for tests in lines.values() for test in tests})
-            tests = lines.get(mutant.line) or of_the_module
+            tests = reach.of(mutant.path, mutant.line)
             if not tests:
                 return mutant, "reached by no test"
             copy = copies.get()
             try:
-                return mutant, "survives" if survives(mutant, _spread(tests), copy) else ""
+                return mutant, "survives" if survives(mutant, tests, copy) else ""
             finally:
                 copies.put(copy)
 
         with ThreadPoolExecutor(os.cpu_count() or 1) as pool:
             judged = list(pool.map(judge, chosen))
     left = [(mutant, how) for mutant, how in judged if how]
-    for mutant, how in sorted(left, key=lambda one: (one[0].path, one[0].line)):
+    for mutant, how in sorted(left, key=lambda judged: (judged[0].path, judged[0].line)):
         sys.stdout.write(f"{mutant.path}:{mutant.line}: {how}: {mutant.says}\n")
     killed = len(judged) - len(left)
     sys.stdout.write(f"{killed} of {len(judged)} mutants found ({len(found)} possible)\n")
