@@ -206,6 +206,8 @@ def _copied(to: Path) -> Path:
             shutil.copytree(source, to / name, ignore=shutil.ignore_patterns("__pycache__"))
         else:
             shutil.copy(source, to / name)
+    (to / "web").mkdir()
+    (to / "web/node_modules").symlink_to(ROOT / "web/node_modules")
     return to
 
 

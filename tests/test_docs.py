@@ -118,4 +118,4 @@ def test_the_project_names_no_download_address():
         assert "--hash=" in text
         assert "://" not in text
     package_lock = json.loads((ROOT / "web/package-lock.json").read_text(encoding="utf-8"))
-    assert not [name for name, one in package_lock["packages"].items() if "resolved" in one]
+    assert not [name for name, package in package_lock["packages"].items() if "resolved" in package]

@@ -37,12 +37,12 @@ class _Server(uvicorn.Server):
         """Told to end, it ends. uvicorn's own sends the signal to itself once more when it is done,
         so that whoever asked would be told of a failure."""
         told = (signal.SIGINT, signal.SIGTERM)
-        before = {one: signal.signal(one, self.handle_exit) for one in told}
+        before = {sign: signal.signal(sign, self.handle_exit) for sign in told}
         try:
             yield
         finally:
-            for one, handler in before.items():
-                signal.signal(one, handler)
+            for sign, handler in before.items():
+                signal.signal(sign, handler)
 
 
 def _settle() -> None:

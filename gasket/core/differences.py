@@ -30,5 +30,5 @@ def _words(value: object) -> str | None:
     if isinstance(value, float):
         return f"{value:g}"
     if isinstance(value, tuple):
-        return ", ".join(str(getattr(one, "name", one)) for one in value)
+        return ", ".join(str(getattr(part, "name", part)) for part in value)
     return str(value)

@@ -84,15 +84,15 @@ def cook_the_tray(session: Session, trial_id: int, now: datetime) -> None:
     weigh.divide(session, batch.id, Dividing(way="cut", pieces=6, cut=TRAY_CUT))
     baked = began + timedelta(minutes=25)
     minute = 0
-    for one in cooking.sheet(session, batch.id, now).steps:
-        took = 35 if one.step.kind == "bake" else int(one.step.stated_min)
-        _log(session, batch.id, baked, minute, deed=Deed.BEGIN, step=one.step.id)
-        if one.rule is not None:
-            measured = {"temperature_c": one.rule.enough[0].temperature_c + 3, "held_s": 60.0}
-            more = {"step": one.step.id, **measured}
+    for step in cooking.sheet(session, batch.id, now).steps:
+        took = 35 if step.step.kind == "bake" else int(step.step.stated_min)
+        _log(session, batch.id, baked, minute, deed=Deed.BEGIN, step=step.step.id)
+        if step.rule is not None:
+            measured = {"temperature_c": step.rule.enough[0].temperature_c + 3, "held_s": 60.0}
+            more = {"step": step.step.id, **measured}
             _log(session, batch.id, baked, minute + took, deed=Deed.TEMPERATURE, **more)
         minute += took
-        _log(session, batch.id, baked, minute, deed=Deed.DONE, step=one.step.id)
+        _log(session, batch.id, baked, minute, deed=Deed.DONE, step=step.step.id)
     _weigh(session, batch, baked + timedelta(minutes=minute), kind=Kind.COOKED, net_g=cooked_g)
     away = baked + timedelta(minutes=minute + 30)
     _book(session, batch.id, away, Move.PUT, 4)

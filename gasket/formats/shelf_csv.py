@@ -116,7 +116,7 @@ def _cell(name: str, value: Any) -> str:
     if value is None:
         return ""
     if name == "measures":
-        return _harmless("; ".join(_measure(one) for one in value))
+        return _harmless("; ".join(_measure(measure) for measure in value))
     if name in _LISTS:
         return _harmless("; ".join(value))
     return _harmless(value) if isinstance(value, str) else _number(value)

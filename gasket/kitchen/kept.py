@@ -97,7 +97,7 @@ class Kept(Generic[T]):
     def _numbers(self, session: Session, ids: list[int]) -> dict[int, int]:
         key = col(getattr(self.stamps, self.key))
         query = select(key, col(self.stamps.number)).where(key.in_(ids))
-        return {int(one): int(number) for one, number in session.exec(query)}
+        return {int(identity): int(number) for identity, number in session.exec(query)}
 
     def _rows(self, session: Session, ids: list[int]) -> dict[int, KeptRow]:
         table = _table(self.kept_in)

@@ -97,14 +97,14 @@ class HouseSettings(Value):
     def _one_of_each_name(
         cls, given: tuple[ScaleSpec | Vessel, ...]
     ) -> tuple[ScaleSpec | Vessel, ...]:
-        if name := _twice(one.name for one in given):
+        if name := _twice(named.name for named in given):
             raise PydanticCustomError("names", "“{name}” is there twice.", {"name": name})
         return given
 
     @field_validator("scales")
     @classmethod
     def _one_at_each_place(cls, given: tuple[ScaleSpec, ...]) -> tuple[ScaleSpec, ...]:
-        if place := _twice(one.place for one in given):
+        if place := _twice(scale.place for scale in given):
             raise PydanticCustomError(
                 "places", "Two scales cannot both be at “{place}”.", {"place": place}
             )
@@ -128,7 +128,7 @@ class HouseSettings(Value):
         )
 
     def vessel(self, name: str) -> Vessel | None:
-        return next((one for one in self.vessels if one.name == name), None)
+        return next((vessel for vessel in self.vessels if vessel.name == name), None)
 
 
 def read(session: Session) -> HouseSettings:

@@ -34,6 +34,6 @@ def stream(
 def pour_recipe(grams: Sequence[float], seed: int, division_g: float) -> Iterator[str]:
     """The lines that a scale would send while a person pours `grams` one after another."""
     pan = Pan(random.Random(seed), division_g=division_g)
-    steps: list[Step] = [("put", 0.0), *(("person", one) for one in grams)]
+    steps: list[Step] = [("put", 0.0), *(("person", gram) for gram in grams)]
     for _, reading in stream(pan, steps):
         yield print_line(reading)

@@ -225,7 +225,7 @@ def write_record(session: Session, batch_id: int, record: Record) -> None:
 
 
 def steps_of(stored: list[dict[str, Any]]) -> tuple[Step, ...]:
-    return tuple(Step.model_validate(one) for one in stored)
+    return tuple(Step.model_validate(step) for step in stored)
 
 
 def stored_steps(steps: Iterable[Step]) -> list[dict[str, Any]]:

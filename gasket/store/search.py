@@ -55,12 +55,12 @@ def index(session: Session, foods: list[Words]) -> None:
             text(f"INSERT INTO {_INDEX} (rowid, name, aliases, packages) VALUES (:id, :n, :a, :p)"),
             [
                 {
-                    "id": one.food_id,
-                    "n": one.name,
-                    "a": " ; ".join(one.aliases),
-                    "p": " ; ".join(one.packages),
+                    "id": food.food_id,
+                    "n": food.name,
+                    "a": " ; ".join(food.aliases),
+                    "p": " ; ".join(food.packages),
                 }
-                for one in foods
+                for food in foods
             ],
         )
 
@@ -82,17 +82,19 @@ def find(session: Session, words: str, limit: int, offset: int = 0) -> Found:
     found = _matching(session, words, _all_of(forms), limit, offset, "words")
     if found.total:
         return found
-    spelt = [[*own, *_spellings(session, one)] for one, own in zip(tokens, forms, strict=True)]
+    spelt = [[*own, *_spellings(session, token)] for token, own in zip(tokens, forms, strict=True)]
     found = _matching(session, words, _all_of(spelt), limit, offset, "spelling")
     if found.total or len(tokens) == 1:
         return found
-    telling = [one for one, token in zip(spelt, tokens, strict=True) if token not in MANNERS]
+    telling = [
+        spelling for spelling, token in zip(spelt, tokens, strict=True) if token not in MANNERS
+    ]
     return _matching(session, words, _any_of(telling or spelt), limit, offset, "some words")
 
 
 def _forms(token: str) -> list[str]:
     """The word as a beginning, and its singular whole."""
-    return [f'"{token}"*', *(f'"{one}"' for one in singulars(token))]
+    return [f'"{token}"*', *(f'"{singular}"' for singular in singulars(token))]
 
 
 def _spellings(session: Session, token: str) -> list[str]:
@@ -109,18 +111,18 @@ def _spellings(session: Session, token: str) -> list[str]:
 
 
 def _all_of(forms: list[list[str]]) -> str:
-    return " AND ".join(f"({' OR '.join(one)})" for one in forms)
+    return " AND ".join(f"({' OR '.join(form)})" for form in forms)
 
 
 def _any_of(forms: list[list[str]]) -> str:
-    return " OR ".join(form for one in forms for form in one)
+    return " OR ".join(form for spellings in forms for form in spellings)
 
 
 _SPELLED: Final = ("plain", "one", "other")
 
 
 def _by_any(condition: str) -> str:
-    return " OR ".join(condition.format(one) for one in _SPELLED)
+    return " OR ".join(condition.format(column) for column in _SPELLED)
 
 
 _CALLED_SO: Final = _by_any(
@@ -166,7 +168,7 @@ def _matching(session: Session, words: str, query: str, limit: int, offset: int,
         {
             "query": query,
             **spelled,
-            **{f"like_{key}": _escaped(one) for key, one in spelled.items()},
+            **{f"like_{key}": _escaped(word) for key, word in spelled.items()},
             "begins": _escaped(plain) + "%",
             "limit": limit,
             "offset": offset,

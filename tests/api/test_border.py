@@ -223,8 +223,8 @@ def test_no_two_scales_or_vessels_of_one_name_or_place(client, field, extra):
 def test_a_real_scale_has_no_simulator_panel(client):
     state = client.get("/api/scale").json()
     assert (state["connected"], state["simulated"]) == (False, False)
-    assert {one["name"] for one in state["scales"]} == {"kitchen scale", "pocket scale"}
-    assert not any(one["simulated"] or one["reading"] for one in state["scales"])
+    assert {scale["name"] for scale in state["scales"]} == {"kitchen scale", "pocket scale"}
+    assert not any(scale["simulated"] or scale["reading"] for scale in state["scales"])
     assert client.post("/api/scale/simulator", json={"act": "pour", "amount": 5}).status_code == 409
 
 

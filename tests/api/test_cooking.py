@@ -29,7 +29,7 @@ class Cooking:
         return self.client.get(self.url).json()
 
     def step(self, key):
-        return next(one for one in self.sheet["steps"] if one["step"]["id"] == key)
+        return next(step for step in self.sheet["steps"] if step["step"]["id"] == key)
 
     def send(self, name, **more):
         return self.client.post(self.url, json=deed(name, **more))
@@ -65,7 +65,7 @@ def test_steps_are_typed_saved_and_laid_out(client):
     edit = {"version": sheet["version"], "steps": [*sheet["steps"], step.json()]}
     saved = client.put(f"/api/trials/{LOAF}/steps", json=edit)
     assert saved.status_code == 200
-    assert [one["id"] for one in saved.json()["steps"]][-1] == "typed-1"
+    assert [step["id"] for step in saved.json()["steps"]][-1] == "typed-1"
     again = client.put(f"/api/trials/{LOAF}/steps", json=edit)
     assert again.status_code == 409
     assert again.json()["current"]["version"] == sheet["version"] + 1
@@ -154,7 +154,7 @@ def test_poultry_is_not_done_before_its_core_was_measured(sandwich):
     assert sandwich.send("done", step="bake").status_code == 409
     sandwich.do("temperature", step="bake", temperature_c=75)
     done = sandwich.do("done", step="bake")
-    assert next(one for one in done["steps"] if one["step"]["id"] == "bake")["safe"]
+    assert next(step for step in done["steps"] if step["step"]["id"] == "bake")["safe"]
 
 
 def test_the_uk_school_asks_for_held_time(client, sandwich):
@@ -180,7 +180,7 @@ def test_it_can_be_passed_with_a_reason_that_stays_on_the_card(client, sandwich)
 def test_a_cake_with_an_egg_in_it_asks_for_no_thermometer(client):
     report = client.get(f"/api/trials/{LOAF}/steps").json()["report"]
     assert report["rules"] == {}
-    assert [one["code"] for one in report["cautions"]] == ["raw_batter"]
+    assert [caution["code"] for caution in report["cautions"]] == ["raw_batter"]
 
 
 def test_steps_stay_as_they_were_when_the_cook_began(client, sandwich):
@@ -202,21 +202,21 @@ def test_a_record_sent_twice_counts_once_and_undo_takes_it_back(client, sandwich
 
 def test_timers_run_on_the_server_and_survive_it(client, demo_house, sandwich):
     set_one = client.post("/api/timers", json=deed("timer", minutes=12, note="Tea"))
-    assert [one["name"] for one in set_one.json()["running"]] == ["Tea"]
+    assert [timer["name"] for timer in set_one.json()["running"]] == ["Tea"]
     until_the_bake(sandwich)
-    running = {one["name"]: one for one in client.get("/api/timers").json()["running"]}
+    running = {timer["name"]: timer for timer in client.get("/api/timers").json()["running"]}
     assert set(running) == {"Tea", "Bake Chicken on a rack"}
     assert running["Bake Chicken on a rack"]["needs_temperature"]
     tea = running["Tea"]
     more = client.post("/api/timers", json=deed("extend", step=tea["id"], minutes=1)).json()
-    later = next(one for one in more["running"] if one["name"] == "Tea")
+    later = next(timer for timer in more["running"] if timer["name"] == "Tea")
     assert at(later["due_at"]) - at(tea["due_at"]) == timedelta(minutes=1)
     # Nothing is kept in memory: another house on the same file sees the same timers.
     with demo_house.database.writing() as session:
         seen = timers.timers(session, demo_house.now())
-    assert {one.name for one in seen.running} == set(running)
+    assert {timer.name for timer in seen.running} == set(running)
     over = client.post("/api/timers", json=deed("done", step=tea["id"])).json()
-    assert [one["name"] for one in over["running"]] == ["Bake Chicken on a rack"]
+    assert [timer["name"] for timer in over["running"]] == ["Bake Chicken on a rack"]
     assert client.post("/api/timers", json=deed("begin", step="bake")).status_code == 409
 
 
@@ -244,9 +244,9 @@ def test_what_was_cooked_goes_into_the_fridge_within_two_hours(client, sandwich)
     # two hours from what was cooked last, not from what was left out
     baked_at = at(sandwich.step("bake")["done_at"])
     assert at(sandwich.sheet["fridge_by"]) == baked_at + timedelta(hours=2)
-    names = [one["name"] for one in client.get("/api/timers").json()["running"]]
+    names = [timer["name"] for timer in client.get("/api/timers").json()["running"]]
     assert names == ["Into the fridge"]
-    assert any(one["kind"] == "reminder" for one in client.get("/api/timers").json()["running"])
+    assert any(timer["kind"] == "reminder" for timer in client.get("/api/timers").json()["running"])
 
 
 def test_a_kitchen_without_a_tool_says_what_to_do_instead(client):
@@ -267,5 +267,5 @@ def test_hands_on_time_is_a_wish_that_steps_answer(client):
     build = sheet["build"]
     build["terms"]["goal"]["hands_on_min"] = {"most": 20}
     goals = client.post(f"/api/trials/{LOAF}/reckon", json=build).json()["goals"]
-    hands = next(one for one in goals if one["key"] == "hands_on_min")
+    hands = next(goal for goal in goals if goal["key"] == "hands_on_min")
     assert hands["value"] == 25  # 3 + 6 + 4 + 2 + 6 + 4 minutes of the loaf's steps

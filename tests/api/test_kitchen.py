@@ -32,7 +32,7 @@ def weigh_all(client, batch_id):
 def test_the_demo_kitchen_shows_its_dish_with_original_and_weighed_trial(client):
     kitchen = client.get("/api/kitchen").json()
     assert (len(kitchen["dishes"]), kitchen["total"], kitchen["set_aside"]) == (5, 5, 0)
-    dish = next(one for one in kitchen["dishes"] if one["name"] == "Carrot loaf")
+    dish = next(dish for dish in kitchen["dishes"] if dish["name"] == "Carrot loaf")
     assert dish["weighed"]
     assert dish["serving_g"] == pytest.approx(186.5)
     assert dish["saved_kcal"] > 0
@@ -158,7 +158,7 @@ def test_a_label_edited_during_the_weigh_in_is_not_the_batchs(client, batch_id):
     client.put(f"/api/labels/{label['id']}", json=edit)
     weigh_all(client, batch_id)
     labels = client.get(f"/api/batches/{batch_id}/card").json()["batch"]["labels"]
-    assert 41 in [one["kcal"] for one in labels.values()]
+    assert 41 in [label["kcal"] for label in labels.values()]
 
 
 def test_a_food_takes_further_labels_and_is_found_by_its_packages(client):

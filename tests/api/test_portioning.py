@@ -54,7 +54,7 @@ def test_a_serving_is_its_share_of_the_batch_whatever_the_way(client, dividing, 
     assert kcal(result["serving"]) == pytest.approx(kcal(result["batch"]) * share)
     found = portions(client, LOAF)
     assert found["servings"] == pytest.approx(1 / share, rel=0.02)
-    assert {6, 8, 12, 16} <= {one["pieces"] for one in found["ways"]}
+    assert {6, 8, 12, 16} <= {way["pieces"] for way in found["ways"]}
     for way in found["ways"]:
         assert way["kcal"]["value"] * way["pieces"] == pytest.approx(kcal(result["batch"]))
 
@@ -108,7 +108,7 @@ def test_what_comes_back_is_not_eaten_and_poured_off_fat_is_gone(client):
     after = weigh(client, LOAF, "leftover", bowl="Frosting", net_g=frosting["made_g"] / 2)
     assert kcal(after["result"]["batch"]) < kcal(before["result"]["batch"])
     half = weigh(client, LOAF, "leftover", bowl="Frosting", net_g=10 * frosting["made_g"])
-    codes = [one["code"] for one in half["result"]["findings"]]
+    codes = [finding["code"] for finding in half["result"]["findings"]]
     assert "leftover_too_much" in codes  # what is more than there is counts as all of it
     weigh(client, LOAF, "leftover", bowl="Frosting", net_g=0)
     less = weigh(client, LOAF, "fat", bowl="Loaf", net_g=5)
@@ -174,7 +174,7 @@ def save_finishes(client, batch, *finishes):
 
 def test_one_base_has_several_finishes_each_with_its_own_figures(client):
     stored = save_finishes(client, LOAF, finish(client, "some", 10), finish(client, "much", 30))
-    plates = {one["finish"]["name"]: one["serving"] for one in stored.json()["plated"]}
+    plates = {plate["finish"]["name"]: plate["serving"] for plate in stored.json()["plated"]}
     plain = kcal(portions(client, LOAF)["serving"])
     some, much = kcal(plates["some"]) - plain, kcal(plates["much"]) - plain
     assert much == pytest.approx(3 * some)
@@ -218,7 +218,9 @@ def test_a_made_thing_goes_on_the_shelf_with_its_margin_and_allergens(client):
     food = client.post(url, json={"name": "Crew frosting", "component": "Frosting"}).json()
     label = food["labels"][0]
     card = client.get(f"/api/batches/{LOAF}/card").json()
-    part = next(one for one in card["batch"]["components"] if one["name"] == "Frosting")
+    part = next(
+        component for component in card["batch"]["components"] if component["name"] == "Frosting"
+    )
     grams = sum(line["grams"] for line in part["lines"])
     held = sum(
         line["grams"]
@@ -275,7 +277,7 @@ def test_the_kitchen_shows_first_what_must_be_eaten_first(client):
         ("Mac and cheese tray", 0),
         ("Carrot loaf", 1),
     ]
-    assert {one["says"] for one in stock(client, TRAY)["advice"]} == {"us", "uk"}
+    assert {keep["says"] for keep in stock(client, TRAY)["advice"]} == {"us", "uk"}
 
 
 def test_stock_goes_down_by_what_is_eaten_and_never_below_nothing(client):
@@ -393,10 +395,10 @@ def test_the_card_says_what_to_know_before_eating(client, demo_house):
     card = client.get(f"/api/batches/{LOAF}/card").json()
     assert card["divided"]["words"] == "1 of 8 pieces, 186 g"
     assert set(card["eating"]["contains"]["allergens"]) >= {"gluten", "egg", "milk"}
-    assert {one["code"] for one in card["eating"]["cautions"]} == {"raw_batter", "polyols"}
+    assert {caution["code"] for caution in card["eating"]["cautions"]} == {"raw_batter", "polyols"}
     made = demo_house.now() - timedelta(days=2)
     assert card["eating"]["keeps_until"] == str((made + timedelta(days=3)).date())
-    bake = next(one for one in card["steps"] if one["says"].startswith("Bake"))
+    bake = next(step for step in card["steps"] if step["says"].startswith("Bake"))
     assert bake["took"] == "took 46 min"
     assert card["as_planned"]["kcal"] == pytest.approx(
         kcal(client.get("/api/trials/1").json()["report"]["result"]["serving"]), rel=1e-6
@@ -429,7 +431,7 @@ def test_the_card_as_text_says_what_the_card_says(client):
     assert "\nWith walnuts on top:\n" in text
     assert all(line["name"] in text for line in card["lines"])
     assert "Contains " in text
-    assert all(one["says"] in text for one in card["eating"]["cautions"])
+    assert all(caution["says"] in text for caution in card["eating"]["cautions"])
 
 
 def test_us_readers_get_their_nine_allergens(client):

@@ -24,7 +24,9 @@ def with_line(build, line_id, **change):
         "components": [
             {
                 **part,
-                "lines": [one | (change if one["id"] == line_id else {}) for one in part["lines"]],
+                "lines": [
+                    line | (change if line["id"] == line_id else {}) for line in part["lines"]
+                ],
             }
             for part in build["components"]
         ],
@@ -49,12 +51,12 @@ def test_the_section_adds_up_to_the_figures_at_both_weights(client):
     report = trial(client)["report"]
     serving = report["result"]["serving"]
     layers = report["section"]["rebuild"]["layers"]
-    assert sum(one["kcal"] for one in layers) == pytest.approx(serving["kcal"]["value"])
-    assert sum(one["cost"] for one in layers) == pytest.approx(report["cost"])
+    assert sum(layer["kcal"] for layer in layers) == pytest.approx(serving["kcal"]["value"])
+    assert sum(layer["cost"] for layer in layers) == pytest.approx(report["cost"])
     equal = report["section"]["rebuild_at_equal_weight"]
     assert equal["grams"] == 195
     want = report["result"]["original"]["at_equal_weight"]["kcal"]
-    assert sum(one["kcal"] for one in equal["layers"]) == pytest.approx(want)
+    assert sum(layer["kcal"] for layer in equal["layers"]) == pytest.approx(want)
 
 
 def test_a_swap_does_what_it_said(client):
@@ -62,7 +64,7 @@ def test_a_swap_does_what_it_said(client):
     butter = line_of(sheet, "Harbour salted butter")
     asked = {"build": sheet["build"], "line_id": butter["id"], "share": 0.5}
     found = client.post(f"/api/trials/{sheet['id']}/swaps", json=asked).json()
-    option = next(one for one in found["options"] if one["swap"] == "fat-yogurt")
+    option = next(option for option in found["options"] if option["swap"] == "fat-yogurt")
     assert option["share"] == 0.5
     changed = {
         **sheet["build"],
@@ -105,7 +107,9 @@ def test_a_rejected_swap_says_so_until_it_is_allowed_again(client):
     assert [(one["swap"], one["reason"]) for one in kept] == [("flour-whey", "rubbery")]
     assert rejected() == {"rubbery"}
     reached = client.post(f"/api/trials/{sheet['id']}/reach", json={"build": sheet["build"]}).json()
-    swaps = {line["swap"] for one in reached["proposals"] for line in one["proposal"]["lines"]}
+    swaps = {
+        line["swap"] for proposal in reached["proposals"] for line in proposal["proposal"]["lines"]
+    }
     assert "Whey for part of the flour" not in swaps
     assert client.delete(where).json() == []
     assert rejected() == {None}
@@ -118,12 +122,13 @@ def test_the_goal_is_reached_and_what_is_missing_is_asked_for(client):
     build = {**sheet["build"], "terms": {**sheet["build"]["terms"], "goal": goal}}
     found = client.post(f"/api/trials/{sheet['id']}/reach", json={"build": build}).json()
     assert found["proposals"]
-    for one in found["proposals"]:
-        assert {state["verdict"] for state in one["goals"]} <= {"met", "within_margin"}
+    for proposal in found["proposals"]:
+        assert {state["verdict"] for state in proposal["goals"]} <= {"met", "within_margin"}
         kcal = (
-            one["serving"]["kcal"]["value"] - sheet["report"]["result"]["serving"]["kcal"]["value"]
+            proposal["serving"]["kcal"]["value"]
+            - sheet["report"]["result"]["serving"]["kcal"]["value"]
         )
-        assert kcal == pytest.approx(one["proposal"]["moved"]["kcal"])
+        assert kcal == pytest.approx(proposal["proposal"]["moved"]["kcal"])
     none = {**sheet["build"], "terms": {}}
     refused = client.post(f"/api/trials/{sheet['id']}/reach", json={"build": none})
     assert refused.status_code == 422
@@ -148,10 +153,10 @@ def test_the_next_trial_is_a_copy_whose_changes_show(client):
     assert client.put(f"/api/trials/{made['id']}/build", json=edit).status_code == 200
     where = f"/api/trials/{made['id']}/difference"
     found = client.get(where, params={"to": first["id"]}).json()
-    assert [(one["name"], one["says"]) for one in found["lines"]] == [
+    assert [(line["name"], line["says"]) for line in found["lines"]] == [
         ("Fieldhouse rapeseed oil", "half of it")
     ]
-    kcal = next(one for one in found["figures"] if one["nutrient"] == "kcal")
+    kcal = next(figure for figure in found["figures"] if figure["nutrient"] == "kcal")
     card = client.get("/api/batches/1").json()
     assert kcal["before"] == card["result"]["serving"]["kcal"]["value"], "as it was weighed"
     assert (found["weighed_before"], found["weighed_after"]) == (card["closed_at"], None)
@@ -200,7 +205,7 @@ def test_an_original_is_entered_as_ingredients_and_a_trial_begun_from_it(empty_c
     # 300 g at 377 kcal and 150 g at 745, in nine.
     assert sheet["original"]["kcal"] == pytest.approx((3 * 377 + 1.5 * 745) / 9)
     assert sheet["original"]["serving_g"] == 45.0
-    assert [one["letter"] for one in sheet["trials"]] == ["A"]
+    assert [trial["letter"] for trial in sheet["trials"]] == ["A"]
     build = client.get(f"/api/trials/{own}/from-original").json()
     standing = [line["stands_for"] for part in build["components"] for line in part["lines"]]
     assert standing == [["oats"], ["butter"]]
@@ -247,7 +252,9 @@ def test_toppings_fit_into_what_the_goal_leaves(client):
     fixed = client.post(
         f"/api/trials/{sheet['id']}/allowance", json={**asked, "kcal": 150.0}
     ).json()
-    quark = next(one for one in fixed["toppings"] if one["name"] == "Northlight skim quark")
+    quark = next(
+        topping for topping in fixed["toppings"] if topping["name"] == "Northlight skim quark"
+    )
     assert quark["grams"] == pytest.approx(150 / 0.67)
     none = client.post(f"/api/trials/{sheet['id']}/allowance", json={**asked, "kcal": 0.0}).json()
     assert none["toppings"] == []

@@ -18,7 +18,7 @@ def test_a_list_says_what_a_cook_chooses_by(client):
     page = client.get("/api/foods", params={"search": "quark"}).json()
     quark = page["foods"][0]
     assert page["how"] == "words"
-    assert [one["name"] for one in quark["labels"]] == [
+    assert [label["name"] for label in quark["labels"]] == [
         "Northlight skim quark",
         "Eastgate half-fat quark",
     ]

@@ -24,7 +24,7 @@ class Weigher:
         return self.client.get(self.url).json()
 
     def line(self, name):
-        return next(one for one in self.sheet["lines"] if name in one["name"])
+        return next(line for line in self.sheet["lines"] if name in line["name"])
 
     def send(self, kind, **more):
         return self.client.post(f"{self.url}/weighings", json=new(kind, **more))
@@ -77,11 +77,11 @@ def test_another_food_than_planned_is_reckoned_with_its_own_label_and_the_card_s
     before, quark = kcal(weigher.sheet), weigher.line("quark")
     other = label_of(weigher.client, "cream cheese")
     after = weigher.do("food", line=quark["id"], label_id=other)
-    line = next(one for one in after["lines"] if one["id"] == quark["id"])
+    line = next(line for line in after["lines"] if line["id"] == quark["id"])
     assert line["planned_name"] == quark["name"] != line["name"]
-    assert any(one["code"] == "stand_in" for one in after["result"]["findings"])
+    assert any(finding["code"] == "stand_in" for finding in after["result"]["findings"])
     card = weigher.client.get(f"{weigher.url}/card").json()
-    shown = next(one for one in card["lines"] if one["planned_name"])
+    shown = next(line for line in card["lines"] if line["planned_name"])
     assert shown["kcal_more"] == pytest.approx(kcal(after) - before)
     exported = weigher.client.get(f"{weigher.url}/file").json()
     assert line["name"] in {label["name"] for label in exported["labels"].values()}
@@ -98,14 +98,14 @@ def test_skipping_keeps_its_reason_and_spilling_takes_off_what_it_says(weigher):
     assert weigher.sheet["lines_g"] == pytest.approx(before - 35)
     weigher.do("skip", line=weigher.line("Salt")["id"], note="none in the house")
     card = weigher.client.get(f"{weigher.url}/card").json()
-    assert [one["reason"] for one in card["lines"] if one["skipped"]] == ["none in the house"]
+    assert [line["reason"] for line in card["lines"] if line["skipped"]] == ["none in the house"]
 
 
 def test_more_than_was_made_cannot_be_spilled(weigher):
     weigher.weigh_rest()
     weigher.do("spill", bowl="Frosting", net_g=9000, low_g=9000, high_g=9000, origin="estimate")
-    frosting = [one["net_g"] for one in weigher.sheet["lines"] if one["bowl"] == "Frosting"]
-    loaf = sum(one["net_g"] for one in weigher.sheet["lines"]) - sum(frosting)
+    frosting = [line["net_g"] for line in weigher.sheet["lines"] if line["bowl"] == "Frosting"]
+    loaf = sum(line["net_g"] for line in weigher.sheet["lines"]) - sum(frosting)
     assert weigher.sheet["lines_g"] == pytest.approx(loaf)
 
 
@@ -113,7 +113,7 @@ def test_too_much_says_what_each_choice_makes_of_a_serving(weigher):
     flour = weigher.line("flour")
     body = {"line": flour["id"], "net_g": flour["target_g"] * 1.2}
     found = weigher.client.post(f"{weigher.url}/choices", json=body).json()
-    ways = {one["choice"]["name"]: one for one in found["ways"]}
+    ways = {way["choice"]["name"]: way for way in found["ways"]}
     assert found["off_g"] == pytest.approx(flour["target_g"] * 0.2)
     assert ways["to_target"]["kcal_change"] == pytest.approx(0)
     assert 0 < ways["accept"]["kcal_change"] < ways["carry_open"]["kcal_change"]
@@ -126,29 +126,29 @@ def test_what_is_carried_on_is_what_the_choice_promised(weigher):
     flour = weigher.line("flour")
     body = {"line": flour["id"], "net_g": flour["target_g"] * 1.2}
     found = weigher.client.post(f"{weigher.url}/choices", json=body).json()
-    promised = next(one for one in found["ways"] if one["choice"]["name"] == "carry_all")
+    promised = next(way for way in found["ways"] if way["choice"]["name"] == "carry_all")
     assert promised["short"] == [quark["name"]]
     weigher.do("line", line=flour["id"], net_g=body["net_g"])
     weigher.do("carry", line=flour["id"], scope="all")
     sheet = weigher.sheet
     assert kcal(sheet) == pytest.approx(promised["kcal"]["value"])
-    topped = next(one for one in sheet["lines"] if one["id"] == quark["id"])
+    topped = next(line for line in sheet["lines"] if line["id"] == quark["id"])
     assert (topped["status"], topped["poured_g"]) == ("open", quark["target_g"])
     weigher.do("undo", undoes=sheet["last_record"])
     assert weigher.line("quark")["status"] == "weighed"
 
 
 def test_lines_of_one_package_are_poured_in_one_and_shared_by_target(weigher):
-    loaf, frosting = [one for one in weigher.sheet["lines"] if "quark" in one["name"]]
+    loaf, frosting = [line for line in weigher.sheet["lines"] if "quark" in line["name"]]
     plan = weigher.plan()
     for line in plan["lines"]:
         if line["id"] == frosting["id"]:
             line["poured_with"] = loaf["id"]
     joined = weigher.client.put(f"{weigher.url}/plan", json=plan).json()
-    main = next(one for one in joined["lines"] if one["id"] == loaf["id"])
+    main = next(line for line in joined["lines"] if line["id"] == loaf["id"])
     assert (main["target_g"], main["also"]) == (470, ["Frosting"])
     weigher.do("line", line=loaf["id"], net_g=475)
-    nets = [one["net_g"] for one in weigher.sheet["lines"] if "quark" in one["name"]]
+    nets = [line["net_g"] for line in weigher.sheet["lines"] if "quark" in line["name"]]
     assert nets == pytest.approx([475 * 250 / 470, 475 * 220 / 470])
 
 
@@ -184,7 +184,7 @@ def test_order_bowls_and_scales_are_the_cooks(weigher):
     plan["lines"].reverse()
     plan["lines"][0] |= {"bowl": "steel bowl", "scale": "pocket scale", "way": "out_of"}
     sheet = weigher.client.put(f"{weigher.url}/plan", json=plan).json()
-    assert [one["id"] for one in sheet["lines"]] == [one["id"] for one in plan["lines"]]
+    assert [line["id"] for line in sheet["lines"]] == [line["id"] for line in plan["lines"]]
     assert sheet["current"] == plan["lines"][0]["id"]
     first = sheet["lines"][0]
     assert (first["bowl"], first["scale"], first["way"]) == ("steel bowl", "pocket scale", "out_of")
@@ -223,7 +223,7 @@ def test_something_that_is_not_on_the_list_goes_in_once(weigher):
     }
     for _ in range(2):
         sheet = weigher.client.post(f"{weigher.url}/lines", json=body).json()
-    added = [one for one in sheet["lines"] if not one["planned"]]
+    added = [line for line in sheet["lines"] if not line["planned"]]
     assert [one["id"] for one in added] == [sheet["current"]]
     before = kcal(sheet)
     after = weigher.do("line", line=added[0]["id"], net_g=50)
@@ -235,12 +235,12 @@ def test_the_original_beside_a_batch_stays_when_a_label_changes(weigher):
     before = weigher.sheet["result"]["original"]["kcal"]
     trial = client.get("/api/dishes/1").json()["original_trial"]
     build = client.get(f"/api/trials/{trial}").json()["build"]
-    label_id = max(build["components"][0]["lines"], key=lambda one: one["target_g"])["label_id"]
+    label_id = max(build["components"][0]["lines"], key=lambda line: line["target_g"])["label_id"]
     food = next(
-        one
+        label
         for item in client.get("/api/foods", params={"limit": 200}).json()["foods"]
-        for one in client.get(f"/api/foods/{item['id']}").json()["labels"]
-        if one["id"] == label_id
+        for label in client.get(f"/api/foods/{item['id']}").json()["labels"]
+        if label["id"] == label_id
     )
     panel = {**food["label"], "kcal": (food["label"]["kcal"] or 0) + 100}
     edit = {"version": food["version"], "label": panel, "package": food["package"]}
@@ -267,7 +267,7 @@ def test_a_free_weigh_in_leaves_a_planned_trial_alone_and_writes_the_next_one(fr
     )
     line = poured["lines"][0]
     assert (line["net_g"], line["unnamed"]) == (120, True)
-    assert any(one["code"] == "unnamed" for one in poured["result"]["findings"])
+    assert any(finding["code"] == "unnamed" for finding in poured["result"]["findings"])
     assert free.close().status_code == 409
     named = free.do("food", line=line["id"], label_id=label_of(free.client, "quark"))
     assert kcal(named) > 0
@@ -277,7 +277,7 @@ def test_a_free_weigh_in_leaves_a_planned_trial_alone_and_writes_the_next_one(fr
     closed = free.close()
     assert closed.status_code == 200, closed.text
     build = free.client.get(f"/api/trials/{sheet['trial_id']}").json()["build"]
-    written = [one["target_g"] for one in build["components"][0]["lines"]]
+    written = [line["target_g"] for line in build["components"][0]["lines"]]
     assert (build["components"][0]["name"], written) == ("Batter", [120, 55])
 
 
@@ -285,7 +285,7 @@ def test_a_free_pour_sent_again_is_one_line_and_undone_it_is_none(free):
     pour = new("line", net_g=30)
     for _ in range(2):
         sheet = free.client.post(f"{free.url}/weighings", json=pour).json()
-    assert [one["net_g"] for one in sheet["lines"]] == [30]
+    assert [line["net_g"] for line in sheet["lines"]] == [30]
     assert free.do("undo", undoes=pour["id"])["lines"] == []
 
 
@@ -300,7 +300,7 @@ def test_what_was_poured_freely_and_left_out_needs_no_name(free):
     closed = free.close()
     assert closed.status_code == 200, closed.text
     build = free.client.get(f"/api/trials/{closed.json()['trial_id']}").json()["build"]
-    assert [one["target_g"] for part in build["components"] for one in part["lines"]] == [200]
+    assert [line["target_g"] for part in build["components"] for line in part["lines"]] == [200]
 
 
 def test_until_it_is_right_becomes_the_next_target_with_its_cue(client):
@@ -312,7 +312,7 @@ def test_until_it_is_right_becomes_the_next_target_with_its_cue(client):
         "/api/trials/1/build", json={"version": trial["version"], "build": build}
     ).raise_for_status()
     weigher = Weigher(client)
-    found = next(one for one in weigher.sheet["lines"] if one["until"])
+    found = next(line for line in weigher.sheet["lines"] if line["until"])
     weigher.do("add", line=found["id"], net_g=40)
     weigher.do("add", line=found["id"], net_g=12)
     weigher.do("right", line=found["id"], note="falls in ribbons")
@@ -354,4 +354,4 @@ def test_the_closing_report_says_what_is_worth_a_look(weigher):
     (unweighed,) = report["unweighed"]
     assert unweighed["margin_kcal"] > 0
     assert report["gap"]["causes"][0]["code"] == "not_tared"
-    assert {one["vessel"] for one in report["fills"]} == {"loaf tin", "muffin cups"}
+    assert {fill["vessel"] for fill in report["fills"]} == {"loaf tin", "muffin cups"}

@@ -66,7 +66,7 @@ def short_build(page: Page) -> int:
     trial = page.request.get("/api/trials/1").json()
     loaf, frosting = trial["build"]["components"]
     by_grams = sorted(loaf["lines"], key=lambda line: line["target_g"])
-    loaf["lines"] = [by_grams[-1], next(one for one in by_grams if one["target_g"] == 4)]
+    loaf["lines"] = [by_grams[-1], next(gram for gram in by_grams if gram["target_g"] == 4)]
     frosting["lines"] = frosting["lines"][:1]
     edit = {"version": trial["version"], "build": trial["build"]}
     assert page.request.put("/api/trials/1/build", data=edit).status == 200
@@ -205,7 +205,7 @@ def test_every_other_way_to_weigh_a_line(page: Page, accessible):
     assert (first["origin"], second["planned_name"]) == ("measure", names[1])
     assert (third["net_g"], third["cue"]) == (25, "tastes right")
     assert (fourth["status"], fourth["reason"]) == ("skipped", "none in the house")
-    assert any("12 g of Loaf" in one["message"] for one in found["result"]["findings"])
+    assert any("12 g of Loaf" in finding["message"] for finding in found["result"]["findings"])
 
 
 def test_out_of_the_pack_what_it_lost_went_in(page: Page):

@@ -58,7 +58,7 @@ IDS = {name: key for key, name in enumerate(FIGURES, start=1)}
 
 def ingredient(name: str) -> Ingredient:
     kind, figures = FIGURES[name]
-    kcal, protein, carbohydrate, fat, fibre, sugars, sodium = (float(one) for one in figures)
+    kcal, protein, carbohydrate, fat, fibre, sugars, sodium = (float(figure) for figure in figures)
     sweet = {"polyols_g": carbohydrate, "polyol": "erythritol"} if name == "sweetener" else {}
     label = Label(
         name=name.capitalize(),
@@ -88,7 +88,7 @@ def workpiece(
     parts: dict[str, dict[str, float]] | dict[str, float], portions: int = 1, **terms: object
 ) -> Workpiece:
     """A build of one bowl ({food: grams}) or of several ({bowl: {food: grams}})."""
-    bowls = parts if all(isinstance(one, dict) for one in parts.values()) else {"all": parts}
+    bowls = parts if all(isinstance(part, dict) for part in parts.values()) else {"all": parts}
     build = Build(
         portions=portions,
         terms=Terms.model_validate(terms),

@@ -74,9 +74,9 @@ def random_task(seed: int, lines: int = 8, swaps: int = 6) -> Task:
     build = build.model_copy(update={"terms": Terms(goal=goal, family="cake")})
     piece = Workpiece(build, foods, {"all": 1 / portions})
     others = [food(1000 + n, rng) for n in range(swaps)]
-    placed = [one for one in piece.lines() if not one.line.locked]
+    placed = [placed for placed in piece.lines() if not placed.line.locked]
     moves = []
-    for i, one in enumerate(placed):
+    for i, placed_task in enumerate(placed):
         mine = [
             SwapMove(
                 Swap(key=f"s{n}", name=f"swap {n}", gives=(SwapPart(),)),
@@ -86,11 +86,11 @@ def random_task(seed: int, lines: int = 8, swaps: int = 6) -> Task:
             for n, other in enumerate(others)
             if n % max(1, len(placed)) == i
         ]
-        step = one.amount / one.line.count if one.line.count else None
-        most = 2 * one.amount
-        bounded = key_of(one) % 3 == 0
+        step = placed_task.amount / placed_task.line.count if placed_task.line.count else None
+        most = 2 * placed_task.amount
+        bounded = key_of(placed_task) % 3 == 0
         swaps_of = tuple(mine if not step else ())
-        moves.append(LineMove(one, 0.5 * one.amount, most, step, swaps_of, bounded))
+        moves.append(LineMove(placed_task, 0.5 * placed_task.amount, most, step, swaps_of, bounded))
     return Task(piece, tuple(moves), limits_of(CheckedBuild(piece)))
 
 
@@ -112,9 +112,9 @@ def gentlest_by_shares(task: Task) -> float | None:
     moving = {move.one.line.id for move in task.moves}
     for limit in task.limits:
         fixed = sum(
-            limit.weigh(Spot(one.ingredient, one.part, one.per_serving)) * one.amount
-            for one in task.piece.lines()
-            if one.line.id not in moving
+            limit.weigh(Spot(placed.ingredient, placed.part, placed.per_serving)) * placed.amount
+            for placed in task.piece.lines()
+            if placed.line.id not in moving
         )
         total = fixed + pulp.lpSum(term for line in lines for term in line.terms(limit))
         if limit.low > float("-inf"):

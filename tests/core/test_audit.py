@@ -47,7 +47,7 @@ def test_figures_that_do_not_agree_say_by_how_much(figures, reckoned, off):
 
 def test_444_agrees_by_4_4_9_though_fibre_taken_out_makes_412_to_428():
     found = audit(claim(444, 54, 48, 4, fibre_g=8))
-    by = {one.method: one for one in found.reckoned}
+    by = {energy.method: energy for energy in found.reckoned}
     assert found.verdict is Verdict.AGREES
     assert "4-4-9" in found.says
     assert by["us_449"].kcal == pytest.approx(444)
@@ -84,10 +84,13 @@ def test_a_panel_without_energy_cannot_be_judged():
 
 def test_a_spoon_of_zero_kcal_can_hide_100_kcal_in_100_g():
     spoon = Label(style="us", basis_g=5, kcal=0, protein_g=0, carbohydrate_g=1, fat_g=0)
-    hidden = {one.field: one.per_100g for one in audit(spoon).hidden}
+    hidden = {part.field: part.per_100g for part in audit(spoon).hidden}
     assert hidden["kcal"] == pytest.approx(5 / 4.75 * 100)
     spray = Label(style="us", basis_g=0.25, kcal=0, fat_g=0)
-    assert {one.field: one.per_100g for one in audit(spray).hidden} == {"kcal": 900, "fat_g": 100}
+    assert {part.field: part.per_100g for part in audit(spray).hidden} == {
+        "kcal": 900,
+        "fat_g": 100,
+    }
 
 
 def test_parts_above_their_whole_and_above_the_basis_are_impossible():

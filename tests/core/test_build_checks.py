@@ -40,7 +40,7 @@ PROVEN = [
 
 
 def found(checks, code):
-    return next((one for one in checks if one.code == code), None)
+    return next((check for check in checks if check.code == code), None)
 
 
 @pytest.mark.parametrize(("family", "build", "portions"), PROVEN, ids=[one[0] for one in PROVEN])

@@ -17,7 +17,7 @@ BOWLS = [("steel bowl", 385.0)]
 
 
 def test_a_tenth_off_the_plan_is_far_and_a_skipped_line_is_not():
-    assert [(one.name, round(one.off, 2)) for one in far_lines(LINES)] == [("oil", 0.29)]
+    assert [(line.name, round(line.off, 2)) for line in far_lines(LINES)] == [("oil", 0.29)]
 
 
 @pytest.mark.parametrize(

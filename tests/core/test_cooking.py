@@ -307,14 +307,14 @@ def test_a_measured_temperature_is_enough_by_the_schools_rule(
 
 
 def test_cautions_name_what_is_raw_and_what_is_hot():
-    codes = {one.code for one in cautions([], [food("poultry"), food("egg")], "custard")}
+    codes = {caution.code for caution in cautions([], [food("poultry"), food("egg")], "custard")}
     assert codes == {"uncooked", "raw_egg", "raw_batter"}
     baked = cautions([BAKE], [food("egg"), food("flour")], "cake")
     assert [one.says for one in baked] == ["Raw egg and raw flour: taste it baked, not as batter."]
     bath = read_step("bake in a water bath in the cast-iron pan 150 C 40 min", "a")
-    assert {one.code for one in cautions([bath], [], None)} == {"water_bath", "cast_iron"}
+    assert {caution.code for caution in cautions([bath], [], None)} == {"water_bath", "cast_iron"}
     assert cautions([], [food("fruit")], "no_bake") == ()
-    assert [one.code for one in cautions([], [food("egg")], "cake")] == ["raw_batter"]
+    assert [caution.code for caution in cautions([], [food("egg")], "cake")] == ["raw_batter"]
 
 
 # Keeping
@@ -332,7 +332,9 @@ def test_cautions_name_what_is_raw_and_what_is_hot():
 )
 def test_the_date_is_the_earlier_of_advice_and_habit(family, kinds, school, days):
     advice = keeping(family, kinds)
-    fridge = {one.says: (one.least_days, one.most_days) for one in advice if one.place == "fridge"}
+    fridge = {
+        keep.says: (keep.least_days, keep.most_days) for keep in advice if keep.place == "fridge"
+    }
     habit = {"habit": (4, 5)} if family == "cake" else {}
     uk = (1, 1) if "rice" in kinds else (2, 2)
     assert fridge == {"us": (3, 4), "uk": uk, **habit}  # both schools are shown

@@ -140,7 +140,7 @@ def test_three_of_six_pieces_make_two_servings():
 
 def test_296_kcal_cut_16_and_12_ways():
     batch_facts = Facts(kcal=Figure(296, (290, 302), (280, 310)))
-    found = {one.pieces: one for one in ways(batch_facts, 480, (16, 12, 6, 12))}
+    found = {way.pieces: way for way in ways(batch_facts, 480, (16, 12, 6, 12))}
     assert list(found) == [6, 12, 16]
     assert found[16].kcal.value == pytest.approx(18.5)
     assert found[12].kcal.value == pytest.approx(24.7, abs=0.04)

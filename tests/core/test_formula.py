@@ -108,7 +108,7 @@ def test_a_finish_adds_itself_to_every_serving(weighed, finish):
     alone = reckoned([component("x", finish)], portions={"count": 1}).serving
     added = values(alone) if finish else [0.0] * len(values(alone))
     assert values(with_it) == pytest.approx(
-        [one + other for one, other in zip(values(without), added, strict=True)]
+        [value + other for value, other in zip(values(without), added, strict=True)]
     )
 
 

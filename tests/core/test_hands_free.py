@@ -88,7 +88,7 @@ def test_what_is_taken_is_what_was_poured_and_no_line_is_lost_or_doubled(targets
     for _ in lines:
         table.pour_current(dice)
     taken = [record.line for record in table.player.records if record.kind is Kind.LINE]
-    assert taken == [one.id for one in lines]
+    assert taken == [line.id for line in lines]
     for key, net in table.nets.items():
         assert net == pytest.approx(table.poured[key], abs=1.2 * division)
     whole = sum(table.nets.values())

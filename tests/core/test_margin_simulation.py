@@ -208,7 +208,7 @@ def bands(facts: Facts) -> tuple[np.ndarray, np.ndarray]:
     """A figure that nobody knows lies anywhere."""
     anywhere = Figure(value=0.0, likely=(-np.inf, np.inf), worst=(-np.inf, np.inf))
     figures = {name: getattr(facts, name) for name in CHECKED}
-    known = {name: one for name, one in figures.items() if isinstance(one, Figure)}
+    known = {name: figure for name, figure in figures.items() if isinstance(figure, Figure)}
     assert {*figures} - {*known} <= {"fibre_g"}
     found = [known.get(name, anywhere) for name in CHECKED]
     return np.array([f.likely for f in found]), np.array([f.worst for f in found])

@@ -64,7 +64,7 @@ def of(name, grams=None, component="Dish", **more):
 def test_a_name_asks_for_the_temperature_of_what_it_may_be(reason, name):
     asked = asked_of([BAKE], [of(name)], "tray", "us")
     assert [rule.reason for rule in asked.values()] == ([reason] if reason else [])
-    uncooked = [one.code for one in cautions([], [of(name)], "no_bake")]
+    uncooked = [caution.code for caution in cautions([], [of(name)], "no_bake")]
     assert ("uncooked" in uncooked) == (reason not in (None, "reheated"))
 
 

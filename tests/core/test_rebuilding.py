@@ -56,7 +56,7 @@ def test_limits_in_the_wrong_order_are_refused_at_the_goal():
 
 
 def test_presets_are_reckoned_from_the_original_and_do_without_one():
-    half = {one.key: one.goal.kcal.most for one in presets(Original(kcal=640))}
+    half = {preset.key: preset.goal.kcal.most for preset in presets(Original(kcal=640))}
     assert half["lean"] == 350  # 55 % of 640, to the ten
     assert presets(None)[0].goal.kcal.most is None
 
@@ -169,7 +169,7 @@ def test_needs_name_the_lines_in_their_way_and_traces():
 
 
 def grams(change, build):
-    return {one.id: one.target_g for one in change.applied(build).lines()}
+    return {line.id: line.target_g for line in change.applied(build).lines()}
 
 
 def test_all_lines_share_one_factor_and_counted_things_round_to_halves():
@@ -249,12 +249,14 @@ def test_the_difference_names_lines_and_figures():
     after = BuildChange(lines=change).applied(before)
     names = {one.label_id: one.name for one in map(ingredient, FIGURES)}
     found = difference(Side(before, serving(kcal=300), 8), Side(after, serving(kcal=250), 8), names)
-    assert {(one.kind, one.name, one.before_g, one.after_g, one.says) for one in found.lines} == {
+    assert {
+        (line.kind, line.name, line.before_g, line.after_g, line.says) for line in found.lines
+    } == {
         ("changed", "Oil", 40.0, 20.0, "half of it"),
         ("added", "Salt", None, 2.0, ""),
         ("changed", "Egg white", 50.0, 50.0, ""),
     }
-    kcal = next(one for one in found.figures if one.nutrient == "kcal")
+    kcal = next(figure for figure in found.figures if figure.nutrient == "kcal")
     assert (kcal.before, kcal.after) == (300, 250)
     off = BuildChange(lines={"all/oil": (halved.model_copy(update={"off": True}),)}).applied(before)
     (gone,) = difference(Side(before, serving(), 8), Side(off, serving(), 8), names).lines
@@ -275,6 +277,6 @@ def test_the_same_swap_twice_makes_two_lines_with_ids_of_their_own():
         kept = line("butter", left, id="all/butter")
         swapped = line("quark", left, id="all/butter>quark")
         build = BuildChange(lines={"all/butter": (kept, swapped)}).applied(build)
-    ids = [one.id for one in build.lines()]
+    ids = [placed.id for placed in build.lines()]
     assert len(set(ids)) == len(ids) == 4
-    assert sum(one.target_g for one in build.lines() if "quark" in one.id) == 45
+    assert sum(placed.target_g for placed in build.lines() if "quark" in placed.id) == 45

@@ -360,7 +360,7 @@ SWEETENER = {**FLAT, "name": "Baker's sweetener", "kcal": 0}
     ],
 )
 def test_a_slip_is_found(code, changes):
-    found = [one for one in result(**changes).findings if one.code == code]
+    found = [finding for finding in result(**changes).findings if finding.code == code]
     assert found
     much_hidden = changes.get("labels", {}).get("a", {}).get("kcal") == 0 and code == "zero_hides"
     grave = code in GRAVE or code == "mass_balance" or much_hidden

@@ -30,19 +30,21 @@ def kitchens(draw, most=6):
 
 def faults_of(plan, tasks):
     """Independent look at a plan: what overlaps, what comes too early."""
-    at = {one.id: (one.start_min, one.end_min) for one in plan.placed}
-    assert set(at) == {one.id for one in tasks}
-    for one in tasks:
-        start, end = at[one.id]
-        assert end - start == pytest.approx(one.minutes)
+    at = {
+        placed_task.id: (placed_task.start_min, placed_task.end_min) for placed_task in plan.placed
+    }
+    assert set(at) == {task.id for task in tasks}
+    for task in tasks:
+        start, end = at[task.id]
+        assert end - start == pytest.approx(task.minutes)
         assert start >= -1e-9
-        for key in one.after:
-            assert at[key][1] <= start + 1e-6, f"{one.id} begins before {key} is done"
+        for key in task.after:
+            assert at[key][1] <= start + 1e-6, f"{task.id} begins before {key} is done"
         for other in tasks:
-            if other.id < one.id and other.needs & one.needs:
+            if other.id < task.id and other.needs & task.needs:
                 begins, ends = at[other.id]
                 apart = begins >= end - 1e-6 or ends <= start + 1e-6
-                assert apart or min(one.minutes, other.minutes) == 0, "needed twice at once"
+                assert apart or min(task.minutes, other.minutes) == 0, "needed twice at once"
 
 
 def minute_by_minute(tasks, order):
@@ -94,7 +96,7 @@ def test_large_kitchens_are_never_later_than_a_list_schedule(tasks):
         free = [one for one in left if one.after <= set(longest_first)]
         longest_first.append(max(free, key=lambda one: one.minutes).id)
         left = [one for one in left if one.id != longest_first[-1]]
-    as_written = [one.id for one in tasks]
+    as_written = [task.id for task in tasks]
     for order in (longest_first, as_written):
         assert plan.minutes <= minute_by_minute(tasks, order) + 1e-6
 
@@ -105,7 +107,7 @@ def test_backward_is_sound_as_short_and_ends_at_the_end(tasks):
     plan = schedule_back(tasks)
     faults_of(plan, tasks)
     assert plan.minutes == pytest.approx(schedule(tasks).minutes)
-    assert max(one.end_min for one in plan.placed) == pytest.approx(plan.minutes)
+    assert max(placed_task.end_min for placed_task in plan.placed) == pytest.approx(plan.minutes)
 
 
 def crowded(seed, count):
@@ -151,7 +153,7 @@ def test_seconds_count_and_what_runs_with_another_shares_its_tool():
         task("gratin", 5, "oven"),
     ]
     plan = schedule(tasks)
-    at = {one.id: one.start_min for one in plan.placed}
+    at = {placed_task.id: placed_task.start_min for placed_task in plan.placed}
     assert at["fold"] == 0.75
     assert at["gratin"] == 20
     assert plan.minutes == 25
@@ -167,7 +169,7 @@ def test_preheating_and_frosting_are_laid_into_passive_stretches():
         task("frost", 4, HANDS, after=("cool", "frosting")),
     ]
     plan = schedule(tasks)
-    at = {one.id: one.start_min for one in plan.placed}
+    at = {placed_task.id: placed_task.start_min for placed_task in plan.placed}
     assert plan.minutes == 52  # 8 + 25 + 15 + 4: preheating and frosting cost nothing
     assert at["preheat"] == 3  # put off until the oven is hot just when the mixing is done
     assert at["frosting"] >= 8
@@ -179,9 +181,11 @@ def test_a_step_that_runs_keeps_running_and_its_tool_is_taken():
         task("other", 10, "oven"),
         task("mix", 5, HANDS),
     ]
-    at = {one.id: one.start_min for one in schedule(tasks).placed}
+    at = {placed_task.id: placed_task.start_min for placed_task in schedule(tasks).placed}
     assert at == {"bake": 0, "mix": 0, "other": 12}
-    assert {one.id: one.start_min for one in schedule_back(tasks).placed} == at
+    assert {
+        placed_task.id: placed_task.start_min for placed_task in schedule_back(tasks).placed
+    } == at
 
 
 def test_nothing_to_do_and_a_circle():

@@ -56,11 +56,11 @@ def test_a_food_has_a_side_of_the_table(name, side):
 @pytest.mark.parametrize("goal", GOALS, ids=lambda goal: "+".join(goal))
 def test_proposals_join_lines_and_never_add_to_what_they_replace(goal):
     piece = workpiece({**LOAF, "egg white": 30}, 8, family="cake", goal=goal)
-    for one in reach(task_of(piece, CATALOGUE)).proposals:
-        made = after(piece, one.change)
+    for proposal in reach(task_of(piece, CATALOGUE)).proposals:
+        made = after(piece, proposal.change)
         placed = [(line.part, line.ingredient.label_id) for line in made.lines()]
         assert len(placed) == len(set(placed)), "no food stands twice in one bowl"
-        for line in one.lines:
+        for line in proposal.lines:
             assert not (line.swap and line.after_g > line.before_g), line.name
 
 
@@ -78,7 +78,7 @@ def test_proposals_join_lines_and_never_add_to_what_they_replace(goal):
     ids=lambda value: "+".join(value) if isinstance(value, dict) else str(value),
 )
 def test_how_far_a_line_moves_by_itself(bowl, name, least, most):
-    moves = {one.one.ingredient.food: one for one in task_of(workpiece(bowl, 4), ()).moves}
+    moves = {move.one.ingredient.food: move for move in task_of(workpiece(bowl, 4), ()).moves}
     move = moves.get(name)
     assert (move and move.least, move and move.most) == (least, most)
 
@@ -94,7 +94,7 @@ def test_how_far_a_line_moves_by_itself(bowl, name, least, most):
 )
 def test_yogurt_stands_in_for_butter_in_a_crumb_only(bowl, offered):
     piece = workpiece(bowl, 4, family="cake")
-    butter = next(one for one in piece.lines() if one.kind == "butter")
+    butter = next(placed for placed in piece.lines() if placed.kind == "butter")
     crumbly = {swap.key for swap in CATALOGUE if swap.crumb and applies(swap, butter, piece)}
     assert crumbly == offered
 
@@ -103,8 +103,8 @@ def test_what_comes_in_elsewhere_does_not_go_out_and_no_scrap_is_left():
     for protein in range(15, 26):
         goal = {"kcal": {"most": 190}, "protein_g": {"least": protein}}
         piece = workpiece({**LOAF, "cream cheese": 120}, 8, family="cake", goal=goal)
-        for one in reach(task_of(piece, CATALOGUE)).proposals:
-            into = {name.label_id for line in one.lines for name in line.goes_in}
-            for line in one.lines:
+        for proposal in reach(task_of(piece, CATALOGUE)).proposals:
+            into = {name.label_id for line in proposal.lines for name in line.goes_in}
+            for line in proposal.lines:
                 label_id = piece.line(line.line_id).ingredient.label_id
                 assert label_id not in into or line.after_g >= line.before_g, (protein, line)

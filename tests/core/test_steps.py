@@ -212,7 +212,7 @@ def test_every_tool_that_may_be_missing_has_a_way_without_it(tool):
     step = Step(id="a", kind="bake", says="x", tool=tool, least_min=12, most_min=16, after=())
     steps = by_hand(step.model_copy(update={"temperature_c": 180}), tool)
     assert steps
-    assert all(one.tool != tool for one in steps)
+    assert all(step.tool != tool for step in steps)
     assert steps[-1].id == "a"
     assert faults(steps) == []
     assert by_hand(step.model_copy(update={"tool": "spoon"}), tool)[0].tool == "spoon"
@@ -238,7 +238,7 @@ def test_a_preheat_goes_to_what_the_next_bake_names(family):
     steps = steps_for(family, ["Main", "Crumb topping"])
     heats = [step for step in steps if step.kind == "preheat"]
     baked = [step for step in steps if step.kind == "bake" and step.temperature_c]
-    assert [one.temperature_c for one in heats] == [one.temperature_c for one in baked[:1]]
+    assert [heat.temperature_c for heat in heats] == [one.temperature_c for one in baked[:1]]
 
 
 def test_a_preheat_that_names_a_temperature_keeps_it():

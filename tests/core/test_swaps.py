@@ -10,8 +10,10 @@ from tests.core.builds import FIGURES, IDS, ingredient, workpiece
 
 FOODS = [ingredient(name) for name in FIGURES]
 SHELF = Shelf(
-    by_kind={kind: [one for one in FOODS if one.kind == kind] for kind in {f.kind for f in FOODS}},
-    by_food={one.food_id: [one] for one in FOODS},
+    by_kind={
+        kind: [food for food in FOODS if food.kind == kind] for kind in {f.kind for f in FOODS}
+    },
+    by_food={food.food_id: [food] for food in FOODS},
 )
 CAKE = {"flour": 170, "butter": 60, "sugar": 100, "egg": 100, "milk": 100, "peanut butter": 50}
 
@@ -23,7 +25,7 @@ def offered(food, share=None, swaps=CATALOGUE, **terms):
 
 def only(food, swap, **more):
     found = [one for one in offered(food, **more) if one.swap == swap]
-    assert len(found) == 1, [one.key for one in offered(food, **more)]
+    assert len(found) == 1, [swap.key for swap in offered(food, **more)]
     return found[0]
 
 
@@ -66,8 +68,8 @@ def test_powdered_peanut_saves_about_two_thirds():
 
 
 def test_what_does_not_fit_is_not_offered():
-    assert not [one for one in offered("butter", family="tray") if one.swap == "fat-yogurt"]
-    assert all(one.swap != "milk-leaner" for one in offered("milk"))  # nothing lighter is there
+    assert not [swap for swap in offered("butter", family="tray") if swap.swap == "fat-yogurt"]
+    assert all(swap.swap != "milk-leaner" for swap in offered("milk"))  # nothing lighter is there
     assert offered("egg")
     piece = workpiece({"flour": 0, "egg": 10}, 1, family="cake")
     assert list(options(piece, piece.line("all/flour"), SHELF, CATALOGUE, None)) == []

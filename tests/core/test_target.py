@@ -107,11 +107,11 @@ def test_every_proposal_meets_every_goal_in_grams_that_a_scale_shows(goal):
     piece = workpiece(LOAF, 8, family="cake", goal=goal)
     found = reach(task_of(piece))
     assert found.proposals
-    for one in found.proposals:
-        states = goal_states(piece.build.terms.goal, portion(after(piece, one.change)), {})
-        assert {state.verdict for state in states} == {"met"}, (one.key, states)
-        assert one.moved.kcal == pytest.approx(
-            portion(after(piece, one.change)).kcal.value - portion(piece).kcal.value
+    for proposal in found.proposals:
+        states = goal_states(piece.build.terms.goal, portion(after(piece, proposal.change)), {})
+        assert {state.verdict for state in states} == {"met"}, (proposal.key, states)
+        assert proposal.moved.kcal == pytest.approx(
+            portion(after(piece, proposal.change)).kcal.value - portion(piece).kcal.value
         )
 
 
@@ -137,21 +137,23 @@ def test_no_proposal_makes_a_check_speak_that_was_silent(goal):
     for portions in (6, 8, 10):
         piece = workpiece(LOAF, portions, family="cake", goal=goal)
         judge = CheckedBuild(piece)
-        for one in reach(replace(task_of(piece), judge=judge)).proposals:
-            assert alarms(CheckedBuild(after(piece, one.change))) <= alarms(judge), one.key
+        for proposal in reach(replace(task_of(piece), judge=judge)).proposals:
+            assert alarms(CheckedBuild(after(piece, proposal.change))) <= alarms(judge), (
+                proposal.key
+            )
 
 
 def test_the_same_question_has_the_same_answer():
     for lines, swaps in ((8, 6), (40, 60)):
         first, again = (reach(random_task(5, lines=lines, swaps=swaps)) for _ in range(2))
-        assert [one.model_dump() for one in first.proposals] == [
-            one.model_dump() for one in again.proposals
+        assert [proposal.model_dump() for proposal in first.proposals] == [
+            proposal.model_dump() for proposal in again.proposals
         ]
 
 
 def test_the_gentlest_touches_least_and_the_others_go_further():
     piece = workpiece(LOAF, 8, family="cake", goal=GOALS[0])
-    by_key = {one.key: one for one in reach(task_of(piece)).proposals}
+    by_key = {proposal.key: proposal for proposal in reach(task_of(piece)).proposals}
     gentlest = by_key["gentlest"]
     touches = {
         key: len(one.lines) + sum(bool(changed.swap) for changed in one.lines)
@@ -193,8 +195,8 @@ def test_locked_bounded_seasoning_and_namesake_lines_keep_still():
     moves = {move.one.ingredient.food: move for move in task_of(piece, dish="Egg loaf").moves}
     assert set(moves) == {"flour", "blend", "quark", "sugar"}  # not salt, raising agent, egg
     assert (moves["quark"].least, moves["quark"].most) == (190.0, 210.0)
-    for one in reach(task_of(piece, dish="Egg loaf")).proposals:
-        grams = {line.id: line.target_g for line in one.change.applied(piece.build).lines()}
+    for proposal in reach(task_of(piece, dish="Egg loaf")).proposals:
+        grams = {line.id: line.target_g for line in proposal.change.applied(piece.build).lines()}
         assert grams["butter"] == 60
         assert 190 <= grams.get("quark", 200) <= 210
 
@@ -207,12 +209,12 @@ def test_every_proposal_keeps_every_band_or_where_the_build_is(goal):
     assert {"hydration", "leavening", "powder_share", "fat_floor", "salt"} <= {
         limit.key for limit in bands
     }
-    for one in reach(task).proposals:
-        made = Task(after(piece, one.change), task.moves, task.limits)
+    for proposal in reach(task).proposals:
+        made = Task(after(piece, proposal.change), task.moves, task.limits)
         for limit in bands:
             rounding = 2 * float(np.abs(task.variables.effect(limit)).max())
             low, high = limit.low - rounding, limit.high + rounding
-            assert low <= made.now(limit) <= high, (one.key, limit.key)
+            assert low <= made.now(limit) <= high, (proposal.key, limit.key)
 
 
 def test_a_serving_keeps_its_weight_unless_the_goal_says_which():
@@ -238,8 +240,8 @@ def only_free(name, goal, **more):
     """The loaf with one line that may move."""
     lines = tuple(line(food, grams, locked=food != name) for food, grams in LOAF.items())
     lines = tuple(
-        one.model_copy(update=more) if one.id == name else one  # a count, say
-        for one in lines
+        line.model_copy(update=more) if line.id == name else line  # a count, say
+        for line in lines
     )
     build = workpiece(LOAF, 8, family="cake", goal=goal).build
     part = build.components[0].model_copy(update={"lines": lines})
@@ -254,7 +256,7 @@ def test_a_dish_stays_as_sweet_as_its_floor():
     sweet = tuple(limit for limit in limits if limit.goal or limit.key == "sweetness")
     task = replace(task_of(piece, swaps=()), limits=sweet)
     kept = reach(task)
-    assert [one.key for one in kept.proposals] == ["closest"]
+    assert [proposal.key for proposal in kept.proposals] == ["closest"]
     assert "sweetness" in kept.collides
     free = reach(replace(task, limits=sweet[:1])).proposals
     assert free[0].key == "gentlest"
@@ -265,18 +267,22 @@ def test_counted_lines_stay_whole():
     now = workpiece(LOAF, 8).serving("kcal")
     piece = only_free("egg", {"kcal": {"most": now - 8}}, count=2.0)
     task = task_of(piece, swaps=())
-    for one in reach(replace(task, limits=task.limits[:1])).proposals:
-        found = one.change.applied(piece.build).find("egg")
+    for proposal in reach(replace(task, limits=task.limits[:1])).proposals:
+        found = proposal.change.applied(piece.build).find("egg")
         assert (found.count, found.target_g) == (1.0, pytest.approx(50))
 
 
 def test_a_rejected_swap_is_not_proposed():
     piece = workpiece(LOAF, 8, family="cake", goal=GOALS[1])
-    used = {changed.swap for one in reach(task_of(piece)).proposals for changed in one.lines}
+    used = {
+        changed.swap for proposal in reach(task_of(piece)).proposals for changed in proposal.lines
+    }
     assert used - {""}
     keys = [swap.key for swap in CATALOGUE if swap.name in used]
     again = reach(task_of(piece, rejected=keys))
-    assert used & {changed.swap for one in again.proposals for changed in one.lines} <= {""}
+    assert used & {changed.swap for proposal in again.proposals for changed in proposal.lines} <= {
+        ""
+    }
 
 
 def test_a_need_turns_what_stands_in_the_way_out():
@@ -292,7 +298,7 @@ def test_what_collides_is_named_and_the_closest_build_is_shown():
         LOAF, 8, family="cake", goal={"kcal": {"most": 90}, "protein_g": {"least": 20}}
     )
     found = reach(task_of(piece))
-    assert [one.key for one in found.proposals] == ["closest"]
+    assert [proposal.key for proposal in found.proposals] == ["closest"]
     assert {"energy", "protein"} <= set(found.collides)
     before, closest = portion(piece), portion(after(piece, found.proposals[0].change))
     missed = lambda one: max(0, one.kcal.value - 90) / 90 + max(0, 20 - one.protein_g.value) / 20  # noqa: E731
@@ -316,7 +322,7 @@ def test_the_price_of_protein_is_what_a_gram_more_costs():
     assert more > at
     assert (more - at) / 0.01 == pytest.approx(price, rel=1e-3)
     piece = workpiece(LOAF, 8, family="cake", goal={"protein_g": {"least": 15.0}})
-    says = [one.says for one in reach(task_of(piece)).prices]
+    says = [price.says for price in reach(task_of(piece)).prices]
     assert any(one.startswith("One more gram of protein costs") for one in says)
 
 
@@ -331,5 +337,7 @@ def test_large_builds_are_answered_with_what_was_found_in_time():
 
 def test_a_goal_that_is_met_needs_no_change():
     piece = workpiece(LOAF, 8, family="cake", goal={"kcal": {"most": 900}})
-    gentlest = next(one for one in reach(task_of(piece)).proposals if one.key == "gentlest")
+    gentlest = next(
+        proposal for proposal in reach(task_of(piece)).proposals if proposal.key == "gentlest"
+    )
     assert gentlest.lines == ()

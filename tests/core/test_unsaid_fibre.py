@@ -137,7 +137,9 @@ def labels():
             "allulose_g": allulose,
             "kcal": 4 * (protein + starch + sugars) + 9 * fat + 2 * fibre + 2.4 * polyols,
         }
-        kept = {key: round(scale * one, 1) for key, one in figures.items() if key not in missing}
+        kept = {
+            key: round(scale * figure, 1) for key, figure in figures.items() if key not in missing
+        }
         return {"style": style, "basis_g": basis, "polyol": polyol, **kept}
 
     return st.builds(

@@ -181,7 +181,7 @@ def test_whatever_the_order_the_nets_are_what_was_poured(pours, bowl):
         gross += grams
         cook.do("line", gross, line=line)
         last[line] = grams
-    found = {key: one.record.net_g for key, one in cook.state.lines.items() if one.record}
+    found = {key: line.record.net_g for key, line in cook.state.lines.items() if line.record}
     assert found == last
 
 
@@ -358,11 +358,11 @@ def test_a_shortfall_carried_to_all_opens_nothing():
 
 
 def test_the_choices_carry_the_ratio_of_what_is_there():
-    found = {one.name: (one.factor, one.scope) for one in choices(90, 120)}
+    found = {choice.name: (choice.factor, choice.scope) for choice in choices(90, 120)}
     assert found == {
         "accept": (None, None),
         "to_target": (None, None),
         "carry_open": (0.75, "open"),
         "carry_all": (0.75, "all"),
     }
-    assert [one.name for one in choices(0, 120)] == ["accept", "to_target"]
+    assert [choice.name for choice in choices(0, 120)] == ["accept", "to_target"]

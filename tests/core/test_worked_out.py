@@ -129,7 +129,7 @@ def test_a_missing_weight_is_asked_for_and_never_guessed(line, of, kind, measure
 def test_what_the_cook_weighed_wins_over_the_label_and_the_typical_value_and_all_are_shown():
     on_label = label(basis_g=113, basis_ml=118.3)
     typical = work_out(parse_entry("1 cup curd"), known(cup_g=180, of=on_label))
-    assert [round(one.grams) for one in typical.readings[:2]] == [226, 180]
+    assert [round(reading.grams) for reading in typical.readings[:2]] == [226, 180]
     assert "from its label" in typical.readings[0].how
     weighed = work_out(parse_entry("1 cup curd"), known(cup_g=180, of=on_label, origin="weighed"))
     assert "weighed by you" in weighed.readings[0].how
@@ -137,7 +137,7 @@ def test_what_the_cook_weighed_wins_over_the_label_and_the_typical_value_and_all
 
 def test_other_peoples_cups_are_offered_beside_the_houses_own():
     readings = work_out(parse_entry("1 cup flour"), known(cup_g=120)).readings
-    assert any("metric, 250 ml" in one.how for one in readings[1:])
+    assert any("metric, 250 ml" in reading.how for reading in readings[1:])
 
 
 def test_pieces_without_grams_stay_counted():

@@ -25,7 +25,7 @@ FAULTY = 2
 
 def gasket(*arguments):
     """Exit code, what was printed, and what was said on stderr."""
-    result = CliRunner().invoke(app, [str(one) for one in arguments])
+    result = CliRunner().invoke(app, [str(argument) for argument in arguments])
     if result.exception is not None and not isinstance(result.exception, SystemExit):
         raise result.exception
     return result.exit_code, result.stdout, result.stderr

@@ -392,7 +392,7 @@ def test_the_same_request_four_times_is_done_once_and_answered_the_same(kitchen,
     answers = all_at_once([again] * 4)
     late = httpx.request(method, url + path, json=body, headers=again[-1])
     assert statuses([*answers, late]).total() == 5
-    assert len(statuses([*answers, late])) == 1, [one.text for one in answers]
+    assert len(statuses([*answers, late])) == 1, [answer.text for answer in answers]
     assert answers[0].is_success
     assert len({answer.text for answer in [*answers, late]}) == 1
     if case.grows:
@@ -426,7 +426,7 @@ OF_EACH_KIND = (
 @pytest.mark.parametrize("route", OF_EACH_KIND)
 def test_two_processes_on_one_file_keep_it_whole_too(kitchen, deaths, route):
     api, _, database, known = kitchen
-    case = next(one for one in CASES if one.route == route)
+    case = next(case for case in CASES if case.route == route)
     before = rows(database, case.grows)[0][0] if case.grows else 0
     two = [deaths.server(database) for _ in range(2)]
     try:

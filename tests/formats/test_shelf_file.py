@@ -101,7 +101,7 @@ def test_what_a_cook_types_in_a_spreadsheet_is_understood():
     assert (quark.label.fat_g, quark.label.fibre_g, quark.label.below) == (0.2, 0.5, ("fibre_g",))
     assert quark.label.name == "Quark", "a row without a package is named like its food"
     assert (oats.label.kcal, oats.label.fat_g, oats.label.fibre_g) == (120.5, 0.5, None)
-    assert [(one.name, one.grams, one.origin) for one in oats.facts.measures] == [
+    assert [(measure.name, measure.grams, measure.origin) for measure in oats.facts.measures] == [
         ("large", 50, "weighed"),
         ("small", 4.125, "typical"),
     ]

@@ -317,7 +317,7 @@ def test_one_broken_dish_is_shown_as_broken_and_mended_or_set_aside(client, demo
     mended = client.post("/api/dishes/1/repair").json()
     assert mended["says"]
     assert mended["whole"] == (fault not in BEYOND_REPAIR)
-    again = next(one for one in client.get("/api/kitchen").json()["dishes"] if one["id"] == 1)
+    again = next(dish for dish in client.get("/api/kitchen").json()["dishes"] if dish["id"] == 1)
     assert (again["broken"] == "") == mended["whole"]
     if mended["whole"]:
         assert client.get("/api/dishes/1").status_code == 200

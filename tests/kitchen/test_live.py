@@ -61,9 +61,9 @@ class WeighInUnderWay:
         self.house.live.join(self.sheet, self.page)
 
     async def show(self, *grams, stable=True, seconds=0.1, **more):
-        for one in grams:
+        for gram in grams:
             self.now += seconds
-            self.house.live.reading(reading(one, stable, **more))
+            self.house.live.reading(reading(gram, stable, **more))
             for task in tuple(self.house.live._tasks):
                 await task
             await asyncio.sleep(0)

@@ -142,11 +142,11 @@ def test_aliases_are_found_as_soon_as_they_are_told(session):
 def test_the_reference_shelf_never_stands_in_for_a_label(stocked):
     banana = first_food(stocked, "banana")
     assert banana.typical
-    assert all(one.label.style == "table" for one in banana.labels)
+    assert all(label.label.style == "table" for label in banana.labels)
     own = NewLabel(label=label("Market banana", style="eu"))
     after = shelf.add_label(stocked, banana.id, own, START)
     assert not after.typical
-    assert [one.label.name for one in after.labels] == ["Market banana", "Banana (typical)"]
+    assert [label.label.name for label in after.labels] == ["Market banana", "Banana (typical)"]
 
 
 def test_stocking_twice_adds_nothing_and_what_was_removed_stays_away(stocked_house):
@@ -242,9 +242,9 @@ def test_a_label_that_nothing_uses_moves_nothing(stocked):
 
 
 def test_packages_compare_inside_a_trial(stocked):
-    quarks = [one.id for one in first_food(stocked, "quark").labels]
+    quarks = [label.id for label in first_food(stocked, "quark").labels]
     found = comparing.comparison(stocked, quarks, 1)
-    now, other = (one.in_trial for one in found.labels)
+    now, other = (label.in_trial for label in found.labels)
     assert now.uses_it
     assert now.difference["kcal"] == pytest.approx(0)
     assert other.difference["kcal"] == pytest.approx((250 + 220) * (104 - 67) / 100 / 8)
@@ -330,7 +330,9 @@ def test_every_row_of_a_file_has_its_fate_before_anything_is_written(stocked_hou
     house.imports.commit(key, leave_out_refused=True)
     wait(house.imports, key, "done")
     quark = house.read(lambda session: first_food(session, "quark"))
-    northlight = next(one for one in quark.labels if one.label.name == "Northlight skim quark")
+    northlight = next(
+        label for label in quark.labels if label.label.name == "Northlight skim quark"
+    )
     assert (northlight.revisions, northlight.label.kcal) == (2, 63)
     assert northlight.label.fat_g == 0, "a column that the file lacks stays as it was"
     assert northlight.package.price == 1.79

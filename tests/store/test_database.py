@@ -60,7 +60,7 @@ def test_a_kitchen_of_the_first_schema_keeps_its_foods_and_can_find_them(tmp_pat
     with database.reading() as session:
         food = shelf.food(session, 7)
         found = food_search.page(session, "new tub").foods[0]
-    assert (found.name, [one.label.kcal for one in food.labels]) == ("Quark", [67])
+    assert (found.name, [label.label.kcal for label in food.labels]) == ("Quark", [67])
     assert (food.facts, food.version, food.removed) == (FoodFacts(), 1, False)
     database.close()
 

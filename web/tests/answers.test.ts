@@ -171,8 +171,8 @@ describe("what waits in the browser shows in the weigh-in", () => {
 
   test.each(replay.cases)("$name", ({ before, waiting: captures, after }) => {
     const shown = withWaiting(asShown(before), waiting(...captures));
-    expect(shown.lines.map((one) => one.status)).toEqual(after.status);
-    expect(shown.lines.map((one) => one.net_g)).toEqual(after.net_g);
+    expect(shown.lines.map((line) => line.status)).toEqual(after.status);
+    expect(shown.lines.map((line) => line.net_g)).toEqual(after.net_g);
     expect([shown.current, shown.last_record]).toEqual([after.current, after.last]);
   });
 

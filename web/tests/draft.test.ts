@@ -7,7 +7,7 @@ import { build, builds, idsOf, line } from "./builds";
 
 /** A build with lines, and one of them. */
 const withLine = builds
-  .filter((one) => idsOf(one).length > 0)
+  .filter((build) => idsOf(build).length > 0)
   .chain((one) => fc.tuple(fc.constant(one), fc.constantFrom(...idsOf(one))));
 
 describe("moving a line", () => {

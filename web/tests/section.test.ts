@@ -40,16 +40,18 @@ test("labels keep their order, their distance and inside the drawing; the thicke
     fc.property(layers, fc.integer({ min: 10, max: 24 }), (some, gap) => {
       const placed = stack(some, 400, 0.3);
       const labels = spread(placed, gap, 20, 400);
-      const ys = labels.map((one) => one.y);
+      const ys = labels.map((label) => label.y);
       for (const [i, y] of ys.entries()) {
         expect(y).toBeGreaterThanOrEqual(20 - 1e-6);
         expect(y).toBeLessThanOrEqual(400 + 1e-6);
         if (i > 0) expect(y - (ys[i - 1] ?? 0)).toBeGreaterThanOrEqual(gap - 1e-6);
       }
-      const tops = labels.map((one) => one.layer.top);
+      const tops = labels.map((label) => label.layer.top);
       expect(tops).toEqual(tops.toSorted((a, b) => a - b));
-      const thinnest = Math.min(...labels.map((one) => one.layer.height));
-      const hidden = placed.filter((one) => !labels.some((label) => label.layer === one));
+      const thinnest = Math.min(...labels.map((label) => label.layer.height));
+      const hidden = placed.filter(
+        (placed_task) => !labels.some((label) => label.layer === placed_task),
+      );
       for (const one of hidden) expect(one.height).toBeLessThanOrEqual(thinnest);
     }),
   );

@@ -30,7 +30,7 @@ test("time only runs forward on the axis, from one edge to the other", () => {
   fc.assert(
     fc.property(schedules, fc.integer({ min: 60, max: 1200 }), (plan, width) => {
       const axis = axisOf(plan, width);
-      const times = plan.steps.flatMap((one) => [ms(one.start_at), ms(one.end_at)]);
+      const times = plan.steps.flatMap((step) => [ms(step.start_at), ms(step.end_at)]);
       const all = times.toSorted((a, b) => a - b);
       const xs = all.map(axis.x);
       expect(xs[0]).toBeCloseTo(0, 6);
@@ -77,7 +77,7 @@ test("what was cooked is a schedule of its own, in the order in which it was beg
   });
   const steps = [step("bake", 10, 45), step("mix", 0, 8), step("cool", 45, null)];
   const done = asCooked(steps as unknown as Cooked);
-  expect(done?.steps.map((one) => one.id)).toEqual(["mix", "bake"]);
+  expect(done?.steps.map((step) => step.id)).toEqual(["mix", "bake"]);
   expect(done?.minutes).toBe(45);
   expect(asCooked([])).toBeNull();
 });
@@ -90,7 +90,7 @@ test("a step carries the number that it has in the list of steps", () => {
   ]);
   const steps = ["s1", "s0"].map((id) => ({ id }));
   const rows = numbered(plan, steps as unknown as Parameters<typeof numbered>[1]);
-  expect(rows.map((one) => [one.id, one.number])).toEqual([
+  expect(rows.map((row) => [row.id, row.number])).toEqual([
     ["s0", 2],
     ["s1", 1],
   ]);
@@ -109,7 +109,7 @@ const chains = fc
   ) as unknown as fc.Arbitrary<Steps>;
 
 function behind(steps: Steps, id: string): Set<string> {
-  const direct = steps.find((one) => one.id === id)?.after ?? [];
+  const direct = steps.find((step) => step.id === id)?.after ?? [];
   return new Set(direct.flatMap((one) => [one, ...behind(steps, one)]));
 }
 
@@ -119,7 +119,7 @@ test("a step that is taken out leaves every order among the others as it was", (
       const key = `s${at}`;
       const left = without(steps, key);
       expect(left.map((one) => one.id)).toEqual(
-        steps.map((one) => one.id).filter((id) => id !== key),
+        steps.map((step) => step.id).filter((id) => id !== key),
       );
       for (const one of left) {
         const before = [...behind(steps, one.id)].filter((id) => id !== key);

@@ -60,7 +60,7 @@ class CheckedBuild:
 
     @cached_property
     def base(self) -> list[PlacedLine]:
-        return [one for one in self.piece.base() if one.amount > 0]
+        return [placed for placed in self.piece.base() if placed.amount > 0]
 
     @property
     def component(self) -> str:
@@ -68,11 +68,11 @@ class CheckedBuild:
 
     @cached_property
     def dry_base_g(self) -> float:
-        return sum(dry_base_g(one) for one in self.base)
+        return sum(dry_base_g(placed) for placed in self.base)
 
     @cached_property
     def base_g(self) -> float:
-        return sum(one.grams for one in self.base)
+        return sum(placed.grams for placed in self.base)
 
     @cached_property
     def flour_and_powder_g(self) -> float:
@@ -89,11 +89,13 @@ class CheckedBuild:
 
     def held(self, name: Quality) -> float:
         """What one serving holds of a quality, unknown counted as none: for advice."""
-        return sum((one.brings(name) or 0.0) * one.per_serving for one in self.piece.lines())
+        return sum(
+            (placed.brings(name) or 0.0) * placed.per_serving for placed in self.piece.lines()
+        )
 
     def grams_of(self, kinds: Iterable[FoodKind]) -> float:
         wanted = frozenset(kinds)
-        return sum(one.grams for one in self.base if one.kind in wanted)
+        return sum(placed.grams for placed in self.base if placed.kind in wanted)
 
     def sum_of(self, name: Literal["water_g", "fat_g", "sweetness_g", "polyols_g"]) -> float:
-        return sum(one.brings(name) or 0.0 for one in self.base)
+        return sum(placed.brings(name) or 0.0 for placed in self.base)

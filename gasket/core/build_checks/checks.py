@@ -57,15 +57,15 @@ def _dismissed(
     checked: CheckedBuild, code: str, value: float, span: Span, verdict: Verdict
 ) -> Dismissed | None:
     """The cook's own word on it, as long as it is not further out than it was then."""
-    for one in checked.terms.dismissed:
-        if one.code != code or verdict == "within":
+    for waiver in checked.terms.dismissed:
+        if waiver.code != code or verdict == "within":
             continue
-        if one.value is None:
-            return one
+        if waiver.value is None:
+            return waiver
         edge = span.least if verdict == "below" else span.most
         assert edge is not None
-        if abs(value - edge) <= abs(one.value - edge) * 1.05 + _SLACK:
-            return one
+        if abs(value - edge) <= abs(waiver.value - edge) * 1.05 + _SLACK:
+            return waiver
     return None
 
 
@@ -174,9 +174,9 @@ def salt(checked: CheckedBuild) -> Iterator[BuildCheck]:
     habits = checked.habits
     if habits is None or habits.salt_share is None or checked.base_g <= 0:
         return
-    if any(one.ingredient.per_g("sodium_mg") is None for one in checked.base):
+    if any(placed.ingredient.per_g("sodium_mg") is None for placed in checked.base):
         return  # nobody can tell how salty it is
-    grams = sum(one.ingredient.salt * one.amount for one in checked.base)
+    grams = sum(placed.ingredient.salt * placed.amount for placed in checked.base)
     yield _check(
         checked,
         "salt",
@@ -275,10 +275,12 @@ CHECKS: Final[tuple[Callable[[CheckedBuild], Iterator[BuildCheck]], ...]] = (
 
 def check_build(checked: CheckedBuild) -> tuple[BuildCheck, ...]:
     """Every check that applies, those that speak first."""
-    found = [one for check in CHECKS for one in check(checked)]
-    return tuple(sorted(found, key=lambda one: not one.speaks))
+    found = [verdict for check in CHECKS for verdict in check(checked)]
+    return tuple(sorted(found, key=lambda verdict: not verdict.speaks))
 
 
 def alarms(checked: CheckedBuild) -> frozenset[tuple[str, str]]:
     """Checks that speak, by code and component."""
-    return frozenset((one.code, one.component) for one in check_build(checked) if one.speaks)
+    return frozenset(
+        (verdict.code, verdict.component) for verdict in check_build(checked) if verdict.speaks
+    )

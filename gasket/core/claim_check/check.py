@@ -43,8 +43,10 @@ def check_claims(sheet: ClaimSheet) -> ClaimReport:
     values = dict(stated(sheet))
     intervals = {place: interval(place, value) for place, value in values.items()}
     equations = [*equations_of(sheet, values)]
-    checks = tuple(_check(one, values, intervals, sheet) for one in equations)
-    failing = [one for one, check in zip(equations, checks, strict=True) if not check.agrees]
+    checks = tuple(_check(equation, values, intervals, sheet) for equation in equations)
+    failing = [
+        equation for equation, check in zip(equations, checks, strict=True) if not check.agrees
+    ]
     repairs = tuple(repairs_of(equations, failing, values, intervals, sheet))
     fibre = [*_fibre_would_do(failing, values, intervals)]
     return ClaimReport(
@@ -109,13 +111,13 @@ def _fibre_would_do(
     failing: list[Equation], values: Values, at: dict[Place, Interval]
 ) -> Iterator[tuple[float, float]]:
     """Grams of fibre, from and to, that would explain claims below their 4-4-9."""
-    for one in failing:
-        if one.kind != "energy" or Place(one.claims[0], one.part, "fibre_g") in values:
+    for broken in failing:
+        if broken.kind != "energy" or Place(broken.claims[0], broken.part, "fibre_g") in values:
             continue
-        gap = one.right(at).lo - at[one.places[0]].hi
-        stated = values[one.places[0]]
-        exact = one.right({place: Interval(value, value) for place, value in values.items()}).hi
-        carbohydrate = values[Place(one.claims[0], one.part, "carbohydrate_g")]
+        gap = broken.right(at).lo - at[broken.places[0]].hi
+        stated = values[broken.places[0]]
+        exact = broken.right({place: Interval(value, value) for place, value in values.items()}).hi
+        carbohydrate = values[Place(broken.claims[0], broken.part, "carbohydrate_g")]
         if gap > 0 and (exact - stated) / 4 <= MOST_LIKELY_FIBRE * carbohydrate:
             yield (exact - stated) / 4, (exact - stated) / 2
 
@@ -148,7 +150,7 @@ def _summary(
         return f"Agrees only if {low:.2g} to {high:.2g} g of the carbohydrate are fibre or polyols."
     if not repairs or repairs[0].leaves:
         return "More than one figure must be wrong: no single change reconciles them."
-    close = [one for one in repairs if abs(one.change) <= 1.25 * abs(repairs[0].change)]
+    close = [repair for repair in repairs if abs(repair.change) <= 1.25 * abs(repairs[0].change)]
     if len(close) > 1:
         return f"They do not agree. Likeliest: {close[0].says}; or {close[1].says}."
     return f"They do not agree. Likeliest: {repairs[0].says}."
@@ -157,7 +159,7 @@ def _summary(
 def _questions(failing: list[Equation]) -> Iterator[str]:
     if not failing:
         return
-    kinds = {one.kind for one in failing}
+    kinds = {broken.kind for broken in failing}
     yield "What is included: toppings, all of the frosting, the dip, the side?"
     if "energy" in kinds:
         yield "Is the carbohydrate total, or net of fibre and sweetener?"

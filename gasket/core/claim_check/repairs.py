@@ -54,7 +54,7 @@ def _solved(equation: Equation, place: Place, values: Values) -> float | None:
     """The value of `place` with which the equation holds exactly: linear, so two points do."""
 
     def gap(value: float) -> float:
-        exact = {key: Interval(one, one) for key, one in values.items()}
+        exact = {key: Interval(value, value) for key, value in values.items()}
         exact[place] = Interval(value, value)
         return equation.left(exact).hi - equation.right(exact).hi
 
@@ -78,7 +78,7 @@ def _tried(
         should_be = float(round(should_be))
     half = 0.0 if place.figure == "servings" else half_last_digit(stated)
     repaired = {**at, place: Interval(max(0.0, should_be - half), should_be + half)}
-    left = [one for one in equations if not one.holds(repaired)]
+    left = [equation for equation in equations if not equation.holds(repaired)]
     if len(left) >= len(failing):
         return None
     return Repair(

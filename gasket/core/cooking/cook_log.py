@@ -159,7 +159,7 @@ class CookLog:
     @property
     def done_at(self) -> datetime | None:
         """When the last step was done or left out."""
-        return max((one.done_at for one in self.steps.values() if one.done_at), default=None)
+        return max((step.done_at for step in self.steps.values() if step.done_at), default=None)
 
 
 def replay(records: Sequence[CookRecord]) -> CookLog:

@@ -59,9 +59,9 @@ def keeps_days(
 ) -> float:
     """Days that it keeps in one place: the fewest of the school's advice and of habit. What was
     thawed keeps a day by UK advice."""
-    told = [one for one in advice if one.place == place]
-    followed = [one for one in told if one.says in (school, "habit")] or told
-    days = min((one.least_days for one in followed), default=2.0)
+    told = [keep for keep in advice if keep.place == place]
+    followed = [keep for keep in told if keep.says in (school, "habit")] or told
+    days = min((keep.least_days for keep in followed), default=2.0)
     return min(days, 1.0) if thawed and place == "fridge" and school == "uk" else days
 
 

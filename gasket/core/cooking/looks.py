@@ -46,7 +46,7 @@ def looks(kind: StepKind, estimate_min: float, own_min: float | None = None) -> 
         left = estimate_min - at
         at += min(most, max(least, left / 3))
         found.append(at)
-    return tuple(round(one, 4) for one in found)
+    return tuple(round(minute, 4) for minute in found)
 
 
 def next_look_min(

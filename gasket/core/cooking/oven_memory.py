@@ -102,12 +102,12 @@ class Belief:
 def told_by(step: Step, bakes: Iterable[Baked]) -> list[Baked]:
     """What the step learns from: same appliance, same kind of heat, about the same length."""
     return [
-        one
-        for one in bakes
-        if (one.tool, one.kind) == (step.tool, step.kind)
-        and one.actual_min > 0
-        and one.stated_min >= _LEAST_STATED_MIN
-        and 1 / ALIKE <= one.stated_min / max(step.stated_min, _LEAST_STATED_MIN) <= ALIKE
+        bake
+        for bake in bakes
+        if (bake.tool, bake.kind) == (step.tool, step.kind)
+        and bake.actual_min > 0
+        and bake.stated_min >= _LEAST_STATED_MIN
+        and 1 / ALIKE <= bake.stated_min / max(step.stated_min, _LEAST_STATED_MIN) <= ALIKE
     ]
 
 
@@ -116,10 +116,10 @@ def belief(vessel: str, told: Iterable[Baked]) -> Belief:
     prior = (SCATTER / PRIOR) ** 2
     seen = [
         (
-            1.0 if one.vessel == vessel else OTHER_VESSEL,
-            math.log(min(2 * MOST_RATIO, max(LEAST_RATIO / 2, one.ratio))),
+            1.0 if bake.vessel == vessel else OTHER_VESSEL,
+            math.log(min(2 * MOST_RATIO, max(LEAST_RATIO / 2, bake.ratio))),
         )
-        for one in told
+        for bake in told
     ]
     weight = sum(counts for counts, _ in seen)
     middle = sum(counts * ratio for counts, ratio in seen) / weight if weight else 0.0
@@ -166,7 +166,7 @@ def estimate(step: Step, bakes: Sequence[Baked], *, measured: bool = False) -> E
     if measured:
         first = min(first, first_look_min(step.kind, stated, step.first_look_min))
     first = min(first, step.shortest_min)
-    told.sort(key=lambda one: (one.vessel != step.vessel, -one.at.timestamp()))
+    told.sort(key=lambda bake: (bake.vessel != step.vessel, -bake.at.timestamp()))
     return Estimate(
         minutes=minutes,
         least_min=stated if measured else min(step.shortest_min * ratio, minutes / reach),

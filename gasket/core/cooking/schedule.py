@@ -116,7 +116,9 @@ def _order(tasks: Sequence[Task]) -> tuple[Mapping[str, float], bool]:
     found = solver.solve(model)
     if found not in (cp_model.OPTIMAL, cp_model.FEASIBLE):
         return by_hand, False
-    return {key: float(solver.value(one)) for key, one in start.items()}, found == cp_model.OPTIMAL
+    return {
+        key: float(solver.value(minute)) for key, minute in start.items()
+    }, found == cp_model.OPTIMAL
 
 
 def _sharing(tasks: Sequence[Task], need: str) -> list[Task]:
@@ -134,7 +136,7 @@ def _as_early(tasks: Sequence[Task], order: Mapping[str, float]) -> dict[str, fl
     by_id = {task.id: task for task in tasks}
     while left:
         free = [task for task in left if task.after <= starts.keys()]
-        task = min(free, key=lambda one: order[one.id])
+        task = min(free, key=lambda ready: order[ready.id])
         left.remove(task)
         ready = max((starts[key] + by_id[key].minutes for key in task.after), default=0.0)
         starts[task.id] = _earliest(task, ready, [by_id[key] for key in starts], starts)
@@ -175,8 +177,8 @@ def _plan(starts: Mapping[str, float], tasks: Sequence[Task], proven: bool) -> P
         for task in tasks
     ]
     order = {task.id: i for i, task in enumerate(tasks)}
-    placed.sort(key=lambda one: (one.start_min, one.end_min, order[one.id]))
-    return Plan(tuple(placed), max((one.end_min for one in placed), default=0.0), proven)
+    placed.sort(key=lambda slot: (slot.start_min, slot.end_min, order[slot.id]))
+    return Plan(tuple(placed), max((slot.end_min for slot in placed), default=0.0), proven)
 
 
 def _tails(tasks: Sequence[Task]) -> list[float]:
@@ -185,7 +187,7 @@ def _tails(tasks: Sequence[Task]) -> list[float]:
     tails: dict[str, float] = {}
     left = list(tasks)
     while left:
-        known = [one for one in left if all(other.id in tails for other in followers[one.id])]
+        known = [task for task in left if all(other.id in tails for other in followers[task.id])]
         if not known:
             raise FaultyInput.at("steps", "Some steps wait for each other.")
         for task in known:
@@ -200,10 +202,10 @@ def _put_off(tasks: Sequence[Task], starts: dict[str, float]) -> dict[str, float
     starts = dict(starts)
     by_id = {task.id: task for task in tasks}
     end = max((starts[task.id] + task.minutes for task in tasks), default=0.0)
-    for task in sorted(tasks, key=lambda one: -starts[one.id]):
+    for task in sorted(tasks, key=lambda task: -starts[task.id]):
         if not task.late or task.running:
             continue
-        followers = [starts[one.id] for one in tasks if task.id in one.after]
+        followers = [starts[follower.id] for follower in tasks if task.id in follower.after]
         latest = min(followers, default=end) - task.minutes
         for other in by_id.values():
             if other.id != task.id and other.needs & task.needs:

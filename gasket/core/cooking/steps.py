@@ -85,7 +85,7 @@ class Step(Value):
     @property
     def stated_min(self) -> float:
         """The middle of the window."""
-        said = [one for one in (self.least_min, self.most_min) if one is not None]
+        said = [minutes for minutes in (self.least_min, self.most_min) if minutes is not None]
         return sum(said) / len(said) if said else UNSAID_MIN
 
     @property

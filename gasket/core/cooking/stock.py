@@ -143,7 +143,7 @@ def add_up(records: Sequence[StockRecord], made_at: datetime | None = None) -> S
 
 def book_of(records: Sequence[StockRecord], part: str, made_at: datetime | None = None) -> Stock:
     """The book of the servings, or of one part, added up."""
-    own = [one for one in records if one.part == part or one.move is Move.UNDO]
+    own = [record for record in records if record.part == part or record.move is Move.UNDO]
     return add_up(own, made_at)
 
 
@@ -151,7 +151,7 @@ def _take(stock: Stock, place: Place | None, amount: float) -> list[Lot]:
     """Take from the oldest lots of a place; what is not there is not taken."""
     taken: list[Lot] = []
     left = amount
-    for lot in sorted(stock.lots, key=lambda one: one.since - one.cold - one.frozen):
+    for lot in sorted(stock.lots, key=lambda lot: lot.since - lot.cold - lot.frozen):
         if lot.place != place or left <= _SPECK:
             continue
         part = min(lot.amount, left)

@@ -339,7 +339,7 @@ def _uses(
         case "joined":
             return (*body, row.part)
         case "all":
-            later = {one.part for one in rows[rows.index(row) :] if one.on == "joined"}
+            later = {below.part for below in rows[rows.index(row) :] if below.on == "joined"}
             return tuple(name for name in components if name not in later)
         case _:
             return ()
@@ -350,4 +350,4 @@ def _follows(row: _Row, rows: Sequence[_Row]) -> tuple[str, ...]:
     if row.on not in ("main", "all"):
         return ()
     earlier: Iterator[_Row] = reversed(rows[: rows.index(row)])
-    return tuple(islice((one.key for one in earlier if one.on == row.on), 1))
+    return tuple(islice((above.key for above in earlier if above.on == row.on), 1))

@@ -18,11 +18,11 @@ from gasket.core.trade.quantities import HouseholdSystem
 
 def measures_of(unit: str, known: Known) -> list[Measure]:
     """What is known of one such piece, in the order of trust; the house's own sizes first."""
-    found = [one for one in known.facts.measures if unit in (one.base, one.name)]
+    found = [measure for measure in known.facts.measures if unit in (measure.base, measure.name)]
     label = known.label
     if label is not None and label.piece_g is not None and _same_piece(unit, label.piece):
         found.append(Measure(name=label.piece or "piece", grams=label.piece_g, origin="label"))
-    return sorted(found, key=lambda one: _trust(one, known))
+    return sorted(found, key=lambda measure: _trust(measure, known))
 
 
 def _trust(one: Measure, known: Known) -> tuple[int, bool]:
@@ -67,14 +67,14 @@ def _piece_word(unit: str) -> str:
 
 def _sizes(known: Known) -> list[Measure]:
     """Small, medium, large: weighed ones first, the house's own, then as they are listed."""
-    listed = [one.base for one in known.facts.measures if one.base in SIZES]
+    listed = [measure.base for measure in known.facts.measures if measure.base in SIZES]
     found = [measure for size in dict.fromkeys(listed) for measure in measures_of(size, known)]
-    return sorted(found, key=lambda one: _trust(one, known))
+    return sorted(found, key=lambda measure: _trust(measure, known))
 
 
 def _which(named: list[Measure], known: Known) -> str:
     """A question where measures of this house, or of no house in particular, disagree."""
-    ours = [one for one in named if not _trust(one, known)[1]] or named
+    ours = [measure for measure in named if not _trust(measure, known)[1]] or named
     weights = [measure.grams for measure in ours]
     if max(weights) / min(weights) - 1 <= CONFLICT or named[0].origin == "weighed":
         return ""

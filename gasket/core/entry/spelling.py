@@ -7,7 +7,7 @@ from gasket.core.entry.model import Entry, Quantity
 
 def written(entry: Entry) -> str:
     """The entry in its canonical spelling, which says one thing only: nothing is `otherwise`."""
-    amount = " plus ".join(_spelled(one) for one in entry.quantities)
+    amount = " plus ".join(_spelled(quantity) for quantity in entry.quantities)
     if entry.each is not None and entry.quantities:
         first = entry.quantities[0]
         size = _spelled(entry.each)

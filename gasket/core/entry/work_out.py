@@ -57,7 +57,7 @@ def work_out(entry: Entry, known: Known) -> Worked:
     if not entry.quantities:
         says = "to taste: weigh the jar before and after" if entry.to_taste else "no amount given"
         return Worked(readings=(AmountReading(grams=0.0, how=says),))
-    found = [_quantity(entry, one, known) for one in entry.quantities]
+    found = [_quantity(entry, quantity, known) for quantity in entry.quantities]
     readings, question = _summed(found)
     readings, question = _said_twice(entry, known, readings, question)
     if entry.otherwise is not None:
@@ -86,11 +86,11 @@ def _distinct(readings: tuple[AmountReading, ...]) -> Iterator[AmountReading]:
     kept: list[AmountReading] = []
     for reading in readings:
         same = [
-            one
-            for one in kept
-            if one.grams is not None
+            other
+            for other in kept
+            if other.grams is not None
             and reading.grams is not None
-            and abs(one.grams - reading.grams) <= 0.01 * max(one.grams, reading.grams)
+            and abs(other.grams - reading.grams) <= 0.01 * max(other.grams, reading.grams)
         ]
         if not same:
             kept.append(reading)
@@ -101,16 +101,16 @@ def _summed(found: list[Found]) -> tuple[tuple[AmountReading, ...], str]:
     """ "1 cup plus 2 tbsp": the likeliest of each; one quantity keeps all its readings."""
     if len(found) == 1:
         return found[0].readings, found[0].question
-    firsts = [one.readings[0] for one in found]
-    missing = next((one for one in firsts if one.grams is None), None)
+    firsts = [amount.readings[0] for amount in found]
+    missing = next((first for first in firsts if first.grams is None), None)
     if missing is not None:
         return (missing,), ""
-    low = sum(or_else(one.low_g, one.grams) for one in firsts)
-    high = sum(or_else(one.high_g, one.grams) for one in firsts)
-    grams = sum(one.grams or 0.0 for one in firsts)
-    how = " plus ".join(one.how for one in firsts)
+    low = sum(or_else(first.low_g, first.grams) for first in firsts)
+    high = sum(or_else(first.high_g, first.grams) for first in firsts)
+    grams = sum(first.grams or 0.0 for first in firsts)
+    how = " plus ".join(first.how for first in firsts)
     return (estimated(grams, low, high, how),), next(
-        (one.question for one in found if one.question), ""
+        (amount.question for amount in found if amount.question), ""
     )
 
 

@@ -51,7 +51,7 @@ class Audit(Answer):
 
     @property
     def hidden_per_100g(self) -> dict[str, float]:
-        return {one.field: one.per_100g for one in self.hidden}
+        return {part.field: part.per_100g for part in self.hidden}
 
 
 @lru_cache(maxsize=8192)
@@ -81,17 +81,21 @@ def _judge(
 ) -> tuple[Verdict, str, float | None]:
     if kcal is None:
         return Verdict.CANNOT_TELL, "The panel has no energy figure to check.", None
-    lawful = [one for one in reckoned if one.lawful and one.agrees is not None]
-    agreeing = [(one, unsaid_fibre_g(label, one.method, kcal)) for one in lawful if one.agrees]
-    for one, unsaid in agreeing:
+    lawful = [energy for energy in reckoned if energy.lawful and energy.agrees is not None]
+    agreeing = [
+        (energy, unsaid_fibre_g(label, energy.method, kcal)) for energy in lawful if energy.agrees
+    ]
+    for energy, unsaid in agreeing:
         if unsaid is None:
-            return Verdict.AGREES, f"Agrees with its macros ({one.name}).", None
+            return Verdict.AGREES, f"Agrees with its macros ({energy.name}).", None
     if agreeing:
         says = f"Agrees if it holds {agreeing[0][1]} of fibre that the panel leaves out."
         return Verdict.AGREES_WITH_UNSAID, says, None
     if not lawful:
         return Verdict.CANNOT_TELL, "Too few figures to reckon the energy.", None
-    nearest = min((one.kcal for one in lawful), key=lambda one: abs((one or 0.0) - kcal.value))
+    nearest = min(
+        (energy.kcal for energy in lawful), key=lambda energy: abs((energy or 0.0) - kcal.value)
+    )
     off = kcal.value - (nearest or 0.0)
     says = (
         f"Printed {kcal.value:.0f} kcal, its macros make {nearest:.0f}: "
@@ -103,8 +107,8 @@ def _judge(
 def _too_much_fibre(label: Label, kcal: Printed, lawful: list[Reckoned]) -> str:
     """The fibre that it would take, where there is no room for it."""
     room = room_for_fibre(label)
-    needed = (unsaid_fibre_g(label, one.method, kcal) for one in lawful)
-    says = next((one for one in needed if one), None)
+    needed = (unsaid_fibre_g(label, energy.method, kcal) for energy in lawful)
+    says = next((sentence for sentence in needed if sentence), None)
     if says is None or room is None:
         return ""
     return f" It would take {says} of fibre, and there is room for {room.hi:.0f} g."

@@ -13,7 +13,7 @@ def likely_causes(
     """Causes, likeliest first. `off`: the panel agrees by no lawful method."""
     if kcal is None:
         return
-    agreeing = {one.method for one in reckoned if one.lawful and one.agrees}
+    agreeing = {energy.method for energy in reckoned if energy.lawful and energy.agrees}
     if agreeing == {"us_449"}:
         yield "4-4-9 on total carbohydrate, fibre and polyols counted in full: lawful in the US."
         if says := _erythritol_counted(label, kcal):
@@ -55,14 +55,14 @@ def _other_convention(label: Label, kcal: Printed) -> str | None:
 
 def _as_prepared(label: Label, kcal: Printed) -> str | None:
     """Half again and more energy than the macros, of a dry food: milk or fat was added to it."""
-    found = [one.kcal for one in _each_lawful(label, kcal) if one.kcal]
+    found = [energy.kcal for energy in _each_lawful(label, kcal) if energy.kcal]
     if found and kcal.value > AS_PREPARED * max(found):
         return "Figures for the food as prepared may stand beside those of the dry food."
     return None
 
 
 def _no_alcohol(label: Label, kcal: Printed) -> str | None:
-    found = [one.kcal for one in _each_lawful(label, kcal) if one.kcal is not None]
+    found = [energy.kcal for energy in _each_lawful(label, kcal) if energy.kcal is not None]
     if label.alcohol_g is None and found and max(found) < 0.2 * kcal.value:
         grams = (kcal.value - max(found)) / 7
         return f"Alcohol would explain it: about {grams:.0f} g that the panel does not print."
@@ -85,4 +85,4 @@ def _each_lawful(label: Label, kcal: Printed) -> list[Reckoned]:
 
 
 def _agrees_by_some(label: Label, kcal: Printed) -> bool:
-    return any(one.agrees for one in _each_lawful(label, kcal))
+    return any(energy.agrees for energy in _each_lawful(label, kcal))

@@ -71,7 +71,7 @@ class FoodFacts(Value):
 
     def with_measure(self, measure: Measure) -> "FoodFacts":
         """The same with `measure` in the place of what was known under its name."""
-        others = tuple(one for one in self.measures if one.name != measure.name)
+        others = tuple(other for other in self.measures if other.name != measure.name)
         return self.model_copy(update={"measures": (measure, *others)})
 
     def with_density(self, density_g_per_ml: float) -> "FoodFacts":

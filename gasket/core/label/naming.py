@@ -80,7 +80,7 @@ def _same_words(some: Iterable[str], others: Iterable[str]) -> bool:
     """The same words in any order, one or many of each."""
     left = [*others]
     for word in some:
-        match = next((one for one in left if _same(word, one)), None)
+        match = next((other for other in left if _same(word, other)), None)
         if match is None:
             return False
         left.remove(match)
@@ -91,7 +91,9 @@ def fit(typed: str, states: Sequence[str], food: Called) -> Fit:
     """How `typed`, with what was said of its state, fits what the food is called."""
     names = (food.name, *food.aliases, *food.packages)
     found = min(_fit(_words(typed), states, name) for name in names)
-    if found > Fit.CALLED_SO and any(_told_apart(typed, food.name, one) for one in food.packages):
+    if found > Fit.CALLED_SO and any(
+        _told_apart(typed, food.name, package) for package in food.packages
+    ):
         found = Fit.CALLED_SO
     if found is Fit.CALLED_SO and _contradicts(states, _words(food.name)):
         return Fit.A_KIND_UNSAID
@@ -119,7 +121,7 @@ def _told_apart(typed: str, name: str, package: str) -> bool:
     """ "Skim quark": the food's own name, and words of its package."""
     words, own, more = _words(typed), _words(name), _words(package)
     named = all(any(_same(word, said) for said in words) for word in own)
-    return named and all(any(_same(word, one) for one in (*own, *more)) for word in words)
+    return named and all(any(_same(word, said) for said in (*own, *more)) for word in words)
 
 
 def _contradicts(states: Sequence[str], own: tuple[str, ...]) -> bool:

@@ -128,4 +128,4 @@ def allergens_named(allergens: tuple[Allergen, ...], school: AllergenSchool) -> 
     there = set(allergens)
     if school == "eu" and "wheat" in there:
         there.add("gluten")
-    return [one for one in ALLERGENS[school] if one in there]
+    return [allergen for allergen in ALLERGENS[school] if allergen in there]

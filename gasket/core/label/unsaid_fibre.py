@@ -113,7 +113,7 @@ def _by_energy(label: Label, terms: list[Term], form: list[Term], fibre: Sum) ->
     factor = next(term.factor for term in terms if term.field == "fibre_g")
     ends = (factor.lo, middle(factor), factor.hi)
     sums = [raw_sum(label, _put_in(terms, form, worth)) for worth in ends]
-    least, centre, most = (one for one in sums if one is not None)
+    least, centre, most = (energy for energy in sums if energy is not None)
     spread = (factor.hi - factor.lo) ** 2 / 12 * (fibre.mid**2 + fibre.variance)
     return Sum(
         centre.value,

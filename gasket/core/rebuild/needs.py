@@ -53,9 +53,9 @@ def breaks(need: Need, food: Ingredient) -> bool:
 
 
 def _reason(need: Need, food: Ingredient) -> str | None:
-    barred = [one for one in food.package.allergens if one in _BARRED[need]]
+    barred = [allergen for allergen in food.package.allergens if allergen in _BARRED[need]]
     if barred:
-        return f"its label names {', '.join(one.replace('_', ' ') for one in barred)}"
+        return f"its label names {', '.join(allergen.replace('_', ' ') for allergen in barred)}"
     if food.kind in _BARRED_KINDS[need] and not _says_otherwise(need, food):
         return "of its kind"
     return None
@@ -70,16 +70,16 @@ def _says_otherwise(need: Need, food: Ingredient) -> bool:
 def in_the_way(piece: Workpiece) -> Iterator[InTheWay]:
     """Every line that stands in the way of a need, traces too."""
     for need in piece.build.terms.needs:
-        for one in piece.lines():
-            if one.line.off:
+        for placed in piece.lines():
+            if placed.line.off:
                 continue
-            reason = _reason(need, one.ingredient)
-            traces = [t for t in one.ingredient.package.may_contain if t in _BARRED[need]]
+            reason = _reason(need, placed.ingredient)
+            traces = [t for t in placed.ingredient.package.may_contain if t in _BARRED[need]]
             if reason is not None:
-                yield _found(need, one, reason, certain=True)
+                yield _found(need, placed, reason, certain=True)
             elif traces:
                 named = ", ".join(t.replace("_", " ") for t in traces)
-                yield _found(need, one, f"may contain {named}", certain=False)
+                yield _found(need, placed, f"may contain {named}", certain=False)
 
 
 def _found(need: Need, one: PlacedLine, reason: str, *, certain: bool) -> InTheWay:
@@ -97,5 +97,5 @@ def _found(need: Need, one: PlacedLine, reason: str, *, certain: bool) -> InTheW
 
 def in_the_build(piece: Workpiece) -> Contains:
     """What the build holds: everything that counts in it."""
-    used = (one.ingredient for one in piece.lines() if one.amount > 0)
+    used = (placed.ingredient for placed in piece.lines() if placed.amount > 0)
     return contains(Used(food.name, food.kind, food.package) for food in used)

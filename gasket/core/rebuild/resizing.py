@@ -62,7 +62,7 @@ def scale(piece: Workpiece, wanted: Scaling) -> Scaled:
     factor = _factor(piece, wanted)
     notes: list[str] = []
     lines: dict[str, tuple[BuildLine, ...]] = {}
-    placed = {one.line.id: one for one in piece.lines()}
+    placed = {placed.line.id: placed for placed in piece.lines()}
     for line in piece.build.lines():
         scaled, note = _line(line, placed.get(line.id), factor)
         lines[line.id] = (scaled,)
@@ -143,14 +143,14 @@ def _notes(piece: Workpiece, wanted: Scaling, factor: float) -> Iterator[str]:
             f"{before} portions become {portions:.2f}: divided by {after}, a portion is "
             f"{(portions / after - 1) * 100:+.0f} % of what it was."
         )
-    if factor > LINEAR_UP_TO and any(one.kind in _SPICES for one in piece.lines()):
+    if factor > LINEAR_UP_TO and any(placed.kind in _SPICES for placed in piece.lines()):
         yield "More than four times as much: begin with less of the spices and taste."
     if wanted.by == "pan":
         yield "Same depth, so the time stays about the same; a deeper filling takes longer."
     small = [
-        one.ingredient.name
-        for one in piece.lines()
-        if 0 < one.grams * factor < 1 and one.grams >= 1
+        placed.ingredient.name
+        for placed in piece.lines()
+        if 0 < placed.grams * factor < 1 and placed.grams >= 1
     ]
     if small:
         yield f"Under 1 g now, so use a 0.1 g scale: {', '.join(small)}."
@@ -182,7 +182,7 @@ def out_of_step(build: Build, before: Build) -> tuple[OutOfStep, ...]:
     if len(factors) < 3:
         return ()
     common = median(factors.values())
-    along = [one for one in factors.values() if abs(one / common - 1) <= _SAME]
+    along = [factor for factor in factors.values() if abs(factor / common - 1) <= _SAME]
     if abs(common - 1) <= _SAME or len(along) < _MOST_OF_THEM * len(factors):
         return ()
     return tuple(

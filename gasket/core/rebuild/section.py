@@ -53,7 +53,7 @@ class Section(Answer):
 
 def column(name: str, piece: Workpiece, result: Result) -> Column:
     """The lines of a reckoned build as layers, lines without an amount left out."""
-    placed = {where(one.component, one.index): one for one in piece.lines()}
+    placed = {where(placed.component, placed.index): placed for placed in piece.lines()}
     layers: list[Layer] = []
     for share in result.lines:
         one = placed.get(share.where)
@@ -89,7 +89,7 @@ def column_of_figures(original: Original, energy_from: Mapping[Material, float] 
         "fat": original.fat_g,
     }
     layers = []
-    for material, kcal in sorted((energy_from or {}).items(), key=lambda one: one[0]):
+    for material, kcal in sorted((energy_from or {}).items(), key=lambda item: item[0]):
         if kcal > 0:
             layers.append(_plain(material.capitalize(), material, kcal, grams.get(material)))
     if not layers and original.kcal:

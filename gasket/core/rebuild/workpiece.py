@@ -101,28 +101,28 @@ class Workpiece:
                 yield PlacedLine(i, j, part, line, found, amount, self.per_serving.get(part, 0.0))
 
     def line(self, line_id: str) -> PlacedLine | None:
-        return next((one for one in self.lines() if one.line.id == line_id), None)
+        return next((placed for placed in self.lines() if placed.line.id == line_id), None)
 
     def serving(self, name: Quality) -> float | None:
         """What one serving holds of a quality; None while a line's part of it is unknown."""
         total = 0.0
-        for one in self.lines():
-            brought = one.brings(name)
+        for placed in self.lines():
+            brought = placed.brings(name)
             if brought is None:
                 return None
-            total += brought * one.per_serving
+            total += brought * placed.per_serving
         return total
 
     def base(self) -> list[PlacedLine]:
         """The lines of the component that holds most of the dry base; all when none holds any."""
         lines = [*self.lines()]
         dry: dict[int, float] = {}
-        for one in lines:
-            dry[one.component] = dry.get(one.component, 0.0) + dry_base_g(one)
+        for line in lines:
+            dry[line.component] = dry.get(line.component, 0.0) + dry_base_g(line)
         main = max(dry, key=lambda at: dry[at], default=None)
         if main is None or dry[main] <= 0:
             return lines
-        return [one for one in lines if one.component == main]
+        return [line for line in lines if line.component == main]
 
     def within(self, component: int) -> list[PlacedLine]:
         """The lines of one component."""
@@ -131,8 +131,8 @@ class Workpiece:
     def dry_share(self, component: int) -> float:
         """What part of a component is dry base or bread; 0 where nothing in it is weighed."""
         lines = self.within(component)
-        grams = sum(one.grams for one in lines)
-        dry = sum(one.grams if one.kind == "bread" else dry_base_g(one) for one in lines)
+        grams = sum(line.grams for line in lines)
+        dry = sum(line.grams if line.kind == "bread" else dry_base_g(line) for line in lines)
         return dry / grams if grams > 0 else 0.0
 
 

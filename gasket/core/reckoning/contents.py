@@ -40,13 +40,13 @@ def contains(used: Iterable[Used], school: AllergenSchool | None = None) -> Cont
     """Everything that `used` holds, once; in the names and the order of a `school`, else as the
     labels name it."""
     foods = [*used]
-    there = _once(one for food in foods for one in food.package.allergens)
-    traces = _once(one for food in foods for one in food.package.may_contain)
+    there = _once(allergen for food in foods for allergen in food.package.allergens)
+    traces = _once(allergen for food in foods for allergen in food.package.may_contain)
     if school is not None:
         there, traces = (tuple(allergens_named(named, school)) for named in (there, traces))
     return Contains(
         allergens=there,
-        may_contain=tuple(one for one in traces if one not in there),
+        may_contain=tuple(trace for trace in traces if trace not in there),
         flags=_once(flag for food in foods for flag in food.package.flags),
         unsaid=_once(food.name for food in foods if _could_say_more(food)),
     )

@@ -42,22 +42,22 @@ def targets(
 ) -> Targets:
     """What each piece takes. The targets of pieces to go always add up to what is left, in the
     first of two passes to its share of it."""
-    held = sum(one.grams for one in filled.values())
+    held = sum(portion.grams for portion in filled.values())
     left = max(0.0, whole_g - held)
     to_go = [piece for piece in range(1, pieces + 1) if piece not in filled]
     if to_go:
-        odd_g = sum(one.grams for one in filled.values() if one.odd)
-        odd = sum(one.odd for one in filled.values())
+        odd_g = sum(portion.grams for portion in filled.values() if portion.odd)
+        odd = sum(portion.odd for portion in filled.values())
         fair = max(0.0, whole_g - odd_g) / max(1, pieces - odd)
         each = min(FIRST_PASS * fair, left / len(to_go)) if two_pass else left / len(to_go)
         return Targets(dict.fromkeys(to_go, each), to_go[0], False)
     if not two_pass:
         return Targets({}, None, False)
-    level = level_g([one.grams for one in filled.values() if not one.odd], left)
+    level = level_g([portion.grams for portion in filled.values() if not portion.odd], left)
     more = {
-        piece: level - one.grams
-        for piece, one in sorted(filled.items())
-        if not one.odd and level - one.grams > slack_g
+        piece: level - item.grams
+        for piece, item in sorted(filled.items())
+        if not item.odd and level - item.grams > slack_g
     }
     return Targets(more, next(iter(more), None), True)
 
@@ -67,7 +67,7 @@ def above_what_is_left(
 ) -> str | None:
     """Why a piece of `net_g` cannot come out of this batch; None when it can. `on_top` of what is
     in it already, otherwise in its place."""
-    others = sum(one.grams for key, one in filled.items() if key != piece or on_top)
+    others = sum(portion.grams for key, portion in filled.items() if key != piece or on_top)
     left = max(0.0, whole_g - others)
     if net_g <= left + max(LEAST_SLACK_G, SLACK_SHARE * whole_g):
         return None

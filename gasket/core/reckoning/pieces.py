@@ -37,7 +37,7 @@ def relative_spread(pieces_g: Sequence[float]) -> float:
     if len(pieces_g) < LEAST_PIECES or not any(pieces_g):
         return 0.0
     mean = sum(pieces_g) / len(pieces_g)
-    variance = sum((one - mean) ** 2 for one in pieces_g) / (len(pieces_g) - 1)
+    variance = sum((grams - mean) ** 2 for grams in pieces_g) / (len(pieces_g) - 1)
     return math.sqrt(variance) / mean
 
 
@@ -71,7 +71,7 @@ def spread_by_eye(serving: Portion, servings_pieces: float, own: tuple[float, in
 def spread_weighed(pieces_g: Sequence[float], portions: Sequence[Portion]) -> Spread:
     """Of pieces that were all weighed: from the least to the most of them."""
     relative = relative_spread(pieces_g)
-    found = [one.kcal.value for one in portions if isinstance(one.kcal, Figure)]
+    found = [portion.kcal.value for portion in portions if isinstance(portion.kcal, Figure)]
     mean = sum(found) / len(found) if found else None
     return Spread(
         relative=relative,

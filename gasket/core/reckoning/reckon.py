@@ -211,7 +211,9 @@ def _portions(division: Division, whole: Amounts) -> Iterator[Portion]:
 def _poured_off(batch: Batch, formula: Formula, panels: Panels) -> Lost:
     """Nutrients gone with the fat poured off, at the batch's shares of each component."""
     lost = Lost(*(np.zeros(len(NUTRIENTS)) for _ in range(3)))
-    poured = {part.name: sum(one.fat_g for one in part.removed) for part in batch.components}
+    poured = {
+        part.name: sum(removal.fat_g for removal in part.removed) for part in batch.components
+    }
     if any(poured.values()):
         held = _contents(batch, formula, panels)
         for name, fat_g in poured.items():

@@ -85,8 +85,8 @@ def _by_figure(
     below = sums[INDEX[base]]
     if below is None or below.value <= 0:
         return None
-    known = np.array([one is not None for one in sums])
-    quotients = [_quotient(one or Sum(0, 0, 0, 0, 0), below) for one in sums]
+    known = np.array([summed is not None for summed in sums])
+    quotients = [_quotient(summed or Sum(0, 0, 0, 0, 0), below) for summed in sums]
     quotients[INDEX[base]] = (1.0, 1.0, 1.0, 1.0, 0.0)
     figures = _facts(known, _Rows(*np.array(quotients).T), amount)
     weight = label.weight_g

@@ -276,7 +276,9 @@ class WeighedBatch:
             format="gasket-batch",
             version=1,
             settings=self.settings,
-            labels={f"label-{key}": one for key, one in self.panels.items() if _key(key) in used},
+            labels={
+                f"label-{key}": panel for key, panel in self.panels.items() if _key(key) in used
+            },
             components=tuple(parts),
             portions=Portions(count=self.portions),
             original=self.original,

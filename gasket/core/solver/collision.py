@@ -44,8 +44,8 @@ def _size(task: Task, limit: Limit) -> float:
     if bounds:
         return max(bounds)
     terms = sum(
-        abs(limit.weigh(Spot(one.ingredient, one.part, one.per_serving))) * one.amount
-        for one in task.piece.lines()
+        abs(limit.weigh(Spot(placed.ingredient, placed.part, placed.per_serving))) * placed.amount
+        for placed in task.piece.lines()
     )
     return max(terms, 1e-6)
 
@@ -66,7 +66,7 @@ def collision(task: Task, whole: Programme) -> tuple[str, ...]:
 
 def _names(task: Task, at: list[int], goal: bool = False) -> tuple[str, ...]:
     found = (task.limits[k] for k in at)
-    return tuple(dict.fromkeys(one.name for one in found if one.goal or not goal))
+    return tuple(dict.fromkeys(limit.name for limit in found if limit.goal or not goal))
 
 
 def _bounded(task: Task) -> bool:

@@ -105,8 +105,8 @@ class Task:
     def now(self, limit: Limit) -> float:
         """Where a limit stands before anything moves."""
         return sum(
-            limit.weigh(Spot(one.ingredient, one.part, one.per_serving)) * one.amount
-            for one in self.piece.lines()
+            limit.weigh(Spot(placed.ingredient, placed.part, placed.per_serving)) * placed.amount
+            for placed in self.piece.lines()
         )
 
 

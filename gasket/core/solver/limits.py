@@ -195,7 +195,7 @@ def _bands_of(checked: CheckedBuild) -> Iterator[_Band]:
         )
 
     if habits.salt_share and all(
-        one.ingredient.per_g("sodium_mg") is not None for one in checked.base
+        placed.ingredient.per_g("sodium_mg") is not None for placed in checked.base
     ):
         least, most = habits.salt_share
         yield _Band(
@@ -217,8 +217,8 @@ def _flour_and_powder(food: Ingredient) -> float:
 
 def _band_limits(checked: CheckedBuild, band: _Band) -> Iterator[Limit]:
     part = checked.base[0].part
-    below = sum(band.below(one.ingredient) * one.grams for one in checked.base)
-    above = sum(band.above(one.ingredient) * one.grams for one in checked.base)
+    below = sum(band.below(placed.ingredient) * placed.grams for placed in checked.base)
+    above = sum(band.above(placed.ingredient) * placed.grams for placed in checked.base)
     if below <= 0:
         return
     now = above / below

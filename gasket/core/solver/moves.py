@@ -82,16 +82,16 @@ def moves_of(
     wanted = [swap for swap in swaps if swap.key not in rejected and not swap.also]
     found = []
     left = MOST_SWAPS
-    for one in piece.lines():
-        barred = any(breaks(need, one.ingredient) for need in piece.build.terms.needs)
-        if not _is_free(piece, one, barred, named):
+    for placed in piece.lines():
+        barred = any(breaks(need, placed.ingredient) for need in piece.build.terms.needs)
+        if not _is_free(piece, placed, barred, named):
             continue
-        ready = _swap_moves(piece, one, shelf, wanted, barred, dish)[:left]
+        ready = _swap_moves(piece, placed, shelf, wanted, barred, dish)[:left]
         left -= len(ready)
-        least, most = _bounds(piece, one, barred)
-        bounded = one.line.least_g is not None and not barred
-        if ready or least < one.amount or most > one.amount:
-            found.append(LineMove(one, least, most, _step(one), ready, bounded))
+        least, most = _bounds(piece, placed, barred)
+        bounded = placed.line.least_g is not None and not barred
+        if ready or least < placed.amount or most > placed.amount:
+            found.append(LineMove(placed, least, most, _step(placed), ready, bounded))
     return tuple(found)
 
 

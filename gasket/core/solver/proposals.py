@@ -65,10 +65,10 @@ def proposal(task: Task, key: ProposalKey, solution: Solution) -> Proposal | Non
     whole = _drawn(task, key, replace(solution, x=_no_scraps(task.variables, solution.x)), round_g)
     fine = _drawn(task, key, solution, lambda grams: round(grams, 1))
     goals = [limit for limit in task.limits if limit.goal]
-    for one, kept in ((whole, task.limits), (coarse, goals), (fine, ())):
-        after = _after_change(task, one.change, news)
+    for found, kept in ((whole, task.limits), (coarse, goals), (fine, ())):
+        after = _after_change(task, found.change, news)
         if _holds(kept, after) and not _new_alarms(task, after):
-            return one
+            return found
     return None
 
 
@@ -109,7 +109,10 @@ def _after_change(task: Task, change: BuildChange, news: dict[int, Ingredient]) 
 
 
 def _holds(limits: Sequence[Limit], after: Workpiece) -> bool:
-    spots = [(Spot(one.ingredient, one.part, one.per_serving), one.amount) for one in after.lines()]
+    spots = [
+        (Spot(placed.ingredient, placed.part, placed.per_serving), placed.amount)
+        for placed in after.lines()
+    ]
     sums = [sum(limit.weigh(spot) * amount for spot, amount in spots) for limit in limits]
     return all(
         limit.low - _SLACK <= found <= limit.high + _SLACK
@@ -177,9 +180,9 @@ def _drawn(
 def _line_of(task: Task, move: LineMove, food: Ingredient) -> BuildLine | None:
     """A line of the same package in the same bowl, which takes what comes in: nobody wants a second
     yogurt beside the first."""
-    for one in task.piece.lines():
-        line = one.line
-        same = one.ingredient.label_id == food.label_id and one.part == move.one.part
+    for placed in task.piece.lines():
+        line = placed.line
+        same = placed.ingredient.label_id == food.label_id and placed.part == move.one.part
         free = not line.off and not line.locked and line.count is None and line.most_g is None
         if same and free and line.id != move.one.line.id:
             return line

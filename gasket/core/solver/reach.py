@@ -48,7 +48,7 @@ def reach(task: Task) -> Reached:
     gentlest = solve_soon(whole, FIRST_NODES)
     if gentlest is None:
         whole, gentlest = exact, solve_soon(exact, FIRST_NODES)
-    kept = tuple(dict.fromkeys(one.name for one in task.limits if not one.goal))
+    kept = tuple(dict.fromkeys(limit.name for limit in task.limits if not limit.goal))
     answer = Reached(
         proposals=(),
         prices=(),
@@ -77,10 +77,12 @@ def reach(task: Task) -> Reached:
         for key, solution in solved.items()
         if (one := proposal(task, key, solution)) is not None
     ]
-    different = {one.change.model_dump_json(): one for one in reversed(proposals)}
+    different = {proposal.change.model_dump_json(): proposal for proposal in reversed(proposals)}
     return answer.model_copy(
         update={
-            "proposals": tuple(one for one in proposals if one in different.values()),
+            "proposals": tuple(
+                proposal for proposal in proposals if proposal in different.values()
+            ),
             "prices": prices_of(task, exact, gentlest),
         }
     )

@@ -232,7 +232,7 @@ def moved_by(piece: Workpiece, change: BuildChange, news: Mapping[int, Ingredien
     """What a change of grams and foods does to one serving, divided as before."""
     after = Workpiece(change.applied(piece.build), {**piece.ingredients, **news}, piece.per_serving)
     touched = set(change.lines)
-    before = {one.line.id for one in piece.lines() if one.line.id not in touched}
+    before = {placed.line.id for placed in piece.lines() if placed.line.id not in touched}
     figures: dict[str, float | None] = {}
     for name in MOVED:
         out = _sum(piece, name, lambda key: key in touched)
@@ -243,10 +243,10 @@ def moved_by(piece: Workpiece, change: BuildChange, news: Mapping[int, Ingredien
 
 def _sum(piece: Workpiece, name: Quality, counts: Callable[[str], bool]) -> float | None:
     total = 0.0
-    for one in piece.lines():
-        if counts(one.line.id) and one.amount:
-            each = quality(one.ingredient, name)
+    for placed in piece.lines():
+        if counts(placed.line.id) and placed.amount:
+            each = quality(placed.ingredient, name)
             if each is None:
                 return None
-            total += each * one.amount * one.per_serving
+            total += each * placed.amount * placed.per_serving
     return total

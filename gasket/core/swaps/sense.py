@@ -78,7 +78,9 @@ def side_of(food: Ingredient) -> Side:
 
 @lru_cache(maxsize=4096)
 def _flavours(name: str) -> frozenset[str]:
-    return frozenset(one for one in _FLAVOURS if re.search(rf"\b(?:{one})", name, re.IGNORECASE))
+    return frozenset(
+        flavour for flavour in _FLAVOURS if re.search(rf"\b(?:{flavour})", name, re.IGNORECASE)
+    )
 
 
 def flavours_of(foods: Iterable[Ingredient]) -> frozenset[str]:

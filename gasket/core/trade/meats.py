@@ -126,14 +126,14 @@ def meat_in(name: str) -> Meat | None:
     spoken = [part for part in _NEXT.split(text) if _is_meat(part)]
     if not spoken:
         return None
-    said = (one for one, words in _ANIMALS if any(map(words.search, spoken)))
+    said = (animal for animal, words in _ANIMALS if any(map(words.search, spoken)))
     return Meat(next(said, "red"), _form(_GROUND_PLANTS.sub(" ", text)))
 
 
 def _is_meat(part: str) -> bool:
     """Whether a part of a name that says a meat means it: not its stock, not a plant's patty."""
     words = (*(words for _, words in _ANIMALS), _RED_UNLESS_SAID)
-    found = [match.start() for one in words for match in one.finditer(part)]
+    found = [match.start() for word in words for match in word.finditer(part)]
     if not found or _NO_MEAT_HEADS.search(" ".join(part.split()[-2:])):
         return False
     return not _PLANT_BEFORE.search(part[: max(found)])

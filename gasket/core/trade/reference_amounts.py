@@ -31,8 +31,8 @@ class ReferenceAmount(Answer):
 
 
 REFERENCE_AMOUNTS: Final[dict[ReferenceKey, ReferenceAmount]] = {
-    one.key: one
-    for one in (
+    amount.key: amount
+    for amount in (
         ReferenceAmount(key="muffin", name="Muffin, sweet bread", grams=110),
         ReferenceAmount(key="pancakes", name="Pancakes", grams=110),
         ReferenceAmount(key="waffle", name="Waffle", grams=85),

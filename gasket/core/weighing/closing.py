@@ -113,27 +113,27 @@ def _causes(
         return grams > 0 and abs(abs(gap) - grams) <= max(NEAR_G, slack, NEAR_SHARE * grams)
 
     def by_fit(candidates: list[tuple[str, float]]) -> list[tuple[str, float]]:
-        return sorted(candidates, key=lambda one: abs(abs(gap) - one[1]))
+        return sorted(candidates, key=lambda candidate: abs(abs(gap) - candidate[1]))
 
     vessels = by_fit([bowl for bowl in bowls if near(bowl[1])])
     if gap > 0:
         for name, grams in vessels:
             says = f"The bowl was not tared: {name} weighs {grams:.4g} g."
             yield Cause(code="not_tared", says=says)
-        skipped = [(one.name, one.target_g) for one in lines if one.net_g is None]
-        for name, grams in by_fit([one for one in skipped if near(one[1])]):
+        skipped = [(line.name, line.target_g) for line in lines if line.net_g is None]
+        for name, grams in by_fit([line for line in skipped if near(line[1])]):
             says = f"{name} was skipped, but about {grams:.4g} g more went in."
             yield Cause(code="forgotten", says=says)
-        weighed = [(one.name, one.net_g or 0.0) for one in lines]
-        for name, grams in by_fit([one for one in weighed if near(one[1])]):
+        weighed = [(line.name, line.net_g or 0.0) for line in lines]
+        for name, grams in by_fit([pour for pour in weighed if near(pour[1])]):
             yield Cause(code="twice", says=f"{name} ({grams:.4g} g) may have gone in twice.")
         yield plain_cause(gap, lines_g)
         return
     for name, grams in vessels:
         says = f"The bowl was taken off twice: {name} weighs {grams:.4g} g."
         yield Cause(code="bowl_counted", says=says)
-    poured = [(one.name, one.net_g or 0.0) for one in lines if one.net_g]
-    for name, grams in by_fit([one for one in poured if near(one[1])]):
+    poured = [(line.name, line.net_g or 0.0) for line in lines if line.net_g]
+    for name, grams in by_fit([pour for pour in poured if near(pour[1])]):
         says = f"{name} ({grams:.4g} g) was weighed but may not have gone in."
         yield Cause(code="not_tipped_in", says=says)
     yield plain_cause(gap, lines_g)

@@ -119,7 +119,7 @@ def scale_for(
             return scale
     if not scales:
         return None
-    coarse_first = sorted(scales, key=lambda one: -one.division_g)
-    able = [one for one in coarse_first if target_g < one.capacity_g] or coarse_first
-    fine = (one for one in able if not wants_finer_scale(target_g, one.division_g))
+    coarse_first = sorted(scales, key=lambda scale: -scale.division_g)
+    able = [scale for scale in coarse_first if target_g < scale.capacity_g] or coarse_first
+    fine = (scale for scale in able if not wants_finer_scale(target_g, scale.division_g))
     return next(fine, able[-1] if target_g > 0 else able[0])

@@ -197,7 +197,11 @@ class WeighIn:
     @property
     def empty_bowls(self) -> dict[str, float]:
         """Gross of each bowl when it was first tared, by its name."""
-        return {one.name: grams for one, grams in self.empty.items() if one.kind == "bowl"}
+        return {
+            container.name: grams
+            for container, grams in self.empty.items()
+            if container.kind == "bowl"
+        }
 
     @property
     def open_lines(self) -> list[int]:
@@ -364,7 +368,7 @@ def _settle_cups(state: WeighIn, bowl: Container) -> None:
     if bowl.kind != "bowl":
         return
     cup = Container("beside", bowl.name)
-    there = {key: one for key, one in state.tares.items() if one.vessel in (bowl, cup)}
+    there = {key: tare for key, tare in state.tares.items() if tare.vessel in (bowl, cup)}
     home = max(there, key=lambda key: there[key].gross_g)
     for scale, tare in there.items():
         vessel = bowl if scale == home else cup

@@ -25,7 +25,9 @@ def told(steps: Sequence[Step], log: CookLog) -> Iterator[CardStep]:
     for step in steps:
         state = log.of(step.id)
         took = "" if state.actual_min is None else f"took {minutes_words(state.actual_min)}"
-        hottest = max((one.temperature_c or 0.0 for one in state.temperatures), default=None)
+        hottest = max(
+            (temperature.temperature_c or 0.0 for temperature in state.temperatures), default=None
+        )
         if hottest is not None:
             took = f"{took}, core {hottest:g} °C".lstrip(", ")
         if state.reason:

@@ -75,7 +75,9 @@ def figures_of(session: Session, made: Weighed) -> BatchFigures:
     parts = dict.fromkeys(["", *(record.part for record in book)])
     books = {part: book_of(book, part, made_at) for part in parts}
     whole = books[""]
-    last = max((one.last for one in books.values() if one.last), key=lambda r: r.at, default=None)
+    last = max(
+        (book.last for book in books.values() if book.last), key=lambda r: r.at, default=None
+    )
     return BatchFigures(
         closed=made.row.closed_at is not None,
         lines=len(made.state.lines),
@@ -92,7 +94,7 @@ def figures_of(session: Session, made: Weighed) -> BatchFigures:
         ),
         gone=whole.gone,
         last_booked=last.id if last else None,
-        advice=keeping(made.family, (one.kind for one in made.shelved.values())),
+        advice=keeping(made.family, (food.kind for food in made.shelved.values())),
         bakes=tuple(bakes_of(steps, log, made.dish.name)),
     )
 

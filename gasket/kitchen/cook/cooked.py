@@ -35,8 +35,8 @@ def cooked_at(steps: Sequence[Step], log: CookLog) -> datetime | None:
     """When the last step that cooks was done; None while one of them is still to come, and where
     all were left out."""
     hot = [log.of(step.id) for step in steps if step.kind in HOT]
-    done = [one.done_at for one in hot if one.status is StepStatus.DONE and one.done_at]
-    return max(done) if done and all(one.is_over for one in hot) else None
+    done = [state.done_at for state in hot if state.status is StepStatus.DONE and state.done_at]
+    return max(done) if done and all(state.is_over for state in hot) else None
 
 
 def made_at(made: Weighed, log: CookLog) -> datetime:

@@ -149,7 +149,7 @@ def _show(session: Session, made: Weighed, log: CookLog, now: datetime) -> CookS
         cautions=cautions(steps, foods_of(made), made.family),
         last_record=log.last.id if log.last else None,
         fridge_by=fridge_by(session, batch_id, steps, log),
-        open_steps=sum(not log.of(one.step.id).is_over for one in shown),
+        open_steps=sum(not log.of(row.step.id).is_over for row in shown),
     )
 
 

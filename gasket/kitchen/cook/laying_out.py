@@ -74,20 +74,24 @@ def laid(
     late_min: float,
 ) -> Laid:
     by_id = {step.id: step for step in steps}
-    ends = max((one.end_min for one in placed), default=0.0)
+    ends = max((placed_task.end_min for placed_task in placed), default=0.0)
     return Laid(
         steps=tuple(
             LaidStep(
-                id=one.id,
-                start_at=begin + timedelta(minutes=one.start_min),
-                end_at=begin + timedelta(minutes=one.end_min),
+                id=placed_task.id,
+                start_at=begin + timedelta(minutes=placed_task.start_min),
+                end_at=begin + timedelta(minutes=placed_task.end_min),
             )
-            for one in placed
+            for placed_task in placed
         ),
         begin_at=begin,
         ready_at=begin + timedelta(minutes=ends),
         minutes=ends,
-        hands_on_min=sum(one.end_min - one.start_min for one in placed if by_id[one.id].hands_on),
+        hands_on_min=sum(
+            placed_task.end_min - placed_task.start_min
+            for placed_task in placed
+            if by_id[placed_task.id].hands_on
+        ),
         proven=proven,
         eat_at=eat_at,
         late_min=late_min,

@@ -18,10 +18,10 @@ Memory = dict[int, tuple[Baked, ...]]
 
 def memory(session: Session) -> Memory:
     newest = rows.newest_cooks(session, MOST_COOKS)
-    return {key: one.bakes for key, one in BATCHES.of(session, newest).items()}
+    return {key: figures.bakes for key, figures in BATCHES.of(session, newest).items()}
 
 
 def baked(memory: Memory, without: int | None = None) -> tuple[Baked, ...]:
     """Bakes, newest first; those of one batch (that is being cooked) left out."""
-    found = [one for key, bakes in memory.items() if key != without for one in bakes]
-    return tuple(sorted(found, key=lambda one: one.at, reverse=True))
+    found = [bake for key, bakes in memory.items() if key != without for bake in bakes]
+    return tuple(sorted(found, key=lambda bake: bake.at, reverse=True))

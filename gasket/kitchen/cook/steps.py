@@ -118,15 +118,15 @@ def galley_of(session: Session, trial_id: int) -> Galley:
         components=tuple(part.name for part in found.build.components),
         foods=tuple(
             InTheBuild(
-                name=one.ingredient.food,
-                kind=one.kind,
-                component=one.part,
-                state=one.ingredient.package.state,
-                flags=one.ingredient.package.flags,
-                grams=None if one.ingredient.by_piece else one.grams,
+                name=placed.ingredient.food,
+                kind=placed.kind,
+                component=placed.part,
+                state=placed.ingredient.package.state,
+                flags=placed.ingredient.package.flags,
+                grams=None if placed.ingredient.by_piece else placed.grams,
             )
-            for one in found.piece.lines()
-            if not one.line.off
+            for placed in found.piece.lines()
+            if not placed.line.off
         ),
         family=found.piece.build.terms.family,
         house=settings.read(session),

@@ -64,7 +64,7 @@ def timers(session: Session, now: datetime) -> Timers:
     """Everything that runs in the house."""
     running = [*_own(_of_no_batch(session, now), None, None)]
     figures = BATCHES.of(session, cooked.lately(session, now))
-    shown = [key for key, one in figures.items() if one.runs or _lately(one.done_at, now)]
+    shown = [key for key, figure in figures.items() if figure.runs or _lately(figure.done_at, now)]
     memory = oven.memory(session) if shown else {}
     for batch_id in shown:
         row = rows.fetch(session, BatchRow, batch_id)

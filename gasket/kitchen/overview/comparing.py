@@ -88,12 +88,12 @@ def _in_trial(
     now = reckon(planned)
     weights = [*_grams(planned, now, used)]
     found: dict[int, InTrial] = {}
-    for key, one in labels.items():
-        other = reckon(planned.with_panel({str(old) for old in used}, one.label)).serving
+    for key, label in labels.items():
+        other = reckon(planned.with_panel({str(old) for old in used}, label.label)).serving
         found[key] = InTrial(
             uses_it=key in used,
             difference={name: _difference(now.serving, other, name) for name in MOVED},
-            cost_difference=_cost(weights, one, labels),
+            cost_difference=_cost(weights, label, labels),
         )
     return found, ""
 

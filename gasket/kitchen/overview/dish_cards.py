@@ -113,7 +113,7 @@ def _newest(session: Session, dish: DishRow) -> _Newest | None:
 
 def _slices(column: Column | None) -> tuple[Slice, ...]:
     layers: Iterable[tuple[Material | None, float | None]] = (
-        () if column is None else ((one.material, one.kcal) for one in column.layers)
+        () if column is None else ((layer.material, layer.kcal) for layer in column.layers)
     )
     return tuple(_slice(material, kcal) for material, kcal in layers if kcal)
 

@@ -64,7 +64,9 @@ def open_weigh_ins(session: Session) -> Iterator[OpenWeighIn]:
 def open_cooks(session: Session, now: datetime) -> Iterator[OpenCook]:
     """Those in which something was done lately, oldest batch first."""
     lately = cooked.lately(session, now)
-    going = [key for key, one in BATCHES.of(session, lately).items() if one.cooking == "going"]
+    going = [
+        key for key, figures in BATCHES.of(session, lately).items() if figures.cooking == "going"
+    ]
     query = _BATCHES.where(col(BatchRow.id).in_(going)).order_by(col(BatchRow.id))
     for batch, trial, dish in session.exec(query):
         steps, log = rows.steps_of(batch.steps or []), cooked.log_of(session, rows.key_of(batch))
@@ -75,5 +77,5 @@ def open_cooks(session: Session, now: datetime) -> Iterator[OpenCook]:
             letter=trial.letter,
             done=len(steps) - len(left_out([step.id for step in steps], log)),
             steps=len(steps),
-            going=tuple(one.says for one in steps if log.of(one.id).status is StepStatus.GOING),
+            going=tuple(step.says for step in steps if log.of(step.id).status is StepStatus.GOING),
         )

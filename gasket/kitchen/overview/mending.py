@@ -124,10 +124,10 @@ def _whole_steps(stored: list[dict[str, Any]]) -> None:
 
 def _readable_steps(stored: Any) -> list[dict[str, Any]]:
     given = stored if isinstance(stored, list) else []
-    kept = [one for one in given if _readable(Step.model_validate, one)]
+    kept = [step for step in given if _readable(Step.model_validate, step)]
     if _readable(_whole_steps, kept):
         return kept
-    return [{**one, "after": []} for one in kept]
+    return [{**step, "after": []} for step in kept]
 
 
 def _mend_build(session: Session, trial: TrialRow, where: str) -> Iterator[str]:
@@ -171,7 +171,7 @@ def _line(row: LineRow, taken: set[str]) -> BuildLine | None:
 
 def _free_name(part: ComponentRow, there: list[BuildComponent]) -> str:
     name = part.name.strip()[:110] or f"Component {part.position + 1}"
-    taken = {one.name for one in there}
+    taken = {other.name for other in there}
     return name if name not in taken else f"{name} {part.position + 1}"
 
 
@@ -190,7 +190,9 @@ def _without(found: Build, line: BuildLine) -> Build:
     return found.model_copy(
         update={
             "components": tuple(
-                part.model_copy(update={"lines": tuple(one for one in part.lines if one != line)})
+                part.model_copy(
+                    update={"lines": tuple(other for other in part.lines if other != line)}
+                )
                 for part in found.components
             )
         }
@@ -214,7 +216,7 @@ def _mend_batch(batch: BatchRow, where: str) -> Iterator[str]:
 
 
 def _kept_original(stored: Any) -> Original:
-    return Original.model_validate({key: one for key, one in stored.items() if key != "stamp"})
+    return Original.model_validate({key: value for key, value in stored.items() if key != "stamp"})
 
 
 def _as_stored(session: Session, dish: DishRow) -> dict[str, Any]:

@@ -15,21 +15,21 @@ def compare(session: Session, trial_id: int, with_trial: int) -> TrialDifference
     """What the trial changed against another: as it was last weighed where it was made, else as it
     is planned."""
     names: dict[int, str] = {}
-    before, after = (_side(session, one, names) for one in (with_trial, trial_id))
+    before, after = (_side(session, side, names) for side in (with_trial, trial_id))
     return difference(before, after, names)
 
 
 def _side(session: Session, trial_id: int, names: dict[int, str]) -> Side:
     """The trial as it compares; the names of its packages join `names`."""
     planned = build.draft(session, trial_id)
-    names |= {key: one.name for key, one in planned.piece.ingredients.items()}
+    names |= {key: ingredient.name for key, ingredient in planned.piece.ingredients.items()}
     batch = _last_made(session, trial_id)
     if batch is None:
         portions = float(planned.build.portions)
         return Side(planned.build, reckon(planned.planned).serving, portions)
     made = weighed.read(session, batch)
-    for one in made.shelved.values():
-        names.setdefault(one.label_id, one.panel.name)
+    for food in made.shelved.values():
+        names.setdefault(food.label_id, food.panel.name)
     lines = as_weighed(made, planned.build)
     return Side(planned.build, made.result.serving, made.servings, lines, made.row.closed_at)
 

@@ -90,7 +90,7 @@ def moved(session: Session, label_id: int, candidate: Label | None) -> list[Move
             _moved_trial(session, trial, label_id, panel) for trial in _trials(session, label_id)
         ]
         found = [*trials, *found]
-    return [one for one in found if one is not None]
+    return [version for version in found if version is not None]
 
 
 def _trials(session: Session, label_id: int) -> list[TrialRow]:
@@ -125,7 +125,7 @@ def _moved_trial(session: Session, trial: TrialRow, label_id: int, panel: Label)
 
 def _moved_batch(session: Session, row: BatchRow, label_id: int, panel: Label) -> Moved | None:
     made = weighed.read(session, rows.key_of(row))
-    keys = {f"label-{rows.key_of(one)}" for one in _rows(session, label_id)}
+    keys = {f"label-{rows.key_of(row)}" for row in _rows(session, label_id)}
     return _moved(session, made.trial, made.batch, keys, panel, row)
 
 

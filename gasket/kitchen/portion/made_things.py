@@ -115,8 +115,8 @@ def _spread(known: dict[str, Figure]) -> float:
 def _package(made: weighed.Weighed, batch: Batch, component: str | None) -> Package:
     keys = {line.label for part in batch.components for line in part.lines}
     holds = contains(
-        Used(one.panel.name, one.kind, one.package)
-        for key, one in made.shelved.items()
+        Used(food.panel.name, food.kind, food.package)
+        for key, food in made.shelved.items()
         if f"label-{key}" in keys
     )
     return Package(

@@ -52,7 +52,7 @@ def _key(revision: int) -> str:
 def plates(session: Session, batch_id: int, made: weighed.Weighed | None = None) -> Plates:
     """Every finish, reckoned on the batch's serving."""
     found = made or weighed.read(session, batch_id)
-    revisions = {line["revision_id"] for one in found.row.finishes for line in one["lines"]}
+    revisions = {line["revision_id"] for finish in found.row.finishes for line in finish["lines"]}
     shelved = weighed.shelved(session, revisions)
     return Plates(
         batch_id=batch_id,
@@ -62,7 +62,7 @@ def plates(session: Session, batch_id: int, made: weighed.Weighed | None = None)
 
 
 def _plated(batch: Batch, stored: dict[str, Any], shelved: dict[int, weighed.Shelved]) -> Plated:
-    panels = {_key(key): one.panel for key, one in shelved.items()}
+    panels = {_key(key): food.panel for key, food in shelved.items()}
     finish = Finish.model_validate(plain(stored))
     added = tuple(
         FinishLine(label=_key(line["revision_id"]), **_weight(plate).model_dump())
@@ -98,7 +98,9 @@ def save(session: Session, batch_id: int, edit: FinishesEdit) -> Plates:
     if row.version != edit.version:
         raise Conflict("finishes", plates(session, batch_id))
     _refuse_faulty(session, edit)
-    kept = {line["label_id"]: line["revision_id"] for one in row.finishes for line in one["lines"]}
+    kept = {
+        line["label_id"]: line["revision_id"] for finish in row.finishes for line in finish["lines"]
+    }
     row.finishes = pinned(session, edit.finishes, kept)
     row.version += 1
     session.add(row)

@@ -100,7 +100,7 @@ def _refuse_too_late(session: Session, batch_id: int, move: StockMove, now: date
     figures, today = BATCHES.of(session, [batch_id])[batch_id], cooked.local_day(now)
     school = settings.read(session).safety
     made = Lot("fridge", 1.0, min(now, figures.made_at))
-    there = [one.lot for one in figures.lots if (one.part, one.lot.place) == (move.part, "fridge")]
+    there = [lot.lot for lot in figures.lots if (lot.part, lot.lot.place) == (move.part, "fridge")]
     lots = [made] if move.move is Move.PUT else there
     until = min(
         (cooked.local_day(eat_by(lot, figures.advice, school)) for lot in lots), default=today
@@ -173,7 +173,7 @@ def _in_stock(named: _Named, figures: BatchFigures, school: SafetySchool, now: d
 
 def _lots(figures: BatchFigures, school: SafetySchool, now: datetime) -> list[ShelfLot]:
     found = []
-    for part, lot in ((one.part, one.lot) for one in figures.lots):
+    for part, lot in ((lot.part, lot.lot) for lot in figures.lots):
         until = cooked.local_day(eat_by(lot, figures.advice, school))
         found.append(
             ShelfLot(
@@ -199,5 +199,5 @@ def on_hand(
         for key, figures in BATCHES.of(session, there).items()
         if key in named and figures.lots
     ]
-    found.sort(key=lambda one: one.lots[0].until)
+    found.sort(key=lambda shown: shown.lots[0].until)
     return StockPage(stocks=tuple(found[offset : offset + limit]), total=len(found))

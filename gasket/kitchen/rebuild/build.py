@@ -118,7 +118,7 @@ def draft(session: Session, trial_id: int, edited: Build | None = None) -> Draft
     made = None if trial.is_original else originals.build_of(session, dish)
     original = None if trial.is_original else originals.of(session, dish, made)
     reckoning = settings.read(session).reckoning
-    planned = plan(build, {key: one.label for key, one in labels.items()}, reckoning, original)
+    planned = plan(build, {key: label.label for key, label in labels.items()}, reckoning, original)
     guessed = build.terms.family or guess_family(dish.name)
     terms = build.terms.model_copy(update={"family": guessed})
     piece = Workpiece.of(

@@ -26,11 +26,11 @@ def ingredients(
     session: Session, labels: dict[int, ShelfLabel], reckoning: Settings
 ) -> dict[int, Ingredient]:
     """The ingredients of these shelf labels, by label id."""
-    foods = _foods(session, {one.food_id for one in labels.values()})
+    foods = _foods(session, {label.food_id for label in labels.values()})
     return {
-        key: _ingredient(one, foods[one.food_id], reckoning)
-        for key, one in labels.items()
-        if one.food_id in foods
+        key: _ingredient(label, foods[label.food_id], reckoning)
+        for key, label in labels.items()
+        if label.food_id in foods
     }
 
 

@@ -47,7 +47,7 @@ def build_of(session: Session, dish: DishRow) -> OriginalBuild | None:
         return None
     labels = shelf.shelf_labels(session, ingredients.label_ids(build))
     reckoning = settings.read(session).reckoning
-    planned = plan(build, {key: one.label for key, one in labels.items()}, reckoning, None)
+    planned = plan(build, {key: label.label for key, label in labels.items()}, reckoning, None)
     piece = Workpiece.of(build, ingredients.ingredients(session, labels, reckoning), planned)
     return OriginalBuild(build, piece, reckon(planned))
 

@@ -49,7 +49,7 @@ def reach_goal(session: Session, trial_id: int, wanted: GoalWanted) -> GoalReach
     checked = found.checked(reckon(found.planned))
     swaps = swapping.known_swaps(session) if wanted.swaps else ()
     taken = swapping.takes_of(found.piece, swaps)
-    rejected = frozenset(one.swap for one in swapping.rejected(session, found.trial.dish_id))
+    rejected = frozenset(row.swap for row in swapping.rejected(session, found.trial.dish_id))
     shelf = swapping.shelf_for(session, taken)
     moves = moves_of(found.piece, shelf, taken, rejected, found.dish.name)
     if not moves:
@@ -57,15 +57,15 @@ def reach_goal(session: Session, trial_id: int, wanted: GoalWanted) -> GoalReach
     answer = reach(Task(found.piece, moves, limits_of(checked), checked))
     coming = {
         line.label_id
-        for one in answer.proposals
-        for lines in one.change.lines.values()
+        for proposal in answer.proposals
+        for lines in proposal.change.lines.values()
         for line in lines
         if line.label_id is not None
     }
     labels = {**found.labels, **shelf_labels(session, coming - set(found.labels))}
     return GoalReached(
         reached=answer,
-        proposals=tuple(_worked(found, one, labels) for one in answer.proposals),
+        proposals=tuple(_worked(found, proposal, labels) for proposal in answer.proposals),
         labels={key: labels[key] for key in coming},
     )
 

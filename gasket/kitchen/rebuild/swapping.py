@@ -220,4 +220,4 @@ def remove_own(session: Session, key: str) -> None:
 def takes_of(piece: Workpiece, swaps: tuple[Swap, ...]) -> list[Swap]:
     """The swaps that take anything that is in this build."""
     lines = [*piece.lines()]
-    return [swap for swap in swaps if any(applies(swap, one, piece) for one in lines)]
+    return [swap for swap in swaps if any(applies(swap, line, piece) for line in lines)]

@@ -181,8 +181,8 @@ def allowance(session: Session, trial_id: int, wanted: AllowanceWanted) -> Allow
         return Allowance(kcal=kcal, toppings=(), labels={})
     off = [
         food
-        for one in found.piece.lines()
-        if one.line.off and (food := one.ingredient) and not food.by_piece
+        for placed in found.piece.lines()
+        if placed.line.off and (food := placed.ingredient) and not food.by_piece
     ]
     shelf = ingredients.shelf_of(session, TOPPINGS)
     others = [food for kind in TOPPINGS for food in shelf.by_kind.get(kind, ())[:_PER_KIND]]
@@ -196,12 +196,12 @@ def allowance(session: Session, trial_id: int, wanted: AllowanceWanted) -> Allow
             protein_g=None if (held := food.per_g("protein_g")) is None else held * kcal / each,
             in_build=food.label_id in seen,
         )
-        for food in (*off, *(one for one in others if one.label_id not in seen))
+        for food in (*off, *(other for other in others if other.label_id not in seen))
         if (each := food.per_g("kcal") or 0.0) > 0 and not food.by_piece
     ]
-    toppings.sort(key=lambda one: (not one.in_build, -(one.protein_g or 0.0)))
+    toppings.sort(key=lambda topping: (not topping.in_build, -(topping.protein_g or 0.0)))
     fitting = toppings[:MOST_TOPPINGS]
-    labels = shelf_labels(session, {one.label_id for one in fitting})
+    labels = shelf_labels(session, {topping.label_id for topping in fitting})
     return Allowance(kcal=kcal, toppings=tuple(fitting), labels=labels)
 
 

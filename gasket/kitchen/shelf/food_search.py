@@ -63,7 +63,7 @@ def page(session: Session, words: str = "", limit: int = 50, offset: int = 0) ->
 
 def called(food: ShelfFood) -> Called:
     """Everything that a food goes by."""
-    return Called(food.name, food.facts.aliases, tuple(one.label.name for one in food.labels))
+    return Called(food.name, food.facts.aliases, tuple(label.label.name for label in food.labels))
 
 
 def foods(session: Session, words: str, limit: int) -> tuple[list[ShelfFood], How]:
@@ -102,7 +102,7 @@ def _item(food: ShelfFood, recent: bool, method: EnergyMethod) -> FoodItem:
         aliases=food.facts.aliases,
         typical=food.typical,
         recent=recent,
-        labels=tuple(_item_label(one, method) for one in food.labels),
+        labels=tuple(_item_label(label, method) for label in food.labels),
     )
 
 

@@ -104,7 +104,7 @@ def _answer(session: Session, text: str, system: HouseholdSystem) -> QuickAnswer
     foods, how = _foods(session, entry)
     fits = sorted((_fit(entry, food), at) for at, food in enumerate(foods))
     foods = [foods[at] for _, at in fits]
-    called = how == "words" and sure_one([one for (one, _), _ in fits])
+    called = how == "words" and sure_one([fit for (fit, _), _ in fits])
     options = [
         Option(
             food_id=food.id,
@@ -127,7 +127,7 @@ def _answer(session: Session, text: str, system: HouseholdSystem) -> QuickAnswer
 
 def _fit(entry: Entry, food: ShelfFood) -> tuple[Fit, bool]:
     """How well, and whether it is of no can though a can was said."""
-    canned = any(one.unit == "can" for one in entry.quantities)
+    canned = any(quantity.unit == "can" for quantity in entry.quantities)
     states = [*entry.states, *(["canned"] if canned else [])]
     parts = [f"{entry.food} {entry.part}"] if entry.part in ("juice", "zest") else []
     called = food_search.called(food)

@@ -107,7 +107,7 @@ def _food(row: FoodRow, labels: list[ShelfLabel], cup_ml: float) -> ShelfFood:
         typical=row.typical,
         removed=row.removed_at is not None,
         cup_g=None if density is None else density * cup_ml,
-        labels=tuple(sorted(kept, key=lambda one: one.label.style == "table")),
+        labels=tuple(sorted(kept, key=lambda shown: shown.label.style == "table")),
     )
 
 
@@ -287,7 +287,7 @@ def reindex(session: Session, changed: list[FoodRow]) -> None:
     session.flush()
     words: list[search.Words] = []
     for row, whole in zip(changed, shelf_foods(session, changed), strict=True):
-        listed = listing(row.name, whole.facts, (one.label for one in whole.labels))
+        listed = listing(row.name, whole.facts, (label.label for label in whole.labels))
         row.typical, row.kind = listed.typical, listed.kind
         session.add(row)
         if row.removed_at is None:

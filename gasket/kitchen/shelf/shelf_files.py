@@ -42,9 +42,9 @@ def export(session: Session, own_only: bool = False) -> Iterator[ShelfRow]:
             for row in session.exec(select(FoodRow).where(col(FoodRow.id).in_(part)))
         }
         for food in shelf.shelf_foods(session, [found[key] for key in part if key]):
-            for one in food.labels:
+            for label in food.labels:
                 yield ShelfRow(
-                    food=food.name, facts=food.facts, label=one.label, package=one.package
+                    food=food.name, facts=food.facts, label=label.label, package=label.package
                 )
 
 

@@ -158,7 +158,7 @@ def _fate(line: int, food: str, package: str, fate: Fate, changes: str, faults: 
         package=package,
         fate=fate,
         changes=tuple(json.loads(changes)),
-        faults=tuple(Fault.model_validate(one) for one in json.loads(faults)),
+        faults=tuple(Fault.model_validate(fault) for fault in json.loads(faults)),
     )
 
 

@@ -69,7 +69,7 @@ def report(session: Session, batch_id: int) -> ClosingReport:
             for line in made.lines
             if made.state_of(line).status is LineStatus.SKIPPED
         ),
-        unweighed=tuple(sorted(_unweighed(made), key=lambda one: -one.margin_kcal)),
+        unweighed=tuple(sorted(_unweighed(made), key=lambda guess: -guess.margin_kcal)),
         gap=None if mixture is None else _gap(made, mixture),
         fills=tuple(_fills(made)),
     )
@@ -117,7 +117,7 @@ def _half_width(result: Result) -> float:
 
 def _gap(made: Weighed, mixture_g: float) -> Gap:
     variances = (line.variance_g2 for part in made.batch.components for line in part.lines)
-    bowls = [(one.name, one.empty_g) for one in made.house.vessels if one.empty_g]
+    bowls = [(vessel.name, vessel.empty_g) for vessel in made.house.vessels if vessel.empty_g]
     known = {name for name, _ in bowls}
     bowls += [
         (f"the bowl of {bowl}", grams)
@@ -136,5 +136,5 @@ def _gap(made: Weighed, mixture_g: float) -> Gap:
 def _fills(made: Weighed) -> list[Fill]:
     """The mixture (or the sum of its lines) in each vessel whose volume is known."""
     grams = made.batch.mixture_g or made.lines_g
-    vessels = [(one.name, one.whole_ml) for one in made.house.vessels]
+    vessels = [(vessel.name, vessel.whole_ml) for vessel in made.house.vessels]
     return [fill_of(grams, name, whole) for name, whole in vessels if whole and grams > 0]

@@ -34,7 +34,7 @@ class Finish(Value):
 
 
 def stored_finishes(row: BatchRow) -> tuple[Finish, ...]:
-    return tuple(Finish.model_validate(plain(one)) for one in row.finishes)
+    return tuple(Finish.model_validate(plain(finish)) for finish in row.finishes)
 
 
 def plain(stored: dict[str, Any]) -> dict[str, Any]:
@@ -48,7 +48,7 @@ def pinned(
 ) -> list[dict[str, Any]]:
     """As stored: each line with the label revision in `kept`, else with the newest."""
     finishes = list(finishes)
-    wanted = {line.label_id for one in finishes for line in one.lines} - kept.keys()
+    wanted = {line.label_id for finish in finishes for line in finish.lines} - kept.keys()
     newest = {key: rows.key_of(row) for key, row in rows.newest_revisions(session, wanted).items()}
     revisions = {**newest, **kept}
     return [

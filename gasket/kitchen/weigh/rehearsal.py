@@ -53,7 +53,7 @@ class Person:
 
     async def pour_it_all(self) -> None:
         while (sheet := self.live.sheet_of(self.batch_id)) is not None and not sheet.closed_at:
-            line = next((one for one in sheet.lines if one.id == sheet.current), None)
+            line = next((line for line in sheet.lines if line.id == sheet.current), None)
             scale = self.live.scale_of_line(self.batch_id)
             waits_for_cook = not sheet.task.auto or sheet.task.left_g is None
             if line is None or scale is None or waits_for_cook:
@@ -83,7 +83,7 @@ class Person:
         sheet = self.live.sheet_of(self.batch_id)
         if sheet is None:
             return
-        net = next((one.net_g for one in sheet.lines if one.id == line.id), None)
+        net = next((shown.net_g for shown in sheet.lines if shown.id == line.id), None)
         for name, tare in sheet.tares.items():
             if name != scale and tare.vessel == Container("bowl", line.bowl) and net:
                 await self.simulate("scoop", net, name)

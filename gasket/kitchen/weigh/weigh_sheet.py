@@ -194,7 +194,7 @@ def _weighed_back(made: Weighed) -> Iterator[WeighedBack]:
             component=part.name,
             made_g=part.whole_g,
             leftover_g=back.net_g if back else None,
-            fat_g=sum(one.net_g or 0.0 for one in fat) if fat else None,
+            fat_g=sum(record.net_g or 0.0 for record in fat) if fat else None,
         )
 
 
@@ -204,7 +204,7 @@ def _line(made: Weighed, line: WrittenLine) -> BatchLine:
     shelved = made.shelved.get(revision) if revision else None
     together = made.together(line) if line.poured_with is None else [line]
     estimate = state.estimate
-    target = sum(made.target_of(one) for one in together)
+    target = sum(made.target_of(poured) for poured in together)
     last_pour = state.pours[-1] if state.pours else None
     weighed = state.status is LineStatus.WEIGHED
     return BatchLine(
@@ -237,7 +237,7 @@ def _line(made: Weighed, line: WrittenLine) -> BatchLine:
         until=line.until,
         cue=state.cue,
         reason=record.note if record and state.status is LineStatus.SKIPPED else "",
-        also=tuple(one.component for one in together[1:]),
+        also=tuple(other.component for other in together[1:]),
         poured_with=line.poured_with,
         food_id=shelved.food_id if shelved else None,
         label_id=shelved.label_id if shelved else None,

@@ -102,7 +102,7 @@ def read(session: Session, batch_id: int) -> Weighed:
         written=lines,
         records=records,
         replayed=state,
-        panels={key: one.panel for key, one in there.items()},
+        panels={key: food.panel for key, food in there.items()},
         settings=house.reckoning,
         portions=row.portions,
         divided=Dividing.model_validate(row.dividing) if row.dividing else None,

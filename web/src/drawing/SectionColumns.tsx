@@ -50,7 +50,9 @@ export function SectionColumns(p: SectionProps) {
   const placed = stack(rebuild, base, scale);
   const labels = spread(placed, LABEL_GAP, top + 4, base - 6);
   const active = pointed ?? p.selected ?? null;
-  const linked = section.links.filter((one) => one.rebuild === active || one.original === active);
+  const linked = section.links.filter(
+    (link) => link.rebuild === active || link.original === active,
+  );
   return (
     <svg width={width} height={height} role="img" aria-label={title} className="block select-none">
       <Scale {...{ top, base, scale, most, width, measure }} step={niceStep(most)} />

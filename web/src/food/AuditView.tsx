@@ -50,19 +50,19 @@ export function AuditView({ audit }: { audit: Schemas["Audit"] | null }) {
             hi={audit.printed_hi}
             says=""
           />
-          {audit.reckoned.map((one) => (
+          {audit.reckoned.map((energy) => (
             <Row
-              key={one.method}
-              name={one.name}
-              value={one.kcal}
-              lo={one.lo}
-              hi={one.hi}
+              key={energy.method}
+              name={energy.name}
+              value={energy.kcal}
+              lo={energy.lo}
+              hi={energy.hi}
               says={
-                one.agrees == null
+                energy.agrees == null
                   ? ""
-                  : one.agrees
+                  : energy.agrees
                     ? "agrees"
-                    : one.lawful
+                    : energy.lawful
                       ? "does not agree"
                       : "differs, not this panel’s rule"
               }
@@ -85,8 +85,8 @@ export function AuditView({ audit }: { audit: Schemas["Audit"] | null }) {
           <p>
             {audit.hidden
               .map(
-                (one) =>
-                  `${fixed(one.per_100g, one.per_100g < 10 ? 1 : 0)} ${HIDDEN[one.field] ?? one.field}`,
+                (part) =>
+                  `${fixed(part.per_100g, part.per_100g < 10 ? 1 : 0)} ${HIDDEN[part.field] ?? part.field}`,
               )
               .join(", ")}
           </p>

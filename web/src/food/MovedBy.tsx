@@ -53,24 +53,24 @@ function MovedTable({ rows }: { rows: readonly Moved[] }) {
   return (
     <table className="w-full">
       <tbody>
-        {rows.map((one) => (
-          <tr key={`${one.trial_id}/${one.batch_id ?? ""}`} className="border-b border-rule">
+        {rows.map((row) => (
+          <tr key={`${row.trial_id}/${row.batch_id ?? ""}`} className="border-b border-rule">
             <th className="py-1 text-left font-normal">
               <Link
                 to={
-                  one.batch_id == null
-                    ? `/dishes/${one.dish_id}/build`
-                    : `/dishes/${one.dish_id}/card?batch=${one.batch_id}`
+                  row.batch_id == null
+                    ? `/dishes/${row.dish_id}/build`
+                    : `/dishes/${row.dish_id}/card?batch=${row.batch_id}`
                 }
                 className="text-pencil underline"
               >
-                {one.dish} {one.letter}
+                {row.dish} {row.letter}
               </Link>
-              {one.made_at != null && <span className="text-soft"> of {day(one.made_at)}</span>}
+              {row.made_at != null && <span className="text-soft"> of {day(row.made_at)}</span>}
             </th>
-            <td className="text-right">{difference(one.kcal_before, one.kcal_after, "kcal")}</td>
+            <td className="text-right">{difference(row.kcal_before, row.kcal_after, "kcal")}</td>
             <td className="pl-3 text-right">
-              {difference(one.protein_before, one.protein_after, "g")} protein
+              {difference(row.protein_before, row.protein_after, "g")} protein
             </td>
           </tr>
         ))}

@@ -42,7 +42,7 @@ export function TellOnce({ foodId, food, needs, onTold, onLeave }: TellOnceProps
   const fromScale = async () => {
     try {
       const { scales } = await ask(api.GET("/api/scale"));
-      const reading = scales.find((one) => one.connected)?.reading;
+      const reading = scales.find((scale) => scale.connected)?.reading;
       if (!reading) setError("No scale answers: type the weight.");
       else if (!reading.stable) setError("The scale has not settled: wait a moment.");
       else setValue(reading.grams);

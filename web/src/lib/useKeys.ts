@@ -21,7 +21,7 @@ export function useKeys(bindings: readonly KeyBinding[]) {
   useEffect(() => {
     latest.current = bindings;
   });
-  const shape = bindings.map((one) => one.keys).join(" ");
+  const shape = bindings.map((binding) => binding.keys).join(" ");
   useEffect(() => {
     const steady = latest.current.map((one, i) => ({
       ...one,

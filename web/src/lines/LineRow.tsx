@@ -73,8 +73,8 @@ export function LineRow({
       boxes[here + (event.key === "ArrowUp" ? -1 : 1)]?.focus();
     }
   };
-  const share = reckoned.result.lines.find((one) => one.where === where);
-  const layer = reckoned.report.section.rebuild.layers.find((one) => one.key === where);
+  const share = reckoned.result.lines.find((line) => line.where === where);
+  const layer = reckoned.report.section.rebuild.layers.find((layer) => layer.key === where);
   return (
     <>
       <tr

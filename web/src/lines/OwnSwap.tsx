@@ -108,15 +108,15 @@ function OwnSwapForm({ food, draft, onAdded }: OwnSwapProps) {
         <details>
           <summary className="cursor-pointer text-pencil">Other lines move along</summary>
           <div className="mt-1 grid gap-1">
-            {others.map((one) => (
+            {others.map((other) => (
               <NumberField
-                key={one.id}
+                key={other.id}
                 inline
                 optional
-                label={one.name}
+                label={other.name}
                 unit="×"
-                value={also[one.id] ?? null}
-                onChange={(factor) => setAlso((all) => ({ ...all, [one.id]: factor }))}
+                value={also[other.id] ?? null}
+                onChange={(factor) => setAlso((all) => ({ ...all, [other.id]: factor }))}
               />
             ))}
           </div>

@@ -218,9 +218,9 @@ function Fate({ line, chosen, takesSteps, onChoose, onTold }: ListLineProps) {
           <option value={UNDECIDED}>choose, or it is kept for later</option>
         )}
         {isStep && <option value={0}>a step: it goes to the steps</option>}
-        {choices.map((one, i) => (
-          <option key={one.key} value={i}>
-            {`${one.amount || "no amount"} ${one.text}: ${one.detail}`}
+        {choices.map((choice, i) => (
+          <option key={choice.key} value={i}>
+            {`${choice.amount || "no amount"} ${choice.text}: ${choice.detail}`}
           </option>
         ))}
         <option value={LEFT_OUT}>leave it out</option>

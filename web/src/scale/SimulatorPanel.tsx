@@ -138,7 +138,7 @@ export function SimulatorPanel({ scale, target, net, onRehearse }: SimulatorPane
                 const has = habits.has(name);
                 void act(name, has ? low : high);
                 setHabits(
-                  new Set(has ? [...habits].filter((one) => one !== name) : [...habits, name]),
+                  new Set(has ? [...habits].filter((habit) => habit !== name) : [...habits, name]),
                 );
               }}
             >

@@ -30,18 +30,18 @@ export function Ticks<V extends string>({
           aria-describedby={describedBy}
           className="flex flex-wrap gap-1.5"
         >
-          {choices.map((one) => (
+          {choices.map((choice) => (
             <label
-              key={one}
-              className={`flex min-h-11 cursor-pointer items-center gap-1.5 border px-2.5 lg:min-h-9 ${value.includes(one) ? "border-ink bg-wash font-semibold" : "border-rule hover:bg-wash"}`}
+              key={choice}
+              className={`flex min-h-11 cursor-pointer items-center gap-1.5 border px-2.5 lg:min-h-9 ${value.includes(choice) ? "border-ink bg-wash font-semibold" : "border-rule hover:bg-wash"}`}
             >
               <input
                 type="checkbox"
-                checked={value.includes(one)}
-                onChange={() => toggle(one)}
+                checked={value.includes(choice)}
+                onChange={() => toggle(choice)}
                 className="size-4 accent-ink"
               />
-              {names[one] ?? one}
+              {names[choice] ?? choice}
             </label>
           ))}
         </span>

@@ -124,7 +124,7 @@ def less(judged: Judged, name: Compared) -> Deciding:
     found = scaled(getattr(serving, name), original.serving_g / serving.grams)
     if found is None:
         return None
-    value, low, high = (100 * (1 - one / theirs) for one in found)
+    value, low, high = (100 * (1 - ours / theirs) for ours in found)
     return value, high, low
 
 

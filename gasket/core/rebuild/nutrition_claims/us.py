@@ -69,7 +69,7 @@ def us_claims(judged: Judged) -> Iterator[NutritionClaim]:
     found = {rule.key: rule.verdict(judged) for rule in rules}
     if judged.reference is not None and judged.reference.main_dish:
         low = (found["us-low-calorie"], found["us-low-fat"])
-        light = (one.model_copy(update={"key": "us-light", "name": "light"}) for one in low)
+        light = (claim.model_copy(update={"key": "us-light", "name": "light"}) for claim in low)
         found["us-light"] = nearest((found["us-light"], *light))
     yield from found.values()
 

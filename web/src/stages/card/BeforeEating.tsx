@@ -7,8 +7,8 @@ const SAYS = { us: "US", uk: "UK", habit: "habit" } as const;
 /** What to know before eating it: what it contains, what to be careful with, until when it keeps. */
 export function BeforeEating({ eating }: { eating: Schemas["Eating"] }) {
   const { contains } = eating;
-  const fridge = eating.keeps.filter((one) => one.place === "fridge");
-  const freezer = eating.keeps.filter((one) => one.place === "freezer");
+  const fridge = eating.keeps.filter((keep) => keep.place === "fridge");
+  const freezer = eating.keeps.filter((keep) => keep.place === "freezer");
   return (
     <section aria-label="Before eating it" className="grid gap-1">
       <p>
@@ -42,7 +42,7 @@ export function BeforeEating({ eating }: { eating: Schemas["Eating"] }) {
           <b>Leave until the last</b> {eating.late}
         </p>
       )}
-      {[...eating.cautions.map((one) => one.says), ...eating.passed].map((says) => (
+      {[...eating.cautions.map((caution) => caution.says), ...eating.passed].map((says) => (
         <p key={says} className="border-l-4 border-mark pl-2">
           {says}
         </p>

@@ -59,17 +59,17 @@ function Plates({ plated }: { plated: readonly Schemas["Plated"][] }) {
     <section>
       <h2 className="font-bold">With a finish</h2>
       <ul>
-        {plated.map((one) => {
-          const kcal = known(one.serving.kcal);
-          const protein = known(one.serving.protein_g);
+        {plated.map((plate) => {
+          const kcal = known(plate.serving.kcal);
+          const protein = known(plate.serving.protein_g);
           return (
-            <li key={one.finish.id} className="border-b border-rule py-0.5">
-              {one.finish.name}
-              {one.finish.eater && ` for ${one.finish.eater}`}:{" "}
+            <li key={plate.finish.id} className="border-b border-rule py-0.5">
+              {plate.finish.name}
+              {plate.finish.eater && ` for ${plate.finish.eater}`}:{" "}
               <b>{kcal ? `${valueText(kcal, "kcal")} kcal` : "kcal unknown"}</b>
               {protein && `, ${valueText(protein, "g")} g protein`}
               <span className="block text-sm text-soft">
-                {one.lines.map((line) => `${weighed(line.grams)} g ${line.name}`).join(", ")}
+                {plate.lines.map((line) => `${weighed(line.grams)} g ${line.name}`).join(", ")}
               </span>
             </li>
           );

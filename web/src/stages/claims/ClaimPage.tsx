@@ -51,7 +51,7 @@ export default function ClaimPage() {
             number={i + 1}
             several={claims.length > 1}
             at={(path) => checked.problem?.at(`claims[${i}].${path}`)}
-            onChange={(next) => put(claims.map((one, j) => (j === i ? next : one)))}
+            onChange={(next) => put(claims.map((claim, j) => (j === i ? next : claim)))}
             onRemove={() => put(claims.filter((_, j) => j !== i))}
           />
         ))}

@@ -26,7 +26,7 @@ export default function ComparePage() {
       },
       { replace: true },
     );
-  const found = data?.labels.filter((one) => labels.includes(one.shelf_label.id)) ?? [];
+  const found = data?.labels.filter((label) => labels.includes(label.shelf_label.id)) ?? [];
   return (
     <Sheet className="p-5 max-sm:p-4">
       <header className="mb-4 flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
@@ -54,7 +54,7 @@ export default function ComparePage() {
             currency={data.currency}
             onRemove={(id) =>
               put(
-                labels.filter((one) => one !== id),
+                labels.filter((label) => label !== id),
                 trial,
               )
             }

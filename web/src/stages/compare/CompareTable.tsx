@@ -46,8 +46,8 @@ export function CompareTable({ labels, currency, onRemove }: CompareTableProps) 
           <thead>
             <tr className="border-b-2 border-ink align-bottom">
               <td className="w-36 max-sm:w-20" />
-              {labels.map((one) => (
-                <PackageHead key={one.shelf_label.id} one={one} onRemove={onRemove} />
+              {labels.map((label) => (
+                <PackageHead key={label.shelf_label.id} one={label} onRemove={onRemove} />
               ))}
             </tr>
           </thead>
@@ -125,9 +125,9 @@ function PlainRow({ title, labels, text }: PlainRowProps) {
   return (
     <tr className="border-b border-rule text-soft">
       <th className="py-1 text-left font-normal">{title}</th>
-      {labels.map((one) => (
-        <td key={one.shelf_label.id} className="px-2">
-          {text(one)}
+      {labels.map((label) => (
+        <td key={label.shelf_label.id} className="px-2">
+          {text(label)}
         </td>
       ))}
     </tr>
@@ -141,15 +141,15 @@ interface FigureRowProps {
 }
 
 function FigureRow({ row, labels, base }: FigureRowProps) {
-  const figures = labels.map((one) => one.compared[base]?.figures[row.key] ?? null);
-  const most = Math.max(...figures.map((one) => known(one)?.worst[1] ?? 0), 1e-9);
+  const figures = labels.map((label) => label.compared[base]?.figures[row.key] ?? null);
+  const most = Math.max(...figures.map((figure) => known(figure)?.worst[1] ?? 0), 1e-9);
   return (
     <tr className="border-b border-rule align-top">
       <th className={`py-1.5 text-left font-normal ${row.inside ? "pl-4 text-soft" : ""}`}>
         {row.name}
       </th>
-      {labels.map((one, i) => (
-        <td key={one.shelf_label.id} className="px-2 py-1.5">
+      {labels.map((label, i) => (
+        <td key={label.shelf_label.id} className="px-2 py-1.5">
           <FigureCell figure={figures[i] ?? null} row={row} most={most} />
         </td>
       ))}

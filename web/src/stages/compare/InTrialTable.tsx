@@ -25,19 +25,19 @@ export function InTrialTable({ comparison }: { comparison: Schemas["Comparison"]
         </tr>
       </thead>
       <tbody>
-        {comparison.labels.map((one) => (
-          <tr key={one.shelf_label.id} className="border-b border-rule">
+        {comparison.labels.map((label) => (
+          <tr key={label.shelf_label.id} className="border-b border-rule">
             <th className="py-1.5 text-left font-normal">
-              {one.shelf_label.label.name}
-              {one.in_trial?.uses_it && <span className="text-soft"> (in it now)</span>}
-              <span className="block text-sm text-soft">{inWords(one)}</span>
+              {label.shelf_label.label.name}
+              {label.in_trial?.uses_it && <span className="text-soft"> (in it now)</span>}
+              <span className="block text-sm text-soft">{inWords(label)}</span>
             </th>
             {SHOWN.map((shown) => (
               <td key={shown.key} className="px-2 text-right font-bold">
-                {moved(one.in_trial?.difference[shown.key], shown.unit)}
+                {moved(label.in_trial?.difference[shown.key], shown.unit)}
               </td>
             ))}
-            <td className="px-2 text-right">{cost(one.in_trial?.cost_difference)}</td>
+            <td className="px-2 text-right">{cost(label.in_trial?.cost_difference)}</td>
           </tr>
         ))}
       </tbody>

@@ -7,8 +7,8 @@ export function Cautions({ cautions }: { cautions: readonly Schemas["Caution"][]
     <section aria-label="Be careful" className="border border-mark px-3 py-2">
       <h2 className="font-bold text-mark">Be careful</h2>
       <ul className="mt-0.5 grid gap-0.5">
-        {cautions.map((one) => (
-          <li key={one.code}>{one.says}</li>
+        {cautions.map((caution) => (
+          <li key={caution.code}>{caution.says}</li>
         ))}
       </ul>
     </section>

@@ -23,7 +23,7 @@ export function PlanSteps({ sheet }: { sheet: Schemas["StepsSheet"] }) {
   const draft = useStepDraft(sheet);
   const { laid } = draft.report;
   const [edited, setEdited] = useState<string | null>(null);
-  const step = draft.steps.find((one) => one.id === edited);
+  const step = draft.steps.find((step) => step.id === edited);
   if (draft.steps.length === 0) return <NoSteps draft={draft} />;
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-5">
@@ -62,7 +62,7 @@ export function PlanSteps({ sheet }: { sheet: Schemas["StepsSheet"] }) {
           components={draft.sheet.components}
           onClose={() => setEdited(null)}
           onSave={(next) =>
-            draft.change(draft.steps.map((one) => (one.id === next.id ? next : one)))
+            draft.change(draft.steps.map((step) => (step.id === next.id ? next : step)))
           }
         />
       )}
@@ -136,7 +136,7 @@ function StepLine({
   const rule = report.rules[step.id];
   const instead = report.without[step.id];
   const laid = report.laid?.steps.find((one) => one.id === step.id);
-  const places = new Map(steps.map((one, i) => [one.id, i + 1]));
+  const places = new Map(steps.map((step, i) => [step.id, i + 1]));
   const after = (step.after ?? []).map((key) => places.get(key)).filter(Boolean);
   const memory = guess && memoryText(guess);
   return (

@@ -16,7 +16,7 @@ import { useCookLog } from "./useCookLog";
 export function RunCook({ sheet, heardMs }: { sheet: Schemas["CookSheet"]; heardMs: number }) {
   const { log, refused } = useCookLog(sheet.batch_id);
   const now = useNow(sheet.now, heardMs);
-  const going = sheet.steps.filter((one) => one.status === "going");
+  const going = sheet.steps.filter((step) => step.status === "going");
   const next = nextOf(sheet);
   const undo = () => {
     if (sheet.last_record) void log({ deed: "undo", undoes: sheet.last_record });
@@ -45,7 +45,7 @@ export function RunCook({ sheet, heardMs }: { sheet: Schemas["CookSheet"]; heard
     },
     { keys: "Backspace", shown: "⌫", says: "Undo the last record", run: undo },
   ]);
-  const numberOf = new Map(sheet.steps.map((one, i) => [one.step.id, i + 1]));
+  const numberOf = new Map(sheet.steps.map((step, i) => [step.step.id, i + 1]));
   const row = (one: Schemas["CookedStep"]) => (
     <RunningStep
       key={one.step.id}
@@ -58,8 +58,8 @@ export function RunCook({ sheet, heardMs }: { sheet: Schemas["CookSheet"]; heard
       log={log}
     />
   );
-  const over = sheet.steps.filter((one) => one.status === "done" || one.status === "skipped");
-  const waiting = sheet.steps.filter((one) => one.status === "waiting");
+  const over = sheet.steps.filter((step) => step.status === "done" || step.status === "skipped");
+  const waiting = sheet.steps.filter((step) => step.status === "waiting");
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-5">
       {sheet.laid && (
@@ -68,7 +68,7 @@ export function RunCook({ sheet, heardMs }: { sheet: Schemas["CookSheet"]; heard
             ready <b>{clock(sheet.laid.ready_at)}</b>
             <span className="text-soft"> · {sheet.open_steps} steps to go</span>
           </p>
-          <Timeline laid={sheet.laid} steps={sheet.steps.map((one) => one.step)} now={now} />
+          <Timeline laid={sheet.laid} steps={sheet.steps.map((step) => step.step)} now={now} />
         </section>
       )}
       {sheet.open_steps === 0 && <Done sheet={sheet} />}
@@ -103,9 +103,9 @@ export function RunCook({ sheet, heardMs }: { sheet: Schemas["CookSheet"]; heard
 
 /** What the schedule begins first, of those that can begin. */
 function nextOf(sheet: Schemas["CookSheet"]) {
-  const can = new Set(sheet.steps.filter((one) => one.can_begin).map((one) => one.step.id));
-  const first = sheet.laid?.steps.find((one) => can.has(one.id));
-  return sheet.steps.find((one) => one.step.id === first?.id);
+  const can = new Set(sheet.steps.filter((step) => step.can_begin).map((one) => one.step.id));
+  const first = sheet.laid?.steps.find((step) => can.has(step.id));
+  return sheet.steps.find((step) => step.step.id === first?.id);
 }
 
 const soonest = (going: readonly Schemas["CookedStep"][]) =>
@@ -131,7 +131,7 @@ function Done({ sheet }: { sheet: Schemas["CookSheet"] }) {
           On to the portions →
         </Link>
       </p>
-      {went && <Timeline laid={went} steps={sheet.steps.map((one) => one.step)} />}
+      {went && <Timeline laid={went} steps={sheet.steps.map((step) => step.step)} />}
     </section>
   );
 }

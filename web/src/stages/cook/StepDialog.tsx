@@ -37,8 +37,8 @@ export function StepDialog({ step, steps, components, onSave, onClose }: StepDia
     }
   };
   const later = followers(steps, step.id);
-  const names = Object.fromEntries(steps.map((one, i) => [one.id, `${i + 1} ${one.says}`]));
-  const before = steps.map((one) => one.id).filter((key) => !later.has(key));
+  const names = Object.fromEntries(steps.map((step, i) => [step.id, `${i + 1} ${step.says}`]));
+  const before = steps.map((step) => step.id).filter((key) => !later.has(key));
   return (
     <Modal wide open onOpenChange={(open) => !open && onClose()} title={`Step: ${step.says}`}>
       <form className="grid gap-4" onSubmit={save} noValidate>

@@ -64,7 +64,7 @@ export function Timeline({ laid, steps, now }: TimelineProps) {
           ))}
           {rows.flatMap((row, i) =>
             (row.step.after ?? []).map((key) => {
-              const at = rows.findIndex((one) => one.id === key);
+              const at = rows.findIndex((row) => row.id === key);
               const before = rows[at];
               if (!before || i - at > 3) return null;
               const [from, to] = [x(ms(before.end_at)), x(ms(row.start_at))];

@@ -45,14 +45,14 @@ export function axisOf(laid: Laid, width: number): Axis {
     return stretch;
   });
   const place = (at: number) => {
-    const stretch = stretches.find((one) => at <= one.to) ?? stretches.at(-1);
+    const stretch = stretches.find((stretch) => at <= stretch.to) ?? stretches.at(-1);
     if (!stretch || stretch.to === stretch.from) return 0;
     const share = (at - stretch.from) / (stretch.to - stretch.from);
     return stretch.x + Math.min(1, Math.max(0, share)) * stretch.width;
   };
   return {
     x: place,
-    breaks: stretches.filter((one) => one.broken).map((one) => one.x + one.width / 2),
+    breaks: stretches.filter((stretch) => stretch.broken).map((one) => one.x + one.width / 2),
     ticks: ticksOf(stretches, (width / whole) * MINUTE, place),
   };
 }
@@ -61,7 +61,7 @@ function ticksOf(stretches: readonly Stretch[], pxPerMinute: number, x: (at: num
   const step =
     TICK_STEPS.find((one) => (one / MINUTE) * pxPerMinute >= LEAST_TICK_PX) ?? 240 * MINUTE;
   const found: { ms: number; x: number }[] = [];
-  for (const stretch of stretches.filter((one) => !one.broken)) {
+  for (const stretch of stretches.filter((stretch) => !stretch.broken)) {
     for (let at = Math.ceil(stretch.from / step) * step; at <= stretch.to; at += step) {
       const px = x(at);
       const last = found.at(-1);

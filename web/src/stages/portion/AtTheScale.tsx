@@ -80,7 +80,7 @@ export function AtTheScale(p: AtTheScaleProps) {
       run: () => p.onHandsFree(!sheet.hands_free),
     },
   ]);
-  const piece = sheet.pieces.find((one) => one.piece === current);
+  const piece = sheet.pieces.find((piece) => piece.piece === current);
   return (
     <section aria-label="At the scale" className="min-w-0 max-lg:order-1">
       <p className="text-sm" role="status">

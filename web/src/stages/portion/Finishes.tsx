@@ -27,7 +27,7 @@ export function Finishes({ batchId, plates }: FinishesProps) {
   const versionNow = useRef(plates.version);
   const [name, setName] = useState("");
   const [eater, setEater] = useState("");
-  const finishes = plates.plated.map((one) => one.finish);
+  const finishes = plates.plated.map((plate) => plate.finish);
   const put = (version: number, next: readonly Finish[]) =>
     ask(
       api.PUT("/api/batches/{batch_id}/finishes", {
@@ -60,7 +60,7 @@ export function Finishes({ batchId, plates }: FinishesProps) {
   };
   const change = (id: string, part: Partial<Finish>, did?: string) =>
     store(
-      finishes.map((one) => (one.id === id ? { ...one, ...part } : one)),
+      finishes.map((finish) => (finish.id === id ? { ...finish, ...part } : finish)),
       did,
     );
   return (
@@ -70,15 +70,15 @@ export function Finishes({ batchId, plates }: FinishesProps) {
         Syrup, topping, a side dish: added to one serving, weighed or guessed then.
       </p>
       <ul className="mt-1 grid gap-3">
-        {plates.plated.map((one) => (
+        {plates.plated.map((plate) => (
           <OneFinish
-            key={one.finish.id}
-            plated={one}
-            onChange={(part, did) => change(one.finish.id, part, did)}
+            key={plate.finish.id}
+            plated={plate}
+            onChange={(part, did) => change(plate.finish.id, part, did)}
             onRemove={() =>
               store(
-                finishes.filter((other) => other.id !== one.finish.id),
-                `“${one.finish.name}” is out.`,
+                finishes.filter((other) => other.id !== plate.finish.id),
+                `“${plate.finish.name}” is out.`,
               )
             }
           />
@@ -196,7 +196,7 @@ function OneFinish({ plated, onChange, onRemove }: OneFinishProps) {
 /** What the first scale shows now, as the grams of a topping. */
 function FromScale({ name, onGrams }: { name: string; onGrams: (grams: number) => void }) {
   const { data } = useScale();
-  const scale = data?.scales.find((one) => one.connected && one.reading?.stable);
+  const scale = data?.scales.find((scale) => scale.connected && scale.reading?.stable);
   const grams = scale?.reading?.grams;
   if (grams === undefined || grams <= 0) return null;
   return (

@@ -105,7 +105,7 @@ function Grid({ cut, pieces, width, sheet, current, onChoose }: GridProps) {
     ArrowUp: -columns,
   };
   const label = Math.min(38, w - 8);
-  const filled = new Map(sheet.pieces.map((one) => [one.piece, one.net_g]));
+  const filled = new Map(sheet.pieces.map((piece) => [piece.piece, piece.net_g]));
   const across = pieces.across_cm == null ? "" : `${fixed(pieces.across_cm, 1)} cm`;
   const along = pieces.along_cm == null ? "" : `${fixed(pieces.along_cm, 1)} cm`;
   return (

@@ -85,9 +85,9 @@ const SAYS = { us: "US advice", uk: "UK advice", habit: "habit" } as const;
 function Advice({ stock }: { stock: Schemas["BatchStock"] }) {
   return (
     <ul className="mt-2 text-sm text-soft">
-      {stock.advice.map((one) => (
-        <li key={`${one.place}${one.says}`}>
-          {one.place}, {SAYS[one.says]}: {one.text}
+      {stock.advice.map((keep) => (
+        <li key={`${keep.place}${keep.says}`}>
+          {keep.place}, {SAYS[keep.says]}: {keep.text}
         </li>
       ))}
       <li>The earlier date counts. Local rules come first.</li>

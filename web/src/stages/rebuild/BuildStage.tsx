@@ -81,7 +81,8 @@ function Builder({ dish, trial, batch, sheet, carbohydrate }: BuilderProps) {
     ]),
   );
   const loud =
-    reckoned.report.checks.filter((one) => one.speaks).length + reckoned.report.out_of_step.length;
+    reckoned.report.checks.filter((check) => check.speaks).length +
+    reckoned.report.out_of_step.length;
   const goTo = (next: string) => {
     trying.preview(null);
     setTab(next as TabName);
@@ -218,7 +219,7 @@ function AtHand({
       <b>{kcal ? valueText(kcal, "kcal") : "?"} kcal</b>
       {kcal && <Deviation found={kcal} unit="kcal" />}
       {protein && <span>· {valueText(protein, "g")} g protein</span>}
-      {goals.some((one) => one.verdict === "missed") && (
+      {goals.some((goal) => goal.verdict === "missed") && (
         <span className="font-bold text-mark">✗ goal</span>
       )}
     </p>

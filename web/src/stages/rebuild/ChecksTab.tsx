@@ -34,8 +34,8 @@ interface ChecksTabProps {
 export function ChecksTab({ draft, reckoned }: ChecksTabProps) {
   const { checks, family, out_of_step } = reckoned.report;
   const terms = draft.build.terms ?? {};
-  const loud = checks.filter((one) => one.speaks);
-  const quiet = checks.filter((one) => !one.speaks);
+  const loud = checks.filter((check) => check.speaks);
+  const quiet = checks.filter((check) => !check.speaks);
   return (
     <div className="grid gap-4">
       <div className="flex flex-wrap gap-3">
@@ -97,7 +97,7 @@ export function ChecksTab({ draft, reckoned }: ChecksTabProps) {
         ))}
       </ul>
       <div className="text-sm">
-        <SaysWho keys={[...new Set(checks.map((one) => one.source))]} />
+        <SaysWho keys={[...new Set(checks.map((check) => check.source))]} />
       </div>
     </div>
   );
@@ -105,7 +105,7 @@ export function ChecksTab({ draft, reckoned }: ChecksTabProps) {
 
 function nameOf(draft: Draft, lineId: string): string {
   const lines = (draft.build.components ?? []).flatMap((part) => part.lines ?? []);
-  const line = lines.find((one) => one.id === lineId);
+  const line = lines.find((line) => line.id === lineId);
   return draft.labels[String(line?.label_id)]?.label.name ?? "A line";
 }
 

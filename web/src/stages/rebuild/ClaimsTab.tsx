@@ -76,7 +76,7 @@ export function ClaimsTab({ draft, reckoned }: ClaimsTabProps) {
             </caption>
             <tbody>
               {claims
-                .filter((one) => one.school === school)
+                .filter((claim) => claim.school === school)
                 .map((claim) => (
                   <ClaimRow key={claim.key} claim={claim} />
                 ))}

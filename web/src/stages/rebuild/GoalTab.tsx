@@ -251,22 +251,22 @@ function Toppings({ draft, trialId }: { draft: Draft; trialId: number }) {
         )}
       </div>
       <ul className="mt-1 columns-2 gap-6 max-sm:columns-1">
-        {answer?.toppings.map((one) => (
+        {answer?.toppings.map((topping) => (
           <li
-            key={one.label_id}
+            key={topping.label_id}
             className="flex break-inside-avoid items-baseline justify-between gap-2"
           >
             <span>
-              <b>{figure(one.grams, "g")} g</b> {one.name}
-              {one.protein_g != null && one.protein_g >= 1 && (
-                <span className="text-soft"> · {figure(one.protein_g, "g")} g protein</span>
+              <b>{figure(topping.grams, "g")} g</b> {topping.name}
+              {topping.protein_g != null && topping.protein_g >= 1 && (
+                <span className="text-soft"> · {figure(topping.protein_g, "g")} g protein</span>
               )}
             </span>
             <button
               type="button"
-              aria-label={`Add ${one.name}`}
+              aria-label={`Add ${topping.name}`}
               className="min-h-8 px-1 text-pencil hover:underline max-sm:min-h-11"
-              onClick={() => add(one)}
+              onClick={() => add(topping)}
             >
               add
             </button>

@@ -75,8 +75,8 @@ function Answer({ answer, trying }: { answer: Schemas["GoalReached"]; trying: Tr
     <div className="mt-2" role="status">
       {nothing && <Collision collides={reached.collides} />}
       <ul>
-        {answer.proposals.map((one) => (
-          <Proposal key={one.proposal.key} worked={one} labels={labels} trying={trying} />
+        {answer.proposals.map((proposal) => (
+          <Proposal key={proposal.proposal.key} worked={proposal} labels={labels} trying={trying} />
         ))}
       </ul>
       {reached.prices.length > 0 && (

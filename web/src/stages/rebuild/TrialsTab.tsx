@@ -28,9 +28,9 @@ export function TrialsTab({ dish, trial, saved }: TrialsTabProps) {
             <Choice
               label={`Trial ${trial.letter} against`}
               value={String(chosen)}
-              options={others.map((one) => ({
-                value: String(one.id),
-                label: `Trial ${one.letter}${one.intent ? `: ${one.intent}` : ""}`,
+              options={others.map((other) => ({
+                value: String(other.id),
+                label: `Trial ${other.letter}${other.intent ? `: ${other.intent}` : ""}`,
               }))}
               onChange={(id) => setChosen(Number(id))}
             />
@@ -97,7 +97,7 @@ const asMade = (at: string | null | undefined) => (at ? `as weighed on ${day(at)
 function Difference({ trialId, to }: { trialId: number; to: number }) {
   const { data } = useDifference(trialId, to);
   if (!data) return null;
-  const shown = data.figures.filter((one) => FIGURES.includes(one.nutrient));
+  const shown = data.figures.filter((figure) => FIGURES.includes(figure.nutrient));
   const known = shown.flatMap(({ nutrient, before, after }) =>
     before == null || after == null ? [] : [{ nutrient, by: after - before }],
   );

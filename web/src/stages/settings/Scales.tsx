@@ -17,9 +17,9 @@ const SIMULATED = ["simulated", "simulated fine"] as const;
 /** The scales of the house: small lines go to the finer one by themselves. */
 export function Scales({ scales, answering, at, onChange }: ScalesProps) {
   const change = (i: number, part: Partial<Spec>) =>
-    onChange(scales.map((one, j) => (i === j ? { ...one, ...part } : one)));
+    onChange(scales.map((scale, j) => (i === j ? { ...scale, ...part } : scale)));
   const add = () => {
-    const taken = scales.map((one) => one.place);
+    const taken = scales.map((scale) => scale.place);
     const place = SIMULATED.find((one) => !taken.includes(one)) ?? "/dev/ttyUSB0";
     const fine = place === "simulated fine";
     onChange([

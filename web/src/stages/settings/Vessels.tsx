@@ -16,7 +16,7 @@ const MOST = 60;
 /** Bowls, pans and cups: their empty weight tells them apart, their volume says what fits. */
 export function Vessels({ vessels, answering, at, onChange }: VesselsProps) {
   const change = (i: number, part: Partial<Vessel>) =>
-    onChange(vessels.map((one, j) => (i === j ? { ...one, ...part } : one)));
+    onChange(vessels.map((vessel, j) => (i === j ? { ...vessel, ...part } : vessel)));
   const reading = answering.find((one) => one.connected)?.reading;
   return (
     <fieldset className="border border-rule p-3">

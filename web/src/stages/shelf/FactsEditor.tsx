@@ -57,7 +57,7 @@ export function FactsEditor({ food }: { food: Schemas["ShelfFood"] }) {
       if (error instanceof ProblemError && error.status === 409) refresh(keys.foods);
     }
   };
-  const faulty = problem?.faults.find((one) => one.path.startsWith("facts"))?.message;
+  const faulty = problem?.faults.find((fault) => fault.path.startsWith("facts"))?.message;
   return (
     <form onSubmit={(event) => void save(event)} className="grid max-w-2xl gap-4" noValidate>
       <TextField

@@ -20,7 +20,7 @@ type Chosen = number | "new" | "facts";
 export function FoodSheet({ food }: { food: Schemas["ShelfFood"] }) {
   const [chosen, setChosen] = useState<Chosen>(food.labels[0]?.id ?? "new");
   const refresh = useRefresh();
-  const open = food.labels.find((one) => one.id === chosen);
+  const open = food.labels.find((label) => label.id === chosen);
   const { save, conflict } = useSaveLabel(food, open, setChosen);
   return (
     <div>
@@ -52,7 +52,7 @@ export function FoodSheet({ food }: { food: Schemas["ShelfFood"] }) {
               alone={food.labels.length === 1}
               onRemoved={() => {
                 refresh(keys.foods);
-                setChosen(food.labels.find((one) => one.id !== open.id)?.id ?? "new");
+                setChosen(food.labels.find((label) => label.id !== open.id)?.id ?? "new");
               }}
             />
           )}
@@ -97,7 +97,7 @@ function useSaveLabel(
       }),
     );
   const add = async (edited: Edited) => {
-    const known = new Set(food.labels.map((one) => one.id));
+    const known = new Set(food.labels.map((label) => label.id));
     const stored = await ask(
       api.POST("/api/foods/{food_id}/labels", {
         params: { path: { food_id: food.id } },
@@ -105,14 +105,14 @@ function useSaveLabel(
       }),
     );
     refresh(keys.foods);
-    setChosen(stored.labels.find((one) => !known.has(one.id))?.id ?? "new");
+    setChosen(stored.labels.find((label) => !known.has(label.id))?.id ?? "new");
     say({ text: "The label is on the shelf." });
   };
   const save = async (edited: Edited) => {
     if (!open) return add(edited);
     try {
       const stored = await put(open, edited, open.version);
-      const now = stored.labels.find((one) => one.id === open.id);
+      const now = stored.labels.find((label) => label.id === open.id);
       refresh(...stale);
       setConflict(undefined);
       say({
@@ -136,7 +136,7 @@ function useSaveLabel(
           (known) =>
             known && {
               ...known,
-              labels: known.labels.map((one) => (one.id === theirs.id ? theirs : one)),
+              labels: known.labels.map((label) => (label.id === theirs.id ? theirs : label)),
             },
         );
         setConflict(error);

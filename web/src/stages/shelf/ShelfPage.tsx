@@ -146,7 +146,7 @@ function ShelfLink({ to, children }: { to: string; children: string }) {
 function listSays(page: Schemas["FoodPage"], search: string): string {
   if (page.total === 0) return search ? `Nothing on the shelf is called “${search}”.` : "";
   if (search === "")
-    return page.foods.some((one) => one.recent) ? "Lately used first" : "All foods";
+    return page.foods.some((food) => food.recent) ? "Lately used first" : "All foods";
   return {
     words: `${page.total} found`,
     spelling: "Closest in spelling",
@@ -196,7 +196,7 @@ function FoodRow({ food, here }: { food: Schemas["FoodItem"]; here: boolean }) {
             {food.typical
               ? "typical values"
               : food.labels
-                  .map((one) => one.name)
+                  .map((label) => label.name)
                   .slice(0, 3)
                   .join(", ")}
           </span>

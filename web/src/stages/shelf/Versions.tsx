@@ -12,16 +12,16 @@ export function Versions({ labelId }: { labelId: number }) {
       <h2 className="text-lg font-bold">Versions</h2>
       <div className="grid gap-6 xl:grid-cols-2">
         <ol className="grid content-start gap-2">
-          {versions.map((one) => (
-            <li key={one.number} className="border-l-2 border-ink pl-3">
+          {versions.map((version) => (
+            <li key={version.number} className="border-l-2 border-ink pl-3">
               <span className="font-semibold">
-                {one.number}, since {day(one.since)}
+                {version.number}, since {day(version.since)}
               </span>
-              {one.changes.length === 0 ? (
+              {version.changes.length === 0 ? (
                 <span className="block text-sm text-soft">as it first came onto the shelf</span>
               ) : (
                 <ul className="text-sm">
-                  {one.changes.map((change) => (
+                  {version.changes.map((change) => (
                     <li key={change.field}>
                       {fieldName(change.field)}: {change.before ?? "unknown"} →{" "}
                       <b>{change.after ?? "unknown"}</b>

@@ -26,7 +26,7 @@ export function AtTheScale(p: AtTheScaleProps) {
   const { reading } = live;
   const counted = line?.only_counted === true;
   const targeted = line !== undefined && line.target_g > 0;
-  const next = sheet.lines.find((one) => one.status === "open" && one.id !== sheet.current);
+  const next = sheet.lines.find((line) => line.status === "open" && line.id !== sheet.current);
   const short = line !== undefined && p.tooLittle === line.id && reading?.state === "pouring";
   const over = reading?.state === "over" && reading.steady;
   const offScale = reading && line && targeted && line.status === "open" && (over || short);

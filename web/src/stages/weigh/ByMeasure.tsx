@@ -37,7 +37,7 @@ export function ByMeasure({ batchId, line, onTaken }: ByMeasureProps) {
     told,
   );
   const readings = typed !== "" && about === typed && !problem ? (answer ?? []) : [];
-  const needs = readings.find((one) => one.needs)?.needs;
+  const needs = readings.find((reading) => reading.needs)?.needs;
   const measure = (MEASURE.exec(typed)?.[0] ?? "").replace(SINGULAR, "").trim();
   const learnt = () => {
     setLearning(false);
@@ -62,7 +62,7 @@ export function ByMeasure({ batchId, line, onTaken }: ByMeasureProps) {
       />
       <ul className="grid gap-2">
         {readings
-          .filter((one) => one.grams != null)
+          .filter((reading) => reading.grams != null)
           .map((one) => (
             <li key={one.how}>
               <button

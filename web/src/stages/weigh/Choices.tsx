@@ -33,7 +33,7 @@ export function Choices({ batchId, line, net, weighing, onDone }: ChoicesProps) 
     60,
   );
   const choose = (name: Name) => {
-    const way = answer?.ways.find((one) => one.choice.name === name);
+    const way = answer?.ways.find((way) => way.choice.name === name);
     if (!way || name === "to_target") return;
     weighing.accept(way.choice);
     onDone();

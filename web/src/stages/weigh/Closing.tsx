@@ -176,7 +176,7 @@ function Mixture({ sheet, live, onCapture, report }: MixtureProps) {
 /** How full a pan or a set of cups gets. */
 function Fills({ fills }: { fills: Report["fills"] }) {
   const [name, setName] = useState(fills[0]?.vessel ?? "");
-  const fill = fills.find((one) => one.vessel === name) ?? fills[0];
+  const fill = fills.find((fill) => fill.vessel === name) ?? fills[0];
   if (!fill) return null;
   const percent = (share: number) => Math.round(share * 100);
   return (
@@ -185,7 +185,7 @@ function Fills({ fills }: { fills: Report["fills"] }) {
         label="It is for"
         value={fill.vessel}
         onChange={setName}
-        options={fills.map((one) => ({ value: one.vessel, label: one.vessel }))}
+        options={fills.map((fill) => ({ value: fill.vessel, label: fill.vessel }))}
       />
       <p className={fill.too_much ? "text-mark" : ""}>
         {percent(fill.least)} to {percent(fill.most)} % full.{" "}

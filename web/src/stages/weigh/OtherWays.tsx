@@ -219,9 +219,9 @@ interface PartsProps {
 function Parts({ parts, chosen, onChoose }: PartsProps) {
   return (
     <div role="group" aria-label="Of which part" className="flex flex-wrap gap-1">
-      {parts.map((one) => (
-        <Toggle key={one} on={one === chosen} onChoose={() => onChoose(one)}>
-          {one}
+      {parts.map((part) => (
+        <Toggle key={part} on={part === chosen} onChoose={() => onChoose(part)}>
+          {part}
         </Toggle>
       ))}
     </div>

@@ -182,9 +182,9 @@ function Row({ planned, line, bowls, scales, partners, onMove, onChange, first, 
             }
           >
             <option value="">poured by itself</option>
-            {partners.map((one) => (
-              <option key={one.id} value={one.id}>
-                in one with that of {one.component}
+            {partners.map((partner) => (
+              <option key={partner.id} value={partner.id}>
+                in partner with that of {partner.component}
               </option>
             ))}
           </select>

@@ -58,10 +58,10 @@ function Open({ dish, sheet, live, captures }: OpenProps) {
   const [newBowl, setBowl] = useState<string | null>(null);
   const { data: scale } = useScale();
   const refresh = useRefresh();
-  const line = sheet.lines.find((one) => one.id === sheet.current);
+  const line = sheet.lines.find((line) => line.id === sheet.current);
   const bowl = newBowl ?? sheet.lines.at(-1)?.bowl ?? "Bowl";
   const weighing = useWeighing({ sheet, line, live, captures, bowl });
-  const open = sheet.lines.filter((one) => one.status === "open").length;
+  const open = sheet.lines.filter((line) => line.status === "open").length;
   const voice = useVoice(line, live.reading);
   useChime(sheet.last_record ?? null);
   useWakeLock();
@@ -161,7 +161,7 @@ function Open({ dish, sheet, live, captures }: OpenProps) {
         onOpenChange={setOtherWays}
         batchId={sheet.id}
         line={line}
-        components={[...new Set(sheet.lines.map((one) => one.component))]}
+        components={[...new Set(sheet.lines.map((line) => line.component))]}
         weighing={weighing}
         plan={planOf(sheet)}
       />

@@ -122,7 +122,7 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
       if (sheet.last_record) byHand({ kind: "undo", undoes: sheet.last_record });
     },
     step: (by: -1 | 1) => {
-      const to = sheet.lines[sheet.lines.findIndex((one) => one.id === sheet.current) + by];
+      const to = sheet.lines[sheet.lines.findIndex((line) => line.id === sheet.current) + by];
       if (to) turn(to.id);
     },
     nudge: (by: -1 | 1) =>
