@@ -115,8 +115,12 @@ class House:
 
     async def open(self) -> None:
         """Connect the scales that the settings name."""
-        self._loop = asyncio.get_running_loop()
+        self.hear_in(asyncio.get_running_loop())
         await asyncio.to_thread(self.connect_scales)
+
+    def hear_in(self, loop: asyncio.AbstractEventLoop) -> None:
+        """The pages are told of changes in this loop."""
+        self._loop = loop
 
     async def shut(self) -> None:
         await self.live.close()

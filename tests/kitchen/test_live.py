@@ -27,6 +27,23 @@ def reading(grams, stable=True, **more):
     return Reading(grams=grams, stable=stable, **{"division_g": 1.0, **more})
 
 
+class PageThatListens(Page):
+    """Remembers what it was sent."""
+
+    def __init__(self):
+        super().__init__()
+        self.told = []
+
+    def send(self, message):
+        waiting = self.waiting.qsize()
+        super().send(message)
+        if self.waiting.qsize() > waiting:
+            self.told.append(message)
+
+    def heard(self, kind):
+        return [message for message in self.told if isinstance(message, kind)]
+
+
 class WeighInUnderWay:
     """A weigh-in under one page, its time in hand."""
 
@@ -39,7 +56,7 @@ class WeighInUnderWay:
             begun = weigh.begin(session, 1, house.now())
         self.batch_id, self.full = begun.id, 412 + begun.lines[0].target_g
         self.second_g = begun.lines[1].target_g
-        self.page = Page()
+        self.page = PageThatListens()
         self.record("tare", gross_g=412.0)
 
     def record(self, kind, **fields):
@@ -57,15 +74,14 @@ class WeighInUnderWay:
         return self.house.read(lambda session: weigh.sheet(session, self.batch_id))
 
     async def open(self):
-        self.house._loop = asyncio.get_running_loop()
+        self.house.hear_in(asyncio.get_running_loop())
         self.house.live.join(self.sheet, self.page)
 
     async def show(self, *grams, stable=True, seconds=0.1, **more):
         for gram in grams:
             self.now += seconds
             self.house.live.reading(reading(gram, stable, **more))
-            for task in tuple(self.house.live._tasks):
-                await task
+            await self.house.live.settled()
             await asyncio.sleep(0)
 
     async def hold(self, grams, seconds=HOLD_S, **more):
@@ -76,7 +92,7 @@ class WeighInUnderWay:
         return self.house.live
 
     def sheets(self):
-        return [one for one in self.page.waiting._queue if isinstance(one, LiveSheet)]
+        return self.page.heard(LiveSheet)
 
     def weighed(self):
         return [line.net_g for line in self.sheet.lines if line.status == "weighed"]
@@ -174,7 +190,7 @@ def test_hands_free_can_be_switched_off_and_needs_a_page_at_the_lines(bench):
 
 
 def test_every_page_of_a_batch_sees_what_another_one_took(bench):
-    other = Page()
+    other = PageThatListens()
 
     async def scene():
         await bench.open()
@@ -182,12 +198,11 @@ def test_every_page_of_a_batch_sees_what_another_one_took(bench):
         bench.record("line", line=bench.sheet.current, net_g=280, origin="hand")
 
     run_apart(scene())
-    sheets = [message for message in other.waiting._queue if isinstance(message, LiveSheet)]
-    assert sheets[-1].sheet.lines[0].net_g == 280
+    assert other.heard(LiveSheet)[-1].sheet.lines[0].net_g == 280
 
 
 def test_an_older_sheet_never_takes_the_place_of_a_newer_one(bench):
-    late = Page()
+    late = PageThatListens()
 
     async def scene():
         await bench.open()
@@ -198,7 +213,7 @@ def test_an_older_sheet_never_takes_the_place_of_a_newer_one(bench):
 
     run_apart(scene())
     assert bench.house.live.sheet_of(bench.batch_id).lines[0].net_g == 280
-    assert late.waiting._queue[0].sheet.lines[0].net_g == 280
+    assert late.told[0].sheet.lines[0].net_g == 280
 
 
 def test_a_page_that_does_not_keep_up_misses_readings_and_never_a_change(bench):
@@ -208,12 +223,8 @@ def test_a_page_that_does_not_keep_up_misses_readings_and_never_a_change(bench):
         bench.record("line", line=bench.sheet.current, net_g=280, origin="hand")
 
     run_apart(scene())
-    waiting = list(bench.page.waiting._queue)
-    assert sum(isinstance(message, LiveReading) for message in waiting) <= MOST_WAITING + 1
-    assert any(
-        isinstance(message, LiveSheet) and message.sheet.lines[0].net_g == 280
-        for message in waiting
-    )
+    assert len(bench.page.heard(LiveReading)) <= MOST_WAITING + 1
+    assert any(told.sheet.lines[0].net_g == 280 for told in bench.sheets())
 
 
 def test_a_portion_is_judged_against_what_is_left_for_it(bench):
@@ -226,24 +237,29 @@ def test_a_portion_is_judged_against_what_is_left_for_it(bench):
         await bench.show(500)
 
     run_apart(scene())
-    judged = [message for message in bench.page.waiting._queue if isinstance(message, LiveReading)]
-    assert judged[-1].target_g == pytest.approx((1492 - 200) / 7)
+    assert bench.page.heard(LiveReading)[-1].target_g == pytest.approx((1492 - 200) / 7)
 
 
 def test_of_two_pages_that_fill_the_machine_follows_the_one_that_said_so_last(bench):
-    bench.record("mixture", net_g=1600, origin="hand")
-    other = Page()
+    ready_to_fill(bench, pieces=6, mixture_g=1200.0)
+    other, filled = Page(), []
+
+    async def fill_one():
+        await cups(bench, [200])
+        filled.extend({piece.piece for piece in bench.sheet.pieces}.difference(filled))
 
     async def scene():
         await bench.open()
-        bench.house.live.join(bench.sheet, other)
-        watch = bench.live._watches[bench.batch_id]
-        bench.live.aim(other, Aim(aim="portion", piece=7))
-        for page, piece in ((bench.page, 2), (other, 5), (bench.page, 3), (other, 1)):
+        bench.live.join(bench.sheet, other)
+        bench.live.aim(other, Aim(aim="portion", piece=6))
+        for page, piece in ((bench.page, 2), (other, 5), (bench.page, 3)):
             bench.live.aim(page, Aim(aim="portion", piece=piece))
-            assert watch.aimed().piece == piece
+            await fill_one()
+        bench.live.aim(bench.page, Aim(aim="portion", piece=4))
+        bench.live.aim(other, Aim(aim="portion", piece=1))
         bench.live.aim(other, Aim(aim="mixture"))
-        assert watch.aimed().piece == 3
+        await fill_one()
+        assert filled == [2, 5, 3, 4]
 
     run_apart(scene())
 
@@ -290,22 +306,19 @@ def small_line_first(bench):
 def test_a_small_line_is_weighed_on_the_finer_scale_and_tipped_into_the_bowl(bench):
     small_line_first(bench)
     target = bench.sheet.lines[0].target_g
-    seen = []
 
     async def scene():
         await bench.open()
         await bench.hold(412)
         await bench.hold(38.0, scale=POCKET, division_g=0.1)
         await bench.hold(38.0 + target, scale=POCKET, division_g=0.1)
-        seen.extend(bench.page.waiting._queue)
 
     run_apart(scene())
     sheet = bench.sheet
     assert bench.weighed() == [target]
     assert sheet.tares[POCKET].vessel == Container("beside", "Loaf")
     assert sheet.tares[ONE_SCALE].tipped_g == target
-    links = [message.in_use for message in seen if isinstance(message, LiveLink)]
-    assert links[-1] == POCKET
+    assert bench.page.heard(LiveLink)[-1].in_use == POCKET
 
 
 def test_a_scale_that_falls_silent_with_the_bowl_on_it_is_waited_for(bench):
@@ -320,8 +333,8 @@ def test_a_scale_that_falls_silent_with_the_bowl_on_it_is_waited_for(bench):
         live.link(ONE_SCALE, False)
 
     run_apart(scene())
-    links = [one for one in bench.page.waiting._queue if isinstance(one, LiveLink)]
-    assert (links[-1].in_use, links[-1].scales[ONE_SCALE]) == (ONE_SCALE, False)
+    link = bench.page.heard(LiveLink)[-1]
+    assert (link.in_use, link.scales[ONE_SCALE]) == (ONE_SCALE, False)
 
 
 def test_a_free_pour_takes_itself_only_after_a_long_rest(bench):
