@@ -165,21 +165,23 @@ def survives(mutant: Mutant, tests: list[str], copy: Path) -> bool:
     original = file.read_text(encoding="utf-8")
     file.write_text(mutant.text, encoding="utf-8")
     try:
-        return _passes(tests, copy)
+        ended = _tested(tests, copy)
     finally:
         file.write_text(original, encoding="utf-8")
+    if ended == pytest.ExitCode.USAGE_ERROR and _tested(tests, copy) == ended:
+        raise AssertionError(f"pytest cannot run the tests of {mutant.path}:{mutant.line}")
+    return ended == pytest.ExitCode.OK
 
 
-def _passes(tests: list[str], copy: Path, patience_s: float = PATIENCE_S) -> bool:
+def _tested(tests: list[str], copy: Path, patience_s: float = PATIENCE_S) -> int | None:
+    """How pytest ended; None where it did not in time."""
     runner = get_context("fork").Process(target=_run_tests, args=(tests, copy))
     runner.start()
     runner.join(patience_s)
     if runner.is_alive():
         runner.kill()
-        return False
-    failed = (pytest.ExitCode.TESTS_FAILED, pytest.ExitCode.INTERRUPTED)
-    assert runner.exitcode in (pytest.ExitCode.OK, *failed), f"pytest ended with {runner.exitcode}"
-    return runner.exitcode == pytest.ExitCode.OK
+        return None
+    return runner.exitcode
 
 
 def _run_tests(tests: list[str], copy: Path) -> None:
@@ -229,7 +231,7 @@ def main() -> int:
         drawn = random.Random(asked.seed).sample(found, min(asked.count, len(found)))
         chosen = [mutant_at(module, place, first) for module, place in drawn]
 
-        if not _passes(list(TESTS), first, 10 * PATIENCE_S):
+        if _tested(list(TESTS), first, 10 * PATIENCE_S) != pytest.ExitCode.OK:
             sys.stdout.write("The tests fail without a mutant: mend them first.\n")
             return 1
 
