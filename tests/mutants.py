@@ -143,7 +143,7 @@ def measured_reach(copy: Path) -> Reach:
     return Reach(
         {
             name: {
-                int(line): {test.split("|")[0] for test in tests if test}
+                int(line): {test.split("[")[0].split("|")[0] for test in tests if test}
                 for line, tests in file["contexts"].items()
             }
             for name, file in files.items()
