@@ -114,7 +114,11 @@ def plan_the_steps(page: Page) -> None:
 
 def bake_the_chicken(page: Page) -> None:
     """Coated, chilled, in the oven, measured once too early; the sauce is stirred meanwhile."""
-    done = [(deed, key) for key in ("coat", "chill", "preheat") for deed in ("begin", "done")]
+    done = [
+        (deed, key)
+        for key in ("cut", "coat", "rest", "rack", "preheat")
+        for deed in ("begin", "done")
+    ]
     for deed, key in (*done, ("begin", "bake"), ("begin", "ready-1")):
         log(page, deed=deed, step=key)
     log(page, deed="temperature", step="bake", temperature_c=68)

@@ -13,6 +13,7 @@ from gasket.core.entry.work_out import UNMEASURED_G
 from gasket.core.label.label import Polyol
 from gasket.core.label.package import Allergen, AllergenSchool, Flag, allergens_offered
 from gasket.core.rebuild.trial import SWEETNESS_LEAST
+from gasket.core.trade.families import BY_KEY
 from gasket.core.trade.kinds import KINDS
 from gasket.core.weighing.pour import MOST_NUDGE
 from gasket.core.weighing.records import SPILL_SPREAD
@@ -24,6 +25,10 @@ def vocabulary() -> dict[str, Any]:
     """Every list and limit by the name that the pages have for it."""
     return {
         "FOOD_KINDS": KINDS,
+        "FAMILIES": sorted(
+            ({"value": key, "label": family.name} for key, family in BY_KEY.items()),
+            key=lambda family: family["label"].casefold(),
+        ),
         "POLYOLS": get_args(Polyol),
         "ALLERGENS": get_args(Allergen),
         "ALLERGEN_CHOICES": {

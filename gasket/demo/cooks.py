@@ -20,7 +20,6 @@ from gasket.kitchen.weigh import weigh
 from gasket.kitchen.weigh.finishes import Finish, PlateLine
 from gasket.kitchen.weigh.weigh_sheet import BatchSheet
 
-LOAF_STEPS: Final = {"bake": {"vessel": "loaf tin"}, "fill": {"vessel": "loaf tin"}}
 LOAF_MIN: Final = {
     # Minutes after the start: begun, done. The oven is slower than the recipe says.
     "preheat": (0, 13),
@@ -48,10 +47,9 @@ def afternoon(of: datetime) -> datetime:
     return of.astimezone().replace(hour=COOKING_BEGINS_AT, minute=0)
 
 
-def plan_steps(session: Session, trial_id: int, now: datetime, **changes: dict[str, str]) -> None:
-    """The usual steps of the trial's family, with changes by step."""
-    usual = steps.template(session, trial_id, None)
-    planned = tuple(step.model_copy(update=changes.get(step.id, {})) for step in usual)
+def plan_steps(session: Session, trial_id: int, now: datetime) -> None:
+    """The usual steps of the trial's family."""
+    planned = steps.template(session, trial_id, None)
     version = steps.sheet(session, trial_id, now).version
     steps.save(session, trial_id, StepsEdit(version=version, steps=planned), now)
 

@@ -139,7 +139,7 @@ DISHES: Final[tuple[DemoDish, ...]] = (
     ),
     DemoDish(
         name="Drive-through crispy chicken sandwich",
-        family="burger",
+        family="sandwich",
         reference="sandwich",
         original_name="Crispy chicken sandwich, fried",
         serving_g=285,
@@ -182,7 +182,7 @@ DISHES: Final[tuple[DemoDish, ...]] = (
     ),
     DemoDish(
         name="Tiramisu pots",
-        family="custard",
+        family="pot",
         reference="pudding",
         original_name="Tiramisu in a glass, with raw egg",
         serving_g=154,

@@ -71,13 +71,13 @@ def seed(session: Session, now: datetime, dishes: int = 0) -> None:
     foods = _fill_shelf(session, now - timedelta(days=30))
     baked = cooks.afternoon(now - timedelta(days=BAKED_DAYS_AGO))
     trial_id = _start_loaf(session, foods, baked - timedelta(days=1))
-    cooks.plan_steps(session, trial_id, baked, **cooks.LOAF_STEPS)
+    cooks.plan_steps(session, trial_id, baked)
     loaf = _weigh_first_batch(session, trial_id, baked)
     cooks.bake_the_loaf(session, loaf, foods["Walnut pieces"].labels[0].id, baked)
     tray = None
     for dish in DISHES:
         first = _rebuild(session, foods, dish, now - timedelta(days=1))
-        if dish.family == "burger":
+        if dish.family == "sandwich":
             _begin_weighing(session, first, now - timedelta(minutes=6))
         if dish.family == "tray":
             tray = first

@@ -49,7 +49,7 @@ def sandwich(client, demo_house):
 
 
 def until_the_bake(cook):
-    for key in ("coat", "chill", "preheat"):
+    for key in ("cut", "coat", "rest", "rack", "preheat"):
         cook.do("begin", step=key)
         cook.later(3)
         cook.do("done", step=key)
@@ -99,8 +99,8 @@ def test_eating_at_a_time_is_planned_backward_and_too_late_is_said(client, demo_
 def test_the_oven_remembers_and_shows_its_evidence(client):
     report = client.get(f"/api/trials/{LOAF}/steps").json()["report"]
     bake = report["estimates"]["bake"]
-    # The demo's loaf took 46 minutes for 35 to 40 stated, the tray 35 for 25 to 30.
-    assert 37.5 < bake["minutes"] < 46
+    # The demo's loaf took 46 minutes for 40 to 55 stated, the tray 35 for 25 to 30.
+    assert 47.5 < bake["minutes"] < 50
     assert [(one["dish"], one["actual_min"]) for one in bake["bakes"]] == [
         ("Carrot loaf", 46),
         ("Mac and cheese tray", 35),
@@ -128,7 +128,7 @@ def test_the_kitchen_shows_a_cook_until_it_is_over_or_forgotten(sandwich):
     assert open_cooks() == []
     until_the_bake(sandwich)
     (shown,) = open_cooks()
-    assert (shown["batch_id"], shown["done"], shown["steps"]) == (SANDWICH_BATCH, 3, 8)
+    assert (shown["batch_id"], shown["done"], shown["steps"]) == (SANDWICH_BATCH, 5, 9)
     assert shown["going"] == ["Bake Chicken on a rack"]
     kept = sandwich.clock.time
     sandwich.later(9 * 24 * 60)
@@ -238,10 +238,9 @@ def test_what_was_cooked_goes_into_the_fridge_within_two_hours(client, sandwich)
     until_the_bake(sandwich)
     sandwich.do("pass", step="bake", note="a test")
     sandwich.do("done", step="bake")
-    assert sandwich.sheet["fridge_by"] is None  # the bun is still to be toasted
     sandwich.later(30)
     sandwich.do("skip", step="toast", note="cold bun")
-    # two hours from what was cooked last, not from what was left out
+    # Two hours from what was cooked last: a bun is toasted, not cooked.
     baked_at = at(sandwich.step("bake")["done_at"])
     assert at(sandwich.sheet["fridge_by"]) == baked_at + timedelta(hours=2)
     names = [timer["name"] for timer in client.get("/api/timers").json()["running"]]
@@ -268,4 +267,4 @@ def test_hands_on_time_is_a_wish_that_steps_answer(client):
     build["terms"]["goal"]["hands_on_min"] = {"most": 20}
     goals = client.post(f"/api/trials/{LOAF}/reckon", json=build).json()["goals"]
     hands = next(goal for goal in goals if goal["key"] == "hands_on_min")
-    assert hands["value"] == 25  # 3 + 6 + 4 + 2 + 6 + 4 minutes of the loaf's steps
+    assert hands["value"] == 22  # 3 + 3 + 4 + 2 + 6 + 4 minutes of the loaf's steps

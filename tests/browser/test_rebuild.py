@@ -152,14 +152,18 @@ def test_the_trial_is_scaled_and_scaled_back(page: Page, accessible):
 
 def test_checks_claims_and_needs_answer(page: Page, accessible):
     open_build(page)
+    grams(page, "Baking powder").fill("40")
     page.get_by_role("tab", name=re.compile("Checks")).click()
     polyols = page.locator("[data-check=polyols]")
     expect(polyols).to_contain_text("laxative")
+    expect(polyols.get_by_role("button")).to_have_count(0)  # a notice to the eater, no fault
+    lift = page.locator("[data-check=leavening]")
+    expect(lift).to_contain_text("soapy")
     accessible()
-    polyols.get_by_role("button", name="I know better…").click()
-    polyols.get_by_label("Why it is fine here").fill("one piece a day")
-    polyols.get_by_role("button", name="Dismiss it").click()
-    expect(polyols).to_contain_text("You said: one piece a day")
+    lift.get_by_role("button", name="I know better…").click()
+    lift.get_by_label("Why it is fine here").fill("it is a new tin")
+    lift.get_by_role("button", name="Dismiss it").click()
+    expect(lift).to_contain_text("You said: it is a new tin")
     expect(page.get_by_text("Nothing out of the ordinary.")).to_be_visible()
     page.get_by_role("tab", name="Claims").click()
     expect(page.get_by_role("region", name="What it may be called")).to_contain_text("high protein")

@@ -43,6 +43,33 @@ FIGURES: dict[str, tuple[FoodKind, tuple[float, ...]]] = {
     "yellow mustard": ("sauce", (65, 4, 5, 4, 3, 2, 1100)),
     "tomato sauce": ("sauce", (40, 1.5, 7, 0.5, 1.5, 5, 350)),
 }
+ATLAS: dict[str, tuple[FoodKind, tuple[float, ...]]] = {
+    # More foods, for the builds of the atlas of families.
+    "brownie mix": ("mix", (350, 5, 83, 4, 2, 0, 400)),
+    "pancake mix": ("mix", (350, 9, 73, 3, 3, 3, 1000)),
+    "skyr": ("thick_yogurt", (62, 11, 4, 0.2, 0, 4, 40)),
+    "rolled oats": ("oats", (370, 13, 60, 7, 10, 1, 5)),
+    "cinnamon": ("spice", (250, 4, 81, 1.2, 53, 2, 10)),
+    "pumpkin purée": ("puree", (35, 1.1, 8, 0.3, 2.9, 3.3, 5)),
+    "soy milk": ("plant_milk", (33, 3.3, 0.6, 1.8, 0.5, 0.5, 40)),
+    "pea protein": ("plant_protein", (380, 80, 4, 6, 3, 0, 1000)),
+    "coconut flour": ("coconut_flour", (360, 19, 21, 13, 39, 9, 30)),
+    "skim milk": ("milk", (35, 3.4, 5, 0.1, 0, 5, 44)),
+    "oat flour": ("oat_flour", (380, 14, 66, 7.5, 10, 1, 5)),
+    "light spread": ("spread", (350, 0.5, 1, 38, 0, 1, 400)),
+    "yolk": ("egg_yolk", (322, 16, 1, 28, 0, 0.5, 50)),
+    "allulose": ("sweetener", (20, 0, 100, 0, 0, 0, 0)),
+    "dark chips": ("chocolate", (500, 5, 55, 30, 8, 50, 10)),
+    "self-raising flour": ("self_raising_flour", (345, 10, 74, 1, 3, 1, 700)),
+    "cauliflower": ("vegetable", (25, 1.9, 5, 0.3, 2, 1.9, 30)),
+    "cottage cheese": ("cottage_cheese", (80, 12, 3, 2, 0, 3, 350)),
+    "parmesan": ("cheese", (400, 36, 0.5, 28, 0, 0.5, 1300)),
+    "ice": ("water", (0, 0, 0, 0, 0, 0, 0)),
+    "lemonade drink": ("soft_drink", (2, 0, 0.4, 0, 0, 0.3, 5)),
+    "pudding powder": ("pudding_mix", (330, 1, 82, 0.5, 0, 0, 3500)),
+    "strawberries": ("fruit", (32, 0.7, 7.7, 0.3, 2, 4.9, 1)),
+    "sparkling water": ("water", (0, 0, 0, 0, 0, 0, 10)),
+}
 PACKAGES = {
     "sweetener": Package(price=9.0, pack_g=450, sweetness=1.0),
     "whey": Package(allergens=("milk",)),
@@ -53,11 +80,12 @@ PACKAGES = {
     "flour": Package(allergens=("wheat", "gluten"), price=1.35, pack_g=1500),
     "peanut powder": Package(allergens=("peanut",), may_contain=("tree_nuts",)),
 }
-IDS = {name: key for key, name in enumerate(FIGURES, start=1)}
+ALL = FIGURES | ATLAS
+IDS = {name: key for key, name in enumerate(ALL, start=1)}
 
 
 def ingredient(name: str) -> Ingredient:
-    kind, figures = FIGURES[name]
+    kind, figures = ALL[name]
     kcal, protein, carbohydrate, fat, fibre, sugars, sodium = (float(figure) for figure in figures)
     sweet = {"polyols_g": carbohydrate, "polyol": "erythritol"} if name == "sweetener" else {}
     label = Label(
@@ -106,7 +134,7 @@ def workpiece(
 
 
 def piece_of(build: Build) -> Workpiece:
-    foods = {one.label_id: one for one in map(ingredient, FIGURES)}
+    foods = {one.label_id: one for one in map(ingredient, ALL)}
     shares = {part.name: 1 / build.portions for part in build.components}
     return Workpiece(build, foods, shares)
 

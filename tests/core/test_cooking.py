@@ -243,8 +243,8 @@ BAKE = read_step("bake 200 C 20 min", "bake")
 @pytest.mark.parametrize(
     ("foods", "family", "reason", "degrees"),
     [
-        ([food("poultry")], "burger", "poultry", 74),
-        ([food("poultry_mince")], "burger", "poultry", 74),
+        ([food("poultry")], "sandwich", "poultry", 74),
+        ([food("poultry_mince")], "sandwich", "poultry", 74),
         ([food("mince")], "tray", "ground", 71.1),
         ([food("meat")], "tray", "whole_cut", 63),
         ([food("fish")], "tray", "fish", 63),
@@ -275,7 +275,7 @@ def test_the_last_cooking_step_of_the_component_asks():
     assert list(asked_of([brown, whole, top], foods, "tray", "us")) == ["bake"]
     toast = read_step("toast the bun 2 min", "toast")
     breast = read_step("bake 200 C 20 min", "breast").model_copy(update={"uses": ("Chicken",)})
-    asked = asked_of([breast, toast], [food("poultry", "Chicken")], "burger", "us")
+    asked = asked_of([breast, toast], [food("poultry", "Chicken")], "sandwich", "us")
     assert list(asked) == ["breast"]  # not of the last step of all, which cooks something else
     assert asked_of([read_step("chill 2 h", "c")], foods, "tray", "us") == {}
 
@@ -307,7 +307,7 @@ def test_a_measured_temperature_is_enough_by_the_schools_rule(
 
 
 def test_cautions_name_what_is_raw_and_what_is_hot():
-    codes = {caution.code for caution in cautions([], [food("poultry"), food("egg")], "custard")}
+    codes = {caution.code for caution in cautions([], [food("poultry"), food("egg")], "pot")}
     assert codes == {"uncooked", "raw_egg", "raw_batter"}
     baked = cautions([BAKE], [food("egg"), food("flour")], "cake")
     assert [one.says for one in baked] == ["Raw egg and raw flour: taste it baked, not as batter."]

@@ -214,7 +214,7 @@ def test_weighed_pieces_show_their_own_spread():
         (1000, 900, "cake", ""),
         (1000, 700, "cake", "lost more"),
         (1000, 1100, "cake", "more cooked than raw"),
-        (1000, 995, "burger", "lost less"),
+        (1000, 995, "patty", "lost less"),
         (1000, 700, None, ""),
     ],
 )

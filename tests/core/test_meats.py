@@ -7,9 +7,10 @@ import pytest
 from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, set_by_egg
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import HOT, faults
-from gasket.core.cooking.templates import TEMPLATES, steps_for
-from gasket.core.trade.families import guess_family
-from gasket.core.trade.kinds import guess_kind
+from gasket.core.cooking.templates import steps_for
+from gasket.core.trade.families import FAMILIES
+from gasket.core.trade.families.reading import guess_family
+from gasket.core.trade.kind_reading import guess_kind
 
 BAKE = read_step("bake 200 C 20 min", "bake")
 NAMES = {
@@ -117,7 +118,7 @@ def test_dishes_of_egg_or_pastry_are_baked(dish):
     assert [step.kind for step in steps if step.kind in HOT]
 
 
-@pytest.mark.parametrize("family", TEMPLATES)
+@pytest.mark.parametrize("family", FAMILIES)
 def test_a_template_never_leaves_out_the_heat_that_raw_contents_need(family):
     for parts in (["Main"], ["Main", "Cream"], ["Chicken", "Crumb topping", "Sauce", "Base"]):
         some = [(), *((part,) for part in parts), tuple(parts)]

@@ -23,7 +23,7 @@ def food(name):
     [
         ("sponge fingers", "protein wrap", "layered cream", (), False),
         ("sponge fingers", "brioche bun", "layered cream", (), False),
-        ("burger bun", "wholemeal roll", "burger", (), True),
+        ("burger bun", "wholemeal roll", "sandwich", (), True),
         ("panko breadcrumbs", "protein granola", "baked bites", (), False),
         ("digestive biscuits", "wheat tortilla", "cheesecake", (), False),
         ("white bread", "protein wrap", "sandwich", (), True),
@@ -37,7 +37,7 @@ def food(name):
         ("dark chocolate", "cocoa powder", "brownies", (), True),
         ("full-fat yogurt", "fat-free yogurt", "dressing", (), True),
         ("white sugar", "erythritol sweetener", "loaf", (), True),
-        ("minced beef", "turkey mince", "burger", (), True),
+        ("minced beef", "turkey mince", "patty", (), True),
         ("milk chocolate", "cheddar cheese", "brownies", (), False),
     ],
 )

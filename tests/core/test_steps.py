@@ -1,5 +1,7 @@
 """Steps: quick entry, templates by family, tools that are missing."""
 
+from typing import get_args
+
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
@@ -11,9 +13,10 @@ from gasket.core.cooking.preheat import with_preheats
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import HOT, MOST_STEPS, Step, faults, hands_on_min
 from gasket.core.cooking.temperatures import celsius, knob
-from gasket.core.cooking.templates import TEMPLATES, steps_for
+from gasket.core.cooking.templates import steps_for
 from gasket.core.cooking.tools import TOOLS, by_hand
 from gasket.core.errors import FaultyInput
+from gasket.core.trade.families import FAMILIES, Call
 
 # Text, kind, least and most minutes, °C, first look, whether the hands are free, what it says.
 # The times and temperatures are the trade's check values (common practice).
@@ -107,17 +110,20 @@ ROLES = {
 }
 
 
+CALLS = st.sets(st.sampled_from([call for call in get_args(Call) if call != "parts"]))
+
+
 @pytest.mark.parametrize(("name", "role"), ROLES.items())
 def test_a_components_name_tells_its_role(name, role):
     assert role_of(name) == role
 
 
-@pytest.mark.parametrize("family", TEMPLATES)
-@given(components=st.lists(st.sampled_from(sorted(ROLES)), unique=True))
-def test_a_template_is_sound_and_forgets_nothing_of_its_family(family, components):
-    steps = steps_for(family, components)
+@pytest.mark.parametrize("family", FAMILIES)
+@given(components=st.lists(st.sampled_from(sorted(ROLES)), unique=True), calls=CALLS)
+def test_a_template_is_sound_and_forgets_nothing_of_its_family(family, components, calls):
+    steps = steps_for(family, components, calls=calls)
     assert faults(steps) == []
-    assert forgotten(steps, family) == ()
+    assert forgotten(steps, family, calls) == ()
     assert all(step.least_min is not None for step in steps)
     assert {name for step in steps for name in step.uses} == set(components)
     assert hands_on_min(steps) > 0
@@ -138,17 +144,24 @@ def comes_after(steps, later, sooner):
 @pytest.mark.parametrize(
     ("family", "components", "sooner", "later"),
     [
-        ("tray", ["Pasta", "Sauce", "Top"], "Stir Sauce over low heat", "Combine"),
+        ("tray", ["Pasta", "Sauce", "Top"], "Stir Sauce over low heat", "Layer it"),
         ("tray", ["Pasta", "Sauce", "Top"], "Sprinkle Top over", "Bake"),
         ("cake", ["Loaf", "Frosting"], "Cool Loaf", "Spread Frosting on Loaf"),
         ("cake", ["Frosting", "Loaf"], "Bake Loaf", "Spread Frosting on Loaf"),
         ("cake", ["Loaf", "Crumb topping"], "Sprinkle Crumb topping", "Bake"),
         ("cake", ["Loaf", "Toffee sauce", "Glaze"], "Spoon Toffee sauce", "Spread Glaze"),
-        ("no_bake", ["Biscuit base", "Filling"], "Press Biscuit base into the tin", "Press into"),
-        ("custard", ["Cream", "Layers"], "Lay out what goes into Layers", "Fill the cups"),
-        ("custard", ["Cream", "Dust"], "Chill", "Sprinkle Dust"),
-        ("dough", ["Base", "Sauce"], "Spoon Sauce over Base", "Bake"),
-        ("dough", ["Base", "Glaze"], "Bake", "Spread Glaze on Base"),
+        (
+            "no_bake",
+            ["Biscuit base", "Filling"],
+            "Press Biscuit base into the tin",
+            "Press Filling",
+        ),
+        ("pot", ["Cream", "Layers"], "Get Layers ready", "Fill the cups"),
+        ("pot", ["Cream", "Dust"], "Chill", "Sprinkle Dust"),
+        ("set_base", ["Base", "Sauce"], "Spoon Sauce over Base", "Cut it"),
+        ("pizza", ["Base", "Glaze"], "Bake the base alone", "Spread Glaze on Base"),
+        ("roll", ["Dough", "Filling"], "Roll Dough out", "Fill Dough with Filling"),
+        ("roll", ["Dough", "Icing"], "Cool Dough", "Spread Icing on Dough"),
     ],
 )
 def test_a_component_joins_the_dish_where_its_role_has_it(family, components, sooner, later):
@@ -157,11 +170,15 @@ def test_a_component_joins_the_dish_where_its_role_has_it(family, components, so
     assert not comes_after(steps, sooner, later)
 
 
-@pytest.mark.parametrize("family", TEMPLATES)
-@given(names=st.lists(st.sampled_from(sorted(ROLES)), unique=True, min_size=1), data=st.data())
-def test_raw_meat_beside_the_body_is_cooked_by_some_step(family, names, data):
+@pytest.mark.parametrize("family", FAMILIES)
+@given(
+    names=st.lists(st.sampled_from(sorted(ROLES)), unique=True, min_size=1),
+    calls=CALLS,
+    data=st.data(),
+)
+def test_raw_meat_beside_the_body_is_cooked_by_some_step(family, names, calls, data):
     raw = data.draw(st.sets(st.sampled_from(names))) - {body_of(names, family)}
-    steps = steps_for(family, names, (), raw)
+    steps = steps_for(family, names, (), raw, calls=calls)
     cooked = {name for step in steps if step.kind in HOT for name in step.uses}
     assert raw <= cooked
     assert faults(steps) == []
@@ -177,19 +194,19 @@ def test_raw_meat_that_bakes_with_the_rest_is_not_cooked_twice():
 
 
 def test_a_components_name_is_never_read_as_a_time_or_a_place_to_fill():
-    boiled = next(s for s in steps_for("tray", ["{part} 90 min", "Sauce {0}"]) if s.id == "boil")
-    assert (boiled.says, boiled.stated_min) == ("Boil {part} 90 min", 8)
+    prep = next(s for s in steps_for("tray", ["{part} 90 min", "Sauce {0}"]) if s.id == "prep")
+    assert (prep.says, prep.stated_min) == ("Get everything else of {part} 90 min ready", 8)
     many = [f"Sauce {n} {'x' * 90}" for n in range(50)]
     assert len(steps_for("cake", many)) <= MOST_STEPS
 
 
 def test_what_is_forgotten_is_said_with_the_line_to_add():
     bare = (read_step("bake 175 C 30 min", "a"),)
-    found = {one.must: one.text for one in forgotten(bare, "cake")}
+    found = {one.must: one.text for one in forgotten(bare, "cake", {"cups"})}
     assert set(found) == {"preheat", "line", "fill"}
     assert found["preheat"] == "Preheat the oven 175 C 12 min"
     added = (*bare, *(read_step(text, key) for key, text in found.items()))
-    assert forgotten(added, "cake") == ()
+    assert forgotten(added, "cake", {"cups"}) == ()
     assert forgotten((), "cake") == ()
     egg_cups = (read_step("egg cups 350 F 30 min", "a"),)
     assert "water" in {one.must for one in forgotten(egg_cups, "tray")}
@@ -233,7 +250,7 @@ def test_steps_in_a_circle_and_of_one_id_are_found():
     assert faults((one,))[0] == (0, "It comes after a step that is not there.")
 
 
-@pytest.mark.parametrize("family", TEMPLATES)
+@pytest.mark.parametrize("family", FAMILIES)
 def test_a_preheat_goes_to_what_the_next_bake_names(family):
     steps = steps_for(family, ["Main", "Crumb topping"])
     heats = [step for step in steps if step.kind == "preheat"]

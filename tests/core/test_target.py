@@ -321,7 +321,7 @@ def test_the_price_of_protein_is_what_a_gram_more_costs():
     (at, price), (more, _) = leanest(15.0), leanest(15.01)
     assert more > at
     assert (more - at) / 0.01 == pytest.approx(price, rel=1e-3)
-    piece = workpiece(LOAF, 8, family="cake", goal={"protein_g": {"least": 15.0}})
+    piece = workpiece(LOAF, 8, family="cake", goal={"protein_g": {"least": 19.0}})
     says = [price.says for price in reach(task_of(piece)).prices]
     assert any(one.startswith("One more gram of protein costs") for one in says)
 

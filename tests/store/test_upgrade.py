@@ -1,6 +1,7 @@
 """Older kitchens: upgraded whole or left whole, with a copy kept, whatever happens meanwhile."""
 
 import contextlib
+import json
 import os
 import random
 import shutil
@@ -80,11 +81,23 @@ def older(full, tmp_path_factory):
     return made
 
 
+MOVED = {"dough": "roll", "batter": "pancake", "burger": "sandwich", "custard": "pot"}
+
+
 def assert_same(before, path):
-    """What was there before is there, in the columns that it had; tables may be new."""
+    """What was there before is there, in the columns that it had; tables may be new. A dish of a
+    family that is several now is of one of them, and the cook is asked."""
     after = contents(path)
     for table, rows in before.items():
         kept = [{name: row[name] for name in rows[0]} for row in after[table]] if rows else []
+        if table == "trial" and rows and "terms" in rows[0]:
+            for was, is_now in zip(rows, kept, strict=True):
+                terms, newer = json.loads(was["terms"]), json.loads(is_now.pop("terms"))
+                family = terms.get("family")
+                if family in MOVED:
+                    terms |= {"family": MOVED[family], "confirm_family": True}
+                assert newer == terms
+            rows = [{name: row[name] for name in row if name != "terms"} for row in rows]
         assert kept == rows, table
 
 
@@ -104,7 +117,7 @@ def test_every_older_kitchen_opens_with_all_it_held_and_a_copy_is_kept(older, tm
     assert not look_at(copy).is_current
 
 
-@pytest.mark.parametrize("revision", OLDER)
+@pytest.mark.parametrize("revision", OLDER[:-1])  # 0007 alters no table
 def test_a_kitchen_that_an_earlier_gasket_left_half_upgraded_opens(older, tmp_path, revision):
     """It upgraded statement by statement, with foreign keys on, and stopped at the first table
     that others point at."""

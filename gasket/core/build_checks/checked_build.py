@@ -4,6 +4,7 @@ A build with a frosting is judged by the bowl that holds the flour; one without 
 judged whole.
 """
 
+import re
 from collections.abc import Iterable
 from dataclasses import dataclass
 from functools import cached_property
@@ -12,18 +13,22 @@ from typing import Final, Literal
 from gasket.core.numbers import Answer
 from gasket.core.rebuild.trial import Terms
 from gasket.core.rebuild.workpiece import PlacedLine, Quality, Workpiece, dry_base_g
-from gasket.core.trade.families import HABITS, Habits
-from gasket.core.trade.kinds import FLOURS, POWDERS, FoodKind
+from gasket.core.trade.families import BY_KEY, Bands, DishFamily
+from gasket.core.trade.kinds import FLOURS, FoodKind
 
 Verdict = Literal["within", "below", "above"]
 LEAST_DRY_SHARE: Final = 0.08
 """Below this share of flour and powders a mixture is no batter."""
+EGG_LIFTS: Final = 0.30
+"""So much egg or white of a mixture lifts it (common practice)."""
+_BUBBLES: Final = re.compile(r"\b(?:sparkling|seltzer|soda water|club soda)\b", re.IGNORECASE)
 
 
 class BuildCheck(Answer):
     """One check: its value beside the usual band, and what that means for this dish.
 
-    `speaks` is false while the value is within the band or the cook has dismissed it (`note`).
+    `speaks` is false while the value is within the band, the cook has dismissed it (`note`), or it
+    is a notice to the eater and no fault of the build.
     """
 
     code: str
@@ -54,9 +59,13 @@ class CheckedBuild:
         return self.piece.build.terms
 
     @property
-    def habits(self) -> Habits | None:
-        family = self.terms.family
-        return None if family is None else HABITS[family]
+    def family(self) -> DishFamily | None:
+        return BY_KEY.get(self.terms.family or "")
+
+    @property
+    def bands(self) -> Bands:
+        """What is usual in the family; nothing where none is known."""
+        return self.family.bands if self.family else Bands()
 
     @cached_property
     def base(self) -> list[PlacedLine]:
@@ -75,8 +84,13 @@ class CheckedBuild:
         return sum(placed.grams for placed in self.base)
 
     @cached_property
-    def flour_and_powder_g(self) -> float:
-        return self.grams_of(FLOURS | POWDERS)
+    def plain_base_g(self) -> float:
+        """The dry base in grams, whatever a gram of it drinks."""
+        return sum(placed.grams for placed in self.base if placed.ingredient.dry_base > 0)
+
+    @property
+    def has_flour(self) -> bool:
+        return self.grams_of(FLOURS) > 0
 
     @property
     def is_batter(self) -> bool:
@@ -84,8 +98,13 @@ class CheckedBuild:
 
     @property
     def rises_by_itself(self) -> bool:
-        """Whether yeast or a self-raising mix brings a lift of its own."""
-        return self.grams_of({"self_raising_flour", "yeast"}) > 0
+        """Whether yeast, a mix, egg or bubbles lift it without a raising agent."""
+        if self.grams_of({"self_raising_flour", "mix", "yeast"}) > 0:
+            return True
+        eggs = self.grams_of({"egg", "egg_white"})
+        return eggs >= EGG_LIFTS * self.base_g or any(
+            placed.amount > 0 and _BUBBLES.search(placed.ingredient.name) for placed in self.base
+        )
 
     def held(self, name: Quality) -> float:
         """What one serving holds of a quality, unknown counted as none: for advice."""

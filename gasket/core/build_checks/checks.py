@@ -12,8 +12,12 @@ from gasket.core.trade.kinds import ACIDS, POWDERS, FoodKind
 
 SODA_IN_POWDER: Final = 3.5
 """A gram of baking soda lifts like 3.5 g of baking powder (common practice)."""
+LIFTS: Final[frozenset[FoodKind]] = frozenset({"baking_powder", "baking_soda"})
+SPOON_OF_POWDER_G: Final = 5.0
+"""A teaspoon of baking powder a batch is never too much: nobody measures less."""
+PUREE_MOST: Final = 0.4
+"""Above this share of purée or fruit a mixture is wet and yet binds."""
 GUM_MOST: Final = 0.005
-WHEY_MOST: Final = 0.30
 MOSTLY_WHEY: Final = 0.8
 """Powder of which so much is whey is judged as whey."""
 _SLACK: Final = 1e-9
@@ -29,8 +33,10 @@ def _check(
     unit: str,
     span: Span,
     says: Says,
+    notice: bool = False,
     **more: str,
 ) -> BuildCheck:
+    """One check; a `notice` is for the eater and no fault of the build."""
     verdict: Verdict = "within"
     if span.least is not None and value < span.least - _SLACK:
         verdict = "below"
@@ -46,7 +52,7 @@ def _check(
         least=span.least,
         most=span.most,
         verdict=verdict,
-        speaks=verdict != "within" and dismissed is None,
+        speaks=verdict != "within" and dismissed is None and not notice,
         says=says.get(verdict, ""),
         source=more.get("source", "build-checks"),
         note=dismissed.note if dismissed else "",
@@ -70,47 +76,48 @@ def _dismissed(
 
 
 def hydration(checked: CheckedBuild) -> Iterator[BuildCheck]:
-    habits = checked.habits
-    if habits is None or habits.hydration is None or not checked.is_batter:
+    family, span = checked.family, checked.bands.water
+    if family is None or span is None or not checked.is_batter:
         return
-    value = checked.sum_of("water_g") / checked.dry_base_g
+    if checked.grams_of({"puree", "fruit", "potato"}) > PUREE_MOST * checked.base_g:
+        span = Span(span.least, None)  # wet, and it binds
     yield _check(
         checked,
         "hydration",
         "Water to dry base",
-        value,
+        checked.sum_of("water_g") / checked.dry_base_g,
         "g per g",
-        habits.hydration,
+        span,
         {
-            "below": f"Drier than a {habits.name} usually is: expect a stiff mixture and a dense, "
+            "below": f"Drier than a {family.name} usually is: expect a stiff mixture and a dense, "
             "dry crumb. Yogurt, purée or milk bring water.",
-            "above": f"Wetter than a {habits.name} usually is: it may not set, or need a lower, "
+            "above": f"Wetter than a {family.name} usually is: it may not set, or need a lower, "
             "longer bake. Drain or thicken what is wet.",
         },
     )
 
 
 def leavening(checked: CheckedBuild) -> Iterator[BuildCheck]:
-    habits = checked.habits
-    dry = checked.flour_and_powder_g
-    if habits is None or habits.leavening_per_100 is None or dry <= 0 or not checked.is_batter:
+    span = checked.bands.lift
+    if span is None or not checked.is_batter:
         return
-    if checked.rises_by_itself:
-        return
-    soda = checked.grams_of({"baking_soda"})
-    value = (checked.grams_of({"baking_powder"}) + SODA_IN_POWDER * soda) / dry * 100
-    yield _check(
-        checked,
-        "leavening",
-        "Raising agent",
-        value,
-        "g per 100 g flour and powder",
-        habits.leavening_per_100,
-        {
-            "below": "Little to rise on: it may come out flat.",
-            "above": "More than usual: soapy or bitter, coarse holes, and it may sink.",
-        },
-    )
+    powder, soda = checked.grams_of({"baking_powder"}), checked.grams_of({"baking_soda"})
+    value = (powder + SODA_IN_POWDER * soda) / checked.dry_base_g * 100
+    least = None if checked.rises_by_itself else span.least
+    most = None if powder <= SPOON_OF_POWDER_G and soda <= 0 else span.most
+    if least is not None or most is not None:
+        yield _check(
+            checked,
+            "leavening",
+            "Raising agent",
+            value,
+            "g per 100 g dry base",
+            Span(least, most),
+            {
+                "below": "Little to rise on: it may come out flat.",
+                "above": "More than usual: soapy or bitter, coarse holes, and it may sink.",
+            },
+        )
     if soda > 0 and checked.grams_of(ACIDS) <= 0:
         yield _check(
             checked,
@@ -127,18 +134,17 @@ def leavening(checked: CheckedBuild) -> Iterator[BuildCheck]:
 
 
 def powder_share(checked: CheckedBuild) -> Iterator[BuildCheck]:
-    habits = checked.habits
-    both = checked.flour_and_powder_g
     powder = checked.grams_of(POWDERS)
-    if habits is None or habits.powder_share_most is None or powder <= 0 or both <= powder:
+    if checked.bands.powder_most is None or powder <= 0 or not checked.has_flour:
         return
+    blend, plain_whey = checked.bands.powder_most
     whey = checked.grams_of({"whey_powder"})
-    most = WHEY_MOST if whey > MOSTLY_WHEY * powder else habits.powder_share_most
+    most = plain_whey if whey > MOSTLY_WHEY * powder else blend
     yield _check(
         checked,
         "powder_share",
-        "Protein powder in flour and powder",
-        powder / both * 100,
+        "Protein powder in the dry base",
+        powder / checked.plain_base_g * 100,
         "%",
         Span(None, most * 100),
         {
@@ -149,13 +155,14 @@ def powder_share(checked: CheckedBuild) -> Iterator[BuildCheck]:
 
 
 def fat_floor(checked: CheckedBuild) -> Iterator[BuildCheck]:
-    habits = checked.habits
-    if habits is None or habits.fat_share is None or not checked.is_batter:
+    if checked.bands.fat is None or not checked.is_batter:
         return
-    keep, none = habits.fat_share
+    keep, none = checked.bands.fat
     rich: frozenset[FoodKind] = frozenset({"cocoa", "puree"})
     fudgy = checked.grams_of(rich) >= 0.05 * checked.base_g
     least = none if checked.terms.fat_school == "none" or fudgy else keep
+    if least is None:
+        return
     yield _check(
         checked,
         "fat_floor",
@@ -171,29 +178,30 @@ def fat_floor(checked: CheckedBuild) -> Iterator[BuildCheck]:
 
 
 def salt(checked: CheckedBuild) -> Iterator[BuildCheck]:
-    habits = checked.habits
-    if habits is None or habits.salt_share is None or checked.base_g <= 0:
+    """The sodium of a raising agent is not salty, and does not count."""
+    if checked.bands.salt is None or checked.base_g <= 0:
         return
-    if any(placed.ingredient.per_g("sodium_mg") is None for placed in checked.base):
+    tasted = [placed for placed in checked.base if placed.kind not in LIFTS]
+    if any(placed.ingredient.per_g("sodium_mg") is None for placed in tasted):
         return  # nobody can tell how salty it is
-    grams = sum(placed.ingredient.salt * placed.amount for placed in checked.base)
+    grams = sum(placed.ingredient.salt * placed.amount for placed in tasted)
     yield _check(
         checked,
         "salt",
         "Salt",
         grams / checked.base_g * 100,
         "%",
-        habits.salt_share,
+        checked.bands.salt,
         {
             "below": "Little salt: it will taste flat.",
-            "above": "Saltier than usual, the salt in cheese, powder and raising agent counted.",
+            "above": "Saltier than usual, the salt in cheese and powder counted.",
         },
     )
 
 
 def sweetness(checked: CheckedBuild) -> Iterator[BuildCheck]:
-    habits = checked.habits
-    if habits is None or not habits.sweet or checked.original is None:
+    family = checked.family
+    if family is None or not family.sweet or checked.original is None:
         return
     theirs, ours = (
         _per_100(piece, grams)
@@ -241,6 +249,7 @@ def polyols(checked: CheckedBuild) -> Iterator[BuildCheck]:
             "above": f"{grams:.0f} g in a serving, {batch:.0f} g in the whole batch. Excessive "
             "consumption may produce laxative effects."
         },
+        notice=True,
         source="polyols",
         component="",
     )

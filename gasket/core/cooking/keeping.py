@@ -7,7 +7,7 @@ from typing import Final, Literal
 from gasket.core.cooking.safety import SafetySchool
 from gasket.core.cooking.stock import Lot, Place
 from gasket.core.numbers import Answer
-from gasket.core.trade.families import Family
+from gasket.core.trade.families import BY_KEY, Family, Span
 from gasket.core.trade.kinds import FoodKind
 
 Says = Literal["us", "uk", "habit"]
@@ -29,9 +29,6 @@ class Keeps(Answer):
     source: str
 
 
-_BAKES: Final[frozenset[Family]] = frozenset({"cake", "brownie", "dough", "batter", "no_bake"})
-
-
 def keeping(family: Family | None, kinds: Iterable[FoodKind]) -> tuple[Keeps, ...]:
     """All that is said of a dish, fridge before freezer."""
     rice = "rice" in set(kinds)
@@ -41,13 +38,20 @@ def keeping(family: Family | None, kinds: Iterable[FoodKind]) -> tuple[Keeps, ..
         if rice
         else _keeps("fridge", "uk", 2, 2, "48 hours at 5 °C or below", "uk-keeping"),
     ]
-    if family in _BAKES:
-        says = "4 to 5 days in a box with a paper towel"
-        found.append(_keeps("fridge", "habit", 4, 5, says, "kitchen-keeping"))
+    habits = BY_KEY[family].keeps if family in BY_KEY else ()
+    found += [_habit("fridge", of.days, 1.0, of.text) for of in habits if of.days is not None]
     months = (3 * _MONTH_DAYS, 4 * _MONTH_DAYS)
     says = "safe for longer at −18 °C, at its best within 3 to 4 months"
     found.append(_keeps("freezer", "us", *months, says, "us-keeping"))
+    found += [
+        _habit("freezer", of.months, _MONTH_DAYS, of.text) for of in habits if of.months is not None
+    ]
     return tuple(found)
+
+
+def _habit(place: Place, span: Span, days: float, text: str) -> Keeps:
+    least, most = (span.least or 0.0) * days, (span.most or 0.0) * days
+    return _keeps(place, "habit", least, most, text, "kitchen-keeping")
 
 
 def _keeps(place: Place, says: Says, least: float, most: float, text: str, source: str) -> Keeps:

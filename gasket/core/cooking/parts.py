@@ -5,11 +5,9 @@ The words are common practice; a name that says nothing is laid out and added.
 
 import re
 from collections.abc import Sequence
-from typing import Final, Literal
+from typing import Final
 
-from gasket.core.trade.families import Family
-
-Role = Literal["base", "frosting", "sauce", "topping", "filling", "other"]
+from gasket.core.trade.families import BY_KEY, Family, Role
 
 _WORDS: Final[tuple[tuple[Role, str], ...]] = (
     # The first that matches wins.
@@ -19,8 +17,6 @@ _WORDS: Final[tuple[tuple[Role, str], ...]] = (
     ("base", r"\bbase\b|crust|\bbottom\b|\bshell\b"),
     ("filling", r"filling|\bcentre|\bcenter|\bmousse"),
 )
-_SHELLS: Final[frozenset[Family]] = frozenset({"dough", "batter", "crepe"})
-"""Families whose body is what holds the rest."""
 
 
 def role_of(name: str) -> Role:
@@ -33,7 +29,7 @@ def role_of(name: str) -> Role:
 def body_of(components: Sequence[str], family: Family) -> str | None:
     """The component that the dish is made of; None without components."""
     wanted: tuple[Role, ...] = ("other", "filling", "base")
-    if family in _SHELLS:
+    if family in BY_KEY and BY_KEY[family].shell:
         wanted = ("other", "base", "filling")
     for role in wanted:
         for name in components:

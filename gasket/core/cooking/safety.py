@@ -10,8 +10,8 @@ from gasket.core.cooking.steps import HOT, Step
 from gasket.core.label.package import Flag, State
 from gasket.core.numbers import Answer
 from gasket.core.trade.caution import Caution
-from gasket.core.trade.families import Family
-from gasket.core.trade.kinds import DRY_BASE, FLOURS, FoodKind
+from gasket.core.trade.families import BY_KEY, Family
+from gasket.core.trade.kinds import BASES, FLOURS, FoodKind
 from gasket.core.trade.meats import Animal, Form, meat_in
 
 SafetySchool = Literal["us", "uk"]
@@ -85,9 +85,6 @@ _SET_EGG_LEAST: Final = 0.15
 _DRY_BASE_MOST: Final = 0.08
 """A component is set with egg when it holds so much egg and so little of a dry base; in a cake, a
 waffle or a pancake the base sets (common practice)."""
-_SET_BY_EGG: Final[frozenset[Family]] = frozenset({"custard", "tray"})
-"""Families in which less egg, or egg of an unknown share, is taken for what sets."""
-
 
 _DEFER: Final = "Local food-safety rules come first."
 
@@ -180,12 +177,12 @@ def set_by_egg(foods: Iterable[InTheBuild], family: Family | None) -> frozenset[
 def _is_set_by_egg(part: Sequence[InTheBuild], family: Family | None) -> bool:
     if all(food.kind not in _EGGS for food in part):
         return False
-    by_name = family in _SET_BY_EGG
+    by_name = family in BY_KEY and BY_KEY[family].set_by_egg
     if any(food.grams is None for food in part):
-        return by_name or all(food.kind not in DRY_BASE for food in part)
+        return by_name or all(food.kind not in BASES for food in part)
     whole = sum(food.grams or 0.0 for food in part)
     egg = sum(food.grams or 0.0 for food in part if food.kind in _EGGS)
-    dry = sum(food.grams or 0.0 for food in part if food.kind in DRY_BASE)
+    dry = sum(food.grams or 0.0 for food in part if food.kind in BASES)
     if egg <= 0 or dry >= _DRY_BASE_MOST * whole:
         return False
     return by_name or egg >= _SET_EGG_LEAST * whole
@@ -230,16 +227,13 @@ def _last_hot(steps: Sequence[Step], component: str) -> Step | None:
     return own[-1] if own else None
 
 
-_NOT_COOKED: Final[frozenset[Family]] = frozenset({"custard", "no_bake", "frozen", "drink"})
-
-
 def cautions(
     steps: Sequence[Step], foods: Sequence[InTheBuild], family: Family | None
 ) -> tuple[Caution, ...]:
     """What to be careful with, most serious first. Without any steps a dish of a family that is
     not cooked is taken for raw, others for cooked."""
     cooked = {food.component for food in foods if _last_hot(steps, food.component)}
-    if not steps and family not in _NOT_COOKED:
+    if not steps and (family not in BY_KEY or BY_KEY[family].heated):
         cooked = {food.component for food in foods}
     found: list[Caution] = []
     raw = [food for food in foods if is_raw(food) and food.component not in cooked]

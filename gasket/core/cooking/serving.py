@@ -1,23 +1,15 @@
 """At the table: what is eaten warm gets hot again, what goes soft is put on last."""
 
 from collections.abc import Iterable
-from typing import Final
 
 from gasket.core.cooking.parts import role_of
 from gasket.core.cooking.safety import SafetySchool, rule
-from gasket.core.trade.families import Family
-
-_EATEN_COLD: Final[frozenset[Family]] = frozenset(
-    {"cake", "brownie", "custard", "drink", "frozen", "no_bake"}
-)
-_FILLED_LAST: Final[frozenset[Family]] = frozenset({"burger", "crepe"})
-_TOPPED_LAST: Final[frozenset[Family]] = frozenset({"custard", "drink", "frozen"})
-"""Families whose topping is neither baked nor chilled with the rest (all common practice)."""
+from gasket.core.trade.families import BY_KEY, Family
 
 
 def reheat_says(family: Family | None, school: SafetySchool) -> str:
     """How hot what is eaten warm must get again; empty for what is eaten cold."""
-    if family in _EATEN_COLD:
+    if family in BY_KEY and BY_KEY[family].eaten_cold:
         return ""
     first = rule("reheated", school).enough[0]
     held = f" for {first.seconds:.0f} s" if first.seconds else ""
@@ -26,9 +18,8 @@ def reheat_says(family: Family | None, school: SafetySchool) -> str:
 
 def late_says(family: Family | None, components: Iterable[str]) -> str:
     """What is left until it is eaten, so that it stays crisp; empty where nothing goes soft."""
-    if family in _FILLED_LAST:
-        return "Fill it just before serving, or it goes soft."
-    toppings = [name for name in components if role_of(name) == "topping"]
-    if family in _TOPPED_LAST and toppings:
-        return f"{toppings[0]}: just before serving, or it goes soft."
-    return ""
+    says = BY_KEY[family].late if family in BY_KEY else ""
+    if not says or says[0].isupper():
+        return says
+    topping = next((name for name in components if role_of(name) == "topping"), None)
+    return f"{topping}: {says}" if topping else ""

@@ -10,10 +10,21 @@ from gasket.core.label.energy import EnergyMethod
 from gasket.core.label.label import SALT_PER_SODIUM, Label
 from gasket.core.label.package import Package, price_per_g
 from gasket.core.label.panel import INDEX, Nutrient, Panel, panel_of
-from gasket.core.trade.kinds import FoodKind, guess_kind
+from gasket.core.trade.kind_reading import guess_kind
+from gasket.core.trade.kinds import BASES, DRY_FACTOR, NEVER_BASE, FoodKind
 
 ASH: Final = 0.01
 """Minerals of an ordinary food, g per g (common practice)."""
+ASH_PER_SODIUM: Final = 2.5
+"""A salty food holds so many grams of minerals a gram of sodium (from memory)."""
+DRY_BELOW: Final = 0.15
+"""With less water than this a food is dry (common practice)."""
+_SUGARY: Final = 0.25
+"""Of a dry food with more sugars and polyols than this only the rest takes up water (from
+memory)."""
+_FATTY: Final = 0.35
+"""A dry food of no known kind that is so fat is nut, chocolate or fat, and no base."""
+_FACTORS_BY_WORD: Final = (("psyllium", 8.0), ("inulin", 0.0), ("chicory", 0.0))
 
 SWEETNESS_OF: Final[dict[FoodKind, float]] = {
     # Sucrose = 1, by weight (from memory: common food-science tables).
@@ -24,7 +35,7 @@ SWEETNESS_OF: Final[dict[FoodKind, float]] = {
     "sweetener": 1.0,
     "brown_sweetener": 1.0,
     "powdered_sweetener": 1.0,
-    "intense_sweetener": 200.0,
+    "intense_sweetener": 30.0,
 }
 _BY_WORD: Final = (
     ("honey", 1.0),
@@ -40,6 +51,7 @@ _BY_WORD: Final = (
     ("2x", 2.0),
     ("erythritol", 0.65),
 )
+_SOLIDS: Final[tuple[Nutrient, ...]] = ("protein_g", "carbohydrate_g", "fat_g")
 _LACTOSE: Final = 0.2
 _MILKY: Final[frozenset[FoodKind]] = frozenset(
     {
@@ -97,7 +109,38 @@ class Ingredient:
             carbohydrate = self.amount("net_carbohydrate_g")
         solids = self.amount("protein_g") + carbohydrate + self.amount("fat_g") + alcohol
         dry = self.kind in ("salt", "baking_powder", "baking_soda", "gum", "oil", "oil_spray")
-        return 0.0 if dry else float(np.clip(1 - solids - ASH, 0.0, 1.0))
+        return 0.0 if dry else float(np.clip(1 - solids - self._ash, 0.0, 1.0))
+
+    @property
+    def _ash(self) -> float:
+        return max(ASH, ASH_PER_SODIUM * self.amount("sodium_mg") / 1000)
+
+    @property
+    def is_dry(self) -> bool:
+        """Whether it holds less water than a dry food does, its label read as it may be meant: a
+        small serving's figures are rounded far."""
+        if self.package.state in ("cooked", "as_prepared", "drained") or self.by_piece:
+            return False
+        if any(self.per_g(name) is None for name in _SOLIDS):
+            return False
+        most = sum(float(self.panel.rows[2][INDEX[name]]) for name in _SOLIDS)
+        return bool(1 - most - self._ash < DRY_BELOW)
+
+    @cached_property
+    def dry_base(self) -> float:
+        """How many grams of dry base a gram of it counts for: what flour, powder and starch take up
+        of water. Sugars, fat, salt and bits are none."""
+        text = f"{self.food} {self.label.name}".lower()
+        if self.kind in NEVER_BASE or self.by_piece:
+            return 0.0
+        if self.kind not in BASES and not self.is_dry:
+            return 0.0
+        if self.kind == "other" and self.amount("fat_g") > _FATTY:
+            return 0.0
+        usual = DRY_FACTOR.get(self.kind, 1.0)
+        factor = next((given for word, given in _FACTORS_BY_WORD if word in text), usual)
+        sweet = self.amount("sugars_g") + self.amount("polyols_g")
+        return factor * (1 - sweet if sweet > _SUGARY else 1.0)
 
     @cached_property
     def sweetness(self) -> float:

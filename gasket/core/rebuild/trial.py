@@ -77,6 +77,8 @@ class Terms(Value):
 
     goal: Goal = Goal()
     family: Family | None = None
+    confirm_family: YesNo = False
+    """The family was set in an older Gasket that knew fewer of them: the cook is asked."""
     fat_school: Literal["keep", "none"] = "keep"
     sweetness_least: Annotated[Number, Field(ge=0, le=2)] = SWEETNESS_LEAST
     """Of the original's sweetness: below this it reads as less sweet (common practice)."""

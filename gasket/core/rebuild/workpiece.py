@@ -12,7 +12,7 @@ from gasket.core.rebuild.trial import Build, BuildLine, planned_g
 from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.formula import flatten
 from gasket.core.reckoning.portions import divide
-from gasket.core.trade.kinds import DRY_BASE, FoodKind
+from gasket.core.trade.kinds import FoodKind
 
 Quality = Literal[
     "kcal",
@@ -145,4 +145,4 @@ def amount_of(line: BuildLine, of: Ingredient) -> float:
 
 def dry_base_g(one: PlacedLine) -> float:
     """What the line counts for as dry base: flour, powders, cocoa and starch."""
-    return one.grams * DRY_BASE.get(one.kind, 0.0)
+    return one.grams * one.ingredient.dry_base

@@ -201,6 +201,8 @@ class Batch(Value):
 
     format: Literal["gasket-batch"]
     version: Annotated[Literal[1], BeforeValidator(_version)]
+    name: Name | None = None
+    """The dish."""
     settings: Annotated[Settings, _absent_as(Settings())] = Settings()
     labels: dict[str, Label]
     components: tuple[Component, ...]

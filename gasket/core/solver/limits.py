@@ -11,16 +11,16 @@ from typing import Final
 
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.build_checks.checks import (
+    LIFTS,
     MOSTLY_WHEY,
     SODA_IN_POWDER,
-    WHEY_MOST,
 )
 from gasket.core.rebuild.goals import GOAL_NAMES, SOFT, Goal, GoalKey, Limits
 from gasket.core.rebuild.ingredients import Ingredient
 from gasket.core.rebuild.workpiece import Quality, quality
 from gasket.core.trade.caution import POLYOLS_MOST
 from gasket.core.trade.families import Span
-from gasket.core.trade.kinds import DRY_BASE, FLOURS, POWDERS
+from gasket.core.trade.kinds import POWDERS
 
 PAN_FILL: Final = Span(0.9, 1.15)
 """A serving keeps about its weight, unless the goal says otherwise: the pan stays as full."""
@@ -152,40 +152,41 @@ def _bands(checked: CheckedBuild) -> Iterator[Limit]:
 
 
 def _bands_of(checked: CheckedBuild) -> Iterator[_Band]:
-    habits = checked.habits
-    if habits is None or not checked.is_batter:
+    bands = checked.bands
+    if not checked.is_batter:
         return
-    if habits.hydration:
+    if bands.water:
         yield _Band(
             "hydration",
             "water to dry base",
             lambda food: food.water,
-            lambda food: DRY_BASE.get(food.kind, 0.0),
-            habits.hydration,
+            lambda food: food.dry_base,
+            bands.water,
         )
-    lifted = checked.flour_and_powder_g > 0 and not checked.rises_by_itself
-    if habits.leavening_per_100 and lifted:
-        least, most = habits.leavening_per_100
+    if bands.lift:
+        least, most = bands.lift
+        least = None if checked.rises_by_itself else least
         span = Span((least or 0) / 100, None if most is None else most / 100)
-        yield _Band("leavening", "raising agent", _lift, _flour_and_powder, span)
-    if habits.powder_share_most is not None and checked.grams_of(FLOURS) > 0:
+        yield _Band("leavening", "raising agent", _lift, lambda food: food.dry_base, span)
+    if bands.powder_most is not None and checked.has_flour:
+        blend, whey = bands.powder_most
         yield _Band(
             "powder_share",
-            "protein powder in flour and powder",
+            "protein powder in the dry base",
             lambda food: float(food.kind in POWDERS),
-            _flour_and_powder,
-            Span(None, habits.powder_share_most),
+            _plain_base,
+            Span(None, blend),
         )
         # Powder that is mostly whey keeps to less: so little whey is never too much of it.
         yield _Band(
             "whey_share",
-            "whey in flour and powder",
+            "whey in the dry base",
             lambda food: float(food.kind == "whey_powder"),
-            _flour_and_powder,
-            Span(None, MOSTLY_WHEY * WHEY_MOST),
+            _plain_base,
+            Span(None, MOSTLY_WHEY * whey),
         )
-    if habits.fat_share:
-        keep, none = habits.fat_share
+    if bands.fat:
+        keep, none = bands.fat
         yield _Band(
             "fat_floor",
             "fat in the mixture",
@@ -193,15 +194,13 @@ def _bands_of(checked: CheckedBuild) -> Iterator[_Band]:
             lambda _: 1.0,
             Span(none if checked.terms.fat_school == "none" else keep, None),
         )
-
-    if habits.salt_share and all(
-        placed.ingredient.per_g("sodium_mg") is not None for placed in checked.base
-    ):
-        least, most = habits.salt_share
+    tasted = (placed for placed in checked.base if placed.kind not in LIFTS)
+    if bands.salt and all(placed.ingredient.per_g("sodium_mg") is not None for placed in tasted):
+        least, most = bands.salt
         yield _Band(
             "salt",
             "salt in the mixture",
-            lambda food: food.salt,
+            lambda food: 0.0 if food.kind in LIFTS else food.salt,
             lambda _: 1.0,
             Span((least or 0) / 100, None if most is None else most / 100),
         )
@@ -211,8 +210,8 @@ def _lift(food: Ingredient) -> float:
     return {"baking_powder": 1.0, "baking_soda": SODA_IN_POWDER}.get(food.kind, 0.0)
 
 
-def _flour_and_powder(food: Ingredient) -> float:
-    return float(food.kind in FLOURS or food.kind in POWDERS)
+def _plain_base(food: Ingredient) -> float:
+    return float(food.dry_base > 0)
 
 
 def _band_limits(checked: CheckedBuild, band: _Band) -> Iterator[Limit]:
@@ -262,8 +261,8 @@ def _whole_bands(checked: CheckedBuild) -> Iterator[Limit]:
 
 def _sweetness_floor(checked: CheckedBuild, now_g: float) -> float | None:
     """Sucrose equivalents per gram that a serving keeps; None where it does not matter."""
-    habits, original = checked.habits, checked.original
-    if habits is None or not habits.sweet or original is None or not checked.original_serving_g:
+    family, original = checked.family, checked.original
+    if family is None or not family.sweet or original is None or not checked.original_serving_g:
         return None
     theirs = (original.serving("sweetness_g") or 0.0) / checked.original_serving_g
     ours = checked.held("sweetness_g") / now_g

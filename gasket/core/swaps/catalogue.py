@@ -3,11 +3,11 @@
 from typing import Final
 
 from gasket.core.swaps.model import Swap, SwapPart
-from gasket.core.trade.families import Family
+from gasket.core.trade.families import BY_KEY, Family
 from gasket.core.trade.kinds import FoodKind
 
-_BAKED: Final[tuple[Family, ...]] = ("cake", "brownie", "batter", "dough", "crepe", "no_bake")
-_SWEET: Final[tuple[Family, ...]] = (*_BAKED, "custard", "frozen", "drink")
+_BAKED: Final[tuple[Family, ...]] = tuple(key for key, of in BY_KEY.items() if of.baked)
+_SWEET: Final[tuple[Family, ...]] = tuple(key for key, of in BY_KEY.items() if of.baked or of.sweet)
 _FAT: Final[tuple[FoodKind, ...]] = ("butter", "oil")
 _SOLID_SUGAR: Final[tuple[FoodKind, ...]] = ("sugar",)
 _FLOUR: Final[tuple[FoodKind, ...]] = ("flour", "self_raising_flour")
@@ -193,7 +193,7 @@ CATALOGUE: Final[tuple[Swap, ...]] = (
         name="Milk for cream",
         takes=("cream",),
         gives=_one("milk", lighter=True, fat_most=0.04),
-        families=("tray", "custard", "frozen", "drink"),
+        families=("tray", "pasta", "egg", "custard", "pot", "frozen", "drink", "dip"),
         rule="1 : 1 by weight, with a thickener",
         watch="thin: 0.1-0.3 % gum or starch brings it back",
     ),
@@ -235,7 +235,7 @@ CATALOGUE: Final[tuple[Swap, ...]] = (
         takes=("cheese",),
         gives=_one("cottage_cheese", lighter=True),
         most=0.5,
-        families=("tray", "burger", "custard"),
+        families=("tray", "pasta", "egg", "sandwich", "patty", "wrap", "custard", "pot", "dip"),
         rule="1 : 1 by weight, for up to half of it",
         watch="a sauce, not a crust: keep cheese for the top",
     ),
@@ -282,7 +282,7 @@ CATALOGUE: Final[tuple[Swap, ...]] = (
             SwapPart(kinds=("vegetable",), ratio=1.2, words="cauliflower|broccoli"),
             SwapPart(kinds=("egg_white",), ratio=0.4),
         ),
-        families=("tray", "dough"),
+        families=("tray", "pasta", "pizza", "roll"),
         rule="by weight, pre-baked before topping",
         watch="soggy unless it is baked first",
         step="Bake the base before it is topped.",
@@ -301,7 +301,7 @@ CATALOGUE: Final[tuple[Swap, ...]] = (
         takes=("pasta", "rice"),
         gives=_one("vegetable", ratio=2.0, lighter=True, words="cauliflower|broccoli|courgette"),
         most=0.5,
-        families=("tray",),
+        families=("tray", "pasta"),
         rule="2 g of raw florets for each gram of dry pasta, up to half of it",
         watch="gives off water: roast it first",
     ),
@@ -353,7 +353,7 @@ CATALOGUE: Final[tuple[Swap, ...]] = (
         name="Spray for frying fat",
         takes=("oil", "butter"),
         gives=_one("oil_spray", ratio=0.1),
-        families=("burger", "tray", "batter", "crepe"),
+        families=("sandwich", "patty", "coated", "tray", "pancake", "waffle", "crepe", "egg"),
         rule="a tenth of the weight, baked or air-fried hot",
         watch="a spray is oil: weigh the can before and after",
     ),

@@ -93,6 +93,7 @@ _OTHER_THINGS: Final = re.compile(
     r"|\blamb['’]?s lettuce\b|\bcrab apples?\b|\boyster mushrooms?\b"
     r"|\bbeef(?:steak)? tomato(?:es)?\b|\b(?:chicken|hen) of the woods\b"
     r"|\bprawn crackers?\b|\bgame chips\b"
+    r"|\b\w+[- ](?:glazed|marinated|crusted|coated|braised|stuffed|rubbed)\b"
     r"|\d+ ?% (?:fat|lean)"
 )
 _NO_MEAT_HEADS: Final = _words(

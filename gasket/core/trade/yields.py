@@ -3,21 +3,8 @@
 from typing import Final
 
 from gasket.core.numbers import Answer
-from gasket.core.trade.families import Family
+from gasket.core.trade.families import BY_KEY, Family
 
-USUAL_LOSS: Final[dict[Family, tuple[float, float]]] = {
-    "cake": (0.08, 0.12),
-    "brownie": (0.08, 0.12),
-    "dough": (0.10, 0.15),
-    "batter": (0.08, 0.14),
-    "crepe": (0.10, 0.20),
-    "tray": (0.05, 0.15),
-    "burger": (0.15, 0.30),
-    "custard": (0.0, 0.03),
-    "frozen": (0.0, 0.02),
-    "no_bake": (0.0, 0.02),
-    "drink": (0.0, 0.02),
-}
 _WIDE: Final = 0.05
 
 
@@ -35,7 +22,7 @@ def yield_of(raw_g: float, cooked_g: float, family: Family | None) -> Yield | No
     """The yield of a batch; None while either weight is missing."""
     if raw_g <= 0 or cooked_g <= 0:
         return None
-    share, usual = cooked_g / raw_g, USUAL_LOSS.get(family) if family else None
+    share, usual = cooked_g / raw_g, BY_KEY[family].loss if family in BY_KEY else None
     lost = 1 - share
     says = ""
     if share > 1 + 1e-6:

@@ -8,7 +8,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Final, Literal
 
-from gasket.core.trade.kinds import DRY_BASE, SEASONINGS, FoodKind
+from gasket.core.trade.kinds import BASES, SEASONINGS, FoodKind
 
 Wetness = Literal["dry", "wet"]
 
@@ -16,7 +16,7 @@ _WET_SEASONINGS: Final[frozenset[FoodKind]] = frozenset(
     {"flavouring", "acid", "stock", "water", "oil_spray"}
 )
 _DRY: Final[frozenset[FoodKind]] = (
-    frozenset(DRY_BASE)
+    BASES
     | (SEASONINGS - _WET_SEASONINGS)
     | {
         "collagen",

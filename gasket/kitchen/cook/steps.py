@@ -9,7 +9,8 @@ from pydantic import AwareDatetime, BeforeValidator, Field
 from pydantic_core import PydanticCustomError
 from sqlmodel import Session
 
-from gasket.core.cooking.musts import Must, forgotten
+from gasket.core.cooking.calls import calls_of
+from gasket.core.cooking.musts import Forgotten, forgotten
 from gasket.core.cooking.oven_memory import Estimate, estimate
 from gasket.core.cooking.placing import following, mentions
 from gasket.core.cooking.preheat import with_preheats
@@ -28,9 +29,10 @@ from gasket.core.cooking.templates import steps_for
 from gasket.core.cooking.tools import by_hand
 from gasket.core.errors import Conflict, Fault, FaultyInput, Refused
 from gasket.core.numbers import Answer, Value
+from gasket.core.rebuild.family_signs import of_components
 from gasket.core.rebuild.trial import LineId
 from gasket.core.trade.caution import Caution
-from gasket.core.trade.families import Family
+from gasket.core.trade.families import Call, Family
 from gasket.kitchen import settings
 from gasket.kitchen.cook import oven
 from gasket.kitchen.cook.laying_out import Laid, lay_out
@@ -48,7 +50,7 @@ class StepsReport(Answer):
     knobs: dict[str, Knob]
     rules: dict[str, SafeRule]
     cautions: tuple[Caution, ...]
-    forgotten: tuple[Must, ...]
+    forgotten: tuple[Forgotten, ...]
     without: dict[str, str]
 
 
@@ -110,6 +112,12 @@ class Galley:
     foods: tuple[InTheBuild, ...]
     family: Family | None
     house: settings.HouseSettings
+    alone: dict[str, Family]
+    dish: str
+
+    @property
+    def calls(self) -> frozenset[Call]:
+        return calls_of(self.foods, self.components, self.dish)
 
 
 def galley_of(session: Session, trial_id: int) -> Galley:
@@ -130,6 +138,8 @@ def galley_of(session: Session, trial_id: int) -> Galley:
         ),
         family=found.piece.build.terms.family,
         house=settings.read(session),
+        alone=of_components(found.piece),
+        dish=found.dish.name,
     )
 
 
@@ -169,7 +179,7 @@ def _report(
         knobs=knobs(steps),
         rules=rules,
         cautions=cautions(steps, galley.foods, galley.family),
-        forgotten=forgotten(steps, galley.family),
+        forgotten=forgotten(steps, galley.family, galley.calls),
         without=missing_tools(steps, galley.house),
     )
 
@@ -235,6 +245,8 @@ def template(session: Session, trial_id: int, family: Family | None) -> tuple[St
         galley.house.tools_missing,
         raw={food.component for food in galley.foods if is_raw(food)},
         set_by_egg=set_by_egg(galley.foods, chosen),
+        calls=galley.calls,
+        alone=galley.alone,
     )
 
 

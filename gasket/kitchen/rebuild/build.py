@@ -1,6 +1,6 @@
 """The build of a trial: its components and lines, all that can be said of it, saving it."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from datetime import datetime
 from typing import Annotated
 
@@ -12,6 +12,7 @@ from gasket.core.build_checks.checks import check_build
 from gasket.core.cooking.steps import hands_on_min
 from gasket.core.errors import Conflict, Fault, FaultyInput
 from gasket.core.numbers import Answer, Value
+from gasket.core.rebuild.family_signs import FamilyGuess, family_of
 from gasket.core.rebuild.goals import GoalKey, GoalState, goal_states
 from gasket.core.rebuild.needs import InTheWay, in_the_build, in_the_way
 from gasket.core.rebuild.nutrition_claims.claims import claims
@@ -23,7 +24,7 @@ from gasket.core.rebuild.workpiece import Workpiece
 from gasket.core.reckoning.batch import Batch, Original
 from gasket.core.reckoning.contents import Contains
 from gasket.core.reckoning.reckon import Reckoning, Result, reckon
-from gasket.core.trade.families import Family, guess_family
+from gasket.core.trade.families import Family
 from gasket.core.trade.reference_amounts import REFERENCE_AMOUNTS, ReferenceAmount, ReferenceKey
 from gasket.kitchen import settings
 from gasket.kitchen.rebuild import ingredients, originals
@@ -37,7 +38,8 @@ from gasket.store.tables import DishRow, TrialRow
 class BuildReport(Answer):
     """All that can be said of a build: its figures, section, goals, checks, claims, contents.
 
-    `family` is the dish's family, chosen or guessed from its name; `cost` is of one serving.
+    `family` is the dish's family, chosen or guessed, and `family_reason` why it is taken for one;
+    `cost` is of one serving.
     """
 
     result: Reckoning
@@ -49,6 +51,7 @@ class BuildReport(Answer):
     in_the_way: tuple[InTheWay, ...]
     out_of_step: tuple[OutOfStep, ...]
     family: Family | None
+    family_reason: str
     cost: float | None
 
 
@@ -87,6 +90,8 @@ class Draft:
     piece: Workpiece
     original: Original | None
     original_build: OriginalBuild | None
+    guess: FamilyGuess | None = None
+    """What the dish is taken for where the cook has not said it."""
 
     def checked(self, result: Result) -> CheckedBuild:
         """What the checks and the solver look at."""
@@ -119,14 +124,12 @@ def draft(session: Session, trial_id: int, edited: Build | None = None) -> Draft
     original = None if trial.is_original else originals.of(session, dish, made)
     reckoning = settings.read(session).reckoning
     planned = plan(build, {key: label.label for key, label in labels.items()}, reckoning, original)
-    guessed = build.terms.family or guess_family(dish.name)
-    terms = build.terms.model_copy(update={"family": guessed})
-    piece = Workpiece.of(
-        build.model_copy(update={"terms": terms}),
-        ingredients.ingredients(session, labels, reckoning),
-        planned,
-    )
-    return Draft(trial, dish, build, labels, planned, piece, original, made)
+    piece = Workpiece.of(build, ingredients.ingredients(session, labels, reckoning), planned)
+    guess = None if build.terms.family else family_of(dish.name, piece)
+    if guess is not None:
+        terms = build.terms.model_copy(update={"family": guess.key})
+        piece = replace(piece, build=build.model_copy(update={"terms": terms}))
+    return Draft(trial, dish, build, labels, planned, piece, original, made, guess)
 
 
 def sheet(session: Session, trial_id: int) -> TrialSheet:
@@ -184,6 +187,7 @@ def _report(session: Session, found: Draft) -> BuildReport:
         in_the_way=tuple(in_the_way(found.piece)),
         out_of_step=() if before is None else out_of_step(found.build, before),
         family=family,
+        family_reason=found.guess.reason if found.guess else "",
         cost=cost,
     )
 

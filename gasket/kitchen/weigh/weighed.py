@@ -2,24 +2,25 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
-from functools import cached_property
 from typing import cast
 
 from sqlmodel import Session, col, select
 
+from gasket.core.errors import FaultyInput
 from gasket.core.label.label import Label
 from gasket.core.label.package import Package
+from gasket.core.rebuild.family_signs import by_name
 from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.weighed_batch import WeighedBatch, WrittenLine, to_weigh
-from gasket.core.trade.families import Family, guess_family
+from gasket.core.trade.families import Family
 from gasket.core.trade.kinds import FoodKind
 from gasket.core.weighing.captures import Capture
 from gasket.core.weighing.records import Record
 from gasket.core.weighing.taking import recorded
 from gasket.core.weighing.weigh_in import WeighIn, replay
 from gasket.kitchen import settings
-from gasket.kitchen.rebuild import originals
+from gasket.kitchen.rebuild import build, originals
 from gasket.store import rows
 from gasket.store.tables import (
     BatchLineRow,
@@ -55,9 +56,7 @@ class Weighed(WeighedBatch):
     shelved: dict[int, Shelved]
     house: settings.HouseSettings
 
-    @cached_property
-    def family(self) -> Family | None:
-        return rows.terms_of(self.trial).family or guess_family(self.dish.name)
+    family: Family | None
 
     def after(self, captures: Sequence[Capture]) -> "Weighed":
         """The batch as it would be if these were recorded too."""
@@ -114,7 +113,18 @@ def read(session: Session, batch_id: int) -> Weighed:
         dish=dish,
         shelved=there,
         house=house,
+        family=rows.terms_of(trial).family or _taken_for(session, trial, dish),
     )
+
+
+def _taken_for(session: Session, trial: TrialRow, dish: DishRow) -> Family | None:
+    """The family that the dish's name says, or else its trial's lines."""
+    if (key := by_name(dish.name)) is not None:
+        return key
+    try:
+        return build.draft(session, rows.key_of(trial)).piece.build.terms.family
+    except FaultyInput:
+        return None
 
 
 def read_on(session: Session, made: Weighed, record: Record) -> Weighed:

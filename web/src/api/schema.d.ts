@@ -1737,7 +1737,7 @@ export interface components {
              * Kinds
              * @default []
              */
-            kinds?: ("flour" | "oat_flour" | "oats" | "nut_flour" | "coconut_flour" | "starch" | "self_raising_flour" | "cocoa" | "whey_powder" | "protein_blend" | "plant_protein" | "collagen" | "sugar" | "brown_sugar" | "powdered_sugar" | "syrup" | "jam" | "sweetener" | "brown_sweetener" | "powdered_sweetener" | "intense_sweetener" | "butter" | "spread" | "oil" | "oil_spray" | "mayonnaise" | "nut_butter" | "peanut_powder" | "nuts" | "seeds" | "chocolate" | "egg" | "egg_white" | "egg_yolk" | "egg_replacer" | "cream_cheese" | "cream" | "thick_yogurt" | "cottage_cheese" | "cheese" | "milk" | "plant_milk" | "mince" | "poultry_mince" | "poultry" | "cured_meat" | "meat" | "fish" | "tofu" | "legumes" | "bread" | "wrap" | "pasta" | "rice" | "crumbs" | "fruit" | "dried_fruit" | "puree" | "vegetable" | "baking_powder" | "baking_soda" | "yeast" | "gum" | "gelatine" | "pudding_mix" | "whipped_topping" | "salt" | "spice" | "flavouring" | "coffee" | "acid" | "sauce" | "stock" | "alcohol" | "water" | "other")[];
+            kinds?: ("flour" | "oat_flour" | "oats" | "nut_flour" | "coconut_flour" | "starch" | "self_raising_flour" | "mix" | "fibre" | "cocoa" | "whey_powder" | "protein_blend" | "plant_protein" | "collagen" | "milk_powder" | "sugar" | "brown_sugar" | "powdered_sugar" | "syrup" | "jam" | "sprinkles" | "confection" | "sweetener" | "brown_sweetener" | "powdered_sweetener" | "intense_sweetener" | "butter" | "spread" | "oil" | "oil_spray" | "mayonnaise" | "nut_butter" | "peanut_powder" | "nuts" | "seeds" | "chocolate" | "protein_bar" | "egg" | "egg_white" | "egg_yolk" | "egg_replacer" | "cream_cheese" | "cream" | "thick_yogurt" | "cottage_cheese" | "plant_yogurt" | "cheese" | "plant_cheese" | "milk" | "plant_milk" | "creamer" | "ice_cream" | "mince" | "poultry_mince" | "poultry" | "cured_meat" | "deli_meat" | "jerky" | "meat" | "fish" | "plant_meat" | "tofu" | "legumes" | "bread" | "wrap" | "pasta" | "noodle" | "rice" | "potato" | "crumbs" | "cereal" | "wafer" | "cookie" | "snack" | "pie_crust" | "fruit" | "dried_fruit" | "puree" | "juice" | "vegetable" | "baking_powder" | "baking_soda" | "yeast" | "gum" | "gelatine" | "pudding_mix" | "whipped_topping" | "salt" | "spice" | "seasoning_blend" | "savoury_dust" | "flavouring" | "coffee" | "acid" | "sauce" | "dressing" | "dip" | "stock" | "alcohol" | "soft_drink" | "water" | "other")[];
         };
         /**
          * AmountReading
@@ -1882,6 +1882,8 @@ export interface components {
             };
             /** Mixture G */
             mixture_g?: number | null;
+            /** Name */
+            name?: string | null;
             original?: components["schemas"]["Original"] | null;
             portions: components["schemas"]["Portions"];
             /**
@@ -2185,6 +2187,7 @@ export interface components {
             portions?: number;
             /**
              * @default {
+             *       "confirm_family": false,
              *       "dismissed": [],
              *       "fat_school": "keep",
              *       "goal": {
@@ -2227,7 +2230,8 @@ export interface components {
          * BuildCheck
          * @description One check: its value beside the usual band, and what that means for this dish.
          *
-         *     `speaks` is false while the value is within the band or the cook has dismissed it (`note`).
+         *     `speaks` is false while the value is within the band, the cook has dismissed it (`note`), or it
+         *     is a notice to the eater and no fault of the build.
          */
         BuildCheck: {
             /** Code */
@@ -2343,7 +2347,8 @@ export interface components {
          * BuildReport
          * @description All that can be said of a build: its figures, section, goals, checks, claims, contents.
          *
-         *     `family` is the dish's family, chosen or guessed from its name; `cost` is of one serving.
+         *     `family` is the dish's family, chosen or guessed, and `family_reason` why it is taken for one;
+         *     `cost` is of one serving.
          */
         BuildReport: {
             /** Checks */
@@ -2354,7 +2359,9 @@ export interface components {
             /** Cost */
             cost: number | null;
             /** Family */
-            family: ("dough" | "cake" | "brownie" | "batter" | "crepe" | "custard" | "tray" | "burger" | "drink" | "frozen" | "no_bake") | null;
+            family: ("baked_cup" | "bite" | "blender_pancake" | "bowl" | "brownie" | "cake" | "coated" | "cookie" | "crepe" | "custard" | "dip" | "drink" | "egg" | "fries" | "frozen" | "fruit_bake" | "no_bake" | "pancake" | "pasta" | "patty" | "pizza" | "porridge" | "pot" | "roll" | "sandwich" | "set_base" | "soaked_bread" | "tray" | "waffle" | "wrap") | null;
+            /** Family Reason */
+            family_reason: string;
             /** Goals */
             goals: components["schemas"]["GoalState"][];
             /** In The Way */
@@ -3508,7 +3515,7 @@ export interface components {
             /** Drained Share */
             drained_share?: number | null;
             /** Kind */
-            kind?: ("flour" | "oat_flour" | "oats" | "nut_flour" | "coconut_flour" | "starch" | "self_raising_flour" | "cocoa" | "whey_powder" | "protein_blend" | "plant_protein" | "collagen" | "sugar" | "brown_sugar" | "powdered_sugar" | "syrup" | "jam" | "sweetener" | "brown_sweetener" | "powdered_sweetener" | "intense_sweetener" | "butter" | "spread" | "oil" | "oil_spray" | "mayonnaise" | "nut_butter" | "peanut_powder" | "nuts" | "seeds" | "chocolate" | "egg" | "egg_white" | "egg_yolk" | "egg_replacer" | "cream_cheese" | "cream" | "thick_yogurt" | "cottage_cheese" | "cheese" | "milk" | "plant_milk" | "mince" | "poultry_mince" | "poultry" | "cured_meat" | "meat" | "fish" | "tofu" | "legumes" | "bread" | "wrap" | "pasta" | "rice" | "crumbs" | "fruit" | "dried_fruit" | "puree" | "vegetable" | "baking_powder" | "baking_soda" | "yeast" | "gum" | "gelatine" | "pudding_mix" | "whipped_topping" | "salt" | "spice" | "flavouring" | "coffee" | "acid" | "sauce" | "stock" | "alcohol" | "water" | "other") | null;
+            kind?: ("flour" | "oat_flour" | "oats" | "nut_flour" | "coconut_flour" | "starch" | "self_raising_flour" | "mix" | "fibre" | "cocoa" | "whey_powder" | "protein_blend" | "plant_protein" | "collagen" | "milk_powder" | "sugar" | "brown_sugar" | "powdered_sugar" | "syrup" | "jam" | "sprinkles" | "confection" | "sweetener" | "brown_sweetener" | "powdered_sweetener" | "intense_sweetener" | "butter" | "spread" | "oil" | "oil_spray" | "mayonnaise" | "nut_butter" | "peanut_powder" | "nuts" | "seeds" | "chocolate" | "protein_bar" | "egg" | "egg_white" | "egg_yolk" | "egg_replacer" | "cream_cheese" | "cream" | "thick_yogurt" | "cottage_cheese" | "plant_yogurt" | "cheese" | "plant_cheese" | "milk" | "plant_milk" | "creamer" | "ice_cream" | "mince" | "poultry_mince" | "poultry" | "cured_meat" | "deli_meat" | "jerky" | "meat" | "fish" | "plant_meat" | "tofu" | "legumes" | "bread" | "wrap" | "pasta" | "noodle" | "rice" | "potato" | "crumbs" | "cereal" | "wafer" | "cookie" | "snack" | "pie_crust" | "fruit" | "dried_fruit" | "puree" | "juice" | "vegetable" | "baking_powder" | "baking_soda" | "yeast" | "gum" | "gelatine" | "pudding_mix" | "whipped_topping" | "salt" | "spice" | "seasoning_blend" | "savoury_dust" | "flavouring" | "coffee" | "acid" | "sauce" | "dressing" | "dip" | "stock" | "alcohol" | "soft_drink" | "water" | "other") | null;
             /**
              * Measures
              * @default []
@@ -3577,6 +3584,18 @@ export interface components {
             revision_id?: number | null;
             /** Seen */
             seen?: string | null;
+        };
+        /**
+         * Forgotten
+         * @description A step of the family that is easy to forget and is not there; `text` is what to add.
+         */
+        Forgotten: {
+            /** Must */
+            must: string;
+            /** Says */
+            says: string;
+            /** Text */
+            text: string;
         };
         /**
          * Gap
@@ -4504,18 +4523,6 @@ export interface components {
             protein_before: number | null;
             /** Trial Id */
             trial_id: number;
-        };
-        /**
-         * Must
-         * @description A step of the family that is easy to forget and is not there; `text` is what to add.
-         */
-        Must: {
-            /** Must */
-            must: string;
-            /** Says */
-            says: string;
-            /** Text */
-            text: string;
         };
         /**
          * Need
@@ -6211,7 +6218,7 @@ export interface components {
                 [key: string]: components["schemas"]["Estimate"];
             };
             /** Forgotten */
-            forgotten: components["schemas"]["Must"][];
+            forgotten: components["schemas"]["Forgotten"][];
             /** Knobs */
             knobs: {
                 [key: string]: components["schemas"]["Knob"];
@@ -6234,7 +6241,7 @@ export interface components {
             /** Components */
             components: string[];
             /** Family */
-            family: ("dough" | "cake" | "brownie" | "batter" | "crepe" | "custard" | "tray" | "burger" | "drink" | "frozen" | "no_bake") | null;
+            family: ("baked_cup" | "bite" | "blender_pancake" | "bowl" | "brownie" | "cake" | "coated" | "cookie" | "crepe" | "custard" | "dip" | "drink" | "egg" | "fries" | "frozen" | "fruit_bake" | "no_bake" | "pancake" | "pasta" | "patty" | "pizza" | "porridge" | "pot" | "roll" | "sandwich" | "set_base" | "soaked_bread" | "tray" | "waffle" | "wrap") | null;
             report: components["schemas"]["StepsReport"];
             /** Steps */
             steps: components["schemas"]["Step"][];
@@ -6328,7 +6335,7 @@ export interface components {
              * Families
              * @default []
              */
-            families?: ("dough" | "cake" | "brownie" | "batter" | "crepe" | "custard" | "tray" | "burger" | "drink" | "frozen" | "no_bake")[];
+            families?: ("baked_cup" | "bite" | "blender_pancake" | "bowl" | "brownie" | "cake" | "coated" | "cookie" | "crepe" | "custard" | "dip" | "drink" | "egg" | "fries" | "frozen" | "fruit_bake" | "no_bake" | "pancake" | "pasta" | "patty" | "pizza" | "porridge" | "pot" | "roll" | "sandwich" | "set_base" | "soaked_bread" | "tray" | "waffle" | "wrap")[];
             /** Gives */
             gives: components["schemas"]["SwapPart"][];
             /** Key */
@@ -6361,7 +6368,7 @@ export interface components {
              * Takes
              * @default []
              */
-            takes?: ("flour" | "oat_flour" | "oats" | "nut_flour" | "coconut_flour" | "starch" | "self_raising_flour" | "cocoa" | "whey_powder" | "protein_blend" | "plant_protein" | "collagen" | "sugar" | "brown_sugar" | "powdered_sugar" | "syrup" | "jam" | "sweetener" | "brown_sweetener" | "powdered_sweetener" | "intense_sweetener" | "butter" | "spread" | "oil" | "oil_spray" | "mayonnaise" | "nut_butter" | "peanut_powder" | "nuts" | "seeds" | "chocolate" | "egg" | "egg_white" | "egg_yolk" | "egg_replacer" | "cream_cheese" | "cream" | "thick_yogurt" | "cottage_cheese" | "cheese" | "milk" | "plant_milk" | "mince" | "poultry_mince" | "poultry" | "cured_meat" | "meat" | "fish" | "tofu" | "legumes" | "bread" | "wrap" | "pasta" | "rice" | "crumbs" | "fruit" | "dried_fruit" | "puree" | "vegetable" | "baking_powder" | "baking_soda" | "yeast" | "gum" | "gelatine" | "pudding_mix" | "whipped_topping" | "salt" | "spice" | "flavouring" | "coffee" | "acid" | "sauce" | "stock" | "alcohol" | "water" | "other")[];
+            takes?: ("flour" | "oat_flour" | "oats" | "nut_flour" | "coconut_flour" | "starch" | "self_raising_flour" | "mix" | "fibre" | "cocoa" | "whey_powder" | "protein_blend" | "plant_protein" | "collagen" | "milk_powder" | "sugar" | "brown_sugar" | "powdered_sugar" | "syrup" | "jam" | "sprinkles" | "confection" | "sweetener" | "brown_sweetener" | "powdered_sweetener" | "intense_sweetener" | "butter" | "spread" | "oil" | "oil_spray" | "mayonnaise" | "nut_butter" | "peanut_powder" | "nuts" | "seeds" | "chocolate" | "protein_bar" | "egg" | "egg_white" | "egg_yolk" | "egg_replacer" | "cream_cheese" | "cream" | "thick_yogurt" | "cottage_cheese" | "plant_yogurt" | "cheese" | "plant_cheese" | "milk" | "plant_milk" | "creamer" | "ice_cream" | "mince" | "poultry_mince" | "poultry" | "cured_meat" | "deli_meat" | "jerky" | "meat" | "fish" | "plant_meat" | "tofu" | "legumes" | "bread" | "wrap" | "pasta" | "noodle" | "rice" | "potato" | "crumbs" | "cereal" | "wafer" | "cookie" | "snack" | "pie_crust" | "fruit" | "dried_fruit" | "puree" | "juice" | "vegetable" | "baking_powder" | "baking_soda" | "yeast" | "gum" | "gelatine" | "pudding_mix" | "whipped_topping" | "salt" | "spice" | "seasoning_blend" | "savoury_dust" | "flavouring" | "coffee" | "acid" | "sauce" | "dressing" | "dip" | "stock" | "alcohol" | "soft_drink" | "water" | "other")[];
             /** Takes Food Id */
             takes_food_id?: number | null;
             /**
@@ -6450,7 +6457,7 @@ export interface components {
              * Kinds
              * @default []
              */
-            kinds?: ("flour" | "oat_flour" | "oats" | "nut_flour" | "coconut_flour" | "starch" | "self_raising_flour" | "cocoa" | "whey_powder" | "protein_blend" | "plant_protein" | "collagen" | "sugar" | "brown_sugar" | "powdered_sugar" | "syrup" | "jam" | "sweetener" | "brown_sweetener" | "powdered_sweetener" | "intense_sweetener" | "butter" | "spread" | "oil" | "oil_spray" | "mayonnaise" | "nut_butter" | "peanut_powder" | "nuts" | "seeds" | "chocolate" | "egg" | "egg_white" | "egg_yolk" | "egg_replacer" | "cream_cheese" | "cream" | "thick_yogurt" | "cottage_cheese" | "cheese" | "milk" | "plant_milk" | "mince" | "poultry_mince" | "poultry" | "cured_meat" | "meat" | "fish" | "tofu" | "legumes" | "bread" | "wrap" | "pasta" | "rice" | "crumbs" | "fruit" | "dried_fruit" | "puree" | "vegetable" | "baking_powder" | "baking_soda" | "yeast" | "gum" | "gelatine" | "pudding_mix" | "whipped_topping" | "salt" | "spice" | "flavouring" | "coffee" | "acid" | "sauce" | "stock" | "alcohol" | "water" | "other")[];
+            kinds?: ("flour" | "oat_flour" | "oats" | "nut_flour" | "coconut_flour" | "starch" | "self_raising_flour" | "mix" | "fibre" | "cocoa" | "whey_powder" | "protein_blend" | "plant_protein" | "collagen" | "milk_powder" | "sugar" | "brown_sugar" | "powdered_sugar" | "syrup" | "jam" | "sprinkles" | "confection" | "sweetener" | "brown_sweetener" | "powdered_sweetener" | "intense_sweetener" | "butter" | "spread" | "oil" | "oil_spray" | "mayonnaise" | "nut_butter" | "peanut_powder" | "nuts" | "seeds" | "chocolate" | "protein_bar" | "egg" | "egg_white" | "egg_yolk" | "egg_replacer" | "cream_cheese" | "cream" | "thick_yogurt" | "cottage_cheese" | "plant_yogurt" | "cheese" | "plant_cheese" | "milk" | "plant_milk" | "creamer" | "ice_cream" | "mince" | "poultry_mince" | "poultry" | "cured_meat" | "deli_meat" | "jerky" | "meat" | "fish" | "plant_meat" | "tofu" | "legumes" | "bread" | "wrap" | "pasta" | "noodle" | "rice" | "potato" | "crumbs" | "cereal" | "wafer" | "cookie" | "snack" | "pie_crust" | "fruit" | "dried_fruit" | "puree" | "juice" | "vegetable" | "baking_powder" | "baking_soda" | "yeast" | "gum" | "gelatine" | "pudding_mix" | "whipped_topping" | "salt" | "spice" | "seasoning_blend" | "savoury_dust" | "flavouring" | "coffee" | "acid" | "sauce" | "dressing" | "dip" | "stock" | "alcohol" | "soft_drink" | "water" | "other")[];
             /**
              * Lighter
              * @default false
@@ -6652,12 +6659,17 @@ export interface components {
          */
         Terms: {
             /**
+             * Confirm Family
+             * @default false
+             */
+            confirm_family?: boolean;
+            /**
              * Dismissed
              * @default []
              */
             dismissed?: components["schemas"]["Dismissed"][];
             /** Family */
-            family?: ("dough" | "cake" | "brownie" | "batter" | "crepe" | "custard" | "tray" | "burger" | "drink" | "frozen" | "no_bake") | null;
+            family?: ("baked_cup" | "bite" | "blender_pancake" | "bowl" | "brownie" | "cake" | "coated" | "cookie" | "crepe" | "custard" | "dip" | "drink" | "egg" | "fries" | "frozen" | "fruit_bake" | "no_bake" | "pancake" | "pasta" | "patty" | "pizza" | "porridge" | "pot" | "roll" | "sandwich" | "set_base" | "soaked_bread" | "tray" | "waffle" | "wrap") | null;
             /**
              * Fat School
              * @default keep
@@ -17051,7 +17063,7 @@ export interface operations {
     step_template: {
         parameters: {
             query?: {
-                family?: ("dough" | "cake" | "brownie" | "batter" | "crepe" | "custard" | "tray" | "burger" | "drink" | "frozen" | "no_bake") | null;
+                family?: ("baked_cup" | "bite" | "blender_pancake" | "bowl" | "brownie" | "cake" | "coated" | "cookie" | "crepe" | "custard" | "dip" | "drink" | "egg" | "fries" | "frozen" | "fruit_bake" | "no_bake" | "pancake" | "pasta" | "patty" | "pizza" | "porridge" | "pot" | "roll" | "sandwich" | "set_base" | "soaked_bread" | "tray" | "waffle" | "wrap") | null;
             };
             header?: never;
             path: {

@@ -11,7 +11,7 @@ import sqlmodel.sql.sqltypes
 from alembic import op
 
 import gasket.store.tables
-from gasket.core.trade.kinds import guess_kind
+from gasket.core.trade.kind_reading import guess_kind
 
 revision = "0003"
 down_revision = "0002"

@@ -1,4 +1,4 @@
-import { SWEETNESS_LEAST } from "../../api/vocabulary";
+import { FAMILIES, SWEETNESS_LEAST } from "../../api/vocabulary";
 import type { Schemas } from "../../api/client";
 import { SaysWho } from "../../drawing/Tolerance";
 import { fixed } from "../../lib/format";
@@ -9,22 +9,6 @@ import { changeTerms } from "../../lines/draft";
 import type { Reckoned } from "../../lines/useReckoned";
 
 type Check = Schemas["BuildCheck"];
-type Family = NonNullable<Schemas["Terms"]["family"]>;
-
-const FAMILIES: readonly { value: Family; label: string }[] = [
-  { value: "dough", label: "roll, bun or pizza dough" },
-  { value: "cake", label: "cake, loaf or muffin" },
-  { value: "brownie", label: "brownie or small moist bite" },
-  { value: "batter", label: "pancake or waffle" },
-  { value: "crepe", label: "crepe" },
-  { value: "custard", label: "set custard, pudding or pot" },
-  { value: "tray", label: "savoury bake or tray" },
-  { value: "burger", label: "burger, sandwich or wrap" },
-  { value: "drink", label: "drink or shake" },
-  { value: "frozen", label: "frozen dessert" },
-  { value: "no_bake", label: "no-bake bar or bite" },
-];
-
 interface ChecksTabProps {
   draft: Draft;
   reckoned: Reckoned;
@@ -32,10 +16,12 @@ interface ChecksTabProps {
 
 /** What the habits of the trade say of this build: advice, never a block. */
 export function ChecksTab({ draft, reckoned }: ChecksTabProps) {
-  const { checks, family, out_of_step } = reckoned.report;
+  const { checks, family, family_reason: reason, out_of_step } = reckoned.report;
   const terms = draft.build.terms ?? {};
   const loud = checks.filter((check) => check.speaks);
   const quiet = checks.filter((check) => !check.speaks);
+  const choose = (chosen: NonNullable<typeof family>) =>
+    draft.change((build) => changeTerms(build, { family: chosen, confirm_family: false }));
   return (
     <div className="grid gap-4">
       <div className="flex flex-wrap gap-3">
@@ -52,7 +38,7 @@ export function ChecksTab({ draft, reckoned }: ChecksTabProps) {
               ...FAMILIES,
             ]}
             onChange={(value) => {
-              if (value !== "none") draft.change((build) => changeTerms(build, { family: value }));
+              if (value !== "none") choose(value);
             }}
           />
         </div>
@@ -77,6 +63,13 @@ export function ChecksTab({ draft, reckoned }: ChecksTabProps) {
           }}
         />
       </div>
+      {reason !== "" && <p className="text-soft">Taken for that because {reason}.</p>}
+      {terms.confirm_family && family && (
+        <p className="border-l-4 border-mark bg-wash px-3 py-2">
+          Gasket knows more kinds of dishes than before. Is this still right?{" "}
+          <TextButton onPress={() => choose(family)}>Yes, it is</TextButton>
+        </p>
+      )}
       {!family && (
         <p>
           Choose what kind of dish it is: a crepe and a loaf want very different amounts of water.
@@ -127,7 +120,7 @@ function CheckItem({ check, draft }: { check: Check; draft: Draft }) {
         </span>
       </div>
       <Band check={check} />
-      {check.speaks && <p className="text-[15px]">{check.says}</p>}
+      {check.says && !check.note && <p className="text-[15px]">{check.says}</p>}
       {check.note && <p className="text-sm text-soft">You said: {check.note}</p>}
       {check.verdict !== "within" && <Dismissal check={check} draft={draft} />}
     </li>
@@ -165,7 +158,9 @@ function Dismissal({ check, draft }: { check: Check; draft: Draft }) {
   const others = (draft.build.terms?.dismissed ?? []).filter((one) => one.code !== check.code);
   const set = (dismissed: Schemas["Dismissed"][]) =>
     draft.change((build) => changeTerms(build, { dismissed }));
-  if (!check.speaks) return <TextButton onPress={() => set(others)}>Say it again</TextButton>;
+  if (!check.speaks) {
+    return check.note ? <TextButton onPress={() => set(others)}>Say it again</TextButton> : null;
+  }
   return (
     <Reason
       opens="I know better…"

@@ -1,0 +1,62 @@
+"""Dips, sauces, spreads, frostings and jams."""
+
+from typing import Final
+
+from gasket.core.trade.families.model import (
+    Bands,
+    DishFamily,
+    Habit,
+    Piece,
+    Place,
+    Row,
+    Span,
+)
+
+FAMILY: Final = DishFamily(
+    key="dip",
+    name="dip, sauce or frosting",
+    says=(
+        "dip",
+        "sauce",
+        "spread",
+        "frosting",
+        "icing",
+        "glaze",
+        "relish",
+        "jam",
+        "hummus",
+        "salsa",
+        "dressing",
+        "gravy",
+        "guacamole",
+        "syrup",
+        "pesto",
+        "aioli",
+        "mayonnaise",
+        "compote",
+        "chutney",
+        "curd",
+        "ketchup",
+        "queso",
+        "ganache",
+        "marmalade",
+        "tzatziki",
+        "fondue",
+        "buttercream",
+        "drizzle",
+        "nut butter",
+        "peanut butter",
+    ),
+    bands=Bands(),
+    loss=(0.0, 0.02),
+    steps=(
+        Row("soft", "Beat the soft cheese of {main} alone 1 min", when=("soft_cheese",)),
+        Row("stir", "Stir {main} smooth, the powder and the sweetener last 3 min"),
+        Row("chill", "Chill {main} 30-60 min, it firms up"),
+    ),
+    usually=Place(after=("stir",), before="chill"),
+    piece=Piece("serving", 20, 60),
+    keeps=(Habit("3 to 5 days", days=Span(3, 5)),),
+    eaten_cold=True,
+    heated=False,
+)

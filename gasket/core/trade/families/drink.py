@@ -1,0 +1,67 @@
+"""Shakes, smoothies, lemonades and hot drinks."""
+
+from typing import Final
+
+from gasket.core.trade.families.model import (
+    Bands,
+    DishFamily,
+    Habit,
+    Piece,
+    Place,
+    Row,
+    Span,
+)
+
+FAMILY: Final = DishFamily(
+    key="drink",
+    name="drink or shake",
+    says=(
+        "shake",
+        "milkshake",
+        "smoothie",
+        "latte",
+        "lemonade",
+        "hot chocolate",
+        "cocoa",
+        "frappe",
+        "mocha",
+        "cappuccino",
+        "coffee",
+        "tea",
+        "juice",
+        "eggnog",
+        "egg nog",
+        "float",
+        "slush",
+        "slushie",
+        "punch",
+        "refresher",
+        "mocktail",
+        "cocktail",
+        "soda",
+        "chai",
+        "malt",
+        "frosted lemonade",
+        "smoothie bowl",
+        "protein coffee",
+        "drink",
+    ),
+    bands=Bands(),
+    loss=(0.0, 0.02),
+    steps=(
+        Row(
+            "weigh",
+            "Put the liquid in first, then the powder and the ice 3 min",
+            when=("ice",),
+            kind="mix",
+        ),
+        Row("blend", "Blend {main} 1 min"),
+    ),
+    usually=Place(after=("blend",)),
+    piece=Piece("glass", 300, 600),
+    keeps=(Habit("24 hours, without ice", days=Span(1, 1)),),
+    late="just before serving, or it goes soft.",
+    sweet=True,
+    eaten_cold=True,
+    heated=False,
+)

@@ -1,0 +1,74 @@
+"""Egg cups, quiches, frittatas and omelettes."""
+
+from typing import Final
+
+from gasket.core.trade.families.model import (
+    LINE_IT,
+    PREHEAT,
+    Bands,
+    DishFamily,
+    Habit,
+    Must,
+    Piece,
+    Place,
+    Reheat,
+    Row,
+    Span,
+)
+
+FAMILY: Final = DishFamily(
+    key="egg",
+    name="egg cup, quiche or omelette",
+    says=(
+        "egg cup",
+        "egg muffin",
+        "egg bite",
+        "egg white bite",
+        "egg bake",
+        "egg casserole",
+        "breakfast casserole",
+        "quiche",
+        "frittata",
+        "omelette",
+        "omelet",
+        "shakshuka",
+        "scrambled egg",
+        "strata",
+        "tortilla espanola",
+        "egg",
+        "souffle",
+    ),
+    bands=Bands(salt=Span(0.4, 1.8)),
+    loss=(0.06, 0.15),
+    steps=(
+        PREHEAT,
+        Row("line", "Spray the cups well 2 min", on="", must="line"),
+        Row("mix", "Whisk the egg and the soft cheese of {main} smooth 2 min"),
+        Row("fill", "Fill the cups with {main} to 3/4 4 min", after=("mix", "line"), must="fill"),
+        Row("water", "Put a pan of hot water under the rack 1 min", on="", must="water"),
+        Row(
+            "bake",
+            "Bake {main} in the cups 350 F 20-30 min until a toothpick comes out clean",
+            after=("fill", "preheat", "water"),
+        ),
+        Row("cool", "Cool {main} 5 min, then run a spoon round the edge"),
+    ),
+    usually=Place(after=("line",), before="fill"),
+    places={"sauce": Place(after=("cool",)), "topping": Place(after=("fill",), before="bake")},
+    musts=(
+        LINE_IT,
+        Must(
+            "fill",
+            r"3/4|three quarters|two thirds|2/3|fill",
+            "Fill to 3/4, all of them low first, then top up.",
+            "Fill to 3/4 2 min",
+        ),
+    ),
+    piece=Piece("egg cup", 50, 90),
+    keeps=(Habit("up to 2 months", months=Span(1, 2)),),
+    reheat=(
+        Reheat("microwave", 0.5, 1, "at 60 % power"),
+        Reheat("oven", 8, 15, "at 350 °F (177 °C)"),
+    ),
+    set_by_egg=True,
+)

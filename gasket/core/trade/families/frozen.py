@@ -1,0 +1,63 @@
+"""Ice cream, sorbet, ice pops and frozen sandwiches."""
+
+from typing import Final
+
+from gasket.core.trade.families.model import (
+    Bands,
+    DishFamily,
+    Habit,
+    Piece,
+    Place,
+    Row,
+    Span,
+)
+
+FAMILY: Final = DishFamily(
+    key="frozen",
+    name="frozen dessert",
+    says=(
+        "ice cream",
+        "nice cream",
+        "sorbet",
+        "sherbet",
+        "frozen yogurt",
+        "froyo",
+        "ice pop",
+        "ice lolly",
+        "lolly",
+        "freezer pop",
+        "fudge pop",
+        "yogurt pop",
+        "frozen pop",
+        "bark",
+        "yogurt bark",
+        "frozen bark",
+        "frozen sandwich",
+        "frozen dessert",
+        "gelato",
+        "semifreddo",
+        "granita",
+        "soft serve",
+        "ice cream bar",
+        "ice cream sandwich",
+        "ice cream cake",
+        "ice cream pie",
+        "frozen custard",
+        "frozen mousse",
+    ),
+    bands=Bands(),
+    loss=(0.0, 0.02),
+    steps=(
+        Row("blend", "Blend {main} smooth 3 min"),
+        Row("freeze", "Freeze {main} overnight", after=("blend",)),
+        Row("thaw", "Stand at room temperature 10 min"),
+        Row("again", "Mix {main} again until creamy 3 min", must="again"),
+    ),
+    usually=Place(after=("again",)),
+    piece=Piece("serving", 80, 200),
+    keeps=(Habit("best within 1 to 2 months", months=Span(1, 2)),),
+    late="just before serving, or it goes soft.",
+    sweet=True,
+    eaten_cold=True,
+    heated=False,
+)

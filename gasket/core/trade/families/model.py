@@ -1,0 +1,199 @@
+"""What the trade knows of a family of dishes, as one value (common practice unless marked)."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field
+from typing import Final, Literal, NamedTuple
+
+Device = Literal["microwave", "oven", "air fryer", "pan", "toaster"]
+Role = Literal["base", "frosting", "sauce", "topping", "filling", "other"]
+"""What a component is to its dish."""
+Call = Literal[
+    "body",
+    "bread",
+    "bun",
+    "crumbs",
+    "crust",
+    "cups",
+    "dough",
+    "dry_pasta",
+    "egg",
+    "egg_white",
+    "filling",
+    "frozen_vegetable",
+    "gum",
+    "ice",
+    "loaf",
+    "meat",
+    "mince",
+    "oats",
+    "oven_ready",
+    "parts",
+    "potato",
+    "pudding",
+    "ready_base",
+    "rice",
+    "soft_cheese",
+    "tortilla",
+    "vegetable",
+    "yeast",
+    "yogurt",
+]
+"""What a build may hold that a step waits for: without it the step is not there."""
+
+
+class Span(NamedTuple):
+    """From the least to the most that is usual; None is no bound."""
+
+    least: float | None
+    most: float | None
+
+
+@dataclass(frozen=True, slots=True)
+class Bands:
+    """Within what a proven build lies; None is not judged.
+
+    Water and lift are over the dry base; `powder_most` is the share of protein powder in it, of a
+    blend and of plain whey; `fat` and `salt` are shares of the mixture, the least fat that of the
+    school that keeps some and of the one that needs none.
+    """
+
+    water: Span | None = None
+    lift: Span | None = None
+    powder_most: tuple[float, float] | None = None
+    fat: tuple[float, float | None] | None = None
+    salt: Span | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Place:
+    """When a component joins the dish: in the row `into`, or in a row of its own that comes after
+    the rows `after` and that the row `before` waits for."""
+
+    after: tuple[str, ...] = ()
+    before: str = ""
+    into: str = ""
+
+
+@dataclass(frozen=True, slots=True)
+class Row:
+    """A line of a family's steps, as a cook would type it.
+
+    `key` is how others name it in `after`; `on` what it works on: the body (`{main}`), all, a
+    `part` that is got ready, or one that is joined at its `place`. It is there only where the
+    build calls for one of `when` and for none of `unless`.
+    """
+
+    key: str
+    text: str
+    on: Literal["main", "all", "part", "joined", ""] = "main"
+    after: tuple[str, ...] = ()
+    must: str = ""
+    part: str = ""
+    place: Place | None = None
+    when: tuple[Call, ...] = ()
+    unless: tuple[Call, ...] = ()
+    kind: str = ""
+    """What kind of step it is, where its words would say another."""
+
+
+@dataclass(frozen=True, slots=True)
+class Must:
+    """A step that is easy to forget: what tells that it is there, the sentence, the line to add."""
+
+    key: str
+    words: str
+    says: str
+    text: str
+    when: tuple[Call, ...] = ()
+
+
+@dataclass(frozen=True, slots=True)
+class Piece:
+    """The usual grams of one piece, and the piece that the steps' minutes are for."""
+
+    name: str
+    least_g: float
+    most_g: float
+
+    @property
+    def usual_g(self) -> float:
+        return (self.least_g + self.most_g) / 2
+
+
+@dataclass(frozen=True, slots=True)
+class Reheat:
+    """How it gets hot again in one device: minutes from least to most."""
+
+    device: Device
+    least_min: float
+    most_min: float
+    says: str = ""
+
+
+@dataclass(frozen=True, slots=True)
+class Habit:
+    """For how many days kitchens keep it in the fridge, or months in the freezer."""
+
+    text: str
+    days: Span | None = None
+    months: Span | None = None
+
+
+@dataclass(frozen=True, slots=True, kw_only=True)
+class DishFamily:
+    """All that is known of a family. `says` are the words and phrases that name it."""
+
+    key: str
+    name: str
+    says: tuple[str, ...]
+    bands: Bands = field(default_factory=Bands)
+    loss: tuple[float, float]
+    """What cooking takes away, as shares of the raw weight (from memory)."""
+    steps: tuple[Row, ...]
+    usually: Place
+    places: Mapping[Role, Place] = field(default_factory=dict)
+    musts: tuple[Must, ...] = ()
+    piece: Piece | None = None
+    keeps: tuple[Habit, ...] = ()
+    reheat: tuple[Reheat, ...] = ()
+    late: str = ""
+    """What is put on or in just before serving."""
+    sweet: bool = False
+    baked: bool = False
+    """A crumb of flour or powder that heat sets."""
+    eaten_cold: bool = False
+    heated: bool = True
+    set_by_egg: bool = False
+    shell: bool = False
+    """The body is what holds the rest."""
+    warm_sauce: bool = False
+    holds_a_dish: bool = False
+    """Its body is cooked as what it is by itself."""
+
+
+PREHEAT: Final = Row("preheat", "Preheat the oven 12 min", on="")
+LINE: Final = Row("line", "Grease or line the tin 3 min", on="", must="line")
+AGAIN: Final = Row("again", "Stir {main} again before pouring 1 min", must="again")
+ONCE_COOL: Final = Place(after=("cool",))
+
+LINE_IT: Final = Must(
+    "line",
+    r"greas|\bline\b|liner|parchment|paper|silicone|spray|foil",
+    "Grease or line the tin.",
+    "Grease or line the tin 3 min",
+)
+SPRAY_AGAIN: Final = Must(
+    "spray",
+    r"spray|greas|\boil\b",
+    "Spray again before each round.",
+    "Spray before each round 1 min",
+)
+STIR_AGAIN: Final = Must(
+    "again",
+    r"again",
+    "Stir again before pouring: powder settles.",
+    "Stir again before pouring 1 min",
+)
+MICROWAVE_BAKE: Final = Reheat("microwave", 0.25, 0.35)
+OVEN_BAKE: Final = Reheat("oven", 8, 15, "at 350 °F (177 °C)")
+CRISP_AGAIN: Final = Reheat("air fryer", 3, 6, "at 350 °F (177 °C), crisp again")

@@ -1,0 +1,78 @@
+"""Burgers, meatballs, meat loaf and fritters."""
+
+from typing import Final
+
+from gasket.core.trade.families.model import (
+    Bands,
+    DishFamily,
+    Habit,
+    Piece,
+    Place,
+    Reheat,
+    Row,
+    Span,
+)
+
+FAMILY: Final = DishFamily(
+    key="patty",
+    name="burger, meatball or patty",
+    says=(
+        "burger",
+        "hamburger",
+        "cheeseburger",
+        "slider",
+        "meatball",
+        "meat ball",
+        "kofta",
+        "meat loaf",
+        "meatloaf",
+        "fish cake",
+        "fishcake",
+        "crab cake",
+        "salmon cake",
+        "fritter",
+        "patty",
+        "rissole",
+        "falafel",
+        "latke",
+        "potato pancake",
+        "potato cake",
+        "croquette",
+        "smash patty",
+        "kebab",
+        "koftas",
+    ),
+    bands=Bands(salt=Span(0.5, 2.4)),
+    loss=(0.15, 0.30),
+    steps=(
+        Row("mix", "Mix the spice into {main}, only just even 3 min"),
+        Row("shape", "Weigh {main} into balls and press each 1.5 cm thick 6 min"),
+        Row("heat", "Heat the pan on high 3 min", on=""),
+        Row("cook", "Fry {main} in the pan 8-10 min, turned once", after=("shape", "heat")),
+        Row(
+            "toast",
+            "Toast the bun, cut side down 1 min",
+            kind="prep",
+            on="",
+            after=("cook",),
+            must="toast",
+            when=("bun",),
+        ),
+        Row("rest", "Rest {main} 3 min"),
+        Row(
+            "build",
+            "Build it: sauce, patty, what else goes in, lid 3 min",
+            on="all",
+            after=("rest", "toast"),
+            when=("bun", "bread", "parts"),
+        ),
+    ),
+    usually=Place(into="build"),
+    piece=Piece("patty", 80, 160),
+    keeps=(
+        Habit("raw 1 to 2 days, cooked 3 to 4", days=Span(3, 4)),
+        Habit("up to 4 months", months=Span(3, 4)),
+    ),
+    reheat=(Reheat("pan", 3, 4, "with a lid"), Reheat("microwave", 1, 2)),
+    late="Put it in the bun just before serving, or the bun goes soft.",
+)
