@@ -31,6 +31,8 @@ _SERVINGS: Final = re.compile(
     re.IGNORECASE,
 )
 _WHOLE: Final = re.compile(r"\b(?:whole|batch|pan|total|entire|all of it|tray)\b", re.IGNORECASE)
+_KCAL: Final = re.compile(rf"{_NUMBER}\s*(?:{_NAMES['kcal']})\b", re.IGNORECASE)
+_EACH: Final = re.compile(rf"(?P<n>{_NUMBER})\s*(?:each|apiece|a piece|per piece)\b", re.IGNORECASE)
 _TRIPLE: Final = re.compile(rf"\b({_NUMBER})\s*/\s*({_NUMBER})\s*/\s*({_NUMBER})\b")
 
 
@@ -49,11 +51,20 @@ def parse_claims(text: str) -> tuple[Claim, ...]:
 def _parts(text: str) -> list[list[str]]:
     parts: list[list[str]] = [[]]
     for line in text.splitlines():
-        if not line.strip() or (_heading(line) and parts[-1]):
+        if not line.strip() or (parts[-1] and (_heading(line) or _is_another(line, parts[-1]))):
             parts.append([])
         if line.strip():
             parts[-1].append(line.strip())
     return [part for part in parts if part]
+
+
+def _is_another(line: str, before: list[str]) -> bool:
+    """Whether a line says the kcal of a serving again: two lines are then two claims."""
+    return _of_a_serving(line) and any(map(_of_a_serving, before))
+
+
+def _of_a_serving(line: str) -> bool:
+    return _KCAL.search(line) is not None and _WHOLE.search(line) is None
 
 
 def _heading(line: str) -> re.Match[str] | None:
@@ -106,6 +117,8 @@ def _read_figures(text: str, figures: dict[str, float]) -> None:
             found = before
         if found is not None:
             figures.setdefault(name, read_number(found["n"]).value)
+    if "kcal" not in figures and (bare := _EACH.search(text)):
+        figures["kcal"] = read_number(bare["n"]).value
     if "grams" not in figures and (
         weight := re.search(rf"(?P<n>{_NUMBER})\s*g\s*(?:each|a piece|per serving)", text, re.I)
     ):

@@ -178,3 +178,22 @@ def test_a_long_run_of_digits_or_spaces_is_read_in_a_moment(text):
     with contextlib.suppress(FaultyInput):
         parse_claims(text)
     assert time.monotonic() - began < 2
+
+
+@pytest.mark.parametrize(
+    ("text", "kcal", "servings"),
+    [
+        ("410 kcal, 40 P\n300 kcal, 20 P", [410, 300], [None, None]),
+        ("4 servings, 170 each", [170], [4]),
+        ("whole batch 330 kcal, 15 pieces", [None], [15]),
+    ],
+)
+def test_each_line_with_kcal_of_a_serving_is_a_claim(text, kcal, servings):
+    claims = parse_claims(text)
+    assert [claim.serving.kcal for claim in claims] == kcal
+    assert [claim.servings for claim in claims] == servings
+
+
+def test_a_whole_batch_and_its_pieces_say_what_a_piece_has():
+    sheet = ClaimSheet(claims=parse_claims("whole batch 330 kcal, 15 pieces"))
+    assert "22 kcal each" in check_claims(sheet).says

@@ -51,7 +51,7 @@ def check_claims(sheet: ClaimSheet) -> ClaimReport:
     fibre = [*_fibre_would_do(failing, values, intervals)]
     return ClaimReport(
         verdict=_verdict(checks, failing, fibre),
-        says=_summary(checks, failing, repairs, fibre),
+        says=_summary(failing, repairs, fibre) if checks else _worked_out(sheet),
         checks=checks,
         suspect=repairs[0] if repairs and len(fibre) < len(failing) else None,
         repairs=repairs,
@@ -132,17 +132,26 @@ def _verdict(
     return "agrees with fibre" if len(fibre) == len(failing) else "disagrees"
 
 
+def _worked_out(sheet: ClaimSheet) -> str:
+    """What follows from figures that nothing can be checked with."""
+    for claim in sheet.claims:
+        whole, count = claim.batch.kcal, claim.servings
+        if whole is not None and count:
+            return (
+                f"Nothing to check it with: {shown(whole)} kcal over {count:g} servings are "
+                f"{shown(whole / count)} kcal each."
+            )
+    return (
+        "Too little to check: give kcal with protein, carbohydrate and fat, or the servings "
+        "and the whole batch."
+    )
+
+
 def _summary(
-    checks: tuple[Check, ...],
     failing: list[Equation],
     repairs: tuple[Repair, ...],
     fibre: list[tuple[float, float]],
 ) -> str:
-    if not checks:
-        return (
-            "Too little to check: give kcal with protein, carbohydrate and fat, or the servings "
-            "and the whole batch."
-        )
     if not failing:
         return "The figures agree with each other, within their rounding."
     if len(fibre) == len(failing):
