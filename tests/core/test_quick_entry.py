@@ -6,6 +6,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from gasket.core.entry import everyday
 from gasket.core.entry.grammar import parse_entry
 from gasket.core.entry.model import Entry, Quantity
 from gasket.core.entry.spelling import written
@@ -40,6 +41,29 @@ def brief(entry):
 def test_the_table_is_as_long_as_the_trade_is_various():
     assert len(LINES) >= 150
     assert len({line for line, _ in LINES}) == len(LINES)
+
+
+@pytest.mark.parametrize(
+    ("spoken", "spelled"),
+    [
+        ("half-dozen eggs", "6 pieces eggs"),
+        ("a third of a cup sugar", "1/3 cup sugar"),
+        ("one and a half cups flour", "1 1/2 cups flour"),
+        ("2 and 3/4 cups flour", "2 3/4 cups flour"),
+        ("8 fl. oz. milk", "8 fl oz milk"),
+        ("two thirds cup oats", "two thirds cup oats"),
+        ("half and half", "half and half"),
+        ("1 cup + 2 tbsp flour", "1 cup + 2 tbsp flour"),
+    ],
+)
+def test_spoken_amounts_are_spelled_for_the_grammar(spoken, spelled):
+    assert everyday.spelled(spoken) == spelled
+
+
+@pytest.mark.parametrize("line", ["1 cup minus 1 tbsp flour", "salt and pepper", "1 egg + 1 white"])
+def test_what_would_be_read_wrong_is_asked(line):
+    with pytest.raises(FaultyInput):
+        parse_entry(line)
 
 
 @pytest.mark.parametrize(("line", "meant"), LINES)

@@ -15,6 +15,7 @@ food of that name) or amounts behind the food without a colon or a unit.
 import re
 from typing import Final
 
+from gasket.core.entry import everyday
 from gasket.core.entry.amounts import (
     NUMBER,
     UNIT,
@@ -29,7 +30,10 @@ from gasket.core.entry.model import MOST_TEXT, Entry, Part, Quantity
 from gasket.core.entry.words import FILLS, PACKS, PIECES, SIZES, STATES, UNIT_OF, VULGAR, Fill
 from gasket.core.errors import FaultyInput
 
-_ALONE: Final = (*("pinch", "dash", "drop", "handful", "knob"), *("cup", "tbsp", "tsp", "scoop"))
+_ALONE: Final = (
+    *("pinch", "dash", "drop", "handful", "knob", "glug", "shot"),
+    *("cup", "tbsp", "tsp", "scoop"),
+)
 """Units that mean one of them when no number stands before: "pinch salt"."""
 
 
@@ -37,7 +41,7 @@ def parse_entry(text: str) -> Entry:
     """Read one line. Raises `FaultyInput` at `text` for an empty, overlong or impossible one."""
     if len(text) > MOST_TEXT:
         raise FaultyInput.at("text", f"One line has at most {MOST_TEXT} characters.")
-    line = _Line(_plain(text))
+    line = _Line(everyday.spelled(_plain(text)))
     entry = line.read()
     if not entry.food and not entry.quantities:
         raise FaultyInput.at("text", "Type an amount and a food, like 180 g cottage cheese.")
