@@ -55,6 +55,36 @@ def reckon_file(
     typer.echo(result.model_dump_json(indent=2))
 
 
+@app.command("advise")
+def advise_file(
+    file: Annotated[str, typer.Argument(help="A batch file in JSON, or - for standard input.")],
+) -> None:
+    """Print what the trade says of a batch file as JSON: the kind of dish, checks, steps."""
+    from gasket.core.advice import advise
+
+    try:
+        found = advise(parse_batch(_read(file)))
+    except FaultyInput as error:
+        _fail(*map(str, error.faults))
+    typer.echo(found.model_dump_json(indent=2))
+
+
+@app.command("read")
+def read_lines(
+    file: Annotated[str, typer.Argument(help="A text file, one line each, or - for input.")],
+) -> None:
+    """Print how each typed line of a recipe is read, against the generic foods, as JSON."""
+    from gasket.kitchen.shelf.generic_reading import read_all
+
+    try:
+        text = _read(file).decode("utf-8-sig")
+    except UnicodeDecodeError:
+        _fail(f"{file}: this is not text in UTF-8.")
+    with _said():
+        for line in read_all(text):
+            typer.echo(line.model_dump_json())
+
+
 @app.command()
 def serve(port: Port = DEFAULT_PORT, db: Database = None) -> None:
     """Serve the cook's own kitchen on this machine."""

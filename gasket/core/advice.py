@@ -1,0 +1,156 @@
+"""All that the trade has to say of a batch file: what kind of dish it is, its checks, its safety,
+its steps, how it keeps."""
+
+from collections.abc import Sequence
+
+from gasket.core.build_checks.checked_build import BuildCheck, CheckedBuild
+from gasket.core.build_checks.checks import check_build
+from gasket.core.cooking.calls import calls_of
+from gasket.core.cooking.keeping import Keeps, keeping
+from gasket.core.cooking.safety import (
+    InTheBuild,
+    Reason,
+    is_raw,
+    meat_reason,
+    rule,
+    set_by_egg,
+)
+from gasket.core.cooking.steps import Step
+from gasket.core.cooking.templates import steps_for
+from gasket.core.label.package import Package
+from gasket.core.numbers import Answer
+from gasket.core.rebuild.family_signs import FamilyGuess, family_of, of_components
+from gasket.core.rebuild.ingredients import Ingredient, kind_of
+from gasket.core.rebuild.nutrition_claims.claims import claims
+from gasket.core.rebuild.nutrition_claims.deciding import NutritionClaim
+from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine, Terms
+from gasket.core.rebuild.workpiece import PlacedLine, Workpiece
+from gasket.core.reckoning.batch import Batch
+from gasket.core.reckoning.reckon import reckon
+from gasket.core.trade.families import Family
+from gasket.core.trade.kinds import FoodKind
+
+
+class CoreTemperature(Answer):
+    """A core temperature that is asked for, held so long, and the labels that ask for it."""
+
+    core_c: float
+    hold_s: float
+    rule: Reason
+    because: tuple[str, ...]
+
+
+class Advice(Answer):
+    """What is said of a batch file; `family` is None where nobody can tell what dish it is."""
+
+    family: FamilyGuess | None
+    kinds: dict[str, FoodKind]
+    checks: tuple[BuildCheck, ...]
+    safety: tuple[CoreTemperature, ...]
+    claims: tuple[NutritionClaim, ...]
+    steps: tuple[Step, ...]
+    storage: tuple[Keeps, ...]
+
+
+def advise(batch: Batch) -> Advice:
+    """Raises `FaultyInput` for a batch that cannot be reckoned."""
+    result = reckon(batch)
+    keys = {name: i for i, name in enumerate(batch.labels, start=1)}
+    piece = _workpiece(batch, keys)
+    dish = batch.name or (batch.original.name if batch.original else "")
+    guess = family_of(dish, piece)
+    family = guess.key if guess else None
+    build = piece.build.model_copy(update={"terms": Terms(family=family)})
+    piece = Workpiece(build, piece.ingredients, piece.per_serving)
+    foods = [_food(placed) for placed in piece.lines()]
+    kinds = {name: piece.ingredients[key].kind for name, key in keys.items()}
+    return Advice(
+        family=guess,
+        kinds=kinds,
+        checks=check_build(CheckedBuild(piece=piece, serving_g=result.serving.grams)),
+        safety=_safety(piece, foods, {key: name for name, key in keys.items()}, family),
+        claims=claims(result.serving, batch.original, None, piece, drink=family == "drink"),
+        steps=_steps(family, piece, foods, dish) if family else (),
+        storage=keeping(family, kinds.values()),
+    )
+
+
+def _workpiece(batch: Batch, keys: dict[str, int]) -> Workpiece:
+    build = Build(
+        portions=batch.portions.count or len(batch.portions.weights_g or ()) or 1,
+        components=tuple(
+            BuildComponent(
+                name=part.name,
+                lines=tuple(
+                    BuildLine(
+                        id=f"{i}-{j}",
+                        label_id=keys[line.label] if line.label else None,
+                        component=line.component,
+                        target_g=line.grams or 0.0,
+                        count=line.count,
+                    )
+                    for j, line in enumerate(part.lines)
+                ),
+            )
+            for i, part in enumerate(batch.components)
+        ),
+    )
+    ingredients = {
+        keys[name]: Ingredient(
+            label_id=keys[name],
+            food_id=keys[name],
+            food=label.name or name,
+            label=label,
+            package=Package(),
+            kind=kind_of(None, label.name or name, (), ""),
+        )
+        for name, label in batch.labels.items()
+    }
+    return Workpiece.of(build, ingredients, batch)
+
+
+def _food(placed: PlacedLine) -> InTheBuild:
+    return InTheBuild(
+        name=placed.ingredient.food,
+        kind=placed.kind,
+        component=placed.part,
+        grams=None if placed.ingredient.by_piece else placed.grams,
+    )
+
+
+def _safety(
+    piece: Workpiece, foods: Sequence[InTheBuild], names: dict[int, str], family: Family | None
+) -> tuple[CoreTemperature, ...]:
+    because: dict[Reason, dict[str, None]] = {}
+    set_parts = set_by_egg(foods, family)
+    for placed, food in zip(piece.lines(), foods, strict=True):
+        reasons = [meat_reason(food)]
+        if food.component in set_parts and food.kind in ("egg", "egg_white", "egg_yolk"):
+            reasons.append("set_egg")
+        for reason in reasons:
+            if reason is not None:
+                because.setdefault(reason, {})[names[placed.ingredient.label_id]] = None
+    return tuple(
+        CoreTemperature(
+            core_c=asked.temperature_c,
+            hold_s=asked.seconds,
+            rule=reason,
+            because=tuple(labels),
+        )
+        for reason, labels in because.items()
+        for asked in rule(reason, "us").enough[:1]
+    )
+
+
+def _steps(
+    family: Family, piece: Workpiece, foods: Sequence[InTheBuild], dish: str
+) -> tuple[Step, ...]:
+    components = [part.name for part in piece.build.components]
+    return steps_for(
+        family,
+        components,
+        raw={food.component for food in foods if is_raw(food)},
+        set_by_egg=set_by_egg(foods, family),
+        calls=calls_of(foods, components, dish),
+        alone=of_components(piece),
+    )
