@@ -102,9 +102,10 @@ def _order(tasks: Sequence[Task]) -> tuple[Mapping[str, float], bool]:
     end = model.new_int_var(0, most, "end")
     for task in tasks:
         model.add(start[task.id] + length[task.id] <= end)
-        for key in () if task.running else task.after:
+        for key in () if task.running else sorted(task.after):
             model.add(start[key] + length[key] <= start[task.id])
-    for need in {need for task in tasks for need in task.needs}:
+    # In order: the solver takes the first of equal answers, and that must not hang on a set's.
+    for need in sorted({need for task in tasks for need in task.needs}):
         model.add_no_overlap(
             model.new_fixed_size_interval_var(start[task.id], length[task.id], task.id)
             for task in _sharing(tasks, need)
