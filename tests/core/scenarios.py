@@ -436,7 +436,7 @@ def goals_and_needs() -> Answers:
 
 def _batch_of(bowl: dict[str, Any], portions: int) -> str:
     bowls = bowl if all(isinstance(part, dict) for part in bowl.values()) else {"all": bowl}
-    foods = {food for part in bowls.values() for food in part}
+    foods = sorted({food for part in bowls.values() for food in part})
     return json.dumps(
         {
             **{"format": "gasket-batch", "version": 1, "portions": {"count": portions}},
@@ -710,13 +710,17 @@ def hands_free() -> Answers:
             )
 
 
+def _one_line(value: Any) -> str:
+    return json.dumps(value, ensure_ascii=False, sort_keys=True)
+
+
 def main() -> None:
     """Write what every scenario answers now."""
     FOLDER.mkdir(exist_ok=True)
     for name, answers in SCENARIOS.items():
         said = {key: plain(value) for key, value in answers()}
         text = "\n".join(
-            f"{json.dumps(key, ensure_ascii=False)}: {json.dumps(value, ensure_ascii=False)},"
+            f"{json.dumps(key, ensure_ascii=False)}: {_one_line(value)},"
             for key, value in said.items()
         )
         (FOLDER / f"{name}.json").write_text("{\n" + text.rstrip(",") + "\n}\n", encoding="utf-8")

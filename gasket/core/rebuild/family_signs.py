@@ -269,15 +269,18 @@ def of_components(piece: Workpiece) -> dict[str, Family]:
 
 def by_contents(piece: Workpiece, part: str | None = None) -> FamilyGuess | None:
     """The family whose signs a build (or one component of it) shows first."""
-    signs = _Signs(piece, part)
-    for key, holds, reason in _SIGNS:
-        if signs.total > 0 and holds(signs):
-            return FamilyGuess(key=key, reason=reason)
+    base = [placed for placed in piece.base() if placed.ingredient.dry_base > 0]
+    for signs in (_Signs(piece, part), *(_Signs(piece, placed.part) for placed in base[:1])):
+        for key, holds, reason in _SIGNS:
+            if signs.total > 0 and holds(signs):
+                return FamilyGuess(key=key, reason=reason)
+        if part is not None:
+            break  # else the bowl that holds the flour is asked: a frosting hides a cake
     return None
 
 
 def likeliest(piece: Workpiece) -> tuple[Family, ...]:
     """Every family, those whose signs the build shows first: to choose from."""
-    signs = _Signs(piece)
+    guess, signs = by_contents(piece), _Signs(piece)
     shown = [key for key, holds, _ in _SIGNS if signs.total > 0 and holds(signs)]
-    return tuple(dict.fromkeys([*shown, *BY_KEY]))
+    return tuple(dict.fromkeys([*([guess.key] if guess else []), *shown, *BY_KEY]))
