@@ -11,7 +11,7 @@ from typing import Final
 
 from gasket.core.numbers import Answer
 from gasket.core.rebuild.workpiece import PlacedLine, Workpiece
-from gasket.core.trade.families import BY_KEY, Family
+from gasket.core.trade.families import Family
 from gasket.core.trade.families.reading import read_family
 from gasket.core.trade.kinds import POWDERS, FoodKind
 
@@ -280,7 +280,7 @@ def by_contents(piece: Workpiece, part: str | None = None) -> FamilyGuess | None
 
 
 def likeliest(piece: Workpiece) -> tuple[Family, ...]:
-    """Every family, those whose signs the build shows first: to choose from."""
+    """The families whose signs the build shows, to choose from, the likeliest first."""
     guess, signs = by_contents(piece), _Signs(piece)
     shown = [key for key, holds, _ in _SIGNS if signs.total > 0 and holds(signs)]
-    return tuple(dict.fromkeys([*([guess.key] if guess else []), *shown, *BY_KEY]))
+    return tuple(dict.fromkeys([*([guess.key] if guess else []), *shown]))

@@ -12,7 +12,7 @@ from gasket.core.build_checks.checks import check_build
 from gasket.core.cooking.steps import hands_on_min
 from gasket.core.errors import Conflict, Fault, FaultyInput
 from gasket.core.numbers import Answer, Value
-from gasket.core.rebuild.family_signs import FamilyGuess, family_of
+from gasket.core.rebuild.family_signs import FamilyGuess, family_of, likeliest
 from gasket.core.rebuild.goals import GoalKey, GoalState, goal_states
 from gasket.core.rebuild.needs import InTheWay, in_the_build, in_the_way
 from gasket.core.rebuild.nutrition_claims.claims import claims
@@ -39,6 +39,7 @@ class BuildReport(Answer):
     """All that can be said of a build: its figures, section, goals, checks, claims, contents.
 
     `family` is the dish's family, chosen or guessed, and `family_reason` why it is taken for one;
+    `family_else` what else its lines look like;
     `cost` is of one serving.
     """
 
@@ -52,6 +53,7 @@ class BuildReport(Answer):
     out_of_step: tuple[OutOfStep, ...]
     family: Family | None
     family_reason: str
+    family_else: tuple[Family, ...]
     cost: float | None
 
 
@@ -188,6 +190,7 @@ def _report(session: Session, found: Draft) -> BuildReport:
         out_of_step=() if before is None else out_of_step(found.build, before),
         family=family,
         family_reason=found.guess.reason if found.guess else "",
+        family_else=tuple(key for key in likeliest(found.piece) if key != family),
         cost=cost,
     )
 

@@ -2348,6 +2348,7 @@ export interface components {
          * @description All that can be said of a build: its figures, section, goals, checks, claims, contents.
          *
          *     `family` is the dish's family, chosen or guessed, and `family_reason` why it is taken for one;
+         *     `family_else` what else its lines look like;
          *     `cost` is of one serving.
          */
         BuildReport: {
@@ -2360,6 +2361,8 @@ export interface components {
             cost: number | null;
             /** Family */
             family: ("baked_cup" | "bite" | "blender_pancake" | "bowl" | "brownie" | "cake" | "coated" | "cookie" | "crepe" | "custard" | "dip" | "drink" | "egg" | "fries" | "frozen" | "fruit_bake" | "no_bake" | "pancake" | "pasta" | "patty" | "pizza" | "porridge" | "pot" | "roll" | "sandwich" | "set_base" | "soaked_bread" | "tray" | "waffle" | "wrap") | null;
+            /** Family Else */
+            family_else: ("baked_cup" | "bite" | "blender_pancake" | "bowl" | "brownie" | "cake" | "coated" | "cookie" | "crepe" | "custard" | "dip" | "drink" | "egg" | "fries" | "frozen" | "fruit_bake" | "no_bake" | "pancake" | "pasta" | "patty" | "pizza" | "porridge" | "pot" | "roll" | "sandwich" | "set_base" | "soaked_bread" | "tray" | "waffle" | "wrap")[];
             /** Family Reason */
             family_reason: string;
             /** Goals */

@@ -16,7 +16,7 @@ interface ChecksTabProps {
 
 /** What the habits of the trade say of this build: advice, never a block. */
 export function ChecksTab({ draft, reckoned }: ChecksTabProps) {
-  const { checks, family, family_reason: reason, out_of_step } = reckoned.report;
+  const { checks, family, family_reason: reason, family_else, out_of_step } = reckoned.report;
   const terms = draft.build.terms ?? {};
   const loud = checks.filter((check) => check.speaks);
   const quiet = checks.filter((check) => !check.speaks);
@@ -35,7 +35,7 @@ export function ChecksTab({ draft, reckoned }: ChecksTabProps) {
             value={terms.family ?? family ?? "none"}
             options={[
               ...(family ? [] : [{ value: "none" as const, label: "choose one" }]),
-              ...FAMILIES,
+              ...likelyFirst(family_else),
             ]}
             onChange={(value) => {
               if (value !== "none") choose(value);
@@ -94,6 +94,12 @@ export function ChecksTab({ draft, reckoned }: ChecksTabProps) {
       </div>
     </div>
   );
+}
+
+/** All kinds of dishes, those that the lines look like on top. */
+function likelyFirst(likely: readonly string[]) {
+  const place = (value: string) => likely.indexOf(value) + 1 || FAMILIES.length;
+  return [...FAMILIES].sort((a, b) => place(a.value) - place(b.value));
 }
 
 function nameOf(draft: Draft, lineId: string): string {
