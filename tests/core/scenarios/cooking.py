@@ -1,0 +1,169 @@
+"""Steps, keeping, stock, bakes, schedules, what makes food safe."""
+
+import itertools
+import random
+from datetime import date, timedelta
+from typing import Final, get_args
+
+from gasket.core.cooking.calls import calls_of
+from gasket.core.cooking.keeping import eat_by, keeping, keeps_until
+from gasket.core.cooking.looks import looks, next_look_min
+from gasket.core.cooking.oven_memory import Baked, estimate, left_min
+from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, is_raw, set_by_egg
+from gasket.core.cooking.schedule import HANDS, Task, schedule, schedule_back
+from gasket.core.cooking.serving import late_says, reheat_says
+from gasket.core.cooking.step_text import read_step
+from gasket.core.cooking.stock import Move, StockMove, StockRecord, add_up, refusal
+from gasket.core.cooking.templates import steps_for
+from gasket.core.cooking.tools import TOOLS, by_hand
+from gasket.core.trade.families import BY_KEY, Call
+from gasket.core.trade.yields import yield_of
+from tests.core.scenarios.model import START, Answers, plain, scenario
+
+_PARTS: Final = (["Body"], ["Body", "Sauce"], ["Body", "Crust", "Crumb topping", "Frosting"])
+
+
+@scenario
+def steps() -> Answers:
+    calls = get_args(Call)
+    for family, parts in itertools.product(BY_KEY, _PARTS):
+        for some in ((), calls[::2], calls[1::2]):
+            found = steps_for(
+                family, parts, ["blender", "air fryer"], parts[1:2], parts[:1], some, {}
+            )
+            yield (
+                f"{family} {len(parts)} {len(some)} {some[:1]}",
+                [
+                    (step.id, step.says, step.kind, step.stated_min, step.hands_on, step.after)
+                    for step in found
+                ],
+            )
+    for line, tool in itertools.product(("bake 180 C 20-25 min, look at 15", "whisk 6 min"), TOOLS):
+        step = read_step(line, "a").model_copy(update={"tool": tool})
+        yield f"{line} {tool}", plain(list(by_hand(step, tool)))
+
+
+@scenario
+def kept_and_served() -> Answers:
+    for family in (None, *BY_KEY):
+        for kinds in (("flour",), ("rice", "egg")):
+            advice = keeping(family, kinds)
+            yield f"{family} {kinds}", plain(advice)
+            for place, school in itertools.product(("fridge", "freezer"), ("us", "uk")):
+                until = keeps_until(place, date(2026, 3, 1), advice, school)
+                yield f"{family} {kinds} {place} {school}", str(until)
+        yield (
+            f"{family} served",
+            (
+                reheat_says(family, "us"),
+                reheat_says(family, "uk"),
+                late_says(family, ["Body", "Crumb topping"]),
+            ),
+        )
+        for raw, cooked in ((1000, 700), (1000, 930), (1000, 1001), (1000, 400), (0, 5)):
+            yield f"{family} yield {raw} {cooked}", plain(yield_of(raw, cooked, family))
+
+
+@scenario
+def stocked() -> Answers:
+    told = [
+        ("put", 4, {}),
+        ("eaten", 1, {}),
+        ("moved", 2, {"to": "freezer"}),
+        ("moved", 1, {"place": "freezer", "to": "fridge"}),
+        ("given", 1, {"place": "freezer"}),
+        ("eaten", 1, {"place": None}),
+    ]
+    records = [
+        StockRecord(
+            id=f"stock-{i:04}", move=Move(move), amount=n, at=START + timedelta(days=i), **more
+        )
+        for i, (move, n, more) in enumerate(told)
+    ]
+    for upto in range(len(records) + 1):
+        stock = add_up(records[:upto], START)
+        yield f"{upto}", plain(stock)
+        for school, family in itertools.product(("us", "uk"), ("cake", "bowl")):
+            advice = keeping(family, ("flour",))
+            lots = [str(eat_by(lot, advice, school)) for lot in stock.lots]
+            yield f"{upto} {school} {family}", lots
+        for move, amount in itertools.product(("eaten", "moved", "put"), (1, 4, 9)):
+            more = {"to": "freezer"} if move == "moved" else {}
+            asked = StockMove(id="stock-asked", move=Move(move), amount=amount, **more)
+            yield f"{upto} {move} {amount}", refusal(asked, stock, 8)
+
+
+@scenario
+def baked() -> Answers:
+    step = read_step("bake the Loaf in the loaf tin 175 C 35-40 min", "bake")
+    bakes = [
+        Baked(
+            **{"tool": "oven", "kind": "bake", "vessel": vessel, "stated_min": stated},
+            **{"actual_min": actual, "dish": "x", "at": START + timedelta(days=i)},
+        )
+        for i, (vessel, stated, actual) in enumerate(
+            [
+                ("loaf tin", 38, 46),
+                ("", 25, 33),
+                ("loaf tin", 20, 19),
+                ("tray", 37, 200),
+                ("", 0.4, 3),
+            ]
+        )
+    ]
+    for n in range(len(bakes) + 1):
+        for measured in (False, True):
+            yield f"{n} {measured}", plain(estimate(step, bakes[:n], measured=measured))
+    for kind, minutes in itertools.product(("bake", "pan", "chill"), (1.0, 12.0, 45.0, 400.0)):
+        plan = looks(kind, minutes)
+        yield f"looks {kind} {minutes}", plain((plan, looks(kind, minutes, 5.0)))
+        for elapsed, last in ((0.0, None), (minutes / 2, None), (minutes, minutes / 2), (2e3, 1e3)):
+            due = plain((next_look_min(plan, elapsed, last), left_min(minutes, elapsed)))
+            yield f"next {kind} {minutes} {elapsed}", due
+
+
+@scenario
+def scheduled() -> Answers:
+    rng = random.Random(2)
+    for n in range(10):
+        tasks = [
+            Task(
+                f"s{i}",
+                float(rng.choice([0, 2, 5, 12, 30])),
+                frozenset(rng.sample([HANDS, "oven", "stove"], rng.randint(0, 2))),
+                frozenset({f"s{rng.randrange(i)}"} if i and rng.random() < 0.6 else ()),
+            )
+            for i in range(rng.randint(2, 9))
+        ]
+        yield f"forward {n}", plain(schedule(tasks))
+        yield f"back {n}", plain(schedule_back(tasks))
+
+
+@scenario
+def made_safe() -> Answers:
+    kinds = ("poultry", "mince", "fish", "egg", "egg_white", "flour", "milk", "cured_meat", "meat")
+    lines = ("mix 5 min", "bake the Main 180 C 30 min", "chill 2 h", "microwave the Side 3 min")
+    some = [read_step(line, f"s{i}") for i, line in enumerate(lines)]
+    some[1] = some[1].model_copy(update={"uses": ("Main",)})
+    some[3] = some[3].model_copy(update={"uses": ("Side",)})
+    for one, other in itertools.combinations(kinds, 2):
+        foods = [
+            InTheBuild(f"a {one}", one, "Main", grams=60.0),
+            InTheBuild(f"a {other}", other, "Side", grams=200.0, state="cooked"),
+            InTheBuild("Milk", "milk", "Main", grams=500.0),
+        ]
+        for family in (None, "cake", "custard", "pot"):
+            yield (
+                f"{one} {other} {family}",
+                {
+                    "raw": [is_raw(food) for food in foods],
+                    "set": sorted(set_by_egg(foods, family)),
+                    "calls": sorted(calls_of(foods, ["Main", "Crust"], "Loaf")),
+                    "asked": {
+                        key: (rule.reason, plain(rule.enough))
+                        for key, rule in asked_of(some, foods, family, "us").items()
+                    },
+                    "careful": [caution.code for caution in cautions(some, foods, family)],
+                    "unplanned": [caution.code for caution in cautions([], foods, family)],
+                },
+            )
