@@ -16,8 +16,9 @@ def figure_words(value: float, unit: str) -> str:
 
 def minutes_words(minutes: float) -> str:
     """ "45 s", "17 min", "1 h 30 min"."""
-    if 0 < minutes < _SECONDS_BELOW_MIN:
-        return f"{int(minutes * 60 + 0.5)} s"
+    seconds = int(minutes * 60 + 0.5)
+    if 0 < minutes < _SECONDS_BELOW_MIN and seconds != 60:
+        return f"{seconds} s"
     hours, rest = divmod(int(minutes + 0.5), 60)
     if not hours:
         return f"{rest} min"

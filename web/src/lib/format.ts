@@ -51,7 +51,8 @@ export function day(iso: string): string {
 
 /** "45 s", "17 min", "1 h 30 min". */
 export function minutes(of: number): string {
-  if (of > 0 && of < 1.5) return `${Math.round(of * 60)} s`;
+  const seconds = Math.round(of * 60);
+  if (of > 0 && of < 1.5 && seconds !== 60) return `${seconds} s`;
   const whole = Math.round(of);
   const hours = Math.floor(whole / 60);
   if (hours === 0) return `${whole} min`;
