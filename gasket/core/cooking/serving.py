@@ -4,7 +4,8 @@ from collections.abc import Iterable
 
 from gasket.core.cooking.parts import role_of
 from gasket.core.cooking.safety import SafetySchool, rule
-from gasket.core.trade.families import BY_KEY, Family
+from gasket.core.trade.families import BY_KEY, Family, Reheat
+from gasket.core.trade.words import minutes_words
 
 
 def reheat_says(family: Family | None, school: SafetySchool) -> str:
@@ -14,6 +15,18 @@ def reheat_says(family: Family | None, school: SafetySchool) -> str:
     first = rule("reheated", school).enough[0]
     held = f" for {first.seconds:.0f} s" if first.seconds else ""
     return f"Once only, right through: {first.temperature_c:g} °C in the core{held}."
+
+
+def reheat_ways(family: Family | None) -> tuple[str, ...]:
+    """How it gets warm again in each device, for how long: "microwave 2 to 3 min"."""
+    return tuple(_way(way) for way in (BY_KEY[family].reheat if family in BY_KEY else ()))
+
+
+def _way(way: Reheat) -> str:
+    least, most = minutes_words(way.least_min), minutes_words(way.most_min)
+    unit = most.rsplit(" ", 1)[-1]
+    span = most if least == most else f"{least.removesuffix(f' {unit}')} to {most}"
+    return f"{way.device} {span}{f', {way.says}' if way.says else ''}"
 
 
 def late_says(family: Family | None, components: Iterable[str]) -> str:

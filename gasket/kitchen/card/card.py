@@ -8,7 +8,7 @@ from sqlmodel import Session
 from gasket.core.cooking.cook_log import CookLog
 from gasket.core.cooking.keeping import Keeps, keeping, keeps_until
 from gasket.core.cooking.safety import cautions
-from gasket.core.cooking.serving import late_says, reheat_says
+from gasket.core.cooking.serving import late_says, reheat_says, reheat_ways
 from gasket.core.cooking.steps import Step
 from gasket.core.numbers import Answer
 from gasket.core.rebuild.goals import GoalState, goal_states
@@ -86,6 +86,7 @@ class Eating(Answer):
     keeps: tuple[Keeps, ...]
     keeps_until: date
     reheat: str
+    reheat_ways: tuple[str, ...]
     late: str
 
 
@@ -189,6 +190,7 @@ def _eating(made: weighed.Weighed, log: CookLog, steps: tuple[Step, ...]) -> Eat
         keeps=advice,
         keeps_until=keeps_until("fridge", made_on, advice, made.house.safety),
         reheat=reheat_says(made.family, made.house.safety),
+        reheat_ways=reheat_ways(made.family),
         late=late_says(made.family, [part.name for part in made.batch.components]),
     )
 

@@ -11,7 +11,7 @@ from gasket.core.cooking.looks import looks, next_look_min
 from gasket.core.cooking.oven_memory import Baked, estimate, left_min
 from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, is_raw, set_by_egg
 from gasket.core.cooking.schedule import HANDS, Task, schedule, schedule_back
-from gasket.core.cooking.serving import late_says, reheat_says
+from gasket.core.cooking.serving import late_says, reheat_says, reheat_ways
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.stock import Move, StockMove, StockRecord, add_up, refusal
 from gasket.core.cooking.templates import steps_for
@@ -57,6 +57,7 @@ def kept_and_served() -> Answers:
             (
                 reheat_says(family, "us"),
                 reheat_says(family, "uk"),
+                reheat_ways(family),
                 late_says(family, ["Body", "Crumb topping"]),
             ),
         )

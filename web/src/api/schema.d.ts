@@ -3163,6 +3163,8 @@ export interface components {
             passed: string[];
             /** Reheat */
             reheat: string;
+            /** Reheat Ways */
+            reheat_ways: string[];
         };
         /**
          * Effect

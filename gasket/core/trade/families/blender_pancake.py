@@ -33,7 +33,7 @@ FAMILY: Final = DishFamily(
     musts=(SPRAY_AGAIN,),
     piece=Piece("pancake", 40, 60),
     keeps=(Habit("2 to 3 days", days=Span(2, 3)),),
-    reheat=(Reheat("toaster", 2, 2), Reheat("microwave", 0.3, 0.6)),
+    reheat=(Reheat("toaster", 2, 2), Reheat("microwave", 1 / 3, 0.5)),
     sweet=True,
     baked=True,
     shell=True,

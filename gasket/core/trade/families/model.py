@@ -194,6 +194,6 @@ STIR_AGAIN: Final = Must(
     "Stir again before pouring: powder settles.",
     "Stir again before pouring 1 min",
 )
-MICROWAVE_BAKE: Final = Reheat("microwave", 0.25, 0.35)
+MICROWAVE_BAKE: Final = Reheat("microwave", 0.25, 1 / 3)
 OVEN_BAKE: Final = Reheat("oven", 8, 15, "at 350 °F (177 °C)")
 CRISP_AGAIN: Final = Reheat("air fryer", 3, 6, "at 350 °F (177 °C), crisp again")

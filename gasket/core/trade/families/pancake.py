@@ -59,7 +59,7 @@ FAMILY: Final = DishFamily(
         Habit("3 days", days=Span(3, 3)),
         Habit("between sheets of paper, up to 3 months", months=Span(3, 3)),
     ),
-    reheat=(Reheat("toaster", 2, 2), Reheat("microwave", 0.3, 0.6)),
+    reheat=(Reheat("toaster", 2, 2), Reheat("microwave", 1 / 3, 0.5)),
     sweet=True,
     baked=True,
     shell=True,

@@ -84,7 +84,7 @@ FAMILY: Final = DishFamily(
     piece=Piece("roll", 45, 110),
     keeps=(Habit("up to 3 months, one by one", months=Span(3, 3)),),
     reheat=(
-        Reheat("microwave", 0.25, 0.35, "in a damp towel"),
+        Reheat("microwave", 0.25, 1 / 3, "in a damp towel"),
         OVEN_BAKE,
     ),
     baked=True,

@@ -37,6 +37,11 @@ export function BeforeEating({ eating }: { eating: Schemas["Eating"] }) {
           {eating.reheat.slice(1)}
         </p>
       )}
+      {eating.reheat_ways.length > 0 && (
+        <p>
+          <b>Warm it</b> in a {eating.reheat_ways.join("; ")}.
+        </p>
+      )}
       {eating.late !== "" && (
         <p>
           <b>Leave until the last</b> {eating.late}
