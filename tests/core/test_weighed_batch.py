@@ -75,6 +75,17 @@ def test_the_replay_that_the_page_foresees(case):
         assert (found.last.id if found.last else None) == state["last"]
 
 
+def test_a_food_may_stand_in_for_a_planned_component():
+    whole = (*LINES, WrittenLine(id=4, component="Whole", target_g=80.0, of_component="Top"))
+    made = weighed(
+        ("food", {"line": 4, "label_id": 2, "revision_id": 2}),
+        ("line", {"line": 4, "net_g": 75}),
+        lines=whole,
+    )
+    (line,) = made.batch.components[-1].lines
+    assert (line.label, line.component, line.grams) == ("label-2", None, 75)
+
+
 @pytest.mark.parametrize(
     ("said", "base"),
     [

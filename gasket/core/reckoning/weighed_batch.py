@@ -286,19 +286,19 @@ class WeighedBatch:
 
     def _line(self, line: WrittenLine) -> Line:
         label, state, share = _key(self.revision_of(line)), self.state_of(line), self.share_of(line)
+        # Told that a food went in where a component was planned, the food is what counts.
+        part = None if label else line.of_component
         if state.status is LineStatus.SKIPPED:  # left out on purpose: none, and certainly none
             nothing = 0.0 if line.count else None
-            return Line(
-                label=label, component=line.of_component, grams=0, division_g=0, count=nothing
-            )
+            return Line(label=label, component=part, grams=0, division_g=0, count=nothing)
         net = state.net_g
         if state.status is LineStatus.OPEN or net is None:
             target = max(self.target_of(line), (net or 0.0) * share)
-            return Line(label=label, component=line.of_component, grams=target, count=line.count)
+            return Line(label=label, component=part, grams=target, count=line.count)
         estimate = state.estimate
         return Line(
             label=label,
-            component=line.of_component,
+            component=part,
             count=line.count if state.count is None else state.count,
             grams=net * share,
             division_g=min(MOST_DIVISION_G, state.division_g * share),

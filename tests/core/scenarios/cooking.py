@@ -3,17 +3,20 @@
 import itertools
 import random
 from datetime import date, timedelta
-from typing import Final, get_args
+from typing import Any, Final, get_args
 
 from gasket.core.cooking.calls import calls_of
+from gasket.core.cooking.cook_log import CookDeed, CookRecord, Deed, left_out
+from gasket.core.cooking.cook_log import refusal as cook_refusal
+from gasket.core.cooking.cook_log import replay as replay_cook
 from gasket.core.cooking.keeping import eat_by, keeping, keeps_until
 from gasket.core.cooking.looks import looks, next_look_min
-from gasket.core.cooking.oven_memory import Baked, estimate, left_min
+from gasket.core.cooking.oven_memory import Baked, bakes_of, estimate, left_min
 from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, is_raw, set_by_egg
 from gasket.core.cooking.schedule import HANDS, Task, schedule, schedule_back
 from gasket.core.cooking.serving import late_says, reheat_says, reheat_ways
 from gasket.core.cooking.step_text import read_step
-from gasket.core.cooking.stock import Move, StockMove, StockRecord, add_up, refusal
+from gasket.core.cooking.stock import Move, StockMove, StockRecord, add_up, book_of, refusal
 from gasket.core.cooking.templates import steps_for
 from gasket.core.cooking.tools import TOOLS, by_hand
 from gasket.core.trade.families import BY_KEY, Call
@@ -81,6 +84,9 @@ def stocked() -> Answers:
         )
         for i, (move, n, more) in enumerate(told)
     ]
+    part = StockRecord(id="stock-part", move=Move.PUT, part="Frosting", amount=80, at=START)
+    for name in ("", "Frosting"):
+        yield f"book {name}", plain(book_of([*records, part], name, START))
     for upto in range(len(records) + 1):
         stock = add_up(records[:upto], START)
         yield f"{upto}", plain(stock)
@@ -168,3 +174,44 @@ def made_safe() -> Answers:
                     "unplanned": [caution.code for caution in cautions([], foods, family)],
                 },
             )
+
+
+@scenario
+def cooks() -> Answers:
+    some = [
+        read_step(text, f"s{i}").model_copy(update={"uses": ("Main",), "after": ()})
+        for i, text in enumerate(("mix 5 min", "bake in the tin 180 C 20-25 min", "cool 10 min"))
+    ]
+    for seed in range(30):
+        rng = random.Random(seed)
+        records: list[CookRecord] = []
+        for i in range(rng.randint(2, 16)):
+            deed, step = rng.choice([*Deed]), rng.choice(some).id
+            more: dict[str, Any] = {"step": step}
+            if deed in (Deed.EXTEND, Deed.TIMER):
+                more |= {"minutes": float(rng.randint(1, 9)), "note": "tea"}
+            elif deed is Deed.TEMPERATURE:
+                more |= {"temperature_c": float(rng.randint(50, 90)), "held_s": 30.0}
+            elif deed in (Deed.LOOK, Deed.PASS, Deed.SKIP):
+                more |= {"note": "pale"}
+            elif deed is Deed.UNDO:
+                more = {"undoes": records[-1].id if records else "none"}
+            at = START + timedelta(minutes=3 * i)
+            asked = CookDeed(id=f"deed-{i:04}", deed=deed, **more)
+            log = replay_cook(records)
+            says = cook_refusal(asked, log, {step.id: step.says for step in some})
+            yield f"{seed} {i} {deed.value}", says
+            if says is None:
+                records.append(CookRecord(**asked.model_dump(), at=at))
+        log = replay_cook(records)
+        yield (
+            f"{seed} states",
+            plain(
+                [
+                    (log.of(one.id).status.value, log.of(one.id).actual_min, log.of(one.id).done_at)
+                    for one in some
+                ]
+            ),
+        )
+        yield f"{seed} bakes", plain(list(bakes_of(some, log, "a dish")))
+        yield f"{seed} left out", left_out([step.id for step in some], log)

@@ -74,6 +74,9 @@ def divided() -> Answers:
         {"rows": 3, "columns": 4, "length_cm": 30, "width_cm": 20},
         {"rows": 1, "columns": 1, "length_cm": 30, "width_cm": 20},
         {"rows": 2, "columns": 5},
+        {"wedges": 8, "diameter_cm": 26},
+        {"wedges": 6},
+        {"rows": 3, "columns": 3, "diameter_cm": 20},
         {"rows": 4, "columns": 2, "length_cm": 33},
     ):
         yield f"cut {pan}", answered(lambda given=pan: cut(PanCut.model_validate(given)))

@@ -2,17 +2,23 @@
 
 import itertools
 import random
+from datetime import timedelta
+from typing import Any, Final
 
+from gasket.core.label.label import Label
+from gasket.core.reckoning.reckon import reckon
+from gasket.core.reckoning.weighed_batch import WeighedBatch, WrittenLine, to_weigh
 from gasket.core.weighing.closing import Weight, far_lines, fill_of, mixture_gap, plain_cause
 from gasket.core.weighing.order import Placed, suggested
 from gasket.core.weighing.overshoot import choices
 from gasket.core.weighing.player import Known as KnownBowls
 from gasket.core.weighing.player import play
 from gasket.core.weighing.pour import judge, tolerance_g, wants_finer_scale
-from gasket.core.weighing.records import Reading
-from gasket.core.weighing.weigh_in import ToWeigh
+from gasket.core.weighing.records import Kind, Origin, Reading, Record
+from gasket.core.weighing.task import task_of
+from gasket.core.weighing.weigh_in import ToWeigh, replay
 from tests.core.builds import ALL, ingredient
-from tests.core.scenarios.model import START, Answers, plain, scenario
+from tests.core.scenarios.model import START, Answers, answered, plain, scenario
 
 
 @scenario
@@ -78,3 +84,89 @@ def hands_free() -> Answers:
                     for one in records
                 ],
             )
+
+
+_PANELS: Final = {
+    i: Label(name=f"food {i}" if i else "", style="table", basis_g=100, kcal=90 * i, fat_g=5 * i)
+    for i in range(4)
+}
+_WRITTEN: Final = (
+    WrittenLine(id=1, component="Base", target_g=200.0, revision_id=1),
+    WrittenLine(id=2, component="Base", target_g=100.0, revision_id=2, way="out_of"),
+    WrittenLine(id=3, component="Top", target_g=50.0, revision_id=2, until="thick"),
+    WrittenLine(id=4, component="Top", target_g=0.0, revision_id=3, count=2.0),
+    WrittenLine(id=5, component="Whole", target_g=80.0, of_component="Top"),
+)
+
+
+def _some_record(rng: random.Random, i: int, before: list[Record]) -> Record:
+    """A record of any kind, as the kitchen may have stored it."""
+    kind = rng.choice([*Kind])
+    line, grams = rng.choice([1, 2, 3, 4, 5]), float(rng.randint(1, 220))
+    more: dict[str, Any] = {"line": line, "net_g": grams, "bowl": rng.choice(["Base", "Top"])}
+    match kind:
+        case Kind.TARE:
+            more = {"gross_g": 400.0 + grams, "bowl": rng.choice(["Base", "cups"])}
+        case Kind.LINE | Kind.ADD if rng.random() < 0.3:
+            more |= {"low_g": 0.8 * grams, "high_g": 1.3 * grams, "origin": Origin.ESTIMATE}
+        case Kind.SPILL:
+            more |= {"low_g": 0.5 * grams, "high_g": 1.5 * grams, "net_g": grams / 10}
+        case Kind.CARRY:
+            more = {
+                "line": line,
+                "factor": rng.choice([0.5, 1.2]),
+                "scope": rng.choice(["open", "all"]),
+            }
+        case Kind.PORTION | Kind.TOP_UP | Kind.ODD:
+            more = {"piece": rng.randint(1, 4), "net_g": grams / 2}
+        case Kind.MIXTURE | Kind.COOKED:
+            more = {"net_g": 300.0 + grams}
+        case Kind.LEFTOVER | Kind.FAT:
+            more = {"net_g": grams / 20, "bowl": "Base"}
+        case Kind.FOOD:
+            more = {"line": line, "label_id": 3, "revision_id": 3}
+        case Kind.UNDO:
+            more = {"undoes": rng.choice(before).id if before else "nothing"}
+    at = START + timedelta(minutes=i)
+    return Record(**{"id": f"record-{i}", "kind": kind, "origin": Origin.HAND, "at": at, **more})
+
+
+@scenario
+def weigh_ins() -> Answers:
+    for seed in range(40):
+        rng = random.Random(seed)
+        records: list[Record] = []
+        for i in range(rng.randint(3, 18)):
+            records.append(_some_record(rng, i, records))
+        plan = to_weigh(_WRITTEN)
+        state = replay(records, plan)
+        made = WeighedBatch(
+            written=_WRITTEN, records=tuple(records), panels=_PANELS, portions=rng.randint(1, 5)
+        )
+        yield (
+            f"{seed} lines",
+            plain(
+                [
+                    (
+                        one.status.value,
+                        one.net_g,
+                        one.poured_g,
+                        one.factor,
+                        one.cue,
+                        made.share_of(line),
+                    )
+                    for one, line in ((state.lines[line.id], line) for line in _WRITTEN)
+                ]
+            ),
+        )
+        yield f"{seed} state", plain((state.current, sorted(state.open_lines)))
+        yield f"{seed} filled", answered(lambda of=made: (of.filled, of.pieces))
+        tasks = [task_of(state, line, nudge=1, hands_free=True) for line in plan]
+        yield f"{seed} tasks", plain([(task.left_g, task.auto, task.bowl) for task in tasks])
+        yield (
+            f"{seed} batch",
+            answered(
+                lambda of=made: of.batch.model_dump(mode="json", include={"components", "portions"})
+            ),
+        )
+        yield f"{seed} serving", answered(lambda of=made: reckon(of.batch).serving.kcal)
