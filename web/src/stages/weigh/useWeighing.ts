@@ -28,7 +28,10 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
   const ofLine = (one: Line) => ({ line: one.id, seen: one.seen });
   const of = (one: Line | undefined) => (one ? ofLine(one) : { line: null, seen: null });
 
-  const fromScale = (kind: "tare" | "line" | "add", then?: () => void) => {
+  const fromScale = (
+    kind: "tare" | "line" | "add",
+    accepted?: { then?: (() => void) | undefined },
+  ) => {
     if (!reading) {
       say({ text: "The scale does not answer: type it in, or look at the cable.", bad: true });
       return;
@@ -36,7 +39,7 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
     const tareRecord = reading.tare_record ?? null;
     whenSteady(kind, ({ reading: raw, state }, late) => {
       // What was over when it stood still was not what the cook asked to take: the choices are shown.
-      if (late && kind === "line" && state === "over") return;
+      if (late && !accepted && kind === "line" && state === "over") return;
       const read = {
         ...of(line),
         bowl: into,
@@ -49,7 +52,7 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
         origin: "scale",
       } as const;
       captures.capture(kind === "tare" ? { kind, ...read } : { kind, ...read });
-      then?.();
+      accepted?.then?.();
     });
   };
   const byHand = (part: Taken) => captures.capture({ origin: "hand", ...part });
@@ -116,7 +119,7 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
         record(undecided.told);
         setUndecided(null);
         then?.();
-      } else fromScale("line", then);
+      } else fromScale("line", { then });
     },
     undo: () => {
       if (sheet.last_record) byHand({ kind: "undo", undoes: sheet.last_record });
