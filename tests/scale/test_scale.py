@@ -192,7 +192,7 @@ def test_a_thousand_lines_a_second_are_heard_in_time_and_cost_little():
         spent = (time.process_time() - begun_cpu) / (time.monotonic() - begun_s)
     assert [reading.grams for _, reading in readings] == list(range(2000))
     late = [at - begun_s - 0.1 * (i // 100) for i, (at, _) in enumerate(readings)]
-    assert sorted(late)[1900] < 0.25, "heard late, also for a machine with three tests at a time"
+    assert sorted(late)[1900] < 1.0, "heard late, also for a machine with three tests at a time"
     assert spent < 0.5, "more than half of a processor goes into listening"
 
 
