@@ -44,7 +44,7 @@ def report_steps(
 
 @router.post("/trials/{trial_id}/steps/read")
 def read_step_text(trial_id: Key, typed: StepText, session: SessionDoor) -> Step:
-    """A typed line as a step: “bake 350 F 16-18 min, check at 14”."""
+    """A typed line as a step: “bake 340 F 24-28 min, check at 20”."""
     return steps.read(session, trial_id, typed)
 
 

@@ -68,8 +68,6 @@ def _by_name(food: InTheBuild) -> set[Call]:
         found.add("oven_ready" if _NOT_BOILED.search(food.name) else "dry_pasta")
     if food.kind == "water" and _ICE.search(food.name):
         found.add("ice")
-    if food.kind == "vegetable" and food.state == "frozen":
-        found.add("frozen_vegetable")
     if is_raw(food):
         found.add("meat")
     return found

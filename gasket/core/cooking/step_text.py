@@ -1,4 +1,4 @@
-"""Quick entry of a step: "bake 350 F 16-18 min, check at 14" → a step.
+"""Quick entry of a step: "bake 340 F 24-28 min, check at 20" → a step.
 
     bake the loaf in the tin 180 C fan 45 min until a toothpick comes out clean
     chill overnight            freeze half a day            microwave 45 s
@@ -111,7 +111,7 @@ def read_step(text: str, key: str) -> Step:
     """The step that a line of text says. Raises `FaultyInput` for a line without a word or a time
     that is out of all bounds."""
     if not _tidy(text):
-        raise FaultyInput.at("text", "Type what is done, such as “bake 180 C 16-18 min”.")
+        raise FaultyInput.at("text", "Type what is done, such as “bake 180 C 24-28 min”.")
     rest = _Text(" ".join(text.split())[:400])
     until = rest.take(_CUE)
     cue = _Text(until[1] if until else "")

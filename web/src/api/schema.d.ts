@@ -1592,7 +1592,7 @@ export interface paths {
         put?: never;
         /**
          * Read Step Text
-         * @description A typed line as a step: “bake 350 F 16-18 min, check at 14”.
+         * @description A typed line as a step: “bake 340 F 24-28 min, check at 20”.
          */
         post: operations["read_step_text"];
         delete?: never;

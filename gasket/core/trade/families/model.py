@@ -19,7 +19,6 @@ Call = Literal[
     "egg",
     "egg_white",
     "filling",
-    "frozen_vegetable",
     "gum",
     "ice",
     "loaf",

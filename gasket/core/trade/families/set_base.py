@@ -48,7 +48,7 @@ FAMILY: Final = DishFamily(
         Row(
             "steam",
             "Steam the florets in a covered pan, then dry them with the lid off 5-8 min",
-            when=("vegetable", "frozen_vegetable"),
+            when=("vegetable",),
             must="dry",
         ),
         Row("mix", "Whisk {main} until no flour shows 3 min"),

@@ -89,7 +89,7 @@ function NoSteps({ draft }: { draft: StepDraft }) {
   return (
     <div className="grid max-w-prose gap-4">
       <p>
-        No steps yet. Type one as you would say it, such as “bake 350 F 16-18 min, check at 14”, or
+        No steps yet. Type one as you would say it, such as “bake 340 F 24-28 min, check at 20”, or
         begin with the usual ones of its family and change them.
       </p>
       <TemplateButton draft={draft} look="main" />
@@ -268,7 +268,7 @@ function AddStep({ draft }: { draft: StepDraft }) {
       <div className="min-w-64 flex-1">
         <TextField
           label="Add a step"
-          placeholder="bake 350 F 16-18 min, check at 14"
+          placeholder="bake 340 F 24-28 min, check at 20"
           maxLength={400}
           value={text}
           onChange={(typed) => {
