@@ -11,7 +11,6 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
-    Piece,
     Place,
     Row,
     Span,
@@ -49,7 +48,6 @@ FAMILY: Final = DishFamily(
     usually=ONCE_COOL,
     places={"topping": Place(after=("fill",), before="bake")},
     musts=(LINE_IT,),
-    piece=Piece("bite", 20, 35),
     keeps=(
         Habit("4 to 5 days, cold", days=Span(4, 5)),
         Habit("up to 3 months", months=Span(3, 3)),

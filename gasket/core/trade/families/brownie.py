@@ -14,7 +14,6 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
-    Piece,
     Place,
     Row,
     Span,
@@ -60,7 +59,6 @@ FAMILY: Final = DishFamily(
         "filling": Place(after=("pan",), before="bake"),
     },
     musts=(LINE_IT, STIR_AGAIN),
-    piece=Piece("square", 20, 60),
     keeps=(
         Habit("4 to 5 days, cold", days=Span(4, 5)),
         Habit("in squares, up to 3 months", months=Span(3, 3)),

@@ -13,7 +13,6 @@ from gasket.core.trade.families.model import (
     DishFamily,
     Habit,
     Must,
-    Piece,
     Place,
     Row,
     Span,
@@ -128,7 +127,6 @@ FAMILY: Final = DishFamily(
             when=("cups",),
         ),
     ),
-    piece=Piece("muffin", 50, 70),
     keeps=(
         Habit("4 to 5 days in a box with a paper towel", days=Span(4, 5)),
         Habit("up to 3 months, well wrapped", months=Span(3, 3)),

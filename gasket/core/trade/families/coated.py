@@ -8,7 +8,6 @@ from gasket.core.trade.families.model import (
     DishFamily,
     Habit,
     Must,
-    Piece,
     Place,
     Reheat,
     Row,
@@ -73,7 +72,6 @@ FAMILY: Final = DishFamily(
         "base": Place(after=("cut",), before="rack"),
     },
     musts=(Must("dry", r"dry", "Pat it dry, or the coating slides off.", "Pat it dry 2 min"),),
-    piece=Piece("nugget", 20, 60),
     keeps=(Habit("up to 3 months", months=Span(3, 3)),),
     reheat=(
         Reheat("air fryer", 4, 4, "at 375 °F (190 °C): a microwave softens it"),

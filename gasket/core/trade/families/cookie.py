@@ -12,7 +12,6 @@ from gasket.core.trade.families.model import (
     DishFamily,
     Habit,
     Must,
-    Piece,
     Place,
     Row,
     Span,
@@ -85,7 +84,6 @@ FAMILY: Final = DishFamily(
             "Flatten each 2 min",
         ),
     ),
-    piece=Piece("cookie", 30, 35),
     keeps=(
         Habit("3 to 5 days in a closed box", days=Span(3, 5)),
         Habit("balls of dough up to 3 months: bake them frozen", months=Span(3, 3)),

@@ -8,7 +8,6 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
-    Piece,
     Place,
     Reheat,
     Row,
@@ -43,7 +42,6 @@ FAMILY: Final = DishFamily(
     ),
     usually=Place(after=("cook",)),
     musts=(STIR_AGAIN, SPRAY_AGAIN),
-    piece=Piece("crepe", 40, 80),
     keeps=(
         Habit("2 to 3 days between sheets of paper", days=Span(2, 3)),
         Habit("up to 2 months", months=Span(1, 2)),

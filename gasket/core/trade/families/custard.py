@@ -9,7 +9,6 @@ from gasket.core.trade.families.model import (
     DishFamily,
     Habit,
     Must,
-    Piece,
     Place,
     Row,
     Span,
@@ -75,7 +74,6 @@ FAMILY: Final = DishFamily(
             "Set it in a water bath 2 min",
         ),
     ),
-    piece=Piece("slice", 80, 150),
     keeps=(
         Habit("3 to 5 days; a crust softens from the second day", days=Span(3, 5)),
         Habit("1 to 2 months", months=Span(1, 2)),

@@ -9,7 +9,6 @@ from gasket.core.trade.families.model import (
     DishFamily,
     Habit,
     Must,
-    Piece,
     Place,
     Reheat,
     Row,
@@ -64,7 +63,6 @@ FAMILY: Final = DishFamily(
             "Fill to 3/4 2 min",
         ),
     ),
-    piece=Piece("egg cup", 50, 90),
     keeps=(Habit("up to 2 months", months=Span(1, 2)),),
     reheat=(
         Reheat("microwave", 0.5, 1, "at 60 % power"),

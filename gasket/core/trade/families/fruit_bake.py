@@ -7,7 +7,6 @@ from gasket.core.trade.families.model import (
     PREHEAT,
     Bands,
     DishFamily,
-    Piece,
     Place,
     Reheat,
     Row,
@@ -50,7 +49,6 @@ FAMILY: Final = DishFamily(
         "frosting": Place(after=("rest",)),
         "sauce": Place(after=("rest",)),
     },
-    piece=Piece("serving", 120, 250),
     reheat=(Reheat("microwave", 1, 2), OVEN_BAKE),
     sweet=True,
 )

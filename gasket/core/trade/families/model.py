@@ -8,7 +8,6 @@ Device = Literal["microwave", "oven", "air fryer", "pan", "toaster"]
 Role = Literal["base", "frosting", "sauce", "topping", "filling", "other"]
 """What a component is to its dish."""
 Call = Literal[
-    "body",
     "bread",
     "bun",
     "crumbs",
@@ -16,10 +15,7 @@ Call = Literal[
     "cups",
     "dough",
     "dry_pasta",
-    "egg",
     "egg_white",
-    "filling",
-    "gum",
     "ice",
     "loaf",
     "meat",
@@ -28,14 +24,10 @@ Call = Literal[
     "oven_ready",
     "parts",
     "potato",
-    "pudding",
-    "ready_base",
     "rice",
     "soft_cheese",
-    "tortilla",
     "vegetable",
     "yeast",
-    "yogurt",
 ]
 """What a build may hold that a step waits for: without it the step is not there."""
 
@@ -107,19 +99,6 @@ class Must:
 
 
 @dataclass(frozen=True, slots=True)
-class Piece:
-    """The usual grams of one piece, and the piece that the steps' minutes are for."""
-
-    name: str
-    least_g: float
-    most_g: float
-
-    @property
-    def usual_g(self) -> float:
-        return (self.least_g + self.most_g) / 2
-
-
-@dataclass(frozen=True, slots=True)
 class Reheat:
     """How it gets hot again in one device: minutes from least to most."""
 
@@ -152,7 +131,6 @@ class DishFamily:
     usually: Place
     places: Mapping[Role, Place] = field(default_factory=dict)
     musts: tuple[Must, ...] = ()
-    piece: Piece | None = None
     keeps: tuple[Habit, ...] = ()
     reheat: tuple[Reheat, ...] = ()
     late: str = ""

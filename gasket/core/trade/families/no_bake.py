@@ -8,7 +8,6 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
-    Piece,
     Place,
     Row,
     Span,
@@ -64,7 +63,6 @@ FAMILY: Final = DishFamily(
         "sauce": Place(after=("chill",), before="cut"),
     },
     musts=(LINE_IT,),
-    piece=Piece("bar", 40, 70),
     keeps=(
         Habit("5 to 7 days, cold", days=Span(5, 7)),
         Habit("up to 3 months", months=Span(3, 3)),

@@ -9,7 +9,6 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
-    Piece,
     Place,
     Reheat,
     Row,
@@ -54,7 +53,6 @@ FAMILY: Final = DishFamily(
     usually=Place(after=("cook",)),
     places={"filling": Place(after=("again",), before="cook")},
     musts=(STIR_AGAIN, SPRAY_AGAIN),
-    piece=Piece("pancake", 40, 80),
     keeps=(
         Habit("3 days", days=Span(3, 3)),
         Habit("between sheets of paper, up to 3 months", months=Span(3, 3)),

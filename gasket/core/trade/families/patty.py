@@ -6,7 +6,6 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
-    Piece,
     Place,
     Reheat,
     Row,
@@ -68,7 +67,6 @@ FAMILY: Final = DishFamily(
         ),
     ),
     usually=Place(into="build"),
-    piece=Piece("patty", 80, 160),
     keeps=(
         Habit("raw 1 to 2 days, cooked 3 to 4", days=Span(3, 4)),
         Habit("up to 4 months", months=Span(3, 4)),

@@ -8,7 +8,6 @@ from gasket.core.trade.families.model import (
     DishFamily,
     Habit,
     Must,
-    Piece,
     Place,
     Reheat,
     Row,
@@ -83,7 +82,6 @@ FAMILY: Final = DishFamily(
             when=("dough",),
         ),
     ),
-    piece=Piece("base", 180, 260),
     keeps=(Habit("up to 2 months", months=Span(1, 2)),),
     reheat=(
         Reheat("air fryer", 4, 4, "at 375 °F (190 °C)"),

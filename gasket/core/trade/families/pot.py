@@ -5,7 +5,6 @@ from typing import Final
 from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
-    Piece,
     Place,
     Row,
     Span,
@@ -55,7 +54,6 @@ FAMILY: Final = DishFamily(
         "frosting": Place(after=("chill",)),
         "sauce": Place(after=("chill",)),
     },
-    piece=Piece("cup", 120, 220),
     late="just before serving, or it goes soft.",
     sweet=True,
     eaten_cold=True,

@@ -68,12 +68,6 @@ _UNBAKED: Final = {
 }
 
 
-def guess_family(name: str) -> str | None:
-    """The key of the family that a dish's name suggests."""
-    said = read_family(name)
-    return said.key if said else None
-
-
 @lru_cache(maxsize=16384)
 def read_family(name: str) -> FamilySaid | None:
     """The family that the name of a dish says, and by which words; None where it says nothing."""

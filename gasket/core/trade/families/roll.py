@@ -9,7 +9,6 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
-    Piece,
     Place,
     Reheat,
     Row,
@@ -81,7 +80,6 @@ FAMILY: Final = DishFamily(
         "topping": Place(after=("dish",), before="bake"),
         "other": Place(after=("shape",), before="dish"),
     },
-    piece=Piece("roll", 45, 110),
     keeps=(Habit("up to 3 months, one by one", months=Span(3, 3)),),
     reheat=(
         Reheat("microwave", 0.25, 1 / 3, "in a damp towel"),

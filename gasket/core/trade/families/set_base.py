@@ -10,7 +10,6 @@ from gasket.core.trade.families.model import (
     DishFamily,
     Habit,
     Must,
-    Piece,
     Place,
     Reheat,
     Row,
@@ -75,7 +74,6 @@ FAMILY: Final = DishFamily(
             "Bake the base without the topping 425 F 18-22 min",
         ),
     ),
-    piece=Piece("slice", 80, 160),
     keeps=(
         Habit("3 to 4 days, in tubs for the week", days=Span(3, 4)),
         Habit("up to 2 months", months=Span(1, 2)),

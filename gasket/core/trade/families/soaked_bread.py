@@ -7,7 +7,6 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
-    Piece,
     Place,
     Reheat,
     Row,
@@ -47,7 +46,6 @@ FAMILY: Final = DishFamily(
         "filling": Place(before="dip"),
     },
     musts=(SPRAY_AGAIN,),
-    piece=Piece("slice", 40, 90),
     keeps=(Habit("3 to 4 days, good cold too", days=Span(3, 4)),),
     reheat=(
         Reheat("toaster", 2, 3),

@@ -7,7 +7,6 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
-    Piece,
     Place,
     Reheat,
     Row,
@@ -40,7 +39,6 @@ FAMILY: Final = DishFamily(
     ),
     usually=Place(after=("rack",)),
     musts=(SPRAY_AGAIN,),
-    piece=Piece("waffle", 80, 130),
     keeps=(
         Habit("2 to 3 days", days=Span(2, 3)),
         Habit("up to 3 months", months=Span(3, 3)),

@@ -8,7 +8,6 @@ from gasket.core.trade.families.model import (
     DishFamily,
     Habit,
     Must,
-    Piece,
     Place,
     Reheat,
     Row,
@@ -69,7 +68,6 @@ FAMILY: Final = DishFamily(
     musts=(
         Must("seam", r"seam|fold", "Set it seam down, or it opens.", "Set each seam down 1 min"),
     ),
-    piece=Piece("wrap", 150, 250),
     keeps=(Habit("wrapped one by one, up to 3 months", months=Span(3, 3)),),
     reheat=(
         Reheat("microwave", 2, 3, "from frozen 4 to 5"),
