@@ -302,7 +302,7 @@ SAYS: Final[dict[Said, tuple[str, ...]]] = {
     ),
     "alcohol": (
         *("rum", "brandy", "whisky", "whiskey", "liqueur", "wine", "marsala", "beer", "vodka"),
-        *("bourbon", "sherry", "port", "gin", "red wine", "white wine", "kahlua liqueur"),
+        *("bourbon", "sherry", "port", "gin", "red wine", "white wine"),
     ),
     "soft_drink": (
         *("lemonade", "soda", "cola", "drink powder", "cream soda", "root beer", "ginger ale"),

@@ -49,7 +49,6 @@ FAMILY: Final = DishFamily(
         "hotpot",
         "hot pot",
         "scalloped potato",
-        "tater tot casserole",
         "sheet pan dinner",
         "tuna bake",
     ),

@@ -41,7 +41,6 @@ FAMILY: Final = DishFamily(
         "flauta",
         "rice paper roll",
         "lettuce wrap",
-        "crunch wrap",
     ),
     bands=Bands(salt=Span(0.6, 2.4)),
     loss=(0.04, 0.10),
