@@ -29,6 +29,7 @@ UNIT = re.compile(
 )
 
 
+_AND = re.compile(r"\s+and\s+(?=\w)", re.IGNORECASE)
 _SPACED = re.compile(r"(\d{1,3} \d{3})(?![\d.,/])")
 _UNREADABLE = re.compile(r"\d[\d.,]*(?:[.,'’_]\d|e[+-]?\d+\b)", re.IGNORECASE)
 _BIG: Final = ("kg", "l", "lb")
@@ -109,8 +110,20 @@ class Amounts:
             high = number_of(found["high"]) if found["high"] else low
             if high < low and "-" in found[0] and "/" in found[0]:  # "1-1/2" is one and a half
                 return low + high, low + high, found.end()
-            return low, high, found.end()
+            return self._and_more(low, high, found.end())
         return self._spelled_number()
+
+    def _and_more(self, low: float, high: float, end: int) -> tuple[float, float, int]:
+        """ "2 dozen", "1 and 1/2": what is said behind the digits, before any unit."""
+        if dozen := re.compile(r"\s+dozen\b", re.IGNORECASE).match(self.rest, end):
+            return 12 * low, 12 * high, dozen.end()
+        spelled = _AND.match(self.rest, end)
+        if low != high or not spelled:
+            return low, high, end
+        more, _, length = Amounts(self.rest[spelled.end() :])._numbers()
+        if more is None or not 0 < more < 1:
+            return low, high, end
+        return low + more, low + more, spelled.end() + length
 
     def _spelled_number(self) -> tuple[float | None, float | None, int]:
         total, end = None, 0
@@ -125,6 +138,9 @@ class Amounts:
                 total = value if total is None else total * value
             elif word == "of" and total is not None and total != 1.0:
                 continue
+            elif word == "and" and total is not None and total >= 1:
+                low, _, end = self._and_more(total, total, end)
+                return low, low, end
             else:
                 break
             end = found.end()

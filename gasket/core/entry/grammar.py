@@ -15,7 +15,6 @@ food of that name) or amounts behind the food without a colon or a unit.
 import re
 from typing import Final
 
-from gasket.core.entry import everyday
 from gasket.core.entry.amounts import (
     NUMBER,
     UNIT,
@@ -27,6 +26,7 @@ from gasket.core.entry.amounts import (
     whole_quantity,
 )
 from gasket.core.entry.model import MOST_TEXT, Entry, Part, Quantity
+from gasket.core.entry.one_food import refuse_what_is_not_one
 from gasket.core.entry.words import FILLS, PACKS, PIECES, SIZES, STATES, UNIT_OF, VULGAR, Fill
 from gasket.core.errors import FaultyInput
 
@@ -41,7 +41,9 @@ def parse_entry(text: str) -> Entry:
     """Read one line. Raises `FaultyInput` at `text` for an empty, overlong or impossible one."""
     if len(text) > MOST_TEXT:
         raise FaultyInput.at("text", f"One line has at most {MOST_TEXT} characters.")
-    line = _Line(everyday.spelled(_plain(text)))
+    plain = _plain(text)
+    refuse_what_is_not_one(plain)
+    line = _Line(plain)
     entry = line.read()
     if not entry.food and not entry.quantities:
         raise FaultyInput.at("text", "Type an amount and a food, like 180 g cottage cheese.")

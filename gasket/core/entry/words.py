@@ -17,7 +17,10 @@ UNITS: Final[dict[str, tuple[str, ...]]] = {
     "cup": ("cup", "cups", "c"),
     "tbsp": ("tbsp", "tbsps", "tbs", "tbl", "tablespoon", "tablespoons", "tablespoonful"),
     "tsp": ("tsp", "tsps", "teaspoon", "teaspoons", "teaspoonful"),
-    "fl oz": ("floz", "fluid ounce", "fluid ounces", "fl oz", "fl ounce", "fl ounces"),
+    "fl oz": (
+        *("floz", "fluid ounce", "fluid ounces", "fl oz", "fl ounce", "fl ounces", "fl. oz"),
+        *("fl.oz", "fl. ounce", "fl. ounces"),
+    ),
     "pint": ("pint", "pints", "pt"),
     "quart": ("quart", "quarts", "qt"),
     "gallon": ("gallon", "gallons", "gal"),
@@ -103,8 +106,11 @@ NUMBER_WORDS: Final = {
     "ten": 10.0,
     "twelve": 12.0,
     "dozen": 12.0,
+    "half-dozen": 6.0,
     "half": 0.5,
-    "quarter": 0.25,
+    **dict.fromkeys(("third", "thirds"), 1 / 3),
+    **dict.fromkeys(("quarter", "quarters", "fourth", "fourths"), 0.25),
+    **dict.fromkeys(("eighth", "eighths"), 0.125),
 }
 VULGAR: Final = {
     **{"½": "1/2", "⅓": "1/3", "⅔": "2/3", "¼": "1/4", "¾": "3/4", "⅕": "1/5", "⅖": "2/5"},
