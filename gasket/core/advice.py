@@ -1,34 +1,24 @@
 """All that the trade has to say of a batch file: what kind of dish it is, its checks, its safety,
 its steps, how it keeps."""
 
-from collections.abc import Sequence
-
 from gasket.core.build_checks.checked_build import BuildCheck, CheckedBuild
 from gasket.core.build_checks.checks import check_build
-from gasket.core.cooking.calls import calls_of
 from gasket.core.cooking.keeping import Keeps, keeping
-from gasket.core.cooking.safety import (
-    InTheBuild,
-    Reason,
-    is_raw,
-    meat_reason,
-    rule,
-    set_by_egg,
-)
+from gasket.core.cooking.safety import Reason, meat_reason, rule, set_by_egg
 from gasket.core.cooking.steps import Step
-from gasket.core.cooking.templates import steps_for
+from gasket.core.cooking.usual_steps import as_food, foods_of, usual_steps
 from gasket.core.label.package import Package
 from gasket.core.numbers import Answer
-from gasket.core.rebuild.family_signs import FamilyGuess, family_of, of_components
+from gasket.core.rebuild.family_signs import FamilyGuess, family_of
 from gasket.core.rebuild.ingredients import Ingredient, kind_of
 from gasket.core.rebuild.nutrition_claims.claims import claims
 from gasket.core.rebuild.nutrition_claims.deciding import NutritionClaim
 from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine, Terms
-from gasket.core.rebuild.workpiece import PlacedLine, Workpiece
+from gasket.core.rebuild.workpiece import Workpiece
 from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.reckon import reckon
 from gasket.core.trade.families import Family
-from gasket.core.trade.kinds import FoodKind
+from gasket.core.trade.kinds import EGGS, FoodKind
 
 
 class CoreTemperature(Answer):
@@ -62,15 +52,14 @@ def advise(batch: Batch) -> Advice:
     family = guess.key if guess else None
     build = piece.build.model_copy(update={"terms": Terms(family=family)})
     piece = Workpiece(build, piece.ingredients, piece.per_serving)
-    foods = [_food(placed) for placed in piece.lines()]
     kinds = {name: piece.ingredients[key].kind for name, key in keys.items()}
     return Advice(
         family=guess,
         kinds=kinds,
         checks=check_build(CheckedBuild(piece=piece, serving_g=result.serving.grams)),
-        safety=_safety(piece, foods, {key: name for name, key in keys.items()}, family),
+        safety=_safety(piece, {key: name for name, key in keys.items()}, family),
         claims=claims(result.serving, batch.original, None, piece, drink=family == "drink"),
-        steps=_steps(family, piece, foods, dish) if family else (),
+        steps=usual_steps(piece, family, dish) if family else (),
         storage=keeping(family, kinds.values()),
     )
 
@@ -109,23 +98,14 @@ def _workpiece(batch: Batch, keys: dict[str, int]) -> Workpiece:
     return Workpiece.of(build, ingredients, batch)
 
 
-def _food(placed: PlacedLine) -> InTheBuild:
-    return InTheBuild(
-        name=placed.ingredient.food,
-        kind=placed.kind,
-        component=placed.part,
-        grams=None if placed.ingredient.by_piece else placed.grams,
-    )
-
-
 def _safety(
-    piece: Workpiece, foods: Sequence[InTheBuild], names: dict[int, str], family: Family | None
+    piece: Workpiece, names: dict[int, str], family: Family | None
 ) -> tuple[CoreTemperature, ...]:
     because: dict[Reason, dict[str, None]] = {}
-    set_parts = set_by_egg(foods, family)
-    for placed, food in zip(piece.lines(), foods, strict=True):
-        reasons = [meat_reason(food)]
-        if food.component in set_parts and food.kind in ("egg", "egg_white", "egg_yolk"):
+    set_parts = set_by_egg(foods_of(piece), family)
+    for placed in piece.lines():
+        reasons = [meat_reason(as_food(placed))]
+        if placed.part in set_parts and placed.kind in EGGS:
             reasons.append("set_egg")
         for reason in reasons:
             if reason is not None:
@@ -139,18 +119,4 @@ def _safety(
         )
         for reason, labels in because.items()
         for asked in rule(reason, "us").enough[:1]
-    )
-
-
-def _steps(
-    family: Family, piece: Workpiece, foods: Sequence[InTheBuild], dish: str
-) -> tuple[Step, ...]:
-    components = [part.name for part in piece.build.components]
-    return steps_for(
-        family,
-        components,
-        raw={food.component for food in foods if is_raw(food)},
-        set_by_egg=set_by_egg(foods, family),
-        calls=calls_of(foods, components, dish),
-        alone=of_components(piece),
     )

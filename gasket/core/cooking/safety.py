@@ -11,7 +11,7 @@ from gasket.core.label.package import Flag, State
 from gasket.core.numbers import Answer
 from gasket.core.trade.caution import Caution
 from gasket.core.trade.families import BY_KEY, Family
-from gasket.core.trade.kinds import BASES, FLOURS, FoodKind
+from gasket.core.trade.kinds import BASES, EGGS, FLOURS, FoodKind
 from gasket.core.trade.meats import Animal, Form, meat_in
 
 SafetySchool = Literal["us", "uk"]
@@ -80,7 +80,6 @@ _FORMS: Final[dict[Form, Reason]] = {
 }
 """Of red meat; `ready` only where the package says that it is raw."""
 _COOKED: Final = re.compile(r"\b(?:cooked|rotisserie|leftover)\b", re.IGNORECASE)
-_EGGS: Final[frozenset[FoodKind]] = frozenset({"egg", "egg_white", "egg_yolk"})
 _SET_EGG_LEAST: Final = 0.15
 _DRY_BASE_MOST: Final = 0.08
 """A component is set with egg when it holds so much egg and so little of a dry base; in a cake, a
@@ -175,13 +174,13 @@ def set_by_egg(foods: Iterable[InTheBuild], family: Family | None) -> frozenset[
 
 
 def _is_set_by_egg(part: Sequence[InTheBuild], family: Family | None) -> bool:
-    if all(food.kind not in _EGGS for food in part):
+    if all(food.kind not in EGGS for food in part):
         return False
     by_name = family in BY_KEY and BY_KEY[family].set_by_egg
     if any(food.grams is None for food in part):
         return by_name or all(food.kind not in BASES for food in part)
     whole = sum(food.grams or 0.0 for food in part)
-    egg = sum(food.grams or 0.0 for food in part if food.kind in _EGGS)
+    egg = sum(food.grams or 0.0 for food in part if food.kind in EGGS)
     dry = sum(food.grams or 0.0 for food in part if food.kind in BASES)
     if egg <= 0 or dry >= _DRY_BASE_MOST * whole:
         return False
@@ -241,7 +240,7 @@ def cautions(
         names = ", ".join(dict.fromkeys(food.name for food in raw))
         says = f"No step cooks {names}: add the step, or do not eat it raw. {_DEFER}"
         found.append(Caution(code="uncooked", says=says, source="us-core"))
-    eggs = [food for food in foods if food.kind in _EGGS or "raw_egg" in food.flags]
+    eggs = [food for food in foods if food.kind in EGGS or "raw_egg" in food.flags]
     if any(food.component not in cooked for food in eggs):
         says = (
             "It holds egg that no step cooks. Small children, the elderly, pregnant people and "

@@ -5,21 +5,20 @@ memory for their figures). Shares are of the whole build.
 """
 
 import re
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
 from functools import cached_property
 from typing import Final
 
 from gasket.core.numbers import Answer
-from gasket.core.rebuild.workpiece import PlacedLine, Workpiece
+from gasket.core.rebuild.workpiece import PlacedLine, Workpiece, dry_base_g
 from gasket.core.trade.families import Family
 from gasket.core.trade.families.reading import read_family
-from gasket.core.trade.kinds import POWDERS, FoodKind
+from gasket.core.trade.kinds import EGGS, POWDERS, FoodKind
 
-_WHOLE: Final = re.compile(r"\b(?:flour|ground|blended|fine)\b", re.IGNORECASE)
+_FINE: Final = re.compile(r"\b(?:flour|ground|blended|fine)\b", re.IGNORECASE)
 _SHEETS: Final = re.compile(r"\blasagn[ea]|\bcannelloni", re.IGNORECASE)
 _FLORETS: Final = re.compile(r"\b(?:cauliflower|broccoli)", re.IGNORECASE)
 _LIQUID: Final[frozenset[FoodKind]] = frozenset({"milk", "plant_milk", "water"})
-_EGGS: Final[frozenset[FoodKind]] = frozenset({"egg", "egg_white", "egg_yolk"})
 _SOFT: Final[frozenset[FoodKind]] = frozenset(
     {"cream_cheese", "thick_yogurt", "plant_yogurt", "cottage_cheese", "milk", "cream"}
 )
@@ -47,37 +46,32 @@ class _Signs:
         ]
         self.total = sum(placed.grams for placed in self.lines)
 
-    def of(self, *kinds: FoodKind) -> float:
-        """The share of some kinds in the whole."""
+    def share(self, holds: Callable[[PlacedLine], bool]) -> float:
+        """The share of some lines in the whole."""
         if self.total <= 0:
             return 0.0
-        wanted = frozenset(kinds)
-        return sum(placed.grams for placed in self.lines if placed.kind in wanted) / self.total
+        return sum(placed.grams for placed in self.lines if holds(placed)) / self.total
+
+    def of(self, *kinds: FoodKind) -> float:
+        """The share of some kinds in the whole."""
+        return self.share(lambda placed: placed.kind in kinds)
 
     def has(self, *kinds: FoodKind) -> bool:
         return any(placed.kind in kinds for placed in self.lines)
 
-    def named(self, words: re.Pattern[str]) -> list[PlacedLine]:
-        return [placed for placed in self.lines if words.search(placed.ingredient.name)]
-
     @cached_property
     def egg(self) -> float:
-        return self.of(*_EGGS)
+        return self.of(*EGGS)
 
     @cached_property
     def base(self) -> float:
         """The dry base as a share of the whole."""
-        if self.total <= 0:
-            return 0.0
-        return (
-            sum(placed.grams for placed in self.lines if placed.ingredient.dry_base > 0)
-            / self.total
-        )
+        return self.share(lambda placed: placed.ingredient.dry_base > 0)
 
     @cached_property
     def water(self) -> float:
         """Water to dry base; without any base more than any."""
-        base = sum(placed.grams * placed.ingredient.dry_base for placed in self.lines)
+        base = sum(map(dry_base_g, self.lines))
         water = sum(placed.grams * placed.ingredient.water for placed in self.lines)
         return water / base if base > 0 else float("inf")
 
@@ -87,15 +81,8 @@ class _Signs:
 
     @cached_property
     def whole_oats(self) -> float:
-        return (
-            sum(
-                placed.grams
-                for placed in self.lines
-                if placed.kind == "oats" and not _WHOLE.search(placed.ingredient.name)
-            )
-            / self.total
-            if self.total > 0
-            else 0.0
+        return self.share(
+            lambda placed: placed.kind == "oats" and not _FINE.search(placed.ingredient.name)
         )
 
     @cached_property
@@ -114,14 +101,18 @@ def _soaked(signs: _Signs) -> bool:
 
 
 def _vegetable_base(signs: _Signs) -> bool:
-    florets = sum(placed.grams for placed in signs.named(_FLORETS))
-    return florets >= 0.30 * signs.total and signs.egg >= 0.15
+    florets = signs.share(lambda placed: _FLORETS.search(placed.ingredient.name) is not None)
+    return florets >= 0.30 and signs.egg >= 0.15
 
 
 _FLOURS: Final[tuple[FoodKind, ...]] = ("flour", "self_raising_flour", "mix", "oat_flour")
 _SIGNS: Final[tuple[tuple[Family, Callable[[_Signs], bool], str], ...]] = (
     ("wrap", lambda s: s.has("wrap"), "it holds tortillas or wrappers"),
-    ("tray", lambda s: bool(s.named(_SHEETS)), "it holds sheets of pasta"),
+    (
+        "tray",
+        lambda s: any(_SHEETS.search(placed.ingredient.name) for placed in s.lines),
+        "it holds sheets of pasta",
+    ),
     ("pasta", lambda s: s.has("pasta", "noodle"), "it holds pasta"),
     (
         "soaked_bread",
@@ -263,24 +254,29 @@ def of_components(piece: Workpiece) -> dict[str, Family]:
     """What each component is by itself, where its name or its lines say: crispy chicken in a
     sandwich is breaded and baked."""
     names = [part.name for part in piece.build.components]
-    found = {name: read_family(name) or by_contents(piece, name) for name in names}
+    found = {name: read_family(name) or next(_shown(_Signs(piece, name)), None) for name in names}
     return {name: guess.key for name, guess in found.items() if guess is not None}
 
 
-def by_contents(piece: Workpiece, part: str | None = None) -> FamilyGuess | None:
-    """The family whose signs a build (or one component of it) shows first."""
-    base = [placed for placed in piece.base() if placed.ingredient.dry_base > 0]
-    for signs in (_Signs(piece, part), *(_Signs(piece, placed.part) for placed in base[:1])):
-        for key, holds, reason in _SIGNS:
-            if signs.total > 0 and holds(signs):
-                return FamilyGuess(key=key, reason=reason)
-        if part is not None:
-            break  # else the bowl that holds the flour is asked: a frosting hides a cake
-    return None
+def by_contents(piece: Workpiece) -> FamilyGuess | None:
+    """The family whose signs a build shows first; where it shows none, the bowl that holds the
+    flour is asked: a frosting hides a cake."""
+    found = next(_shown(_Signs(piece)), None)
+    base = next((placed for placed in piece.base() if placed.ingredient.dry_base > 0), None)
+    if found is not None or base is None:
+        return found
+    return next(_shown(_Signs(piece, base.part)), None)
 
 
 def likeliest(piece: Workpiece) -> tuple[Family, ...]:
     """The families whose signs the build shows, to choose from, the likeliest first."""
-    guess, signs = by_contents(piece), _Signs(piece)
-    shown = [key for key, holds, _ in _SIGNS if signs.total > 0 and holds(signs)]
-    return tuple(dict.fromkeys([*([guess.key] if guess else []), *shown]))
+    shown = [guess.key for guess in _shown(_Signs(piece))]
+    guess = None if shown else by_contents(piece)
+    return tuple(dict.fromkeys(shown)) or ((guess.key,) if guess else ())
+
+
+def _shown(signs: _Signs) -> Iterator[FamilyGuess]:
+    if signs.total > 0:
+        for key, holds, reason in _SIGNS:
+            if holds(signs):
+                yield FamilyGuess(key=key, reason=reason)

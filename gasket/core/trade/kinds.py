@@ -142,6 +142,7 @@ BASES: Final[frozenset[FoodKind]] = frozenset(
     }
 )
 """Dry base by their kind, whatever their label says of water."""
+EGGS: Final[frozenset[FoodKind]] = frozenset({"egg", "egg_white", "egg_yolk"})
 POWDERS: Final[frozenset[FoodKind]] = frozenset({"whey_powder", "protein_blend", "plant_protein"})
 FLOURS: Final[frozenset[FoodKind]] = frozenset(
     {

@@ -19,18 +19,16 @@ from gasket.core.cooking.safety import (
     SafeRule,
     asked_of,
     cautions,
-    is_raw,
-    set_by_egg,
 )
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step, Steps, faults
 from gasket.core.cooking.temperatures import Knob, knob
-from gasket.core.cooking.templates import steps_for
 from gasket.core.cooking.tools import by_hand
+from gasket.core.cooking.usual_steps import foods_of, usual_steps
 from gasket.core.errors import Conflict, Fault, FaultyInput, Refused
 from gasket.core.numbers import Answer, Value
-from gasket.core.rebuild.family_signs import of_components
 from gasket.core.rebuild.trial import LineId
+from gasket.core.rebuild.workpiece import Workpiece
 from gasket.core.trade.caution import Caution
 from gasket.core.trade.families import Call, Family
 from gasket.kitchen import settings
@@ -112,7 +110,7 @@ class Galley:
     foods: tuple[InTheBuild, ...]
     family: Family | None
     house: settings.HouseSettings
-    alone: dict[str, Family]
+    piece: Workpiece
     dish: str
 
     @property
@@ -124,21 +122,10 @@ def galley_of(session: Session, trial_id: int) -> Galley:
     found = build.draft(session, trial_id)
     return Galley(
         components=tuple(part.name for part in found.build.components),
-        foods=tuple(
-            InTheBuild(
-                name=placed.ingredient.food,
-                kind=placed.kind,
-                component=placed.part,
-                state=placed.ingredient.package.state,
-                flags=placed.ingredient.package.flags,
-                grams=None if placed.ingredient.by_piece else placed.grams,
-            )
-            for placed in found.piece.lines()
-            if not placed.line.off
-        ),
+        foods=foods_of(found.piece),
         family=found.piece.build.terms.family,
         house=settings.read(session),
-        alone=of_components(found.piece),
+        piece=found.piece,
         dish=found.dish.name,
     )
 
@@ -239,15 +226,7 @@ def template(session: Session, trial_id: int, family: Family | None) -> tuple[St
     chosen = family or galley.family
     if chosen is None:
         raise Refused("Say what kind of dish it is first: choose a family.")
-    return steps_for(
-        chosen,
-        galley.components,
-        galley.house.tools_missing,
-        raw={food.component for food in galley.foods if is_raw(food)},
-        set_by_egg=set_by_egg(galley.foods, chosen),
-        calls=galley.calls,
-        alone=galley.alone,
-    )
+    return usual_steps(galley.piece, chosen, galley.dish, galley.house.tools_missing)
 
 
 def without_tool(session: Session, trial_id: int, wanted: WithoutTool) -> tuple[Step, ...]:

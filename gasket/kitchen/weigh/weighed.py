@@ -1,7 +1,8 @@
 """A weighed batch read from its rows: lines, records and panels as values."""
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
+from functools import cached_property, partial
 from typing import cast
 
 from sqlmodel import Session, col, select
@@ -55,8 +56,13 @@ class Weighed(WeighedBatch):
     dish: DishRow
     shelved: dict[int, Shelved]
     house: settings.HouseSettings
+    taken_for: Callable[[], Family | None]
 
-    family: Family | None
+    @cached_property
+    def family(self) -> Family | None:
+        """As the cook said, or what the dish is taken for: read when it is asked for, since the
+        scale has no use for it."""
+        return rows.terms_of(self.trial).family or self.taken_for()
 
     def after(self, captures: Sequence[Capture]) -> "Weighed":
         """The batch as it would be if these were recorded too."""
@@ -113,7 +119,7 @@ def read(session: Session, batch_id: int) -> Weighed:
         dish=dish,
         shelved=there,
         house=house,
-        family=rows.terms_of(trial).family or _taken_for(session, trial, dish),
+        taken_for=partial(_taken_for, session, trial, dish),
     )
 
 
