@@ -42,7 +42,7 @@ def parse_claims(text: str) -> tuple[Claim, ...]:
         raise FaultyInput.at("text", f"Claims have at most {MOST_TEXT} characters.")
     claims = [claim for part in _parts(text) if (claim := _claim(part))]
     if not claims:
-        raise FaultyInput.at("text", "There is no figure in it, like 552 kcal or 55 g protein.")
+        raise FaultyInput.at("text", "There is no figure in it, like 480 kcal or 44 g protein.")
     if len(claims) > MOST_CLAIMS:
         raise FaultyInput.at("text", f"At most {MOST_CLAIMS} claims at once.")
     return tuple(claims)

@@ -49,7 +49,7 @@ FAMILY: Final = DishFamily(
         Row("dry", "Stir the dry things in 2 min"),
         Row("rest", "Chill {main} 30-60 min so that it does not spread", must="chill"),
         PREHEAT,
-        Row("line", "Line the sheet 2 min", on="", must="line"),
+        Row("line", "Line the baking sheet 2 min", on="", must="line"),
         Row(
             "shape",
             "Scoop {main} 4 cm apart and flatten each 5 min",

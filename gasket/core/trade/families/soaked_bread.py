@@ -30,7 +30,7 @@ FAMILY: Final = DishFamily(
     loss=(0.08, 0.15),
     steps=(
         Row("soak", "Shake the egg, the milk and then the powder together 2 min", kind="mix"),
-        Row("heat", "Heat the sprayed pan on medium 3 min", on=""),
+        Row("heat", "Spray the pan and heat it on medium 3 min", on=""),
         Row("dip", "Dip the bread in the mixture, one slice at a time 4 min", kind="prep"),
         Row(
             "cook",

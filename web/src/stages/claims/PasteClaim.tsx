@@ -32,7 +32,7 @@ export function PasteClaim({ onRead }: { onRead: (claims: readonly Claim[]) => v
             rows={3}
             maxLength={4000}
             value={text}
-            placeholder={"552 kcal, 55 P / 40 C / 24 F, makes 8\nWhole pan: 3,256 kcal"}
+            placeholder={"480 kcal, 44 P / 38 C / 17 F, makes 8\nWhole pan: 3,840 kcal"}
             aria-describedby={describedBy}
             aria-invalid={invalid || undefined}
             onChange={(event) => setText(event.target.value)}
