@@ -1,11 +1,13 @@
 """What quick entry takes without asking on the reference shelf, and what it asks about."""
 
+from pathlib import Path
+
 import pytest
 
 from gasket.kitchen.shelf import food_search, quick_entry, reference
 
 SURE = {
-    "1 cup milk": "Whole milk",
+    "1 cup whole milk": "Whole milk",
     "100 g sugar": "Sugar, white",
     "200 g flour": "All-purpose flour",
     "2 large eggs": "Egg, whole, raw",
@@ -52,7 +54,7 @@ def test_two_dozen_are_pieces_and_not_grams(stocked):
     assert (found.count, found.grams) == (24, 24 * 12)
 
 
-@pytest.mark.parametrize(("words", "sure"), [("milk", True), ("rice", False), ("wheyy", False)])
+@pytest.mark.parametrize(("words", "sure"), [("quark", True), ("milk", False), ("rice", False), ("wheyy", False)])
 def test_a_list_of_foods_says_whether_the_first_was_meant(stocked, words, sure):
     assert food_search.page(stocked, words).sure is sure
 
@@ -64,3 +66,24 @@ def test_a_pasted_recipe_keeps_its_prose_out_of_the_build(stocked):
     found = quick_entry.read_list(stocked, text)
     assert [line.status for line in found] == ["heading", "clear", "question", "step", "words"]
     assert not found[2].answer.sure
+
+
+UNSEEN = [
+    line.split(" | ")
+    for line in (Path(__file__).parents[1] / "core/unseen_lines.txt").read_text().splitlines()
+    if not line.startswith("#")
+]
+
+
+def test_a_hundred_lines_written_beforehand_are_right_or_asked_and_none_is_wrong(stocked):
+    asked = 0
+    for line, food, grams in UNSEEN:
+        (found,) = quick_entry.read_list(stocked, line)
+        if found.status != "clear":
+            asked += 1
+            continue
+        first = found.answer.options[0]
+        assert first.food == food, line
+        assert first.worked.readings[0].grams == pytest.approx(float(grams), rel=0.3), line
+    assert len(UNSEEN) == 100
+    assert asked <= 15

@@ -32,6 +32,8 @@ UNIT = re.compile(
 _AND = re.compile(r"\s+and\s+(?=\w)", re.IGNORECASE)
 _SPACED = re.compile(r"(\d{1,3} \d{3})(?![\d.,/])")
 _UNREADABLE = re.compile(r"\d[\d.,]*(?:[.,'’_]\d|e[+-]?\d+\b)", re.IGNORECASE)
+_HALF_AND_HALF: Final = re.compile(r"half[\s-]and[\s-]half\b", re.IGNORECASE)
+"""A food, and no amount."""
 _BIG: Final = ("kg", "l", "lb")
 """Units of which nobody takes a thousand: "1,250 kg" is asked about."""
 
@@ -127,6 +129,8 @@ class Amounts:
 
     def _spelled_number(self) -> tuple[float | None, float | None, int]:
         total, end = None, 0
+        if _HALF_AND_HALF.match(self.rest):
+            return None, None, 0
         for found in WORD.finditer(self.rest):
             word = found[0].lower()
             if word == "couple":

@@ -8,6 +8,8 @@ an ingredient only where nothing speaks for something else.
 import re
 from typing import Final, Literal, NamedTuple
 
+from gasket.core.entry.words import NUMBER_WORDS
+
 LineKind = Literal["ingredient", "heading", "step", "words"]
 
 _HEADING: Final = re.compile(r"(?:for (?:the )?)?([^\d:]{1,60}):", re.IGNORECASE)
@@ -93,7 +95,8 @@ def _read(line: str) -> Read:
     if _is_step(bare):
         return Read(bare, "step")
     words = bare.split()
-    if not re.search(r"\d", bare) and len(words) >= _WORDS_OF_A_SENTENCE:
+    counted = words[0].casefold() in NUMBER_WORDS or re.search(r"\d", bare)
+    if not counted and len(words) >= _WORDS_OF_A_SENTENCE:
         return Read(bare, "words")
     return Read(text, "ingredient")
 
