@@ -10,7 +10,7 @@ from gasket.core.cooking.usual_steps import as_food, foods_of, usual_steps
 from gasket.core.label.package import Package
 from gasket.core.numbers import Answer
 from gasket.core.rebuild.family_signs import FamilyGuess, family_of
-from gasket.core.rebuild.ingredients import Ingredient, kind_of
+from gasket.core.rebuild.ingredients import Ingredient
 from gasket.core.rebuild.nutrition_claims.claims import claims
 from gasket.core.rebuild.nutrition_claims.deciding import NutritionClaim
 from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine, Terms
@@ -18,6 +18,7 @@ from gasket.core.rebuild.workpiece import Workpiece
 from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.reckon import reckon
 from gasket.core.trade.families import Family
+from gasket.core.trade.kind_reading import kind_read
 from gasket.core.trade.kinds import EGGS, FoodKind
 
 
@@ -91,9 +92,11 @@ def _workpiece(batch: Batch, keys: dict[str, int]) -> Workpiece:
             food=label.name or name,
             label=label,
             package=Package(),
-            kind=kind_of(None, label.name or name, (), ""),
+            kind=read.kind,
+            kind_sure=read.sure,
         )
         for name, label in batch.labels.items()
+        for read in [kind_read(None, label.name or name, (), "")]
     }
     return Workpiece.of(build, ingredients, batch)
 

@@ -37,7 +37,7 @@ MEDIA_TYPE: Final = "text/csv; charset=utf-8"
 
 FACT_COLUMNS: Final = (
     *("aliases", "density_g_per_ml", "density_origin", "measures", "refuse_share"),
-    *("drained_share", "buy_rule"),
+    *("drained_share", "buy_rule", "kind"),
 )
 BASIS_COLUMNS: Final = ("basis_g", "basis_ml", "label_density_g_per_ml", "basis_pieces", "piece")
 PACKAGE_COLUMNS: Final = (
@@ -59,7 +59,7 @@ _LISTS: Final = ("aliases", "allergens", "may_contain", "does", "flags")
 _TEXTS: Final = (
     *("food", "package", "style", "piece", "polyol", "density_origin", "buy_rule", "state", "note"),
 )
-_KEYS: Final = ("style", "polyol", "density_origin", "state")
+_KEYS: Final = ("style", "polyol", "density_origin", "state", "kind")
 _RENAMED: Final = {"package": "name", "label_density_g_per_ml": "density_g_per_ml"}
 _DANGEROUS: Final = ("=", "+", "-", "@", "\t", "\r", "'")
 

@@ -4,8 +4,7 @@ from pathlib import Path
 
 import pytest
 
-from gasket.core.rebuild.ingredients import kind_of
-from gasket.core.trade.kind_reading import guess_kind, read_kind
+from gasket.core.trade.kind_reading import KindRead, guess_kind, kind_read, read_kind
 from tests.core.builds import ingredient
 
 
@@ -65,9 +64,9 @@ def test_a_plant_beside_a_meat_makes_no_plant_of_it(name):
 
 
 def test_the_cook_knows_better_and_silence_is_other():
-    assert kind_of("flour", "Butter", (), "") == "flour"
-    assert kind_of(None, "Wattleseed", ("roasted seed",), "") == "seeds"
-    assert kind_of(None, "Wattleseed", (), "Bush") == "other"
+    assert kind_read("flour", "Butter", (), "") == KindRead("flour", "said")
+    assert kind_read(None, "Wattleseed", ("roasted seed",), "") == KindRead("seeds", "other names")
+    assert kind_read(None, "Wattleseed", (), "Bush") == KindRead("other", "nothing")
 
 
 @pytest.mark.parametrize(

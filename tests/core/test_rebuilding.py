@@ -1,16 +1,22 @@
 """Goals, claims, needs, scaling and the difference of two trials: values by hand."""
 
+from dataclasses import replace
+
 import pytest
 
 from gasket.core.errors import FaultyInput
+from gasket.core.label.label import Label
+from gasket.core.label.package import Package
 from gasket.core.rebuild.difference import Side, difference
 from gasket.core.rebuild.goals import Goal, goal_states, presets
-from gasket.core.rebuild.needs import in_the_build, in_the_way
+from gasket.core.rebuild.ingredients import Ingredient
+from gasket.core.rebuild.needs import breaks, in_the_build, in_the_way, keeps_out
 from gasket.core.rebuild.nutrition_claims.claims import claims
 from gasket.core.rebuild.resizing import Scaling, out_of_step, scale
 from gasket.core.rebuild.trial import Build, BuildChange, BuildComponent
 from gasket.core.reckoning.batch import Original
 from gasket.core.reckoning.margin import Figure, Portion
+from gasket.core.trade.kind_reading import kind_read
 from gasket.core.trade.reference_amounts import REFERENCE_AMOUNTS
 from tests.core.builds import FIGURES, ingredient, line, piece_of, workpiece
 
@@ -163,6 +169,44 @@ def test_needs_name_the_lines_in_their_way_and_traces():
         }
     )
     assert in_the_build(piece_of(off)).allergens == ("wheat", "gluten")
+
+
+def named(name, *, allergens=(), label=""):
+    kind = kind_read(None, name, (), label)
+    food = Label(name=label or name, style="table", basis_g=100.0)
+    package = Package(allergens=allergens)
+    return Ingredient(1, 1, name, food, package, kind.kind, kind_sure=kind.sure)
+
+
+@pytest.mark.parametrize(
+    ("need", "food", "barred", "kept_out"),
+    [
+        ("vegan", named("Sliced turkey ham"), True, True),
+        ("vegan", named("Skim milk powder"), True, True),
+        ("vegan", named("Coffee creamer"), True, True),
+        ("vegan", named("Vegan cheddar slices"), False, False),
+        ("gluten_free", named("Brownie mix"), True, True),
+        ("gluten_free", named("Vegan brownie mix"), True, True),
+        ("gluten_free", named("Gluten-free brownie mix"), False, False),
+        ("gluten_free", named("Rice cakes"), False, False),
+        ("gluten_free", named("Ice cream cones"), True, True),
+        ("vegan", named("Wattle", label="Milk powder"), False, True),
+        ("vegan", named("Wattle", label="Milk powder", allergens=("milk",)), True, True),
+        ("vegan", named("Wattle", allergens=("soy",)), False, False),
+        ("vegan", named("Wattle, vegan"), False, False),
+        ("no_protein_powder", named("Wattle"), False, False),
+    ],
+)
+def test_a_guessed_kind_rules_nothing_out_and_lets_nothing_in(need, food, barred, kept_out):
+    assert (breaks(need, food), keeps_out(need, food)) == (barred, kept_out)
+
+
+def test_a_food_of_which_nobody_says_what_it_is_made_is_to_be_read_up():
+    piece = workpiece({"flour": 100}, needs=["vegan"])
+    (placed,) = piece.lines()
+    odd = replace(named("Wattle", label="Milk powder"), label_id=placed.line.label_id)
+    (found,) = in_the_way(replace(piece, ingredients={odd.label_id: odd}))
+    assert (found.certain, "read its label" in found.says) == (False, True)
 
 
 # Scaling

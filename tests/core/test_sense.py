@@ -4,18 +4,19 @@ import pytest
 
 from gasket.core.label.label import Label
 from gasket.core.label.package import Package
-from gasket.core.rebuild.ingredients import Ingredient, kind_of
+from gasket.core.rebuild.ingredients import Ingredient
 from gasket.core.solver.reach import reach
 from gasket.core.swaps.catalogue import CATALOGUE
 from gasket.core.swaps.options import applies
 from gasket.core.swaps.sense import makes_sense, side_of
+from gasket.core.trade.kind_reading import kind_read
 from tests.core.builds import workpiece
 from tests.core.test_target import GOALS, LOAF, after, task_of
 
 
 def food(name):
     label = Label(name=name, style="table", basis_g=100, kcal=100)
-    return Ingredient(1, 1, name, label, Package(), kind_of(None, name, (), name))
+    return Ingredient(1, 1, name, label, Package(), kind_read(None, name, (), name).kind)
 
 
 @pytest.mark.parametrize(

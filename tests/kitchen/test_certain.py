@@ -54,7 +54,9 @@ def test_two_dozen_are_pieces_and_not_grams(stocked):
     assert (found.count, found.grams) == (24, 24 * 12)
 
 
-@pytest.mark.parametrize(("words", "sure"), [("quark", True), ("milk", False), ("rice", False), ("wheyy", False)])
+@pytest.mark.parametrize(
+    ("words", "sure"), [("quark", True), ("milk", False), ("rice", False), ("wheyy", False)]
+)
 def test_a_list_of_foods_says_whether_the_first_was_meant(stocked, words, sure):
     assert food_search.page(stocked, words).sure is sure
 

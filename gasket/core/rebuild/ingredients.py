@@ -10,7 +10,6 @@ from gasket.core.label.energy import EnergyMethod
 from gasket.core.label.label import SALT_PER_SODIUM, Label
 from gasket.core.label.package import Package, price_per_g
 from gasket.core.label.panel import INDEX, Nutrient, Panel, panel_of
-from gasket.core.trade.kind_reading import guess_kind
 from gasket.core.trade.kinds import BASES, DRY_FACTOR, NEVER_BASE, FoodKind
 
 ASH: Final = 0.01
@@ -71,6 +70,7 @@ class Ingredient:
     label: Label
     package: Package
     kind: FoodKind
+    kind_sure: bool = True
     method: EnergyMethod = "labelled"
     erythritol_kcal_per_g: float = 0.0
 
@@ -164,8 +164,3 @@ class Ingredient:
     def salt(self) -> float:
         """Grams of salt per gram."""
         return self.amount("sodium_mg") / 1000 * SALT_PER_SODIUM
-
-
-def kind_of(stated: FoodKind | None, food: str, aliases: tuple[str, ...], label: str) -> FoodKind:
-    """What the cook says it is, or else what its names suggest."""
-    return stated or guess_kind((food, *aliases, label)) or "other"

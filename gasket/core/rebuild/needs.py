@@ -1,6 +1,7 @@
 """Variants for a need: what a build must do without, and which of its lines stand in the way."""
 
-from collections.abc import Iterator
+import re
+from collections.abc import Iterable, Iterator
 from typing import Final
 
 from gasket.core.label.package import Allergen
@@ -27,14 +28,24 @@ _BARRED: Final[dict[Need, frozenset[Allergen]]] = {
 _ANIMAL: Final[frozenset[FoodKind]] = MEATS | {
     *("egg", "egg_white", "egg_yolk", "butter", "cream_cheese", "cream", "thick_yogurt"),
     *("cottage_cheese", "cheese", "milk", "whey_powder", "protein_blend", "mayonnaise"),
+    *("milk_powder", "creamer", "ice_cream", "savoury_dust"),
 }
+_OF_WHEAT: Final[frozenset[FoodKind]] = frozenset(
+    {
+        *("flour", "self_raising_flour", "bread", "wrap", "pasta", "crumbs", "mix", "cookie"),
+        *("wafer", "cereal", "pie_crust"),
+    }
+)
 _BARRED_KINDS: Final[dict[Need, frozenset[FoodKind]]] = {
     "vegan": _ANIMAL,
     "no_protein_powder": POWDERS,
-    "gluten_free": frozenset({"flour", "self_raising_flour", "bread", "wrap", "pasta", "crumbs"}),
+    "gluten_free": _OF_WHEAT,
     "nut_free": frozenset({"nuts", "nut_butter", "peanut_powder", "nut_flour"}),
 }
-_NAMED_PLANT: Final = ("vegan", "plant", "gluten-free", "gluten free", "rice", "corn")
+_SAYS_IT_IS_FREE: Final[dict[Need, re.Pattern[str]]] = {
+    "vegan": re.compile(r"\b(?:vegan|plant)\b", re.IGNORECASE),
+    "gluten_free": re.compile(r"\b(?:gluten[- ]free|rice|corn|maize)\b", re.IGNORECASE),
+}
 
 
 class InTheWay(Answer):
@@ -48,38 +59,58 @@ class InTheWay(Answer):
 
 
 def breaks(need: Need, food: Ingredient) -> bool:
-    """Whether this package rules the need out, by its allergens or by what kind of thing it is."""
+    """Whether this package rules the need out, by its allergens or by what kind of thing it is. A
+    kind that is only guessed does not."""
     return _reason(need, food) is not None
+
+
+def keeps_out(need: Need, food: Ingredient) -> bool:
+    """Whether this package is not to come in for the need: it rules it out, or nobody says."""
+    return breaks(need, food) or _unsaid(need, food)
 
 
 def _reason(need: Need, food: Ingredient) -> str | None:
     barred = [allergen for allergen in food.package.allergens if allergen in _BARRED[need]]
     if barred:
-        return f"its label names {', '.join(allergen.replace('_', ' ') for allergen in barred)}"
-    if food.kind in _BARRED_KINDS[need] and not _says_otherwise(need, food):
+        return f"its label names {_named(barred)}"
+    if food.kind_sure and food.kind in _BARRED_KINDS[need] and not _says_it_is_free(need, food):
         return "of its kind"
     return None
 
 
-def _says_otherwise(need: Need, food: Ingredient) -> bool:
-    text = f"{food.food} {food.label.name}".lower()
-    words = ("vegan", "plant") if need == "vegan" else _NAMED_PLANT
-    return need in ("vegan", "gluten_free") and any(word in text for word in words)
+def _doubt(need: Need, food: Ingredient) -> str | None:
+    """What may rule the need out: traces, or that nobody says what it is made of."""
+    traces = [trace for trace in food.package.may_contain if trace in _BARRED[need]]
+    if traces:
+        return f"may contain {_named(traces)}"
+    return "does not say what it is made of" if _unsaid(need, food) else None
+
+
+def _unsaid(need: Need, food: Ingredient) -> bool:
+    told = food.kind_sure or food.package.allergens or food.package.may_contain
+    return not told and bool(_BARRED[need]) and not _says_it_is_free(need, food)
+
+
+def _named(allergens: Iterable[Allergen]) -> str:
+    return ", ".join(allergen.replace("_", " ") for allergen in allergens)
+
+
+def _says_it_is_free(need: Need, food: Ingredient) -> bool:
+    says = _SAYS_IT_IS_FREE.get(need)
+    return says is not None and says.search(f"{food.food} {food.label.name}") is not None
 
 
 def in_the_way(piece: Workpiece) -> Iterator[InTheWay]:
-    """Every line that stands in the way of a need, traces too."""
+    """Every line that stands in the way of a need, or may."""
     for need in piece.build.terms.needs:
         for placed in piece.lines():
             if placed.line.off:
                 continue
-            reason = _reason(need, placed.ingredient)
-            traces = [t for t in placed.ingredient.package.may_contain if t in _BARRED[need]]
-            if reason is not None:
+            food = placed.ingredient
+            if reason := _reason(need, food):
                 yield _found(need, placed, reason, certain=True)
-            elif traces:
-                named = ", ".join(t.replace("_", " ") for t in traces)
-                yield _found(need, placed, f"may contain {named}", certain=False)
+            elif doubt := _doubt(need, food):
+                yield _found(need, placed, doubt, certain=False)
 
 
 def _found(need: Need, one: PlacedLine, reason: str, *, certain: bool) -> InTheWay:
@@ -90,7 +121,7 @@ def _found(need: Need, one: PlacedLine, reason: str, *, certain: bool) -> InTheW
         name=name,
         says=f"{name} is not {NEED_NAMES[need]}: {reason}."
         if certain
-        else f"{name} {reason}: look whether that is good enough.",
+        else f"{name} {reason}: read its label.",
         certain=certain,
     )
 

@@ -13,7 +13,7 @@ from dataclasses import dataclass
 from typing import Final
 
 from gasket.core.rebuild.ingredients import Ingredient
-from gasket.core.rebuild.needs import breaks
+from gasket.core.rebuild.needs import breaks, keeps_out
 from gasket.core.rebuild.workpiece import PlacedLine, Workpiece
 from gasket.core.solver.limits import Spot
 from gasket.core.swaps.model import Swap
@@ -170,4 +170,4 @@ def _energy(move: SwapMove, one: PlacedLine) -> float:
 
 
 def _breaks_a_need(piece: Workpiece, ready: Ready) -> bool:
-    return any(breaks(need, food) for need in piece.build.terms.needs for food, _ in ready.foods)
+    return any(keeps_out(need, food) for need in piece.build.terms.needs for food, _ in ready.foods)

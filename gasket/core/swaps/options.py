@@ -8,7 +8,7 @@ from typing import Final
 
 from gasket.core.numbers import Answer
 from gasket.core.rebuild.ingredients import Ingredient
-from gasket.core.rebuild.needs import breaks
+from gasket.core.rebuild.needs import keeps_out
 from gasket.core.rebuild.trial import BuildChange, BuildLine, Need
 from gasket.core.rebuild.workpiece import PlacedLine, Quality, Workpiece, quality
 from gasket.core.swaps.model import Swap, SwapPart
@@ -180,7 +180,10 @@ def _option(
         change=change,
         breaks=tuple(
             dict.fromkeys(
-                need for food, _ in chosen for need in piece.build.terms.needs if breaks(need, food)
+                need
+                for food, _ in chosen
+                for need in piece.build.terms.needs
+                if keeps_out(need, food)
             )
         ),
     )

@@ -9,13 +9,15 @@ plants.
 import re
 from collections.abc import Iterable
 from functools import lru_cache
-from typing import Final
+from typing import Final, Literal, NamedTuple
 
 from gasket.core.trade.kind_words import SAYS, Said
 from gasket.core.trade.kinds import FoodKind
 from gasket.core.trade.meats import Form, Meat, meat_in
 from gasket.core.trade.name_reading import Hit, Lexicon, Words, tokens_of, without
 
+KindBy = Literal["said", "name", "other names", "nothing"]
+"""Who says of what kind a food is: the cook, its own name, its aliases or its package; nobody."""
 _MEAT_KINDS: Final[dict[Form, FoodKind]] = {
     "ground": "mince",
     "sausage": "cured_meat",
@@ -127,3 +129,25 @@ def _kind_of(meat: Meat) -> FoodKind:
 def guess_kind(names: Iterable[str]) -> FoodKind | None:
     """The kind that the first telling name says, in the order of `names`; None tells nothing."""
     return next((kind for name in names if (kind := read_kind(name)) is not None), None)
+
+
+class KindRead(NamedTuple):
+    """A kind and who says so. Only what the cook or the food's own name says is sure."""
+
+    kind: FoodKind
+    by: KindBy
+
+    @property
+    def sure(self) -> bool:
+        return self.by in ("said", "name")
+
+
+def kind_read(stated: FoodKind | None, food: str, aliases: tuple[str, ...], label: str) -> KindRead:
+    """What the cook says it is, or else what its names suggest."""
+    if stated is not None:
+        return KindRead(stated, "said")
+    if named := guess_kind((food,)):
+        return KindRead(named, "name")
+    if guessed := guess_kind((*aliases, label)):
+        return KindRead(guessed, "other names")
+    return KindRead("other", "nothing")

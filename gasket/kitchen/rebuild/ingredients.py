@@ -4,10 +4,11 @@ from collections.abc import Iterable
 
 from sqlmodel import Session, col, select
 
-from gasket.core.rebuild.ingredients import Ingredient, kind_of
+from gasket.core.rebuild.ingredients import Ingredient
 from gasket.core.rebuild.trial import Build
 from gasket.core.reckoning.batch import Settings
 from gasket.core.swaps.options import Shelf
+from gasket.core.trade.kind_reading import kind_read
 from gasket.core.trade.kinds import FoodKind
 from gasket.kitchen import settings
 from gasket.kitchen.shelf import shelf
@@ -41,13 +42,15 @@ def _foods(session: Session, ids: Iterable[int]) -> dict[int, FoodRow]:
 
 def _ingredient(one: ShelfLabel, food: FoodRow | ShelfFood, reckoning: Settings) -> Ingredient:
     facts = food.facts if isinstance(food, ShelfFood) else rows.facts_of(food)
+    read = kind_read(facts.kind, food.name, facts.aliases, one.label.name)
     return Ingredient(
         label_id=one.id,
         food_id=one.food_id,
         food=food.name,
         label=one.label,
         package=one.package,
-        kind=kind_of(facts.kind, food.name, facts.aliases, one.label.name),
+        kind=read.kind,
+        kind_sure=read.sure,
         method=reckoning.energy,
         erythritol_kcal_per_g=reckoning.erythritol_kcal_per_g,
     )

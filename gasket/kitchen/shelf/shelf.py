@@ -1,6 +1,6 @@
 """The shelf: foods, each with one or more labels. Editing a label makes a new revision of it."""
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 from datetime import datetime
 from typing import Annotated
@@ -13,8 +13,8 @@ from gasket.core.label.food import FoodFacts
 from gasket.core.label.label import Label
 from gasket.core.label.package import Package
 from gasket.core.numbers import Answer, Value
-from gasket.core.rebuild.ingredients import kind_of
 from gasket.core.rebuild.trial import ShortName
+from gasket.core.trade.kind_reading import KindBy, KindRead, kind_read
 from gasket.core.trade.kinds import FoodKind
 from gasket.core.trade.units import millilitres_per
 from gasket.kitchen import settings
@@ -38,13 +38,16 @@ class ShelfLabel(Answer):
 class ShelfFood(Answer):
     """A food with its labels: the cook's own first, typical values behind them.
 
-    `cup_g` is what one level cup of the house's set weighs.
+    `kind` is what it is in a build and `kind_by` who says so; `cup_g` is what one level cup of the
+    house's set weighs.
     """
 
     id: int
     name: str
     version: int
     facts: FoodFacts
+    kind: FoodKind
+    kind_by: KindBy
     typical: bool
     removed: bool
     cup_g: float | None
@@ -98,16 +101,22 @@ def shelf_foods(session: Session, found: list[FoodRow]) -> list[ShelfFood]:
 def _food(row: FoodRow, labels: list[ShelfLabel], cup_ml: float) -> ShelfFood:
     facts = rows.facts_of(row)
     density = facts.density_g_per_ml
-    kept = [label for label in labels if not label.removed]
+    kept = sorted(
+        (label for label in labels if not label.removed),
+        key=lambda shown: shown.label.style == "table",
+    )
+    kind = _kind(row.name, facts, [label.label for label in kept])
     return ShelfFood(
         id=rows.key_of(row),
         name=row.name,
         version=row.version,
         facts=facts,
+        kind=kind.kind,
+        kind_by=kind.by,
         typical=row.typical,
         removed=row.removed_at is not None,
         cup_g=None if density is None else density * cup_ml,
-        labels=tuple(sorted(kept, key=lambda shown: shown.label.style == "table")),
+        labels=tuple(kept),
     )
 
 
@@ -277,9 +286,14 @@ def listing(name: str, facts: FoodFacts, labels: Iterable[Label]) -> Listing:
     packages = tuple(label.name for label in own_first)
     return Listing(
         typical=all(label.style == "table" for label in own_first),
-        kind=kind_of(facts.kind, name, facts.aliases, packages[0] if packages else ""),
+        kind=_kind(name, facts, own_first).kind,
         packages=packages,
     )
+
+
+def _kind(name: str, facts: FoodFacts, own_first: Sequence[Label]) -> KindRead:
+    package = own_first[0].name if own_first else ""
+    return kind_read(facts.kind, name, facts.aliases, package)
 
 
 def reindex(session: Session, changed: list[FoodRow]) -> None:

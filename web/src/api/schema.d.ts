@@ -5916,7 +5916,8 @@ export interface components {
          * ShelfFood
          * @description A food with its labels: the cook's own first, typical values behind them.
          *
-         *     `cup_g` is what one level cup of the house's set weighs.
+         *     `kind` is what it is in a build and `kind_by` who says so; `cup_g` is what one level cup of the
+         *     house's set weighs.
          */
         ShelfFood: {
             /** Cup G */
@@ -5924,6 +5925,16 @@ export interface components {
             facts: components["schemas"]["FoodFacts"];
             /** Id */
             id: number;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "flour" | "oat_flour" | "oats" | "nut_flour" | "coconut_flour" | "starch" | "self_raising_flour" | "mix" | "fibre" | "cocoa" | "whey_powder" | "protein_blend" | "plant_protein" | "collagen" | "milk_powder" | "sugar" | "brown_sugar" | "powdered_sugar" | "syrup" | "jam" | "sprinkles" | "confection" | "sweetener" | "brown_sweetener" | "powdered_sweetener" | "intense_sweetener" | "butter" | "spread" | "oil" | "oil_spray" | "mayonnaise" | "nut_butter" | "peanut_powder" | "nuts" | "seeds" | "chocolate" | "protein_bar" | "egg" | "egg_white" | "egg_yolk" | "egg_replacer" | "cream_cheese" | "cream" | "thick_yogurt" | "cottage_cheese" | "plant_yogurt" | "cheese" | "plant_cheese" | "milk" | "plant_milk" | "creamer" | "ice_cream" | "mince" | "poultry_mince" | "poultry" | "cured_meat" | "deli_meat" | "jerky" | "meat" | "fish" | "plant_meat" | "tofu" | "legumes" | "bread" | "wrap" | "pasta" | "noodle" | "rice" | "potato" | "crumbs" | "cereal" | "wafer" | "cookie" | "snack" | "pie_crust" | "fruit" | "dried_fruit" | "puree" | "juice" | "vegetable" | "baking_powder" | "baking_soda" | "yeast" | "gum" | "gelatine" | "pudding_mix" | "whipped_topping" | "salt" | "spice" | "seasoning_blend" | "savoury_dust" | "flavouring" | "coffee" | "acid" | "sauce" | "dressing" | "dip" | "stock" | "alcohol" | "soft_drink" | "water" | "other";
+            /**
+             * Kind By
+             * @enum {string}
+             */
+            kind_by: "said" | "name" | "other names" | "nothing";
             /** Labels */
             labels: components["schemas"]["ShelfLabel"][];
             /** Name */

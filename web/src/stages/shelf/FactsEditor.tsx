@@ -4,9 +4,8 @@ import { api, ask, ProblemError, problemOf, type Schemas } from "../../api/clien
 import { keys, useRefresh } from "../../api/queries";
 import { parseNumber } from "../../lib/typedNumber";
 import { Button } from "../../ui/Button";
-import { Choice, NumberField, TextField } from "../../ui/Field";
+import { NumberField, TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
-import { FOOD_KINDS } from "../../api/vocabulary";
 
 type Facts = Schemas["FoodFacts"];
 type Measure = Schemas["Measure"];
@@ -80,15 +79,6 @@ export function FactsEditor({ food }: { food: Schemas["ShelfFood"] }) {
         maxLength={300}
         value={facts.buy_rule ?? ""}
         onChange={(buy_rule) => change({ buy_rule })}
-      />
-      <Choice
-        label="What it is in a build, for swaps and checks"
-        value={facts.kind ?? "guess"}
-        options={[
-          { value: "guess" as const, label: "as its name says" },
-          ...FOOD_KINDS.map((kind) => ({ value: kind, label: kind.replaceAll("_", " ") })),
-        ]}
-        onChange={(kind) => change({ kind: kind === "guess" ? null : kind })}
       />
       <div className="grid gap-x-6 gap-y-2 border-t border-ink pt-3 sm:grid-cols-2">
         <NumberField

@@ -9,6 +9,7 @@ import { Button } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
 import { Toggle } from "../../ui/Toggle";
 import { FactsEditor } from "./FactsEditor";
+import { KindChoice } from "./KindChoice";
 import { LabelEditor } from "../../food/LabelEditor";
 import { type Edited, emptyLabel } from "../../food/panels";
 import { Versions } from "./Versions";
@@ -175,6 +176,7 @@ function FoodHead({ food }: { food: Schemas["ShelfFood"] }) {
       <div className="min-w-0">
         <h1 className="text-2xl font-bold">{food.name}</h1>
         {aliases.length > 0 && <p className="text-soft">also {aliases.join(", ")}</p>}
+        <KindChoice food={food} />
         {food.facts.buy_rule && <p className="font-semibold">In the shop: {food.facts.buy_rule}</p>}
       </div>
       <div className="-mx-3.5 flex flex-wrap">
