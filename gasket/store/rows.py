@@ -17,6 +17,7 @@ from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine, Terms
 from gasket.core.reckoning.batch import Original
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.swaps.model import Swap
+from gasket.core.trade.kinds import FoodKind
 from gasket.core.weighing.records import Record
 from gasket.store.tables import (
     BatchLineRow,
@@ -44,6 +45,7 @@ WORD = {
     BatchRow: "batch",
 }
 MOST_ID = 2**63 - 1
+MOST_GENERIC = 60
 LINE_TERMS = ("off", "locked", "least_g", "most_g", "why", "until", "stands_for")
 A = TypeVar("A", WeighingRow, CookRow, StockRow)
 R = TypeVar("R", DishRow, FoodRow, LabelRow, TrialRow, BatchRow)
@@ -245,6 +247,13 @@ def cook_records(
 
 def _cook_record(row: CookRow) -> CookRecord:
     return CookRecord.model_validate(row, from_attributes=True)
+
+
+def generic_foods(session: Session, kind: FoodKind) -> list[FoodRow]:
+    """Foods of a kind that stand on the shelf with generic values alone."""
+    there = col(FoodRow.removed_at).is_(None)
+    query = select(FoodRow).where(there, col(FoodRow.typical), FoodRow.kind == kind)
+    return list(session.exec(query.order_by(col(FoodRow.id)).limit(MOST_GENERIC)))
 
 
 def newest_cooks(session: Session, most: int) -> list[int]:

@@ -1,10 +1,14 @@
 """What quick entry takes without asking on the reference shelf, and what it asks about."""
 
+from datetime import UTC, datetime
 from pathlib import Path
 
 import pytest
 
-from gasket.kitchen.shelf import food_search, quick_entry, reference
+from gasket.core.label.food import FoodFacts
+from gasket.core.label.label import Label
+from gasket.kitchen.shelf import food_search, quick_entry, reference, shelf
+from gasket.kitchen.shelf.shelf import NewFood
 
 SURE = {
     "1 cup whole milk": "Whole milk",
@@ -32,7 +36,7 @@ ASKS = [
 @pytest.fixture
 def stocked(house):
     reference.stock(house.database, house.now())
-    with house.database.reading() as session:
+    with house.database.writing() as session:
         yield session
 
 
@@ -89,3 +93,36 @@ def test_a_hundred_lines_written_beforehand_are_right_or_asked_and_none_is_wrong
         assert first.worked.readings[0].grams == pytest.approx(float(grams), rel=0.3), line
     assert len(UNSEEN) == 100
     assert asked <= 15
+
+
+def own(session, name, **facts):
+    label = Label(name=name, style="eu", basis_g=100.0, kcal=90.0, protein_g=6.0)
+    new = NewFood(name=name, label=label, facts=FoodFacts(**facts))
+    return shelf.add_food(session, new, datetime(2026, 5, 2, tzinfo=UTC))
+
+
+@pytest.mark.parametrize(
+    ("name", "line", "grams", "of"),
+    [
+        ("Larkfield skim milk", "1 cup larkfield skim milk", 245, "Skim milk"),
+        ("Larkfield burger buns", "2 larkfield burger buns", 104, "Burger bun"),
+        ("Larkfield carrots", "100 g larkfield carrots, as bought", 89, "Carrot"),
+        ("Larkfield rice", "1 cup larkfield rice", None, ""),
+        ("Larkfield whey", "1 scoop larkfield whey", None, ""),
+        ("Larkfield wonder", "1 cup larkfield wonder", None, ""),
+    ],
+)
+def test_a_package_borrows_cups_and_pieces_from_its_generic_food(stocked, name, line, grams, of):
+    own(stocked, name)
+    first = quick_entry.quick(stocked, line).options[0]
+    reading = first.worked.readings[0]
+    assert first.food == name
+    assert reading.grams == (None if grams is None else pytest.approx(grams, abs=1))
+    assert (f"as of “{of}" in reading.how) == bool(of)
+
+
+def test_what_the_cook_has_weighed_is_never_borrowed(stocked):
+    own(stocked, "Larkfield skim milk", density_g_per_ml=1.2, density_origin="weighed")
+    reading = quick_entry.quick(stocked, "1 cup larkfield skim milk").options[0].worked.readings[0]
+    assert reading.grams == pytest.approx(1.2 * 236.6, abs=1)
+    assert "as of" not in reading.how

@@ -1,5 +1,7 @@
 """Pieces, scoops, servings, juice and zest into grams: through what one of them weighs."""
 
+from typing import Final
+
 from gasket.core.entry.model import Entry, Quantity
 from gasket.core.entry.readings import (
     CONFLICT,
@@ -11,9 +13,12 @@ from gasket.core.entry.readings import (
     Known,
     Need,
 )
-from gasket.core.entry.words import SIZES
+from gasket.core.entry.words import PACKS, SIZES
 from gasket.core.label.food import SPREAD_OF, Measure, MeasureOrigin
 from gasket.core.trade.quantities import HouseholdSystem
+
+_OF_A_BRAND: Final = ("scoop", "serving", *PACKS)
+"""Every brand has its own: no generic food lends them."""
 
 
 def measures_of(unit: str, known: Known) -> list[Measure]:
@@ -54,6 +59,10 @@ def counted(entry: Entry, one: Quantity, known: Known) -> Found:
     if one.unit == "piece" and (sizes := _sizes(known)):
         question = "Which size?" if len(sizes) > 1 else ""
         return Found(tuple(_pieces(one, measure) for measure in sizes), question)
+    if known.like is not None and one.unit not in _OF_A_BRAND:
+        lent = counted(entry, one, known.as_lender)
+        if lent.readings[0].needs is None:
+            return known.lent(lent)
     if one.unit == "scoop":
         return Found(
             (needs("scoop", "what does one level scoop weigh? Brands run from 25 to 40 g"),)

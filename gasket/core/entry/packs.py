@@ -4,7 +4,7 @@ from typing import Final
 
 from gasket.core.entry.counts import counted, needs, times
 from gasket.core.entry.model import Entry, Quantity
-from gasket.core.entry.readings import AmountReading, Found, Known, Need, estimated, scaled
+from gasket.core.entry.readings import AmountReading, Found, Known, Need, Share, estimated, scaled
 from gasket.core.entry.volumes import measured
 from gasket.core.label.package import pack_weight_g
 from gasket.core.trade.units import kind_of
@@ -53,7 +53,7 @@ def _of_weight(one: Quantity, grams: float, says: str) -> AmountReading:
 
 def _drained(entry: Entry, known: Known, found: Found) -> Found:
     """A net weight into what is left without the liquid, where that makes a difference."""
-    share = known.facts.drained_share
+    share = known.drained
     if "drained" in entry.states:
         if share is None:
             need = Need(kind="drained", measure="drained share")
@@ -68,9 +68,9 @@ def _drained(entry: Entry, known: Known, found: Found) -> Found:
     return Found((first, _shared(first, share), *found.readings[1:]), DRAINED_OR_NOT)
 
 
-def _shared(reading: AmountReading, share: float) -> AmountReading:
-    how = f"{reading.how}; drained, about {share:.0%} of it"
-    return scaled(reading, share, how, 0.95, 1.05)
+def _shared(reading: AmountReading, share: Share) -> AmountReading:
+    how = f"{reading.how}; drained, about {share.value:.0%} of it{share.says}"
+    return scaled(reading, share.value, how, 0.95, 1.05)
 
 
 def by_protein(one: Quantity, protein_g: float, known: Known) -> AmountReading:

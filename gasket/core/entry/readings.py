@@ -1,7 +1,8 @@
 """What one amount may come to: readings, each with its words, and what is known of the food."""
 
-from dataclasses import dataclass, field
-from typing import Final, Literal
+from collections.abc import Callable
+from dataclasses import dataclass, field, replace
+from typing import Final, Literal, NamedTuple
 
 from gasket.core.entry.model import Quantity
 from gasket.core.label.food import FoodFacts, MeasureOrigin
@@ -55,6 +56,58 @@ class Known:
     package: Package = field(default_factory=Package)
     system: HouseholdSystem = HouseholdSystem.US
     pourable: bool = False
+    like: "Lender | None" = None
+    """The generic food of its kind: it lends what is not known of the food itself."""
+
+    @property
+    def as_lender(self) -> "Known":
+        """What the generic food knows, to be asked where this one knows nothing."""
+        lent = self.like or Lender("")
+        return replace(self, facts=lent.facts, label=None, package=Package(), like=None)
+
+    @property
+    def refuse(self) -> "Share | None":
+        """What is thrown away of the weight as bought."""
+        return self._share(lambda facts: facts.refuse_share)
+
+    @property
+    def drained(self) -> "Share | None":
+        """What is left of the net weight without its liquid."""
+        return self._share(lambda facts: facts.drained_share)
+
+    def _share(self, of: Callable[[FoodFacts], float | None]) -> "Share | None":
+        own = of(self.facts)
+        if own is not None:
+            return Share(own)
+        lent = None if self.like is None else of(self.like.facts)
+        return None if lent is None or self.like is None else Share(lent, self.like.says)
+
+    def lent(self, found: "Found") -> "Found":
+        """Readings of the generic food, which say so."""
+        says = self.like.says if self.like else ""
+        readings = tuple(
+            reading.model_copy(update={"how": reading.how + says}) for reading in found.readings
+        )
+        return Found(readings, found.question)
+
+
+@dataclass(frozen=True)
+class Lender:
+    """A generic food, and what is known of it."""
+
+    name: str
+    facts: FoodFacts = field(default_factory=FoodFacts)
+
+    @property
+    def says(self) -> str:
+        return f", as of “{self.name}”"
+
+
+class Share(NamedTuple):
+    """A share of a weight, and whose it is where it is lent."""
+
+    value: float
+    says: str = ""
 
 
 @dataclass(frozen=True)

@@ -17,6 +17,7 @@ from gasket.core.entry.readings import (
     Found,
     Known,
     Need,
+    Share,
     estimated,
     or_else,
     scaled,
@@ -178,7 +179,7 @@ def _edible(
     entry: Entry, known: Known, readings: tuple[AmountReading, ...]
 ) -> Iterator[AmountReading]:
     """As bought → edible: a weight may include what is thrown away."""
-    refuse = known.facts.refuse_share
+    refuse = known.refuse
     if kind_of(entry.quantities[0].unit) != "mass" and entry.each is None:
         yield from readings
         return
@@ -189,13 +190,13 @@ def _edible(
         yield from (_trimmed(reading, refuse) for reading in readings)
         return
     yield from readings
-    if refuse and not entry.bought and readings[0].grams:
+    if refuse and refuse.value and not entry.bought and readings[0].grams:
         yield _trimmed(readings[0], refuse)
 
 
-def _trimmed(reading: AmountReading, refuse: float) -> AmountReading:
-    how = f"{reading.grams or 0:.4g} g as bought, {refuse:.0%} of it thrown away"
-    return scaled(reading, edible_g(1, refuse), how, 0.95, 1.05)
+def _trimmed(reading: AmountReading, refuse: Share) -> AmountReading:
+    how = f"{reading.grams or 0:.4g} g as bought, {refuse.value:.0%} of it thrown away"
+    return scaled(reading, edible_g(1, refuse.value), how + refuse.says, 0.95, 1.05)
 
 
 def _state_caution(entry: Entry, known: Known) -> str:

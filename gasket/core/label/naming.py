@@ -148,3 +148,30 @@ def sure_one(fits: Sequence[Fit]) -> bool:
     if fits[0] is Fit.CALLED_SO:
         return True
     return fits[0] is Fit.A_KIND and fits.count(Fit.A_KIND) + fits.count(Fit.A_KIND_UNSAID) == 1
+
+
+def nearest(name: str, candidates: Sequence[Called]) -> int | None:
+    """Which of the foods of one kind a package is most likely one of: the one whose words it says
+    most of; the only one there is. None where several are as near."""
+    if len(candidates) == 1:
+        return 0
+    said = [word for word in _words(name) if word not in MANNERS]
+    shared = [
+        max(_shared_words(said, known) for known in (food.name, *food.aliases))
+        for food in candidates
+    ]
+    best = max(shared, default=(0, 0.0))
+    if best[0] == 0 or shared.count(best) > 1:
+        return None
+    as_much = [
+        food for food, (count, _) in zip(candidates, shared, strict=True) if count == best[0]
+    ]
+    states = {CHANGES_FIGURES.intersection(_words(food.name)).difference(said) for food in as_much}
+    return shared.index(best) if len(states) == 1 else None
+
+
+def _shared_words(said: Sequence[str], name: str) -> tuple[int, float]:
+    """How many words of `name` are said, and what share of it that is."""
+    own = _words(name)
+    count = sum(any(_same(word, other) for other in said) for word in own)
+    return count, count / max(1, len(own))

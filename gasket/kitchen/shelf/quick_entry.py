@@ -21,6 +21,7 @@ from gasket.core.trade.quantities import HouseholdSystem
 from gasket.core.trade.units import convert, kind_of
 from gasket.kitchen import settings
 from gasket.kitchen.shelf import food_search, shelf
+from gasket.kitchen.shelf.lending import Generic
 from gasket.kitchen.shelf.shelf import ShelfFood, ShelfLabel
 from gasket.store import rows
 from gasket.store.search import How
@@ -96,10 +97,10 @@ class PendingText(Value):
 
 def quick(session: Session, text: str) -> QuickAnswer:
     """Read one line. Raises `FaultyInput` at `text` for what is no amount of a food."""
-    return _answer(session, text, settings.read(session).household)
+    return _answer(session, text, settings.read(session).household, Generic(session))
 
 
-def _answer(session: Session, text: str, system: HouseholdSystem) -> QuickAnswer:
+def _answer(session: Session, text: str, system: HouseholdSystem, generic: Generic) -> QuickAnswer:
     entry = parse_entry(text)
     foods, how = _foods(session, entry)
     fits = sorted((_fit(entry, food), at) for at, food in enumerate(foods))
@@ -110,7 +111,7 @@ def _answer(session: Session, text: str, system: HouseholdSystem) -> QuickAnswer
             food_id=food.id,
             food=food.name,
             label=label,
-            worked=work_out(entry, _known(food, label, system)),
+            worked=work_out(entry, _known(food, label, system, generic)),
         )
         for food in foods
         for label in food.labels
@@ -162,9 +163,10 @@ def _foods(session: Session, entry: Entry) -> tuple[list[ShelfFood], How]:
     return food_search.foods(session, wanted[-1], MOST_FOODS)
 
 
-def _known(food: ShelfFood, label: ShelfLabel, system: HouseholdSystem) -> Known:
+def _known(food: ShelfFood, label: ShelfLabel, system: HouseholdSystem, generic: Generic) -> Known:
     pourable = label.label.basis_ml is not None or bool(_POURABLE.search(food.name))
-    return Known(food.facts, label.label, label.package, system, pourable)
+    like = generic.like(food, label)
+    return Known(food.facts, label.label, label.package, system, pourable, like)
 
 
 def read_list(session: Session, text: str) -> list[QuickLine]:
@@ -172,18 +174,20 @@ def read_list(session: Session, text: str) -> list[QuickLine]:
     lines = [line.strip() for line in text.splitlines() if line.strip()]
     if len(lines) > MOST_LINES:
         raise FaultyInput.at("text", f"A list has at most {MOST_LINES} lines.")
-    system = settings.read(session).household
+    system, generic = settings.read(session).household, Generic(session)
     return [
-        _line(session, line, read, system)
+        _line(session, line, read, system, generic)
         for line, read in zip(lines, read_lines(lines), strict=True)
     ]
 
 
-def _line(session: Session, text: str, read: Read, system: HouseholdSystem) -> QuickLine:
+def _line(
+    session: Session, text: str, read: Read, system: HouseholdSystem, generic: Generic
+) -> QuickLine:
     if read.kind != "ingredient":
         return QuickLine(text=text, status=read.kind, says=read.text)
     try:
-        answer = _answer(session, text, system)
+        answer = _answer(session, text, system, generic)
     except FaultyInput as error:
         return QuickLine(text=text, status="faulty", says=error.faults[0].message)
     if not answer.options:
@@ -202,8 +206,8 @@ def amounts(session: Session, text: str, food_id: int, label_id: int) -> tuple[A
     food = shelf.food(session, food_id)
     label = shelf.shelf_labels(session, {label_id})[label_id]
     entry = entry.model_copy(update={"food": entry.food or food.name})
-    worked = work_out(entry, _known(food, label, settings.read(session).household))
-    return worked.readings
+    system = settings.read(session).household
+    return work_out(entry, _known(food, label, system, Generic(session))).readings
 
 
 # What the cook tells once
