@@ -8,13 +8,18 @@ import time
 
 import httpx
 
+from gasket.core.build_checks.checked_build import CheckedBuild
+from gasket.core.build_checks.checks import check_build
 from gasket.core.cooking.schedule import HANDS, Task, schedule
 from gasket.core.reckoning.reckon import reckon
 from gasket.core.solver.programme import warm_up
 from gasket.core.solver.reach import reach
+from gasket.core.trade.families.reading import read_family
 from gasket.formats.batch_json import to_batch
 from tests.bench.measuring import percentile_95, say_ms
+from tests.core.builds import ALL, workpiece
 from tests.core.solver_builds import random_task
+from tests.core.test_families import NAMES
 
 
 def forty_lines() -> dict[str, object]:
@@ -84,3 +89,27 @@ def test_reaching_a_goal_over_40_lines_and_60_swaps(benchmark):
     benchmark.pedantic(lambda: found.append(reach(next(waiting))), rounds=len(tasks))
     say_ms("reaching a goal", 1000 * benchmark.stats.stats.max, "at most", "≤ 300 ms")
     assert all(one.proposals for one in found)
+
+
+def test_reading_10_000_names(benchmark):
+    """Every name is another one: nothing is remembered."""
+    names = [f"{name} no {i}" for i, (name, _) in zip(range(10_000), itertools.cycle(NAMES))]
+
+    def read() -> int:
+        read_family.cache_clear()
+        return sum(read_family(name) is not None for name in names)
+
+    known = benchmark.pedantic(read, rounds=3)
+    say_ms("families of 10,000 names", 1000 * benchmark.stats.stats.median, "median", "≤ 1,000 ms")
+    assert known > 0
+
+
+def test_checks_of_40_lines(benchmark):
+    foods = {food: 20.0 + i for i, food in enumerate(itertools.islice(ALL, 40))}
+    original = workpiece({"flour": 200, "sugar": 100, "butter": 80, "egg": 100})
+    whole = {"original": original, "original_serving_g": 480.0, "serving_g": 900.0}
+    pieces = [CheckedBuild(workpiece(foods, family="cake"), **whole) for _ in range(200)]
+    waiting = iter(pieces)
+    found = benchmark.pedantic(lambda: check_build(next(waiting)), rounds=len(pieces))
+    say_ms("checks of 40 lines", 1000 * benchmark.stats.stats.median, "median", "≤ 2 ms")
+    assert len(found) >= 6

@@ -1,5 +1,6 @@
 """Which family a dish is: by its name, by what is in it."""
 
+from dataclasses import replace
 from pathlib import Path
 
 import pytest
@@ -156,3 +157,33 @@ def test_a_scaled_proven_build_raises_no_alarm(proven, factor):
     family, build = proven
     scaled = {food: grams * factor for food, grams in build.items()}
     assert not spoken(family, scaled)
+
+
+BUILDS = [
+    (family.strip(), {food: float(grams) for food, grams in lines}, expected)
+    for line in (Path(__file__).parent / "family_builds.txt").read_text().splitlines()
+    if line and not line.startswith("#")
+    for family, foods, codes in [line.split("|")]
+    for lines in [[part.strip().rsplit(" ", 1) for part in foods.split(",")]]
+    for expected in [set(codes.strip().split(",")) - {"-"}]
+]
+
+
+@pytest.mark.parametrize(("family", "build", "codes"), BUILDS)
+def test_builds_of_our_own_are_judged_as_a_cook_would(family, build, codes):
+    loud = spoken(family, build)
+    assert codes == loud.keys(), [
+        (key, one.value, one.least, one.most) for key, one in loud.items()
+    ]
+
+
+def test_keepers_widen_a_band_and_are_named_as_its_source():
+    wet = {"flour": 150, "blend": 50, "quark": 400, "baking powder": 8, "salt": 2}
+    piece = checked(wet, family="roll")
+    water = next(one for one in check_build(piece) if one.code == "hydration")
+    kept = replace(piece, keepers={"hydration": (water.value, 1.2), "salt": (0.9,)})
+    found = {one.code: one for one in check_build(kept)}
+    assert (water.verdict, water.source) == ("above", "build-checks")
+    assert (found["hydration"].verdict, found["hydration"].source) == ("within", "own-keepers")
+    assert found["hydration"].most == water.value
+    assert found["salt"].source == "build-checks"

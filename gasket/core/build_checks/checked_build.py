@@ -5,8 +5,8 @@ judged whole.
 """
 
 import re
-from collections.abc import Iterable
-from dataclasses import dataclass
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass, field
 from functools import cached_property
 from typing import Final, Literal
 
@@ -53,6 +53,8 @@ class CheckedBuild:
     original: Workpiece | None = None
     original_serving_g: float | None = None
     serving_g: float | None = None
+    keepers: Mapping[str, tuple[float, ...]] = field(default_factory=dict)
+    """What the cook's own keepers of this family came to, by the code of a check."""
 
     @property
     def terms(self) -> Terms:

@@ -37,6 +37,7 @@ def _check(
     **more: str,
 ) -> BuildCheck:
     """One check; a `notice` is for the eater and no fault of the build."""
+    span, widened = _with_keepers(checked, code, span)
     verdict: Verdict = "within"
     if span.least is not None and value < span.least - _SLACK:
         verdict = "below"
@@ -54,9 +55,17 @@ def _check(
         verdict=verdict,
         speaks=verdict != "within" and dismissed is None and not notice,
         says=says.get(verdict, ""),
-        source=more.get("source", "build-checks"),
+        source="own-keepers" if widened else more.get("source", "build-checks"),
         note=dismissed.note if dismissed else "",
     )
+
+
+def _with_keepers(checked: CheckedBuild, code: str, span: Span) -> tuple[Span, bool]:
+    """The band widened to where the cook's own keepers lie, and whether that made it wider."""
+    values = checked.keepers.get(code, ())
+    least = span.least if span.least is None else min((span.least, *values))
+    most = span.most if span.most is None else max((span.most, *values))
+    return Span(least, most), Span(least, most) != span
 
 
 def _dismissed(
@@ -177,6 +186,27 @@ def fat_floor(checked: CheckedBuild) -> Iterator[BuildCheck]:
     )
 
 
+def ratios(checked: CheckedBuild) -> Iterator[BuildCheck]:
+    """The ratios that decide in this very family."""
+    for ratio in checked.family.ratios if checked.family else ():
+        lines = [*checked.piece.lines()] if ratio.to else checked.base
+        held, of = (
+            sum(placed.grams for placed in lines if not kinds or placed.kind in kinds)
+            for kinds in (ratio.of, ratio.to)
+        )
+        if held > 0 and of > 0:
+            yield _check(
+                checked,
+                ratio.code,
+                ratio.name,
+                held / of,
+                "g per g",
+                ratio.span,
+                {"below": ratio.below, "above": ratio.above},
+                component="" if ratio.to else checked.component,
+            )
+
+
 def salt(checked: CheckedBuild) -> Iterator[BuildCheck]:
     """The sodium of a raising agent is not salty, and does not count."""
     if checked.bands.salt is None or checked.base_g <= 0:
@@ -275,6 +305,7 @@ CHECKS: Final[tuple[Callable[[CheckedBuild], Iterator[BuildCheck]], ...]] = (
     leavening,
     powder_share,
     fat_floor,
+    ratios,
     salt,
     sweetness,
     polyols,

@@ -5,7 +5,7 @@ does not keep today is widened to where the build is: the solver never makes it 
 refuses a build that is already out of the ordinary.
 """
 
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Collection, Iterator
 from dataclasses import dataclass
 from typing import Final
 
@@ -20,7 +20,7 @@ from gasket.core.rebuild.ingredients import Ingredient
 from gasket.core.rebuild.workpiece import Quality, quality
 from gasket.core.trade.caution import POLYOLS_MOST
 from gasket.core.trade.families import Span
-from gasket.core.trade.kinds import POWDERS
+from gasket.core.trade.kinds import POWDERS, FoodKind
 
 PAN_FILL: Final = Span(0.9, 1.15)
 """A serving keeps about its weight, unless the goal says otherwise: the pan stays as full."""
@@ -143,12 +143,30 @@ class _Band:
     above: Callable[[Ingredient], float]
     below: Callable[[Ingredient], float]
     span: Span
+    everywhere: bool = False
+    """Over all components, and not in one bowl."""
 
 
 def _bands(checked: CheckedBuild) -> Iterator[Limit]:
-    for band in _bands_of(checked):
+    for band in (*_bands_of(checked), *_ratios_of(checked)):
         yield from _band_limits(checked, band)
     yield from _whole_bands(checked)
+
+
+def _ratios_of(checked: CheckedBuild) -> Iterator[_Band]:
+    for ratio in checked.family.ratios if checked.family else ():
+        yield _Band(
+            ratio.code,
+            ratio.name.lower(),
+            _one_of(ratio.of),
+            _one_of(ratio.to) if ratio.to else lambda _: 1.0,
+            ratio.span,
+            everywhere=bool(ratio.to),
+        )
+
+
+def _one_of(kinds: Collection[FoodKind]) -> Callable[[Ingredient], float]:
+    return lambda food: float(food.kind in kinds)
 
 
 def _bands_of(checked: CheckedBuild) -> Iterator[_Band]:
@@ -215,10 +233,13 @@ def _plain_base(food: Ingredient) -> float:
 
 
 def _band_limits(checked: CheckedBuild, band: _Band) -> Iterator[Limit]:
-    part = checked.base[0].part
-    below = sum(band.below(placed.ingredient) * placed.grams for placed in checked.base)
-    above = sum(band.above(placed.ingredient) * placed.grams for placed in checked.base)
-    if below <= 0:
+    if not checked.base:
+        return
+    part = None if band.everywhere else checked.base[0].part
+    lines = [*checked.piece.lines()] if band.everywhere else checked.base
+    below = sum(band.below(placed.ingredient) * placed.grams for placed in lines)
+    above = sum(band.above(placed.ingredient) * placed.grams for placed in lines)
+    if below <= 0 or (above <= 0 and band.everywhere):
         return
     now = above / below
     least, most = band.span
@@ -238,11 +259,12 @@ def _band_limits(checked: CheckedBuild, band: _Band) -> Iterator[Limit]:
             )
 
 
-def _in_part(part: str, band: _Band, bound: float) -> Callable[[Spot], float]:
+def _in_part(part: str | None, band: _Band, bound: float) -> Callable[[Spot], float]:
     def weigh(spot: Spot) -> float:
-        if spot.part != part or spot.food.by_piece:
+        if part not in (None, spot.part) or spot.food.by_piece:
             return 0.0
-        return spot.per_serving * (band.above(spot.food) - bound * band.below(spot.food))
+        counts = 1.0 if part is None else spot.per_serving
+        return counts * (band.above(spot.food) - bound * band.below(spot.food))
 
     return weigh
 

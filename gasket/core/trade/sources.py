@@ -151,6 +151,12 @@ SOURCES: Final[dict[str, Source]] = {
             "own bakes count for more.",
         ),
         Source(
+            key="own-keepers",
+            standing=Standing.PRACTICE,
+            title="Your own keepers",
+            says="The usual band, widened to where dishes lie that you have kept.",
+        ),
+        Source(
             key="sweetness",
             standing=Standing.MEMORY,
             title="Relative sweetness, common food-science tables, from memory",

@@ -11,6 +11,7 @@ from gasket.core.trade.families.model import (
     Habit,
     Must,
     Place,
+    Ratio,
     Row,
     Span,
 )
@@ -34,6 +35,17 @@ FAMILY: Final = DishFamily(
     ),
     bands=Bands(
         water=Span(0.1, 0.9), lift=Span(0.0, 3.0), powder_most=(0.50, 0.40), salt=Span(0.0, 1.2)
+    ),
+    ratios=(
+        Ratio(
+            "binder",
+            "What binds, of the mixture",
+            of=("egg", "egg_white", "syrup", "nut_butter"),
+            to=(),
+            span=Span(0.25, 0.45),
+            below="Little to bind it: the cups crumble.",
+            above="A lot of binder: it bakes up chewy and sticks to the tin.",
+        ),
     ),
     loss=(0.08, 0.15),
     steps=(

@@ -4,12 +4,16 @@ from typing import Final
 
 from gasket.core.trade.families.model import (
     LINE_IT,
+    LIQUID_MILK,
     PREHEAT,
+    SOFT_CHEESE,
+    WHOLE_EGG,
     Bands,
     DishFamily,
     Habit,
     Must,
     Place,
+    Ratio,
     Reheat,
     Row,
     Span,
@@ -38,6 +42,27 @@ FAMILY: Final = DishFamily(
         "souffle",
     ),
     bands=Bands(salt=Span(0.4, 1.8)),
+    ratios=(
+        Ratio(
+            "milk_to_egg",
+            "Milk and soft cheese to egg",
+            of=(*LIQUID_MILK, *SOFT_CHEESE),
+            to=WHOLE_EGG,
+            span=Span(None, 1.3),
+            above="More milk and soft cheese than the egg can hold: it weeps.",
+        ),
+        Ratio(
+            "filling_to_egg",
+            "Filling to egg mixture",
+            of=(
+                *("vegetable", "potato", "legumes", "cheese", "plant_cheese", "tofu", "rice"),
+                *("mince", "poultry_mince", "poultry", "cured_meat", "deli_meat", "meat", "fish"),
+            ),
+            to=(*WHOLE_EGG, *LIQUID_MILK, *SOFT_CHEESE),
+            span=Span(None, 1.0),
+            above="More filling than egg: the pieces fall apart when they come out.",
+        ),
+    ),
     loss=(0.06, 0.15),
     steps=(
         PREHEAT,

@@ -4,6 +4,8 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from typing import Final, Literal, NamedTuple
 
+from gasket.core.trade.kinds import FoodKind
+
 Device = Literal["microwave", "oven", "air fryer", "pan", "toaster"]
 Role = Literal["base", "frosting", "sauce", "topping", "filling", "other"]
 """What a component is to its dish."""
@@ -53,6 +55,20 @@ class Bands:
     powder_most: tuple[float, float] | None = None
     fat: tuple[float, float | None] | None = None
     salt: Span | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Ratio:
+    """A ratio that decides in one family: grams of the kinds `of` for a gram of the kinds `to`, of
+    the whole mixture where `to` is empty. It is judged where both are there."""
+
+    code: str
+    name: str
+    of: tuple[FoodKind, ...]
+    to: tuple[FoodKind, ...]
+    span: Span
+    below: str = ""
+    above: str = ""
 
 
 @dataclass(frozen=True, slots=True)
@@ -125,6 +141,7 @@ class DishFamily:
     name: str
     says: tuple[str, ...]
     bands: Bands = field(default_factory=Bands)
+    ratios: tuple[Ratio, ...] = ()
     loss: tuple[float, float]
     """What cooking takes away, as shares of the raw weight (from memory)."""
     steps: tuple[Row, ...]
@@ -148,6 +165,10 @@ class DishFamily:
     """Its body is cooked as what it is by itself."""
 
 
+SOFT_CHEESE: Final[tuple[FoodKind, ...]] = ("cottage_cheese", "cream_cheese", "thick_yogurt")
+WHOLE_EGG: Final[tuple[FoodKind, ...]] = ("egg", "egg_white", "egg_yolk")
+LIQUID_MILK: Final[tuple[FoodKind, ...]] = ("milk", "plant_milk", "cream", "creamer")
+POWDER: Final[tuple[FoodKind, ...]] = ("whey_powder", "protein_blend", "plant_protein")
 PREHEAT: Final = Row("preheat", "Preheat the oven 12 min", on="")
 LINE: Final = Row("line", "Grease or line the tin 3 min", on="", must="line")
 AGAIN: Final = Row("again", "Stir {main} again before pouring 1 min", must="again")

@@ -5,12 +5,15 @@ from typing import Final
 from gasket.core.trade.families.model import (
     LINE_IT,
     PREHEAT,
+    SOFT_CHEESE,
     STIR_AGAIN,
+    WHOLE_EGG,
     Bands,
     DishFamily,
     Habit,
     Must,
     Place,
+    Ratio,
     Reheat,
     Row,
     Span,
@@ -41,6 +44,17 @@ FAMILY: Final = DishFamily(
         "cottage cheese flatbread",
     ),
     bands=Bands(salt=Span(0.4, 1.8)),
+    ratios=(
+        Ratio(
+            "egg_to_vegetable",
+            "Egg and soft cheese to vegetable",
+            of=(*WHOLE_EGG, *SOFT_CHEESE),
+            to=("vegetable",),
+            span=Span(0.2, 1.3),
+            below="Little egg to hold so much vegetable: the base may not lift in one piece.",
+            above="More egg than vegetable: it bakes up like an egg cup, not like a base.",
+        ),
+    ),
     loss=(0.15, 0.35),
     steps=(
         PREHEAT,

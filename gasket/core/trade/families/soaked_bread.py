@@ -3,16 +3,21 @@
 from typing import Final
 
 from gasket.core.trade.families.model import (
+    LIQUID_MILK,
+    POWDER,
     SPRAY_AGAIN,
+    WHOLE_EGG,
     Bands,
     DishFamily,
     Habit,
     Place,
+    Ratio,
     Reheat,
     Row,
     Span,
 )
 
+_SOAK: Final = (*WHOLE_EGG, *LIQUID_MILK, *POWDER)
 FAMILY: Final = DishFamily(
     key="soaked_bread",
     name="French toast or bread pudding",
@@ -27,6 +32,25 @@ FAMILY: Final = DishFamily(
         "bread and butter pudding",
     ),
     bands=Bands(salt=Span(0.2, 1.5)),
+    ratios=(
+        Ratio(
+            "soak_to_bread",
+            "Soak to bread",
+            of=_SOAK,
+            to=("bread",),
+            span=Span(0.8, 2.2),
+            below="Little soak for the bread: the middle stays dry.",
+            above="More than the bread drinks: some of it stays in the bowl, or the middle is wet.",
+        ),
+        Ratio(
+            "powder_in_soak",
+            "Powder in the soak",
+            of=POWDER,
+            to=_SOAK,
+            span=Span(None, 0.25),
+            above="So much powder makes a paste that coats the bread and does not soak in.",
+        ),
+    ),
     loss=(0.08, 0.15),
     steps=(
         Row("soak", "Shake the egg, the milk and then the powder together 2 min", kind="mix"),
