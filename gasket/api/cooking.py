@@ -11,12 +11,12 @@ from gasket.core.trade.families import Family
 from gasket.kitchen.cook import cooking, steps, timers
 from gasket.kitchen.cook.cooking import CookSheet
 from gasket.kitchen.cook.steps import (
+    AnotherWay,
     StepsEdit,
     StepsReport,
     StepsSheet,
     StepsWanted,
     StepText,
-    WithoutTool,
 )
 from gasket.kitchen.cook.timers import Timers
 
@@ -56,10 +56,10 @@ def step_template(
     return steps.template(session, trial_id, family)
 
 
-@router.post("/trials/{trial_id}/steps/without-tool")
-def step_without_tool(trial_id: Key, wanted: WithoutTool, session: SessionDoor) -> tuple[Step, ...]:
-    """The steps with one of them done without its tool."""
-    return steps.without_tool(session, trial_id, wanted)
+@router.post("/trials/{trial_id}/steps/another-way")
+def step_another_way(trial_id: Key, wanted: AnotherWay, session: SessionDoor) -> tuple[Step, ...]:
+    """The steps with one of them done another way: in another appliance or vessel, by hand."""
+    return steps.another_way(session, trial_id, wanted)
 
 
 @router.get("/batches/{batch_id}/cook")

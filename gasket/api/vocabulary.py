@@ -7,7 +7,9 @@ import json
 from typing import Any, Final, get_args
 
 from gasket.core.cooking.keeping import COOLING_SAYS
+from gasket.core.cooking.paths import TOOLS
 from gasket.core.cooking.safety import SafetySchool, flag_says
+from gasket.core.cooking.sizing import MEANT_FOR_W
 from gasket.core.cooking.steps import UNSAID_MIN
 from gasket.core.entry.work_out import UNMEASURED_G
 from gasket.core.label.label import Polyol
@@ -25,6 +27,8 @@ def vocabulary() -> dict[str, Any]:
     """Every list and limit by the name that the pages have for it."""
     return {
         "FOOD_KINDS": KINDS,
+        "TOOLS": TOOLS,
+        "MICROWAVE_W": MEANT_FOR_W,
         "FAMILIES": sorted(
             ({"value": key, "label": family.name} for key, family in BY_KEY.items()),
             key=lambda family: family["label"].casefold(),

@@ -27,12 +27,12 @@ LOAF_MIN: Final = {
     "fold": (8, 12),
     "line": (12, 14),
     "fill": (14, 16),
-    "bake": (16, 62),
+    "bake": (16, 92),
     "ready-1": (20, 27),
-    "cool": (62, 95),
-    "add-1": (95, 99),
+    "cool": (92, 125),
+    "add-1": (125, 129),
 }
-LOAF_LOOKS: Final = ((42, "wet in the middle", 166.0), (52, "moist crumbs, nearly", None))
+LOAF_LOOKS: Final = ((64, "wet in the middle", 166.0), (82, "moist crumbs, nearly", None))
 LOAF_FINISH: Final = "with walnuts on top"
 LOAF_FINISH_G: Final = 12.0
 TRAY_DAYS_AGO: Final = 3
@@ -63,7 +63,7 @@ def bake_the_loaf(session: Session, batch_id: int, topping: int, began: datetime
                 more = {"note": seen, "oven_c": oven_c}
                 _log(session, batch_id, began, minute, deed=Deed.LOOK, step=key, **more)
         _log(session, batch_id, began, done, deed=Deed.DONE, step=key)
-    cooled = began + timedelta(minutes=100)
+    cooled = began + timedelta(minutes=130)
     _add_finish(session, batch_id, topping)
     _book(session, batch_id, cooled, Move.EATEN, 2, place=None)
     _book(session, batch_id, cooled, Move.PUT, 6)

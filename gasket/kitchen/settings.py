@@ -8,8 +8,9 @@ from pydantic import Field, field_validator
 from pydantic_core import PydanticCustomError
 from sqlmodel import Session
 
+from gasket.core.cooking.paths import TOOLS
 from gasket.core.cooking.safety import SafetySchool
-from gasket.core.cooking.tools import TOOLS
+from gasket.core.cooking.sizing import MEANT_FOR_W
 from gasket.core.errors import Conflict
 from gasket.core.label.energy import EnergyMethod
 from gasket.core.label.package import AllergenSchool
@@ -86,6 +87,7 @@ class HouseSettings(Value):
     safety: SafetySchool = "us"
     paper: Literal["a4", "letter"] = "a4"
     tools_missing: Annotated[tuple[ShortText, ...], Field(max_length=len(TOOLS))] = ()
+    microwave_w: Annotated[Number, Field(ge=200, le=3000)] = MEANT_FOR_W
     currency: Annotated[str, Field(min_length=1, max_length=4)] = "€"
     scales: Annotated[tuple[ScaleSpec, ...], Field(max_length=MOST_SCALES)] = (
         ScaleSpec(name=ONE_SCALE),

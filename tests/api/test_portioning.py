@@ -399,7 +399,7 @@ def test_the_card_says_what_to_know_before_eating(client, demo_house):
     made = demo_house.now() - timedelta(days=2)
     assert card["eating"]["keeps_until"] == str((made + timedelta(days=3)).date())
     bake = next(step for step in card["steps"] if step["says"].startswith("Bake"))
-    assert bake["took"] == "took 46 min"
+    assert bake["took"] == "took 1 h 16 min"
     assert card["as_planned"]["kcal"] == pytest.approx(
         kcal(client.get("/api/trials/1").json()["report"]["result"]["serving"]), rel=1e-6
     )

@@ -89,7 +89,7 @@ def test_eat_at_a_time_and_what_the_oven_remembers(page: Page):
     bake = steps(page).get_by_role("listitem").filter(has_text="Bake Loaf")
     expect(bake).to_contain_text("from 2 bakes")
     bake.get_by_text("from 2 bakes").click()
-    expect(bake.get_by_role("row").nth(1)).to_contain_text("46 min")
+    expect(bake.get_by_role("row").nth(1)).to_contain_text("1 h 16")
 
 
 def test_a_step_is_changed_in_full_and_what_is_forgotten_is_added(page: Page, accessible):

@@ -18,12 +18,15 @@ from gasket.core.cooking.oven_memory import (
     MOST_RATIO,
     PRIOR,
     Baked,
+    bakes_of,
     belief,
     estimate,
     left_min,
 )
 from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, rule, satisfies
+from gasket.core.cooking.sizing import Amounts, sized
 from gasket.core.cooking.step_text import read_step
+from gasket.core.cooking.steps import Step
 from gasket.core.cooking.stock import Lot, Move, StockMove, StockRecord, add_up
 from gasket.core.cooking.stock import refusal as stock_refusal
 
@@ -154,6 +157,54 @@ def test_nineteen_of_twenty_fall_where_it_is_said(noise, bias):
         known = belief("tin", bakes(*seen))
         inside.append(abs(dice.gauss(middle, noise) - known.mean) <= known.reach)
     assert sum(inside) / len(inside) >= 0.93
+
+
+# Pieces, depth and rounds
+
+
+@pytest.mark.parametrize(
+    ("more", "grams", "pieces", "factor", "says"),
+    [
+        ({}, 600, 10, 1.0, ""),
+        ({"for_piece_g": 60}, 600, 10, 1.0, ""),
+        ({"for_piece_g": 60}, 620, 10, 1.0, ""),  # within the twentieth that nobody sees
+        ({"for_piece_g": 60}, 1200, 10, 2**0.55, "pieces of 60 g: these weigh 120 g"),
+        ({"for_piece_g": 60}, 300, 10, 0.5**0.55, "these weigh 30 g"),
+        ({"for_piece_g": 60}, 0, 10, 1.0, ""),
+        ({"for_whole_g": 700}, 1050, 8, 1.5**0.8, "700 g in one tin: there is 1050 g"),
+        ({"at_a_time": 4}, 600, 10, 3.0, "3 rounds, 4 at a time"),
+        ({"at_a_time": 4}, 600, 4, 1.0, ""),
+        ({"at_a_time": 3, "ladle_g": 60}, 600, 2, 4.0, "4 rounds, 3 of 60 g at a time"),
+        ({"at_a_time": 3, "ladle_g": 60}, 560, 2, 4.0, "4 rounds"),
+        ({"at_a_time": 3, "ladle_g": 60}, 541, 2, 3.0, "3 rounds"),
+        ({"for_piece_g": 1}, 9e6, 1, 4.0, "1 g"),
+        ({"for_piece_g": 9e4}, 1, 1, 0.25, "90000 g"),
+        ({"at_a_time": 1, "ladle_g": 1}, 9e6, 1, 100.0, "100 rounds"),
+    ],
+)
+def test_a_stated_time_moves_with_what_is_cooked(more, grams, pieces, factor, says):
+    step = Step(id="a", kind="bake", says="x", uses=("Dough",), **more)
+    found = sized(step, Amounts({"Dough": grams, "Icing": 500.0}, pieces))
+    assert found.factor == pytest.approx(factor)
+    assert says in found.says
+    assert bool(found.says) == (factor != 1)
+
+
+@pytest.mark.parametrize(("watts", "kind", "factor"), [(700, "microwave", 9 / 7), (700, "pan", 1)])
+def test_a_microwave_of_another_power_takes_another_time(watts, kind, factor):
+    step = Step(id="a", kind=kind, says="x")
+    assert sized(step, Amounts({}, 1), watts).factor == pytest.approx(factor)
+
+
+def test_memory_is_of_the_oven_and_not_of_the_piece():
+    step = STEP.model_copy(update={"for_piece_g": 60.0})
+    twice = sized(step, Amounts({"Dough": 1200.0}, 10))
+    guess = estimate(step, bakes(1.0, 1.0, stated=17 * 2**0.55), size=twice)
+    assert guess.minutes == pytest.approx(17 * 2**0.55)
+    assert guess.first_look_min == pytest.approx(0.7 * guess.minutes)
+    log = replay([record(1, "begin", 0), record(2, "done", 24)])
+    (baked,) = bakes_of([step], log, "Loaf", {"a": twice})
+    assert baked.ratio == pytest.approx(24 / (17 * 2**0.55))
 
 
 # The log

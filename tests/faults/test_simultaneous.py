@@ -316,7 +316,7 @@ READS = {
     "POST /api/trials/{trial_id}/steps/read",
     "POST /api/trials/{trial_id}/steps/report",
     "POST /api/trials/{trial_id}/swaps",
-    "POST /api/trials/{trial_id}/steps/without-tool",
+    "POST /api/trials/{trial_id}/steps/another-way",
 }
 """They answer and store nothing: their session cannot write."""
 OF_THE_HOUSE = {

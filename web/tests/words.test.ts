@@ -58,12 +58,22 @@ describe("steps in words", () => {
   });
 
   test("an oven's memory says what it goes by", () => {
-    const guess = { minutes: 43, least_min: 31, most_min: 59, bakes: [{}, {}], held: "" };
+    const guess = {
+      minutes: 43,
+      least_min: 31,
+      most_min: 59,
+      bakes: [{}, {}],
+      held: "",
+      size: { says: "" },
+    };
     const says = (more: object) =>
       stepText.memoryText({ ...guess, ...more } as Parameters<typeof stepText.memoryText>[0]);
     expect(says({})).toBe("43 min here (31–59 min), from 2 bakes");
     expect(says({ bakes: [{}], held: "Not shorter." })).toMatch(/from 1 bake\. Not shorter\.$/);
     expect(says({ bakes: [] })).toBeNull();
+    const size = { says: "3 rounds, 4 at a time" };
+    expect(says({ bakes: [], size })).toBe("about 43 min: 3 rounds, 4 at a time");
+    expect(says({ size })).toMatch(/from 2 bakes, 3 rounds, 4 at a time$/);
   });
 
   test("every kind of step has a name of its own", () => {

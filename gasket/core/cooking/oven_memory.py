@@ -16,13 +16,14 @@ never comes after the stated end.
 """
 
 import math
-from collections.abc import Iterable, Iterator, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from datetime import datetime
 from typing import Final
 
 from gasket.core.cooking.cook_log import CookLog
 from gasket.core.cooking.looks import first_look_min, looks
+from gasket.core.cooking.sizing import Sized, sized
 from gasket.core.cooking.steps import HOT, Step, StepKind
 from gasket.core.numbers import Answer
 from gasket.core.reckoning.margin import TWO_SIDED_95
@@ -54,8 +55,11 @@ class Baked(Answer):
         return self.actual_min / self.stated_min
 
 
-def bakes_of(steps: Iterable[Step], log: CookLog, dish: str) -> Iterator[Baked]:
-    """The timed cooking steps of one cook."""
+def bakes_of(
+    steps: Iterable[Step], log: CookLog, dish: str, sizes: Mapping[str, Sized] | None = None
+) -> Iterator[Baked]:
+    """The timed cooking steps of one cook. What was stated is taken for the size that was cooked,
+    so that the memory is of the oven and not of the piece."""
     by_id = {step.id: step for step in steps}
     for key, state in log.steps.items():
         step, minutes = by_id.get(key), state.actual_min
@@ -66,18 +70,24 @@ def bakes_of(steps: Iterable[Step], log: CookLog, dish: str) -> Iterator[Baked]:
                 tool=step.tool,
                 kind=step.kind,
                 vessel=step.vessel,
-                stated_min=step.stated_min,
+                stated_min=step.stated_min * _factor(sizes, key),
                 actual_min=minutes,
                 dish=dish,
                 at=state.done_at,
             )
 
 
+def _factor(sizes: Mapping[str, Sized] | None, key: str) -> float:
+    found = sizes.get(key) if sizes else None
+    return found.factor if found else 1.0
+
+
 class Estimate(Answer):
     """How long a step will take: most likely, and from least to most in 19 of 20 cases.
 
     `ratio` is what memory makes of the stated time; `bakes` is the evidence, nearest first;
-    `held` says that a rule of safety kept the estimate from moving.
+    `held` says that a rule of safety kept the estimate from moving, `size` for how much the time
+    was stated and what there is.
     """
 
     minutes: float
@@ -88,6 +98,7 @@ class Estimate(Answer):
     looks_min: tuple[float, ...]
     bakes: tuple[Baked, ...]
     held: str
+    size: Sized
 
 
 @dataclass(frozen=True, slots=True)
@@ -99,15 +110,16 @@ class Belief:
     reach: float
 
 
-def told_by(step: Step, bakes: Iterable[Baked]) -> list[Baked]:
+def told_by(step: Step, bakes: Iterable[Baked], factor: float = 1.0) -> list[Baked]:
     """What the step learns from: same appliance, same kind of heat, about the same length."""
+    stated = max(step.stated_min * factor, _LEAST_STATED_MIN)
     return [
         bake
         for bake in bakes
         if (bake.tool, bake.kind) == (step.tool, step.kind)
         and bake.actual_min > 0
         and bake.stated_min >= _LEAST_STATED_MIN
-        and 1 / ALIKE <= bake.stated_min / max(step.stated_min, _LEAST_STATED_MIN) <= ALIKE
+        and 1 / ALIKE <= bake.stated_min / stated <= ALIKE
     ]
 
 
@@ -139,21 +151,28 @@ def _student_95(freedom: float) -> float:
     return z + first / freedom + second / freedom**2
 
 
-def estimate(step: Step, bakes: Sequence[Baked], *, measured: bool = False) -> Estimate:
-    """How long `step` will take. `measured`: its end is a core temperature, not a time."""
-    stated = step.stated_min
+def estimate(
+    step: Step, bakes: Sequence[Baked], *, measured: bool = False, size: Sized | None = None
+) -> Estimate:
+    """How long `step` will take for what there is of it. `measured`: its end is a core temperature,
+    not a time."""
+    size = size or sized(step)
+    stated = step.stated_min * size.factor
+    shortest, longest = step.shortest_min * size.factor, step.longest_min * size.factor
+    own_look = None if step.first_look_min is None else step.first_look_min * size.factor
     if step.kind not in HOT or not step.tool:
         return Estimate(
             minutes=stated,
-            least_min=step.shortest_min,
-            most_min=step.longest_min,
+            least_min=shortest,
+            most_min=longest,
             ratio=1.0,
-            first_look_min=first_look_min(step.kind, stated, step.first_look_min),
-            looks_min=looks(step.kind, stated, step.first_look_min),
+            first_look_min=first_look_min(step.kind, stated, own_look),
+            looks_min=looks(step.kind, stated, own_look),
             bakes=(),
             held="",
+            size=size,
         )
-    told = told_by(step, bakes)
+    told = told_by(step, bakes, size.factor)
     known = belief(step.vessel, told)
     ratio = min(MOST_RATIO, max(LEAST_RATIO, math.exp(known.mean)))
     held = ""
@@ -161,21 +180,21 @@ def estimate(step: Step, bakes: Sequence[Baked], *, measured: bool = False) -> E
         ratio, held = 1.0, "A core temperature decides: not planned shorter than stated."
     reach = math.exp(known.reach)
     minutes = stated * ratio
-    own_look = None if step.first_look_min is None else step.first_look_min * ratio
-    first = first_look_min(step.kind, minutes, own_look)
+    first = first_look_min(step.kind, minutes, None if own_look is None else own_look * ratio)
     if measured:
-        first = min(first, first_look_min(step.kind, stated, step.first_look_min))
-    first = min(first, step.shortest_min)
+        first = min(first, first_look_min(step.kind, stated, own_look))
+    first = min(first, shortest)
     told.sort(key=lambda bake: (bake.vessel != step.vessel, -bake.at.timestamp()))
     return Estimate(
         minutes=minutes,
-        least_min=stated if measured else min(step.shortest_min * ratio, minutes / reach),
-        most_min=max(step.longest_min * ratio, minutes * reach),
+        least_min=stated if measured else min(shortest * ratio, minutes / reach),
+        most_min=max(longest * ratio, minutes * reach),
         ratio=ratio,
         first_look_min=first,
         looks_min=looks(step.kind, minutes, first),
         bakes=tuple(told),
         held=held,
+        size=size,
     )
 
 

@@ -55,7 +55,9 @@ class Step(Value):
 
     `hands_on` occupies the cook, otherwise it runs by itself; `tool` is what nothing else can use
     meanwhile (an oven); `uses` names components, `after` the steps that must be done before;
-    `first_look_min` is the cook's own first look.
+    `first_look_min` is the cook's own first look. Minutes are meant for pieces of `for_piece_g`,
+    or for `for_whole_g` in one vessel; for one round of `at_a_time` pieces, of a batter those of
+    `ladle_g`.
     """
 
     id: LineId
@@ -74,6 +76,10 @@ class Step(Value):
     cue: Remark = ""
     first_look_min: Minutes | None = None
     must: Word = ""
+    for_piece_g: Annotated[Number, Field(gt=0, le=100_000)] | None = None
+    for_whole_g: Annotated[Number, Field(gt=0, le=100_000)] | None = None
+    ladle_g: Annotated[Number, Field(gt=0, le=100_000)] | None = None
+    at_a_time: Annotated[int, Field(strict=True, ge=1, le=200)] | None = None
 
     @model_validator(mode="after")
     def _window(self) -> Self:

@@ -13,10 +13,10 @@ from itertools import islice
 from typing import Final
 
 from gasket.core.cooking.parts import body_of, role_of
+from gasket.core.cooking.paths import Kitchen, without_missing
 from gasket.core.cooking.preheat import with_preheats
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import HOT, PASSIVE, Step
-from gasket.core.cooking.tools import by_hand
 from gasket.core.trade.families import BY_KEY, Call, Family, Role, Row
 
 _READY: Final[dict[Role, str]] = {
@@ -68,9 +68,7 @@ def steps_for(
         if text is not None and not any(step.kind in HOT and name in step.uses for step in steps):
             steps = _heated(steps, name, text)
     steps = with_preheats(steps)
-    for tool in missing:
-        steps = [new for step in steps for new in by_hand(step, tool)]
-    return tuple(steps)
+    return without_missing(steps, Kitchen(family=family, missing=frozenset(missing)))
 
 
 def _whole(family: Family, body: Family | None) -> tuple[Row, ...]:
@@ -169,6 +167,10 @@ def _step(row: Row, rows: Sequence[Row], main: str | None, components: Sequence[
         "written": "C",
         "uses": _uses(row, rows, main, components),
         "must": row.must,
+        "for_piece_g": row.piece_g,
+        "for_whole_g": row.whole_g,
+        "ladle_g": row.ladle_g,
+        "at_a_time": row.at_a_time,
         "after": row.after or _follows(row, rows),
     }
     if row.kind:

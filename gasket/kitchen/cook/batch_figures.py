@@ -95,7 +95,7 @@ def figures_of(session: Session, made: Weighed) -> BatchFigures:
         gone=whole.gone,
         last_booked=last.id if last else None,
         advice=keeping(made.family, (food.kind for food in made.shelved.values())),
-        bakes=tuple(bakes_of(steps, log, made.dish.name)),
+        bakes=tuple(bakes_of(steps, log, made.dish.name, cooked.sizes_of(made, steps))),
     )
 
 

@@ -7,6 +7,7 @@ from typing import Final
 from sqlmodel import Session, col, select
 
 from gasket.core.cooking.cook_log import CookLog, StepStatus, replay
+from gasket.core.cooking.sizing import Amounts, Sized, sized
 from gasket.core.cooking.steps import HOT, Step
 from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
@@ -19,6 +20,13 @@ LATELY: Final = timedelta(days=8)
 def steps_of(made: Weighed) -> tuple[Step, ...]:
     """As they were when cooking began; until then the trial's."""
     return rows.steps_of(made.trial.steps if made.row.steps is None else made.row.steps)
+
+
+def sizes_of(made: Weighed, steps: Sequence[Step]) -> dict[str, Sized]:
+    """What each step's time is scaled by for what this batch weighs, by step."""
+    grams = {part.name: part.whole_g for part in made.batch.components}
+    there = Amounts(grams, made.pieces)
+    return {step.id: sized(step, there, made.house.microwave_w) for step in steps}
 
 
 def log_of(session: Session, batch_id: int) -> CookLog:

@@ -30,7 +30,7 @@ from gasket.core.errors import Refused
 from gasket.core.numbers import Answer
 from gasket.core.trade.caution import Caution
 from gasket.kitchen.cook import oven
-from gasket.kitchen.cook.cooked import cooked_at, log_of, steps_of
+from gasket.kitchen.cook.cooked import cooked_at, log_of, sizes_of, steps_of
 from gasket.kitchen.cook.laying_out import Laid, laid, task_of
 from gasket.kitchen.cook.steps import knobs
 from gasket.kitchen.weigh import stock_draws, weighed
@@ -122,7 +122,11 @@ def estimates_of(
 ) -> dict[str, Estimate]:
     """How long each step will take, by what other batches have taught."""
     bakes = oven.baked(memory, without=made.row.id)
-    return {step.id: estimate(step, bakes, measured=step.id in rules) for step in steps}
+    sizes = sizes_of(made, steps)
+    return {
+        step.id: estimate(step, bakes, measured=step.id in rules, size=sizes[step.id])
+        for step in steps
+    }
 
 
 def sheet(session: Session, batch_id: int, now: datetime) -> CookSheet:

@@ -12,6 +12,7 @@ from sqlmodel import Session
 from gasket.core.cooking.calls import calls_of
 from gasket.core.cooking.musts import Forgotten, forgotten
 from gasket.core.cooking.oven_memory import Estimate, estimate
+from gasket.core.cooking.paths import Kitchen, moved, needs, ways
 from gasket.core.cooking.placing import following, mentions
 from gasket.core.cooking.preheat import with_preheats
 from gasket.core.cooking.safety import (
@@ -20,10 +21,10 @@ from gasket.core.cooking.safety import (
     asked_of,
     cautions,
 )
+from gasket.core.cooking.sizing import Amounts, sized
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step, Steps, faults
 from gasket.core.cooking.temperatures import Knob, knob
-from gasket.core.cooking.tools import by_hand
 from gasket.core.cooking.usual_steps import foods_of, usual_steps
 from gasket.core.errors import Conflict, Fault, FaultyInput, Refused
 from gasket.core.numbers import Answer, Value
@@ -39,9 +40,19 @@ from gasket.store import rows
 from gasket.store.tables import TrialRow
 
 
+class OtherWay(Answer):
+    """Another way to do a step: what it needs, whether that is there, what becomes of the dish."""
+
+    key: str
+    says: str
+    tool: str
+    there: bool
+
+
 class StepsReport(Answer):
     """All that can be said of steps: by step its estimate, its knob settings and the rule that it
-    must satisfy; what is forgotten, what to be careful with, which tools are missing here."""
+    must satisfy, the other ways to do it; what is forgotten, what to be careful with, which steps
+    need a tool that is missing here."""
 
     laid: Laid | None
     estimates: dict[str, Estimate]
@@ -49,7 +60,8 @@ class StepsReport(Answer):
     rules: dict[str, SafeRule]
     cautions: tuple[Caution, ...]
     forgotten: tuple[Forgotten, ...]
-    without: dict[str, str]
+    ways: dict[str, tuple[OtherWay, ...]]
+    lacking: tuple[str, ...]
 
 
 class StepsSheet(Answer):
@@ -95,11 +107,12 @@ class StepText(Value):
     steps: Steps = ()
 
 
-class WithoutTool(Value):
-    """Steps of which one is to be done without its tool."""
+class AnotherWay(Value):
+    """Steps of which one is to be done another way."""
 
     steps: Steps
     step: LineId
+    way: Annotated[str, Field(max_length=60)]
 
 
 @dataclass(frozen=True)
@@ -112,6 +125,19 @@ class Galley:
     house: settings.HouseSettings
     piece: Workpiece
     dish: str
+
+    @property
+    def there(self) -> Amounts:
+        """What the build plans, by component."""
+        grams: dict[str, float] = {}
+        for placed in self.piece.lines():
+            grams[placed.part] = grams.get(placed.part, 0.0) + placed.grams
+        return Amounts(grams, self.piece.build.portions)
+
+    def kitchen(self, step: Step | None) -> Kitchen:
+        """What decides how else a step can be done here."""
+        piece_g = sized(step, self.there).piece_g if step else None
+        return Kitchen(self.family, piece_g, frozenset(self.house.tools_missing))
 
     @property
     def calls(self) -> frozenset[Call]:
@@ -159,7 +185,11 @@ def _report(
 ) -> StepsReport:
     rules = asked_of(steps, galley.foods, galley.family, galley.house.safety)
     bakes = oven.baked(oven.memory(session))
-    estimates = {step.id: estimate(step, bakes, measured=step.id in rules) for step in steps}
+    there, watts = galley.there, galley.house.microwave_w
+    estimates = {
+        step.id: estimate(step, bakes, measured=step.id in rules, size=sized(step, there, watts))
+        for step in steps
+    }
     return StepsReport(
         laid=lay_out(steps, estimates, now, eat_at),
         estimates=estimates,
@@ -167,7 +197,8 @@ def _report(
         rules=rules,
         cautions=cautions(steps, galley.foods, galley.family),
         forgotten=forgotten(steps, galley.family, galley.calls),
-        without=missing_tools(steps, galley.house),
+        ways=ways_of(steps, galley),
+        lacking=tuple(step.id for step in steps if needs(step) in galley.house.tools_missing),
     )
 
 
@@ -179,13 +210,18 @@ def knobs(steps: Sequence[Step]) -> dict[str, Knob]:
     }
 
 
-def missing_tools(steps: Sequence[Step], house: settings.HouseSettings) -> dict[str, str]:
-    """Steps that need a tool which this kitchen lacks: what to do instead, by step."""
-    return {
-        step.id: "; ".join(new.says for new in by_hand(step, step.tool))
-        for step in steps
-        if step.tool in house.tools_missing
-    }
+def ways_of(steps: Sequence[Step], galley: Galley) -> dict[str, tuple[OtherWay, ...]]:
+    """The other ways that each step can be done, those that this kitchen can go first."""
+    found = {}
+    for step in steps:
+        kitchen = galley.kitchen(step)
+        found[step.id] = tuple(
+            OtherWay(
+                key=way.key, says=way.says, tool=way.tool, there=way.tool not in kitchen.missing
+            )
+            for way in ways(step, kitchen)
+        )
+    return {key: there for key, there in found.items() if there}
 
 
 def refuse_faulty(steps: tuple[Step, ...]) -> None:
@@ -229,13 +265,14 @@ def template(session: Session, trial_id: int, family: Family | None) -> tuple[St
     return usual_steps(galley.piece, chosen, galley.dish, galley.house.tools_missing)
 
 
-def without_tool(session: Session, trial_id: int, wanted: WithoutTool) -> tuple[Step, ...]:
-    """The steps with one of them done without its tool. Stores nothing."""
-    rows.fetch(session, TrialRow, trial_id)
-    found = tuple(
-        new
-        for step in wanted.steps
-        for new in (by_hand(step, step.tool) if step.id == wanted.step else (step,))
-    )
+def another_way(session: Session, trial_id: int, wanted: AnotherWay) -> tuple[Step, ...]:
+    """The steps with one of them done another way. Stores nothing. Raises `Refused` for a way that
+    this step cannot go."""
+    galley = galley_of(session, trial_id)
+    step = next((step for step in wanted.steps if step.id == wanted.step), None)
+    kitchen = galley.kitchen(step)
+    if step is None or wanted.way not in {way.key for way in ways(step, kitchen)}:
+        raise Refused("This step cannot be done that way.")
+    found = moved(wanted.steps, step.id, wanted.way, kitchen)
     refuse_faulty(found)
     return found

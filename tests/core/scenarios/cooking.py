@@ -12,13 +12,13 @@ from gasket.core.cooking.cook_log import replay as replay_cook
 from gasket.core.cooking.keeping import eat_by, keeping, keeps_until
 from gasket.core.cooking.looks import looks, next_look_min
 from gasket.core.cooking.oven_memory import Baked, bakes_of, estimate, left_min
+from gasket.core.cooking.paths import Kitchen, moved, ways
 from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, is_raw, set_by_egg
 from gasket.core.cooking.schedule import HANDS, Task, schedule, schedule_back
 from gasket.core.cooking.serving import late_says, reheat_says, reheat_ways
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.stock import Move, StockMove, StockRecord, add_up, book_of, refusal
 from gasket.core.cooking.templates import steps_for
-from gasket.core.cooking.tools import TOOLS, by_hand
 from gasket.core.trade.families import BY_KEY, Call
 from gasket.core.trade.yields import yield_of
 from tests.core.scenarios.model import START, Answers, plain, scenario
@@ -41,9 +41,26 @@ def steps() -> Answers:
                     for step in found
                 ],
             )
-    for line, tool in itertools.product(("bake 180 C 20-25 min, look at 15", "whisk 6 min"), TOOLS):
-        step = read_step(line, "a").model_copy(update={"tool": tool})
-        yield f"{line} {tool}", plain(list(by_hand(step, tool)))
+
+
+@scenario
+def other_ways() -> Answers:
+    lines = (
+        *("bake in the cups 180 C 20-25 min, look at 15", "bake in the tin 350 F fan 30 min"),
+        *("air fry 380 F 12 min", "fry in the pan 4 min", "cook each in the waffle iron 3 min"),
+        *("blend the oats 1 min", "beat with the stand mixer 4 min", "whisk the whites 4 min"),
+        *("microwave 90 s", "churn 25 min", "pipe it 3 min", "freeze in the mould 4 h"),
+        *("broil 2 min", "toast the bun 2 min", "cook on the griddle 6 min"),
+    )
+    for line, family in itertools.product(lines, (None, "wrap", "pancake")):
+        step = read_step(line, "a").model_copy(update={"at_a_time": 3, "for_piece_g": 60.0})
+        heat = read_step("preheat the oven 12 min", "h").model_copy(update={"tool": step.tool})
+        steps = [heat, step.model_copy(update={"after": ("h",)})]
+        for piece in (30.0, 120.0):
+            kitchen = Kitchen(family, piece)
+            for way in ways(steps[1], kitchen):
+                found = moved(steps, "a", way.key, kitchen)
+                yield f"{line} {family} {piece:g} {way.key}", plain(list(found))
 
 
 @scenario

@@ -1581,6 +1581,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trials/{trial_id}/steps/another-way": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Step Another Way
+         * @description The steps with one of them done another way: in another appliance or vessel, by hand.
+         */
+        post: operations["step_another_way"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trials/{trial_id}/steps/read": {
         parameters: {
             query?: never;
@@ -1635,26 +1655,6 @@ export interface paths {
         get: operations["step_template"];
         put?: never;
         post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trials/{trial_id}/steps/without-tool": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Step Without Tool
-         * @description The steps with one of them done without its tool.
-         */
-        post: operations["step_without_tool"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1755,6 +1755,18 @@ export interface components {
             /** Low G */
             low_g?: number | null;
             needs?: components["schemas"]["Need"] | null;
+        };
+        /**
+         * AnotherWay
+         * @description Steps of which one is to be done another way.
+         */
+        AnotherWay: {
+            /** Step */
+            step: string;
+            /** Steps */
+            steps: components["schemas"]["Step"][];
+            /** Way */
+            way: string;
         };
         /**
          * AsPlanned
@@ -3248,7 +3260,8 @@ export interface components {
          * @description How long a step will take: most likely, and from least to most in 19 of 20 cases.
          *
          *     `ratio` is what memory makes of the stated time; `bakes` is the evidence, nearest first;
-         *     `held` says that a rule of safety kept the estimate from moving.
+         *     `held` says that a rule of safety kept the estimate from moving, `size` for how much the time
+         *     was stated and what there is.
          */
         Estimate: {
             /** Bakes */
@@ -3267,6 +3280,7 @@ export interface components {
             most_min: number;
             /** Ratio */
             ratio: number;
+            size: components["schemas"]["Sized"];
         };
         /**
          * Facts
@@ -3796,6 +3810,11 @@ export interface components {
             erythritol_kcal_per_g?: number;
             /** @default us */
             household?: components["schemas"]["HouseholdSystem"];
+            /**
+             * Microwave W
+             * @default 900
+             */
+            microwave_w?: number;
             /**
              * Paper
              * @default a4
@@ -4884,6 +4903,20 @@ export interface components {
             source_note?: string;
             /** Version */
             version: number;
+        };
+        /**
+         * OtherWay
+         * @description Another way to do a step: what it needs, whether that is there, what becomes of the dish.
+         */
+        OtherWay: {
+            /** Key */
+            key: string;
+            /** Says */
+            says: string;
+            /** There */
+            there: boolean;
+            /** Tool */
+            tool: string;
         };
         /**
          * OutOfStep
@@ -6023,6 +6056,22 @@ export interface components {
             /** Scale */
             scale?: string | null;
         };
+        /**
+         * Sized
+         * @description How many times the stated minutes it takes, and what they were scaled from.
+         *
+         *     `piece_g` is what one piece weighs here, `whole_g` all that the step works on.
+         */
+        Sized: {
+            /** Factor */
+            factor: number;
+            /** Piece G */
+            piece_g: number | null;
+            /** Says */
+            says: string;
+            /** Whole G */
+            whole_g: number | null;
+        };
         /** SkippedLine */
         SkippedLine: {
             /** Name */
@@ -6123,7 +6172,9 @@ export interface components {
          *
          *     `hands_on` occupies the cook, otherwise it runs by itself; `tool` is what nothing else can use
          *     meanwhile (an oven); `uses` names components, `after` the steps that must be done before;
-         *     `first_look_min` is the cook's own first look.
+         *     `first_look_min` is the cook's own first look. Minutes are meant for pieces of `for_piece_g`,
+         *     or for `for_whole_g` in one vessel; for one round of `at_a_time` pieces, of a batter those of
+         *     `ladle_g`.
          */
         Step: {
             /**
@@ -6137,6 +6188,8 @@ export interface components {
              * @enum {string}
              */
             air?: "conventional" | "fan";
+            /** At A Time */
+            at_a_time?: number | null;
             /**
              * Cue
              * @default
@@ -6144,6 +6197,10 @@ export interface components {
             cue?: string;
             /** First Look Min */
             first_look_min?: number | null;
+            /** For Piece G */
+            for_piece_g?: number | null;
+            /** For Whole G */
+            for_whole_g?: number | null;
             /**
              * Hands On
              * @default true
@@ -6156,6 +6213,8 @@ export interface components {
              * @enum {string}
              */
             kind: "prep" | "mix" | "rest" | "preheat" | "bake" | "broil" | "boil" | "pan" | "microwave" | "machine" | "chill" | "freeze" | "thaw" | "cool" | "portion" | "top";
+            /** Ladle G */
+            ladle_g?: number | null;
             /** Least Min */
             least_min?: number | null;
             /** Most Min */
@@ -6224,7 +6283,8 @@ export interface components {
         /**
          * StepsReport
          * @description All that can be said of steps: by step its estimate, its knob settings and the rule that it
-         *     must satisfy; what is forgotten, what to be careful with, which tools are missing here.
+         *     must satisfy, the other ways to do it; what is forgotten, what to be careful with, which steps
+         *     need a tool that is missing here.
          */
         StepsReport: {
             /** Cautions */
@@ -6239,14 +6299,16 @@ export interface components {
             knobs: {
                 [key: string]: components["schemas"]["Knob"];
             };
+            /** Lacking */
+            lacking: string[];
             laid: components["schemas"]["Laid"] | null;
             /** Rules */
             rules: {
                 [key: string]: components["schemas"]["SafeRule"];
             };
-            /** Without */
-            without: {
-                [key: string]: string;
+            /** Ways */
+            ways: {
+                [key: string]: components["schemas"]["OtherWay"][];
             };
         };
         /**
@@ -7081,16 +7143,6 @@ export interface components {
              * @enum {string}
              */
             way?: "into" | "out_of";
-        };
-        /**
-         * WithoutTool
-         * @description Steps of which one is to be done without its tool.
-         */
-        WithoutTool: {
-            /** Step */
-            step: string;
-            /** Steps */
-            steps: components["schemas"]["Step"][];
         };
         /**
          * Worked
@@ -16862,6 +16914,113 @@ export interface operations {
             };
         };
     };
+    step_another_way: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnotherWay"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Step"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
     read_step_text: {
         parameters: {
             query?: never;
@@ -17089,113 +17248,6 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Step"][];
-                };
-            };
-            /** @description The body could not be read. */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                    "application/problem+json": unknown;
-                };
-            };
-            /** @description Not from this page. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                    "application/problem+json": unknown;
-                };
-            };
-            /** @description No such thing. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                    "application/problem+json": unknown;
-                };
-            };
-            /** @description Changed elsewhere, or not possible now. */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                    "application/problem+json": unknown;
-                };
-            };
-            /** @description Too much at once. */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                    "application/problem+json": unknown;
-                };
-            };
-            /** @description Values that cannot be worked with. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                    "application/problem+json": unknown;
-                };
-            };
-            /** @description Nothing can be stored or read just now. */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                    "application/problem+json": unknown;
-                };
-            };
-            /** @description No room is left to store it. */
-            507: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                    "application/problem+json": unknown;
-                };
-            };
-        };
-    };
-    step_without_tool: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description The id of a thing in this kitchen. */
-                trial_id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WithoutTool"];
-            };
-        };
         responses: {
             /** @description Successful Response */
             200: {

@@ -61,6 +61,7 @@ FAMILY: Final = DishFamily(
             "bake",
             "Bake {main} in the tin 320 F 15-20 min until the edges are gold",
             after=("press", "preheat"),
+            piece_g=50,
         ),
         Row("cool", "Cool {main} whole 20 min, it crisps as it cools", must="cool"),
     ),

@@ -42,6 +42,7 @@ FAMILY: Final = DishFamily(
             "bake",
             "Bake {main} in the mould 350 F 10-14 min until the top is dry to the touch",
             after=("fill", "preheat"),
+            piece_g=30,
         ),
         Row("cool", "Cool {main} 15 min"),
     ),

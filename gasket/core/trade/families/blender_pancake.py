@@ -24,8 +24,10 @@ FAMILY: Final = DishFamily(
         Row("heat", "Heat the pan on medium and spray it 3 min", on=""),
         Row(
             "cook",
-            "Cook each in the pan, 50 to 60 ml at a time 12 min until the edge is firm, then flip",
+            "Cook each in the pan, 50 to 60 ml at a time 4 min until the edge is firm, then flip",
             after=("blend", "heat"),
+            ladle_g=55,
+            at_a_time=3,
         ),
     ),
     usually=Place(after=("cook",)),

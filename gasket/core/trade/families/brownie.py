@@ -48,6 +48,7 @@ FAMILY: Final = DishFamily(
             "bake",
             "Bake {main} in the pan 350 F 20-28 min until the top has a thin skin",
             after=("pan", "preheat"),
+            whole_g=500,
         ),
         Row("cool", "Cool {main} 45 min, it goes on setting"),
         Row("cut", "Cut {main} once it is cold 3 min"),

@@ -96,6 +96,7 @@ FAMILY: Final = DishFamily(
             f"Bake {{main}} in the cups 350 F 16-20 min {_CUE}",
             after=("fill", "preheat"),
             when=("cups",),
+            piece_g=60,
         ),
         Row(
             "bake",
@@ -103,6 +104,7 @@ FAMILY: Final = DishFamily(
             after=("fill", "preheat"),
             when=("loaf",),
             unless=("cups",),
+            whole_g=700,
         ),
         Row(
             "bake",

@@ -63,6 +63,7 @@ FAMILY: Final = DishFamily(
             "bake",
             "Bake {main} on a rack 400 F 15-20 min until golden brown all round",
             after=("rack", "preheat"),
+            piece_g=60,
         ),
     ),
     usually=Place(after=("bake",)),

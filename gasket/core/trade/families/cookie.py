@@ -60,6 +60,7 @@ FAMILY: Final = DishFamily(
             "bake",
             "Bake {main} on the sheet 350 F 9-11 min until the edge is set and the middle is soft",
             after=("shape", "preheat"),
+            piece_g=32,
         ),
         Row("cool", "Cool {main} on the hot sheet 5-10 min, it goes on baking"),
     ),

@@ -36,8 +36,10 @@ FAMILY: Final = DishFamily(
         Row("heat", "Heat the pan and spray it 3 min", on="", kind="prep"),
         Row(
             "cook",
-            "Cook each in the pan, 40 to 60 ml at a time 15 min until the edges lift, then flip",
+            "Cook each in the pan, 40 to 60 ml at a time 2 min until the edges lift, then flip",
             after=("again", "heat"),
+            ladle_g=50,
+            at_a_time=1,
         ),
     ),
     usually=Place(after=("cook",)),

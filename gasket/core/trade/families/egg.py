@@ -74,6 +74,7 @@ FAMILY: Final = DishFamily(
             "bake",
             "Bake {main} in the cups 350 F 20-30 min until a toothpick comes out clean",
             after=("fill", "preheat", "water"),
+            piece_g=80,
         ),
         Row("cool", "Cool {main} 5 min, then run a spoon round the edge"),
     ),

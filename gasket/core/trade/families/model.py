@@ -101,6 +101,13 @@ class Row:
     unless: tuple[Call, ...] = ()
     kind: str = ""
     """What kind of step it is, where its words would say another."""
+    piece_g: float | None = None
+    """Its minutes are for pieces of so many grams, as they are usually made."""
+    whole_g: float | None = None
+    """Its minutes are for so much in one tin."""
+    ladle_g: float | None = None
+    at_a_time: int | None = None
+    """Its minutes are for one round of so many, a batter's poured `ladle_g` each."""
 
 
 @dataclass(frozen=True, slots=True)

@@ -46,8 +46,10 @@ FAMILY: Final = DishFamily(
         AGAIN,
         Row(
             "cook",
-            "Cook each in the pan, 60 ml at a time 15 min until bubbles and a firm edge, then flip",
+            "Cook each in the pan, 60 ml at a time 3 min until bubbles and a firm edge, then flip",
             after=("again", "heat"),
+            ladle_g=60,
+            at_a_time=3,
         ),
     ),
     usually=Place(after=("cook",)),

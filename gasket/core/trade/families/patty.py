@@ -47,7 +47,13 @@ FAMILY: Final = DishFamily(
         Row("mix", "Mix the spice into {main}, only just even 3 min"),
         Row("shape", "Weigh {main} into balls and press each 1.5 cm thick 6 min"),
         Row("heat", "Heat the pan on high 3 min", on=""),
-        Row("cook", "Fry {main} in the pan 8-10 min, turned once", after=("shape", "heat")),
+        Row(
+            "cook",
+            "Fry {main} in the pan 8-10 min, turned once",
+            after=("shape", "heat"),
+            piece_g=150,
+            at_a_time=3,
+        ),
         Row(
             "toast",
             "Toast the bun, cut side down 1 min",

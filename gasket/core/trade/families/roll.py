@@ -70,6 +70,7 @@ FAMILY: Final = DishFamily(
             "bake",
             "Bake {main} in the dish 375 F 16-20 min until set and pale gold",
             after=("dish", "preheat"),
+            piece_g=75,
         ),
         Row("cool", "Cool {main} 10 min"),
     ),

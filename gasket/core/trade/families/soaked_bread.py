@@ -58,9 +58,10 @@ FAMILY: Final = DishFamily(
         Row("dip", "Dip the bread in the mixture, one slice at a time 4 min", kind="prep"),
         Row(
             "cook",
-            "Fry each in the pan, turned once 10 min until golden and no egg is raw",
+            "Fry each in the pan, turned once 4-6 min until golden and no egg is raw",
             on="all",
             after=("dip", "heat"),
+            at_a_time=2,
         ),
     ),
     usually=Place(after=("cook",)),

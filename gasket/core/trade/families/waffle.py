@@ -31,9 +31,11 @@ FAMILY: Final = DishFamily(
         Row("spray", "Spray both plates each time 1 min", on="", must="spray"),
         Row(
             "cook",
-            "Cook each in the iron 12 min until the light turns and the steam stops",
+            "Cook each in the iron 2-3 min until the light turns and the steam stops",
             after=("mix", "heat", "spray"),
             kind="machine",
+            ladle_g=100,
+            at_a_time=1,
         ),
         Row("rack", "Set {main} on a rack, not in a stack, to stay crisp 2 min"),
     ),

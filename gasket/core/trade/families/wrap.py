@@ -60,6 +60,7 @@ FAMILY: Final = DishFamily(
             "Bake 450 F 12-15 min, sprayed until golden",
             on="all",
             after=("roll", "preheat"),
+            piece_g=150,
         ),
     ),
     usually=Place(into="roll"),

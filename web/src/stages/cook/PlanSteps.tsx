@@ -60,6 +60,9 @@ export function PlanSteps({ sheet }: { sheet: Schemas["StepsSheet"] }) {
           step={step}
           steps={draft.steps}
           components={draft.sheet.components}
+          ways={draft.report.ways[step.id] ?? []}
+          size={draft.report.estimates[step.id]?.size}
+          onWay={(way) => void goAnotherWay(draft, step, way)}
           onClose={() => setEdited(null)}
           onSave={(next) =>
             draft.change(draft.steps.map((step) => (step.id === next.id ? next : step)))
@@ -134,7 +137,8 @@ function StepLine({
   const guess = report.estimates[step.id];
   const knob = report.knobs[step.id];
   const rule = report.rules[step.id];
-  const instead = report.without[step.id];
+  const lacks = report.lacking.includes(step.id);
+  const instead = report.ways[step.id]?.find((way) => way.there);
   const laid = report.laid?.steps.find((one) => one.id === step.id);
   const places = new Map(steps.map((step, i) => [step.id, i + 1]));
   const after = (step.after ?? []).map((key) => places.get(key)).filter(Boolean);
@@ -164,12 +168,14 @@ function StepLine({
           </p>
         )}
         {rule && <p className="text-sm text-mark">{asks(rule)}</p>}
-        {instead && (
+        {lacks && (
           <p className="text-sm">
-            <span className="text-mark">No {step.tool} here.</span>{" "}
-            <TextButton
-              onPress={() => void doWithout(draft, step)}
-            >{`${instead} instead`}</TextButton>
+            <span className="text-mark">No {lacking(step)} here.</span>{" "}
+            {instead && (
+              <TextButton onPress={() => void goAnotherWay(draft, step, instead.key)}>
+                {`Do it ${instead.key}`}
+              </TextButton>
+            )}
           </p>
         )}
       </div>
@@ -199,14 +205,18 @@ const asks = (rule: Schemas["SafeRule"]) => {
   return `Measured before it is done: ${enough} in the core${rest} (${whose}).`;
 };
 
-async function doWithout(draft: StepDraft, step: Step) {
+/** What the step needs and this kitchen does not have. */
+const lacking = (step: Step) =>
+  step.tool === "oven" && step.air === "fan" ? "fan oven" : step.tool;
+
+async function goAnotherWay(draft: StepDraft, step: Step, way: string) {
   const steps = await ask(
-    api.POST("/api/trials/{trial_id}/steps/without-tool", {
+    api.POST("/api/trials/{trial_id}/steps/another-way", {
       params: { path: { trial_id: draft.sheet.trial_id } },
-      body: { steps: [...draft.steps], step: step.id },
+      body: { steps: [...draft.steps], step: step.id, way },
     }),
   );
-  draft.change(steps, `“${step.says}” is done without the ${step.tool}.`);
+  draft.change(steps, `“${step.says}” is done ${way}.`);
 }
 
 function Forgotten({ draft }: { draft: StepDraft }) {

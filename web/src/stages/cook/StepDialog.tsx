@@ -5,7 +5,9 @@ import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice, NumberField, TextField } from "../../ui/Field";
 import { Modal } from "../../ui/Modal";
+import { TextButton } from "../../ui/Reason";
 import { Ticks } from "../../ui/Ticks";
+import { fixed } from "../../lib/format";
 import { KINDS, SCALES } from "./stepText";
 
 type Step = Schemas["Step"];
@@ -14,12 +16,16 @@ interface StepDialogProps {
   step: Step;
   steps: readonly Step[];
   components: readonly string[];
+  ways: readonly Schemas["OtherWay"][];
+  size: Schemas["Sized"] | undefined;
+  onWay: (way: string) => void;
   onSave: (step: Step) => void;
   onClose: () => void;
 }
 
 /** Everything that can be said of a step. */
-export function StepDialog({ step, steps, components, onSave, onClose }: StepDialogProps) {
+export function StepDialog(props: StepDialogProps) {
+  const { step, steps, components, ways, size, onWay, onSave, onClose } = props;
   const [draft, setDraft] = useState(step);
   const [error, setError] = useState<string>();
   const set = (part: Partial<Step>) => {
@@ -64,7 +70,7 @@ export function StepDialog({ step, steps, components, onSave, onClose }: StepDia
             optional
             value={draft.least_min}
             most={10_080}
-            onChange={(least_min) => set({ least_min })}
+            onChange={(least_min) => set({ least_min, ...forThisMuch(draft, size) })}
           />
           <NumberField
             label="At most"
@@ -72,7 +78,7 @@ export function StepDialog({ step, steps, components, onSave, onClose }: StepDia
             optional
             value={draft.most_min}
             most={10_080}
-            onChange={(most_min) => set({ most_min })}
+            onChange={(most_min) => set({ most_min, ...forThisMuch(draft, size) })}
           />
           <NumberField
             label="First look after"
@@ -91,7 +97,10 @@ export function StepDialog({ step, steps, components, onSave, onClose }: StepDia
             />
           </div>
         </div>
-        <Heat draft={draft} set={set} />
+        <div className="flex flex-wrap items-start gap-4">
+          <Heat draft={draft} set={set} />
+          <Size draft={draft} size={size} set={set} />
+        </div>
         <div className="grid gap-4 sm:grid-cols-3">
           <TextField
             label="Tool that nothing else can use meanwhile"
@@ -137,9 +146,93 @@ export function StepDialog({ step, steps, components, onSave, onClose }: StepDia
           Save the step
         </Button>
       </form>
+      <Ways
+        ways={ways}
+        onWay={(way) => {
+          onWay(way);
+          onClose();
+        }}
+      />
     </Modal>
   );
 }
+
+/** Minutes that the cook types are for what there is now, where they were stated for another size. */
+const forThisMuch = (draft: Step, size: Schemas["Sized"] | undefined): Partial<Step> => ({
+  ...(draft.for_piece_g != null && { for_piece_g: size?.piece_g ?? draft.for_piece_g }),
+  ...(draft.for_whole_g != null && { for_whole_g: size?.whole_g ?? draft.for_whole_g }),
+});
+
+/** For how much the minutes are stated: the time of another size follows from it. */
+function Size({
+  draft,
+  size,
+  set,
+}: {
+  draft: Step;
+  size: Schemas["Sized"] | undefined;
+  set: (part: Partial<Step>) => void;
+}) {
+  const now = (grams: number | null | undefined) => (grams ? `now ${fixed(grams, 0)} g` : "");
+  return (
+    <>
+      <NumberField
+        label="Time is for pieces of"
+        unit="g"
+        optional
+        most={100_000}
+        value={draft.for_piece_g}
+        onChange={(for_piece_g) => set({ for_piece_g })}
+        hint={now(size?.piece_g)}
+      />
+      <NumberField
+        label="or for all of it in one tin"
+        unit="g"
+        optional
+        most={100_000}
+        value={draft.for_whole_g}
+        onChange={(for_whole_g) => set({ for_whole_g })}
+        hint={now(size?.whole_g)}
+      />
+      <NumberField
+        label="At a time"
+        optional
+        most={200}
+        value={draft.at_a_time}
+        onChange={(pieces) => set({ at_a_time: pieces === null ? null : Math.round(pieces) })}
+        hint="the time is for one round"
+      />
+    </>
+  );
+}
+
+/** The other ways to do the step, what this kitchen has first. */
+function Ways({ ways, onWay }: { ways: StepDialogProps["ways"]; onWay: StepDialogProps["onWay"] }) {
+  if (ways.length === 0) return null;
+  return (
+    <section aria-label="Another way" className="mt-6 border-t border-ink pt-3">
+      <h3 className="font-bold">Do it another way</h3>
+      <ul>
+        {ways.map((way) => (
+          <li
+            key={way.key}
+            className="grid gap-x-4 border-b border-rule py-1 sm:grid-cols-[13rem_1fr]"
+          >
+            <span className="justify-self-start">
+              <TextButton onPress={() => onWay(way.key)}>{capital(way.key)}</TextButton>
+            </span>
+            <span className="self-center text-sm text-soft">
+              {way.says}
+              {!way.there && <b className="text-mark"> Not in this kitchen.</b>}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Steps that wait for this one, near or far: it cannot come after them. */
 function followers(steps: readonly Step[], key: string): Set<string> {
@@ -174,7 +267,7 @@ function Heat({ draft, set }: { draft: Step; set: (part: Partial<Step>) => void 
       temperature_c: degrees === null ? null : as === "F" ? toCelsius(degrees) : degrees,
     });
   return (
-    <div className="flex flex-wrap items-start gap-4">
+    <>
       <NumberField
         label="Temperature"
         optional
@@ -193,6 +286,6 @@ function Heat({ draft, set }: { draft: Step; set: (part: Partial<Step>) => void 
           onChange={(air) => set({ air })}
         />
       </div>
-    </div>
+    </>
   );
 }

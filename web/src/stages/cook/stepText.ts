@@ -39,10 +39,13 @@ export function timeText(step: Step): string {
 
 /** What an oven's memory makes of the stated time. */
 export function memoryText(guess: Schemas["Estimate"]): string | null {
-  if (guess.bakes.length === 0) return guess.held || null;
+  const { says } = guess.size;
+  if (guess.bakes.length === 0) {
+    return says ? `about ${minutes(guess.minutes)}: ${says}` : guess.held || null;
+  }
   const from = guess.bakes.length === 1 ? "1 bake" : `${guess.bakes.length} bakes`;
   const likely = `${minutes(guess.minutes)} here (${span(guess.least_min, guess.most_min)})`;
-  return `${likely}, from ${from}${guess.held ? `. ${guess.held}` : ""}`;
+  return `${likely}, from ${from}${says ? `, ${says}` : ""}${guess.held ? `. ${guess.held}` : ""}`;
 }
 
 /** "until moist crumbs on a toothpick"; nothing where no cue was given. */

@@ -3,6 +3,7 @@ import { type SyntheticEvent, useState } from "react";
 import { api, ask, type ProblemError, problemOf, type Schemas } from "../../api/client";
 import { useRefresh, useScale, useSettings } from "../../api/queries";
 import { Button } from "../../ui/Button";
+import { MICROWAVE_W, TOOLS } from "../../api/vocabulary";
 import { Choice, NumberField, TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
 import { Sheet } from "../../ui/Sheet";
@@ -12,16 +13,6 @@ import { Scales } from "./Scales";
 import { Vessels } from "./Vessels";
 
 type Settings = Schemas["HouseSettings"];
-/** As the kitchen knows a way without them. */
-const TOOLS = [
-  "stand mixer",
-  "blender",
-  "microwave",
-  "ice cream machine",
-  "piping bag",
-  "waffle iron",
-  "air fryer",
-];
 
 /** How to reckon, which carbohydrate leads, the scales and vessels of the house. */
 export default function SettingsPage() {
@@ -124,12 +115,23 @@ function SettingsForm({ stored }: { stored: Settings }) {
         ]}
       />
       <Ticks
-        label="Tools that this kitchen lacks"
-        hint="A step that needs one says what to do instead."
+        label="In this kitchen"
+        hint="A step that needs something else says how it can be done here."
         names={{}}
         choices={TOOLS}
-        value={edit.tools_missing ?? []}
-        onChange={(tools_missing) => change({ tools_missing })}
+        value={TOOLS.filter((tool) => !edit.tools_missing?.includes(tool))}
+        onChange={(here) =>
+          change({ tools_missing: TOOLS.filter((tool) => !here.some((one) => one === tool)) })
+        }
+      />
+      <NumberField
+        label="The microwave has"
+        unit="W"
+        most={3000}
+        value={edit.microwave_w ?? null}
+        onChange={(watts) => change({ microwave_w: watts ?? MICROWAVE_W })}
+        error={problem?.at("microwave_w")}
+        hint={`Recipes are written for ${MICROWAVE_W} W; other times follow.`}
       />
       <TextField
         label="Currency"
