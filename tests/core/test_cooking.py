@@ -207,6 +207,25 @@ def test_memory_is_of_the_oven_and_not_of_the_piece():
     assert baked.ratio == pytest.approx(24 / (17 * 2**0.55))
 
 
+def test_how_it_came_out_moves_what_the_oven_is_taken_for():
+    def after(outcome):
+        said = [record(3, "outcome", 21, note=outcome)] if outcome else []
+        log = replay([record(1, "begin", 0), record(2, "done", 20), *said])
+        return next(bakes_of([STEP], log, "Loaf"))
+
+    assert [after(said).ratio for said in ("over", "", "right", "under")] == pytest.approx(
+        [0.9 * 20 / 17, 20 / 17, 20 / 17, 1.1 * 20 / 17]
+    )
+    assert after("over").actual_min == 20
+    assert "once it is done" in (refusal(deed("outcome", note="over"), replay([]), {"a": ""}) or "")
+    with pytest.raises(ValidationError, match="Say how it came out"):
+        deed("outcome", note="burnt")
+
+
+def deed(name, **more):
+    return CookDeed(id="record-9", deed=name, step="a", **more)
+
+
 # The log
 
 

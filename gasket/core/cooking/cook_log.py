@@ -8,7 +8,7 @@ from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import datetime, timedelta
 from enum import StrEnum
-from typing import Annotated, Final, Self
+from typing import Annotated, Final, Literal, Self, cast, get_args
 
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
@@ -30,12 +30,18 @@ class Deed(StrEnum):
     LOOK = "look"
     TEMPERATURE = "temperature"
     PASS = "pass"
+    OUTCOME = "outcome"
     TIMER = "timer"
     UNDO = "undo"
 
 
+Outcome = Literal["under", "right", "over"]
+"""How it came out: it needed longer, it was right, it had too long."""
 _OF_A_STEP: Final = frozenset(
-    {Deed.BEGIN, Deed.DONE, Deed.SKIP, Deed.EXTEND, Deed.LOOK, Deed.TEMPERATURE, Deed.PASS}
+    {
+        *(Deed.BEGIN, Deed.DONE, Deed.SKIP, Deed.EXTEND, Deed.LOOK, Deed.TEMPERATURE),
+        *(Deed.PASS, Deed.OUTCOME),
+    }
 )
 
 
@@ -44,7 +50,8 @@ class CookDeed(Value):
 
     `step` is a step's id, or that of the record that set a timer. `minutes` is how long a timer
     runs or by how much it is extended, `temperature_c` a core temperature held for `held_s`,
-    `oven_c` what the oven really showed, `note` what was seen or why.
+    `oven_c` what the oven really showed, `note` what was seen, why, or
+    how it came out (an `Outcome`).
     """
 
     id: SentId
@@ -70,6 +77,8 @@ class CookDeed(Value):
             return "Say for how many minutes."
         if self.deed is Deed.TEMPERATURE and self.temperature_c is None:
             return "Type the temperature that the thermometer shows."
+        if self.deed is Deed.OUTCOME and self.note not in get_args(Outcome):
+            return "Say how it came out: under, right or over."
         if self.deed in (Deed.SKIP, Deed.PASS) and not self.note.strip():
             return "Say why: it stays with the batch."
         if self.deed is Deed.UNDO and self.undoes is None:
@@ -102,6 +111,7 @@ class StepState:
     temperatures: tuple[CookRecord, ...] = ()
     passed: CookRecord | None = None
     reason: str = ""
+    outcome: Outcome | None = None
 
     @property
     def is_over(self) -> bool:
@@ -196,6 +206,8 @@ def _after(state: StepState, record: CookRecord) -> StepState:
             return replace(state, looks=(*state.looks, record))
         case Deed.TEMPERATURE:
             return replace(state, temperatures=(*state.temperatures, record))
+        case Deed.OUTCOME:
+            return replace(state, outcome=cast("Outcome", record.note))
         case Deed.PASS:
             return replace(state, passed=record)
         case _:
@@ -214,6 +226,8 @@ def refusal(deed: CookDeed, log: CookLog, names: Mapping[str, str]) -> str | Non
     status = log.of(deed.step).status
     if deed.deed is Deed.BEGIN and status is StepStatus.GOING:
         return "It has been begun already."
+    if deed.deed is Deed.OUTCOME and status is not StepStatus.DONE:
+        return "Say how it came out once it is done."
     if deed.deed in (Deed.EXTEND, Deed.LOOK) and status is not StepStatus.GOING:
         return "Begin it first."
     return None

@@ -21,7 +21,7 @@ from dataclasses import dataclass
 from datetime import datetime
 from typing import Final
 
-from gasket.core.cooking.cook_log import CookLog
+from gasket.core.cooking.cook_log import CookLog, Outcome
 from gasket.core.cooking.looks import first_look_min, looks
 from gasket.core.cooking.sizing import Sized, sized
 from gasket.core.cooking.steps import HOT, Step, StepKind
@@ -34,6 +34,8 @@ SCATTER_WEIGHT: Final = 4.0
 """What is usual counts like so many observations of the scatter."""
 OTHER_VESSEL: Final = 0.3
 ALIKE: Final = 2.0
+WOULD_HAVE: Final[dict[Outcome | None, float]] = {"under": 1.1, "over": 0.9}
+"""What came out under needed about a tenth more, what came out over a tenth less (a guess)."""
 LEAST_RATIO: Final = 0.25
 MOST_RATIO: Final = 4.0
 _LEAST_STATED_MIN: Final = 0.5
@@ -49,10 +51,13 @@ class Baked(Answer):
     actual_min: float
     dish: str
     at: datetime
+    outcome: Outcome | None = None
 
     @property
     def ratio(self) -> float:
-        return self.actual_min / self.stated_min
+        """What it took for what was stated; what came out over or under would have needed another
+        time."""
+        return self.actual_min * WOULD_HAVE.get(self.outcome, 1.0) / self.stated_min
 
 
 def bakes_of(
@@ -74,6 +79,7 @@ def bakes_of(
                 actual_min=minutes,
                 dish=dish,
                 at=state.done_at,
+                outcome=state.outcome,
             )
 
 

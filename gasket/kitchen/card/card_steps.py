@@ -1,12 +1,19 @@
 """The steps of a card, told in words: how hot, how long, until when, and what they really took."""
 
 from collections.abc import Iterator, Sequence
+from typing import Final
 
-from gasket.core.cooking.cook_log import CookLog
+from gasket.core.cooking.cook_log import CookLog, Outcome
 from gasket.core.cooking.steps import Step
 from gasket.core.cooking.temperatures import knob
 from gasket.core.numbers import Answer
 from gasket.core.trade.words import minutes_words
+
+OUTCOME_SAYS: Final[dict[Outcome, str]] = {
+    "under": "not quite done",
+    "right": "just right",
+    "over": "too long",
+}
 
 
 class CardStep(Answer):
@@ -30,6 +37,8 @@ def told(steps: Sequence[Step], log: CookLog) -> Iterator[CardStep]:
         )
         if hottest is not None:
             took = f"{took}, core {hottest:g} °C".lstrip(", ")
+        if state.outcome:
+            took = f"{took}, {OUTCOME_SAYS[state.outcome]}".lstrip(", ")
         if state.reason:
             took = f"left out: {state.reason}"
         yield CardStep(

@@ -10,6 +10,7 @@ from gasket.core.cooking.cook_log import (
     CookLog,
     CookRecord,
     Deed,
+    Outcome,
     StepState,
     StepStatus,
     refusal,
@@ -24,7 +25,7 @@ from gasket.core.cooking.safety import (
     satisfies,
 )
 from gasket.core.cooking.schedule import schedule
-from gasket.core.cooking.steps import Step
+from gasket.core.cooking.steps import HOT, Step
 from gasket.core.cooking.temperatures import Knob
 from gasket.core.errors import Refused
 from gasket.core.numbers import Answer
@@ -58,7 +59,8 @@ class Measured(Answer):
 
 
 class CookedStep(Answer):
-    """A step of a cook: as planned, as it stands, and what it must satisfy before it is done."""
+    """A step of a cook: as planned, as it stands, and what it must satisfy before it is done. `hot`
+    steps are remembered, with how they came out."""
 
     step: Step
     status: StepStatus
@@ -72,10 +74,12 @@ class CookedStep(Answer):
     measured: tuple[Measured, ...]
     passed: str | None
     reason: str
+    outcome: Outcome | None
     estimate: Estimate
     knob: Knob | None
     rule: SafeRule | None
     safe: bool
+    hot: bool
     can_begin: bool
 
 
@@ -179,10 +183,12 @@ def _step(
         measured=tuple(_measured(record, rule) for record in state.temperatures),
         passed=state.passed.note if state.passed else None,
         reason=state.reason,
+        outcome=state.outcome,
         estimate=guess,
         knob=turned,
         rule=rule,
         safe=is_safe(state, rule),
+        hot=step.kind in HOT and bool(step.tool),
         can_begin=state.status is StepStatus.WAITING
         and all(log.of(key).is_over for key in step.after),
     )

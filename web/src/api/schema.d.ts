@@ -1862,6 +1862,8 @@ export interface components {
              * @enum {string}
              */
             kind: "prep" | "mix" | "rest" | "preheat" | "bake" | "broil" | "boil" | "pan" | "microwave" | "machine" | "chill" | "freeze" | "thaw" | "cool" | "portion" | "top";
+            /** Outcome */
+            outcome?: ("under" | "right" | "over") | null;
             /** Stated Min */
             stated_min: number;
             /** Tool */
@@ -2864,7 +2866,8 @@ export interface components {
          *
          *     `step` is a step's id, or that of the record that set a timer. `minutes` is how long a timer
          *     runs or by how much it is extended, `temperature_c` a core temperature held for `held_s`,
-         *     `oven_c` what the oven really showed, `note` what was seen or why.
+         *     `oven_c` what the oven really showed, `note` what was seen, why, or
+         *     how it came out (an `Outcome`).
          */
         CookDeed: {
             deed: components["schemas"]["Deed"];
@@ -2919,7 +2922,8 @@ export interface components {
         };
         /**
          * CookedStep
-         * @description A step of a cook: as planned, as it stands, and what it must satisfy before it is done.
+         * @description A step of a cook: as planned, as it stands, and what it must satisfy before it is done. `hot`
+         *     steps are remembered, with how they came out.
          */
         CookedStep: {
             /** Actual Min */
@@ -2935,6 +2939,8 @@ export interface components {
             estimate: components["schemas"]["Estimate"];
             /** Extra Min */
             extra_min: number;
+            /** Hot */
+            hot: boolean;
             knob: components["schemas"]["Knob"] | null;
             /** Looks */
             looks: components["schemas"]["Look"][];
@@ -2942,6 +2948,8 @@ export interface components {
             measured: components["schemas"]["Measured"][];
             /** Next Look At */
             next_look_at: string | null;
+            /** Outcome */
+            outcome: ("under" | "right" | "over") | null;
             /** Passed */
             passed: string | null;
             /** Reason */
@@ -2980,7 +2988,7 @@ export interface components {
          * @description What a record says.
          * @enum {string}
          */
-        Deed: "begin" | "done" | "skip" | "extend" | "look" | "temperature" | "pass" | "timer" | "undo";
+        Deed: "begin" | "done" | "skip" | "extend" | "look" | "temperature" | "pass" | "outcome" | "timer" | "undo";
         /**
          * DishCard
          * @description A dish on the Kitchen screen. `broken` says why it cannot be calculated.

@@ -1,5 +1,6 @@
 import type { Schemas } from "../../api/client";
 import { day, fixed, minutes } from "../../lib/format";
+import { CAME_OUT } from "./stepText";
 
 const MOST_SHOWN = 8;
 
@@ -16,7 +17,8 @@ export function Memory({ says, guess }: { says: string; guess: Schemas["Estimate
             <th className="pr-4 text-left font-normal">in</th>
             <th className="pr-4 text-right font-normal">stated</th>
             <th className="pr-4 text-right font-normal">took</th>
-            <th className="text-right font-normal">ratio</th>
+            <th className="pr-4 text-right font-normal">ratio</th>
+            <th className="text-left font-normal">came out</th>
           </tr>
         </thead>
         <tbody>
@@ -28,14 +30,16 @@ export function Memory({ says, guess }: { says: string; guess: Schemas["Estimate
               <td className="pr-4">{bake.vessel || bake.tool}</td>
               <td className="pr-4 text-right">{minutes(bake.stated_min)}</td>
               <td className="pr-4 text-right">{minutes(bake.actual_min)}</td>
-              <td className="text-right">{fixed(bake.actual_min / bake.stated_min, 2)}</td>
+              <td className="pr-4 text-right">{fixed(bake.actual_min / bake.stated_min, 2)}</td>
+              <td>{bake.outcome ? CAME_OUT[bake.outcome] : ""}</td>
             </tr>
           ))}
         </tbody>
       </table>
       <p className="text-soft">
         The mean of these ratios, drawn towards 1 while they are few; the same oven with another
-        vessel counts for less.
+        vessel counts for less. What came out not quite done would have needed a tenth more, what
+        had too long a tenth less.
       </p>
     </details>
   );

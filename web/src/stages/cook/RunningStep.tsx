@@ -5,8 +5,9 @@ import { Balloon } from "../../drawing/Balloon";
 import { clock, countdown, minutes } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { Reason } from "../../ui/Reason";
+import { Toggle } from "../../ui/Toggle";
 import { LookForm, MeasureForm } from "./LookForm";
-import { degreesText, knobText, memoryText, timeText, untilText } from "./stepText";
+import { CAME_OUT, degreesText, knobText, memoryText, timeText, untilText } from "./stepText";
 import { ms } from "./timeline";
 import type { Deed } from "../../api/deeds";
 
@@ -152,7 +153,7 @@ function Seen({ looks }: { looks: Schemas["CookedStep"]["looks"] }) {
   );
 }
 
-function Over({ one, number }: RunningStepProps) {
+function Over({ one, number, log }: RunningStepProps) {
   const { step } = one;
   const skipped = one.status === "skipped";
   const hottest = one.measured.reduce<number | null>(
@@ -174,7 +175,28 @@ function Over({ one, number }: RunningStepProps) {
           .filter(Boolean)
           .join(" · ")}
         <Seen looks={one.looks} />
+        {!skipped && one.hot && <CameOut one={one} log={log} />}
       </div>
     </li>
   );
 }
+
+/** How it came out: the oven's memory takes it into account. */
+function CameOut({ one, log }: Pick<RunningStepProps, "one" | "log">) {
+  return (
+    <div role="group" aria-label={`How ${one.step.says} came out`} className="my-1 flex flex-wrap">
+      {OUTCOMES.map((outcome) => (
+        <Toggle
+          small
+          key={outcome}
+          on={one.outcome === outcome}
+          onChoose={() => void log({ deed: "outcome", step: one.step.id, note: outcome })}
+        >
+          {CAME_OUT[outcome]}
+        </Toggle>
+      ))}
+    </div>
+  );
+}
+
+const OUTCOMES = ["under", "right", "over"] as const;

@@ -59,3 +59,10 @@ export const SCALES: readonly { value: "C" | "F"; label: string }[] = [
 
 export const degreesText = (celsius: number): string =>
   `${fixed(celsius, celsius % 1 === 0 ? 0 : 1)} °C (${fixed(toFahrenheit(celsius), 0)} °F)`;
+
+/** How a step came out, as the cook says it. */
+export const CAME_OUT = {
+  under: "not quite done",
+  right: "just right",
+  over: "too long",
+} as const;
