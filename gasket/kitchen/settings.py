@@ -29,6 +29,8 @@ _KEY: Final = "house"
 _SCALE_URL: Final = re.compile(r"^(socket://[\w.\-]+:\d{1,5}|/dev/[\w./\-]+|COM\d{1,3})$")
 
 
+Ratio = Annotated[Number, Field(gt=0, le=20)]
+MOST_RATIOS: Final = 100
 ShortText = Annotated[str, Field(min_length=1, max_length=40)]
 
 
@@ -75,7 +77,8 @@ def _twice(names: Iterable[str]) -> str | None:
 
 
 class HouseSettings(Value):
-    """One set for the whole house, with the version that it was read at."""
+    """One set for the whole house, with the version that it was read at. `own_ratios` are grams of
+    liquid for a gram of powder, by mixture and thickness ("peanut/dip")."""
 
     version: Annotated[int, Field(strict=True, ge=1)] = 1
     energy: EnergyMethod = "labelled"
@@ -88,6 +91,9 @@ class HouseSettings(Value):
     paper: Literal["a4", "letter"] = "a4"
     tools_missing: Annotated[tuple[ShortText, ...], Field(max_length=len(TOOLS))] = ()
     microwave_w: Annotated[Number, Field(ge=200, le=3000)] = MEANT_FOR_W
+    own_ratios: Annotated[dict[ShortText, Ratio], Field(max_length=MOST_RATIOS)] = Field(
+        default_factory=dict
+    )
     currency: Annotated[str, Field(min_length=1, max_length=4)] = "€"
     scales: Annotated[tuple[ScaleSpec, ...], Field(max_length=MOST_SCALES)] = (
         ScaleSpec(name=ONE_SCALE),

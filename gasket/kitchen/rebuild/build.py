@@ -12,6 +12,7 @@ from gasket.core.build_checks.checks import check_build
 from gasket.core.cooking.steps import hands_on_min
 from gasket.core.errors import Conflict, Fault, FaultyInput
 from gasket.core.numbers import Answer, Value
+from gasket.core.rebuild.consistency import Consistency, consistencies
 from gasket.core.rebuild.family_signs import FamilyGuess, family_of, likeliest
 from gasket.core.rebuild.goals import GoalKey, GoalState, goal_states
 from gasket.core.rebuild.needs import InTheWay, in_the_build, in_the_way
@@ -40,7 +41,7 @@ class BuildReport(Answer):
 
     `family` is the dish's family, chosen or guessed, and `family_reason` why it is taken for one;
     `family_else` what else its lines look like;
-    `cost` is of one serving.
+    `thick` are the components that are a powder with a liquid; `cost` is of one serving.
     """
 
     result: Reckoning
@@ -54,6 +55,7 @@ class BuildReport(Answer):
     family: Family | None
     family_reason: str
     family_else: tuple[Family, ...]
+    thick: tuple[Consistency, ...]
     cost: float | None
 
 
@@ -191,6 +193,7 @@ def _report(session: Session, found: Draft) -> BuildReport:
         family=family,
         family_reason=found.guess.reason if found.guess else "",
         family_else=tuple(key for key in likeliest(found.piece) if key != family),
+        thick=tuple(consistencies(found.piece, settings.read(session).own_ratios)),
         cost=cost,
     )
 

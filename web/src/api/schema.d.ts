@@ -2363,7 +2363,7 @@ export interface components {
          *
          *     `family` is the dish's family, chosen or guessed, and `family_reason` why it is taken for one;
          *     `family_else` what else its lines look like;
-         *     `cost` is of one serving.
+         *     `thick` are the components that are a powder with a liquid; `cost` is of one serving.
          */
         BuildReport: {
             /** Checks */
@@ -2387,6 +2387,8 @@ export interface components {
             out_of_step: components["schemas"]["OutOfStep"][];
             result: components["schemas"]["Reckoning"];
             section: components["schemas"]["Section"];
+            /** Thick */
+            thick: components["schemas"]["Consistency"][];
         };
         /**
          * Candidate
@@ -2824,6 +2826,31 @@ export interface components {
              * @default []
              */
             removed?: components["schemas"]["FatRemoved"][];
+        };
+        /**
+         * Consistency
+         * @description One component that is a powder stirred with a liquid. `now` is how thick it is as planned,
+         *     None without liquid; `line_id` the line whose amount makes it thicker or thinner.
+         */
+        Consistency: {
+            /** Component */
+            component: string;
+            /** Line Id */
+            line_id: string | null;
+            /** Liquid G */
+            liquid_g: number;
+            /** Liquids */
+            liquids: components["schemas"]["Liquid"][];
+            /** Mixture */
+            mixture: string;
+            /** Name */
+            name: string;
+            /** Now */
+            now: ("fill" | "spread" | "dip" | "drizzle") | null;
+            /** Powder G */
+            powder_g: number;
+            /** Standing */
+            standing: string;
         };
         /**
          * Container
@@ -3785,7 +3812,8 @@ export interface components {
         };
         /**
          * HouseSettings
-         * @description One set for the whole house, with the version that it was read at.
+         * @description One set for the whole house, with the version that it was read at. `own_ratios` are grams of
+         *     liquid for a gram of powder, by mixture and thickness ("peanut/dip").
          */
         HouseSettings: {
             /**
@@ -3823,6 +3851,10 @@ export interface components {
              * @default 900
              */
             microwave_w?: number;
+            /** Own Ratios */
+            own_ratios?: {
+                [key: string]: number;
+            };
             /**
              * Paper
              * @default a4
@@ -4360,6 +4392,28 @@ export interface components {
             options: components["schemas"]["SwapOption"][];
             /** Says */
             says: string;
+        };
+        /**
+         * Liquid
+         * @description What one thickness takes: grams of liquid, from least to most where nobody has weighed it;
+         *     `own` is by the cook's own ratio. `hold_back_g` is added last, as it is needed.
+         */
+        Liquid: {
+            /** Grams */
+            grams: number;
+            /** Hold Back G */
+            hold_back_g: number;
+            /** Least G */
+            least_g: number;
+            /** Most G */
+            most_g: number;
+            /** Own */
+            own: boolean;
+            /**
+             * Thickness
+             * @enum {string}
+             */
+            thickness: "fill" | "spread" | "dip" | "drizzle";
         };
         /**
          * LiveLink

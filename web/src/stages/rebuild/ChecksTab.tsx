@@ -6,6 +6,7 @@ import { Choice, NumberField } from "../../ui/Field";
 import { Reason, TextButton } from "../../ui/Reason";
 import type { Draft } from "../../lines/useBuildDraft";
 import { changeTerms } from "../../lines/draft";
+import { Thickness } from "./Thickness";
 import type { Reckoned } from "../../lines/useReckoned";
 
 type Check = Schemas["BuildCheck"];
@@ -89,6 +90,7 @@ export function ChecksTab({ draft, reckoned }: ChecksTabProps) {
           <CheckItem key={check.code + check.component} check={check} draft={draft} />
         ))}
       </ul>
+      <Thickness draft={draft} thick={reckoned.report.thick} />
       <div className="text-sm">
         <SaysWho keys={[...new Set(checks.map((check) => check.source))]} />
       </div>

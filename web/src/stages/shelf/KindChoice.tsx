@@ -46,7 +46,7 @@ export function KindChoice({ food }: { food: Food }) {
         onChange={(event) =>
           void choose(event.target.value === "guess" ? null : (event.target.value as Kind))
         }
-        className="min-h-11 min-w-0 border border-soft bg-paper px-2 font-semibold"
+        className="my-1 min-h-11 min-w-0 border border-soft bg-paper px-2 font-semibold"
       >
         <option value="guess">
           {food.facts.kind == null ? named(food.kind) : "what its name says"}
