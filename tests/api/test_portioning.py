@@ -296,6 +296,26 @@ def test_stock_goes_down_by_what_is_eaten_and_never_below_nothing(client):
     assert client.post(f"/api/batches/{LOAF}/stock", json=back).json()["lots"][0]["amount"] == 1
 
 
+def test_how_it_came_out_warm_is_said_the_next_time(client):
+    def shown():
+        return [(one["dish"], one["warmed"]) for one in client.get("/api/stock").json()["stocks"]]
+
+    before = stock(client, TRAY)
+    assert before["warmed"] is None
+    assert any(way.startswith("microwave") for way in before["reheat_ways"])
+    said = {"id": str(uuid.uuid4()), "move": "warmed", "note": "oven 12 min: dry edges"}
+    nothing = client.post(f"/api/batches/{TRAY}/stock", json={**said, "note": " "})
+    assert nothing.status_code == 422
+    after = client.post(f"/api/batches/{TRAY}/stock", json=said).json()
+    assert after["warmed"]["says"] == "oven 12 min: dry edges"
+    assert after["lots"] == before["lots"]
+    assert after["gone"] == before["gone"]
+    assert client.get(f"/api/batches/{TRAY}/card").json()["eating"]["warmed"] == after["warmed"]
+    assert [one[1] is None for one in shown()] == [False, True]
+    back = {"id": str(uuid.uuid4()), "move": "undo", "undoes": said["id"]}
+    assert client.post(f"/api/batches/{TRAY}/stock", json=back).json()["warmed"] is None
+
+
 def test_what_is_put_away_is_not_divided_into_other_servings(client):
     def cut(pieces):
         return client.put(f"/api/batches/{LOAF}/dividing", json={"pieces": pieces})

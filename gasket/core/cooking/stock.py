@@ -1,4 +1,5 @@
-"""What is left of a batch: put away, eaten, given, binned, moved, drawn for another dish.
+"""What is left of a batch: put away, eaten, given, binned, moved, drawn for another dish; and how
+it came out when it was warmed up.
 
 An append-only book. A lot is what was put into one place on one day; what goes out is taken from
 the oldest lot of its place. Days in the fridge add up: the freezer stops them, and none come back.
@@ -29,6 +30,7 @@ class Move(StrEnum):
     BINNED = "binned"
     MOVED = "moved"
     DRAWN = "drawn"
+    WARMED = "warmed"
     UNDO = "undo"
 
 
@@ -38,7 +40,7 @@ _SPECK: Final = 1e-9
 class StockMove(Value):
     """What is sent to be booked; `id` is made by the sender. `amount` is in servings of the batch,
     in grams of a `part` (a component that was kept); without a `place` it was never put away;
-    `to` is where a move goes."""
+    `to` is where a move goes. `note` is a reason, or how it came out when it was warmed up."""
 
     id: SentId
     move: Move
@@ -54,7 +56,9 @@ class StockMove(Value):
         why = None
         if self.move is Move.UNDO and self.undoes is None:
             why = "Say which entry to undo."
-        elif self.move is not Move.UNDO and self.amount is None:
+        elif self.move is Move.WARMED and not self.note.strip():
+            why = "Say in what it was warmed, and how it came out."
+        elif self.move not in (Move.UNDO, Move.WARMED) and self.amount is None:
             why = "Say how much."
         elif self.move is Move.PUT and self.place is None:
             why = "Say where it is put."
@@ -127,7 +131,10 @@ def add_up(records: Sequence[StockRecord], made_at: datetime | None = None) -> S
     for record in records:
         if record.id in undone or record.move is Move.UNDO:
             continue
+        stock.last = record
         amount = record.amount or 0.0
+        if record.move is Move.WARMED:
+            continue
         if record.move is Move.PUT and record.place is not None:
             waited = max(timedelta(), record.at - (made_at or record.at))
             stock.lots.append(Lot(record.place, amount, record.at, cold=waited))
@@ -137,7 +144,6 @@ def add_up(records: Sequence[StockRecord], made_at: datetime | None = None) -> S
         else:
             _take(stock, record.place, amount)
             stock.gone[record.move] = stock.gone.get(record.move, 0.0) + amount
-        stock.last = record
     return stock
 
 

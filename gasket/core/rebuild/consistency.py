@@ -1,4 +1,4 @@
-"""The dips, glazes and drizzles of a build: how thick they are, what makes them thicker or thinner."""
+"""The dips, glazes and drizzles of a build: how thick they are, and what changes that."""
 
 from collections.abc import Iterator, Mapping
 from typing import NamedTuple

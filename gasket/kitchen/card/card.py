@@ -31,6 +31,7 @@ from gasket.kitchen.cook import cooked, cooking
 from gasket.kitchen.cook.batch_figures import Before, by_older_rules
 from gasket.kitchen.portion import plates, portioning
 from gasket.kitchen.portion.plates import Plated
+from gasket.kitchen.portion.stock import Warmed, warmed_lately
 from gasket.kitchen.rebuild import build
 from gasket.kitchen.weigh import weighed
 from gasket.store import rows
@@ -87,6 +88,7 @@ class Eating(Answer):
     keeps_until: date
     reheat: str
     reheat_ways: tuple[str, ...]
+    warmed: Warmed | None
     late: str
 
 
@@ -131,7 +133,7 @@ def card(session: Session, batch_id: int) -> Card:
     steps = cooked.steps_of(made)
     made_at = cooked.made_at(made, log)
     lines, divided = tuple(_lines(made)), _divided(session, made)
-    eating = _eating(made, log, steps)
+    eating = _eating(session, made, log, steps)
     return Card(
         batch_id=batch_id,
         dish_id=made.trial.dish_id,
@@ -172,7 +174,9 @@ def _divided(session: Session, made: weighed.Weighed) -> Divided:
     )
 
 
-def _eating(made: weighed.Weighed, log: CookLog, steps: tuple[Step, ...]) -> Eating:
+def _eating(
+    session: Session, made: weighed.Weighed, log: CookLog, steps: tuple[Step, ...]
+) -> Eating:
     advice = keeping(made.family, (label.kind for label in made.shelved.values()))
     flags = [flag for label in made.shelved.values() for flag in label.package.flags]
     made_on = cooked.local_day(cooked.made_at(made, log))
@@ -191,6 +195,7 @@ def _eating(made: weighed.Weighed, log: CookLog, steps: tuple[Step, ...]) -> Eat
         keeps_until=keeps_until("fridge", made_on, advice, made.house.safety),
         reheat=reheat_says(made.family, made.house.safety),
         reheat_ways=reheat_ways(made.family),
+        warmed=warmed_lately(session, [made.trial.dish_id]).get(made.trial.dish_id),
         late=late_says(made.family, [part.name for part in made.batch.components]),
     )
 

@@ -14,6 +14,7 @@ from gasket.core.cooking.steps import Step
 from gasket.core.cooking.stock import Lot, Move, book_of
 from gasket.core.numbers import Answer
 from gasket.core.reckoning.margin import Figure, Portion
+from gasket.core.trade.families import Family
 from gasket.kitchen.cook import cooked
 from gasket.kitchen.kept import Basis, Kept, KeptRow
 from gasket.kitchen.weigh import weighed
@@ -50,6 +51,7 @@ class BatchFigures(Answer):
     lots: tuple[KeptLot, ...]
     gone: dict[Move, float]
     last_booked: str | None
+    family: Family | None
     advice: tuple[Keeps, ...]
     bakes: tuple[Baked, ...]
 
@@ -94,6 +96,7 @@ def figures_of(session: Session, made: Weighed) -> BatchFigures:
         ),
         gone=whole.gone,
         last_booked=last.id if last else None,
+        family=made.family,
         advice=keeping(made.family, (food.kind for food in made.shelved.values())),
         bakes=tuple(bakes_of(steps, log, made.dish.name, cooked.sizes_of(made, steps))),
     )
@@ -122,6 +125,7 @@ def _broken(session: Session, batch_id: int, says: str) -> BatchFigures:
         lots=(),
         gone={},
         last_booked=None,
+        family=None,
         advice=(),
         bakes=(),
     )

@@ -5,10 +5,12 @@ from dataclasses import dataclass
 from datetime import date, datetime
 from typing import Final
 
+from sqlalchemy.orm import aliased
 from sqlmodel import Session, col, select
 
 from gasket.core.cooking.keeping import Keeps, eat_by, keeps_until
 from gasket.core.cooking.safety import SafetySchool
+from gasket.core.cooking.serving import reheat_says, reheat_ways
 from gasket.core.cooking.stock import PLACES, Lot, Move, Place, StockMove, book_of, refusal
 from gasket.core.errors import Refused
 from gasket.core.numbers import Answer
@@ -35,8 +37,15 @@ class ShelfLot(Answer):
     days_left: int
 
 
+class Warmed(Answer):
+    """How the dish came out when it was last warmed up."""
+
+    at: datetime
+    says: str
+
+
 class InStock(Answer):
-    """What of a batch is put away, and what one serving of it holds."""
+    """What of a batch is put away, what one serving of it holds, how it gets warm again."""
 
     batch_id: int
     dish_id: int
@@ -46,6 +55,9 @@ class InStock(Answer):
     lots: tuple[ShelfLot, ...]
     serving_g: float | None
     kcal: AnyFigure
+    reheat: str
+    reheat_ways: tuple[str, ...]
+    warmed: Warmed | None
 
 
 class StockPage(Answer):
@@ -145,6 +157,21 @@ class _Named:
     dish_id: int
     dish: str
     letter: str
+    warmed: Warmed | None
+
+
+def warmed_lately(session: Session, dish_ids: Iterable[int]) -> dict[int, Warmed]:
+    """How each dish came out when any batch of it was last warmed up."""
+    undone = aliased(StockRow)
+    query = (
+        select(TrialRow.dish_id, StockRow.at, StockRow.note)
+        .join(BatchRow, col(BatchRow.trial_id) == col(TrialRow.id))
+        .join(StockRow, col(StockRow.batch_id) == col(BatchRow.id))
+        .where(col(TrialRow.dish_id).in_(list(dish_ids)), StockRow.move == Move.WARMED)
+        .where(~select(undone.id).where(col(undone.undoes) == col(StockRow.id)).exists())
+        .order_by(col(StockRow.sequence))
+    )
+    return {dish_id: Warmed(at=at, says=note) for dish_id, at, note in session.exec(query)}
 
 
 def _named(session: Session, batch_ids: Iterable[int]) -> dict[int, _Named]:
@@ -154,7 +181,16 @@ def _named(session: Session, batch_ids: Iterable[int]) -> dict[int, _Named]:
         .join(DishRow, col(DishRow.id) == col(TrialRow.dish_id))
         .where(col(BatchRow.id).in_(list(batch_ids)))
     )
-    return {row[0]: _Named(*row) for row in session.exec(query) if row[0] is not None}
+    found = [
+        (batch_id, dish_id, dish, letter)
+        for batch_id, dish_id, dish, letter in session.exec(query)
+        if batch_id is not None and dish_id is not None
+    ]
+    warmed = warmed_lately(session, {dish_id for _, dish_id, _, _ in found})
+    return {
+        batch_id: _Named(batch_id, dish_id, dish, letter, warmed.get(dish_id))
+        for batch_id, dish_id, dish, letter in found
+    }
 
 
 def _in_stock(named: _Named, figures: BatchFigures, school: SafetySchool, now: datetime) -> InStock:
@@ -168,6 +204,9 @@ def _in_stock(named: _Named, figures: BatchFigures, school: SafetySchool, now: d
         lots=tuple(_lots(figures, school, now)),
         serving_g=None if serving is None else serving.grams,
         kcal=None if serving is None else serving.kcal,
+        reheat=reheat_says(figures.family, school),
+        reheat_ways=reheat_ways(figures.family),
+        warmed=named.warmed,
     )
 
 

@@ -211,6 +211,8 @@ def cooks() -> Answers:
                 more |= {"temperature_c": float(rng.randint(50, 90)), "held_s": 30.0}
             elif deed in (Deed.LOOK, Deed.PASS, Deed.SKIP):
                 more |= {"note": "pale"}
+            elif deed is Deed.OUTCOME:
+                more |= {"note": ("under", "right", "over")[i % 3]}
             elif deed is Deed.UNDO:
                 more = {"undoes": records[-1].id if records else "none"}
             at = START + timedelta(minutes=3 * i)

@@ -2105,6 +2105,10 @@ export interface components {
              * Format: date-time
              */
             made_at: string;
+            /** Reheat */
+            reheat: string;
+            /** Reheat Ways */
+            reheat_ways: string[];
             /** Serving G */
             serving_g: number | null;
             /** Suggested */
@@ -2113,6 +2117,7 @@ export interface components {
             };
             /** Unbooked */
             unbooked: number;
+            warmed: components["schemas"]["Warmed"] | null;
         };
         /**
          * BatchSummary
@@ -3212,6 +3217,7 @@ export interface components {
             reheat: string;
             /** Reheat Ways */
             reheat_ways: string[];
+            warmed: components["schemas"]["Warmed"] | null;
         };
         /**
          * Effect
@@ -3943,7 +3949,7 @@ export interface components {
         };
         /**
          * InStock
-         * @description What of a batch is put away, and what one serving of it holds.
+         * @description What of a batch is put away, what one serving of it holds, how it gets warm again.
          */
         InStock: {
             /** Batch Id */
@@ -3963,8 +3969,13 @@ export interface components {
              * Format: date-time
              */
             made_at: string;
+            /** Reheat */
+            reheat: string;
+            /** Reheat Ways */
+            reheat_ways: string[];
             /** Serving G */
             serving_g: number | null;
+            warmed: components["schemas"]["Warmed"] | null;
         };
         /**
          * InTheWay
@@ -4583,7 +4594,7 @@ export interface components {
          * @description What happens to a part of a batch.
          * @enum {string}
          */
-        Move: "put" | "eaten" | "given" | "binned" | "moved" | "drawn" | "undo";
+        Move: "put" | "eaten" | "given" | "binned" | "moved" | "drawn" | "warmed" | "undo";
         /**
          * Moved
          * @description A trial or batch that uses the label: one serving as it stands, and re-reckoned.
@@ -6404,7 +6415,7 @@ export interface components {
          * StockMove
          * @description What is sent to be booked; `id` is made by the sender. `amount` is in servings of the batch,
          *     in grams of a `part` (a component that was kept); without a `place` it was never put away;
-         *     `to` is where a move goes.
+         *     `to` is where a move goes. `note` is a reason, or how it came out when it was warmed up.
          */
         StockMove: {
             /** Amount */
@@ -7054,6 +7065,19 @@ export interface components {
             name: string;
             /** Volume Ml */
             volume_ml?: number | null;
+        };
+        /**
+         * Warmed
+         * @description How the dish came out when it was last warmed up.
+         */
+        Warmed: {
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            /** Says */
+            says: string;
         };
         /**
          * WeighPlan

@@ -1,6 +1,7 @@
 import { useState } from "react";
 
 import type { Schemas } from "../api/client";
+import { day } from "../lib/format";
 import { Button } from "../ui/Button";
 import { ReasonForm } from "../ui/Reason";
 import { amountText, isLate, moveOf, untilText } from "./lotText";
@@ -17,7 +18,38 @@ export function Lots({ stock }: { stock: Schemas["InStock"] }) {
       {stock.lots.map((lot) => (
         <OneLot key={`${lot.place}${lot.part}${lot.since}`} lot={lot} stock={stock} />
       ))}
+      <Warming stock={stock} />
     </ul>
+  );
+}
+
+/** How it gets warm again, and how that came out the last time. */
+function Warming({ stock }: { stock: Schemas["InStock"] }) {
+  const book = useStockBook();
+  if (stock.reheat_ways.length === 0) return null;
+  return (
+    <li className="text-sm text-soft">
+      <details>
+        <summary className="min-h-6 cursor-pointer text-pencil max-sm:min-h-11">
+          Warm it up
+          {stock.warmed && ` (last time, ${day(stock.warmed.at)}: ${stock.warmed.says})`}
+        </summary>
+        <ul className="list-disc pl-5">
+          {stock.reheat_ways.map((way) => (
+            <li key={way}>{way}</li>
+          ))}
+        </ul>
+        <p>{stock.reheat}</p>
+        <ReasonForm
+          label="In what it was warmed, and how it came out"
+          placeholder="air fryer 4 min: crisp again"
+          submit="Keep it"
+          onSubmit={(note) =>
+            void book(stock.batch_id, { move: "warmed", place: null, part: "", note }, "Kept.")
+          }
+        />
+      </details>
+    </li>
   );
 }
 

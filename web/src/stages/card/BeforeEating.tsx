@@ -40,6 +40,7 @@ export function BeforeEating({ eating }: { eating: Schemas["Eating"] }) {
       {eating.reheat_ways.length > 0 && (
         <p>
           <b>Warm it</b> in a {eating.reheat_ways.join("; ")}.
+          {eating.warmed && ` Last time, ${day(eating.warmed.at)}: ${eating.warmed.says}.`}
         </p>
       )}
       {eating.late !== "" && (
