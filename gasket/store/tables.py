@@ -209,7 +209,8 @@ class BatchRow(SQLModel, table=True):
     `original` is a `gasket.core.reckoning.batch.Original` as it was when the batch began, `steps`
     the trial's as they were when cooking began; `dividing` is a
     `gasket.core.reckoning.dividing.Dividing`, `finishes` are
-    `gasket.kitchen.weigh.finishes.Finish`.
+    `gasket.kitchen.weigh.finishes.Finish`, `eaten` the trial's `gasket.core.reckoning.eaten.Eaten`
+    by component, as they were when the batch began.
     """
 
     __tablename__ = "batch"
@@ -225,6 +226,7 @@ class BatchRow(SQLModel, table=True):
     steps: list[dict[str, Any]] | None = Field(default=None, sa_column=Column(JSON))
     dividing: dict[str, Any] = Field(default_factory=dict, sa_column=_json())
     finishes: list[dict[str, Any]] = Field(default_factory=list, sa_column=_json("[]"))
+    eaten: dict[str, Any] = Field(default_factory=dict, sa_column=_json())
     version: int = 1
     started_at: datetime = _time()
     closed_at: datetime | None = _time(nullable=True)

@@ -11,6 +11,7 @@ from hypothesis import strategies as st
 
 from gasket.core.label.label import Label
 from gasket.core.reckoning.dividing import Dividing
+from gasket.core.reckoning.eaten import Eaten
 from gasket.core.reckoning.filling import targets
 from gasket.core.reckoning.weighed_batch import WeighedBatch, WrittenLine, to_weigh
 from gasket.core.weighing.records import Kind, Origin, Record
@@ -253,3 +254,18 @@ def test_what_is_lost_is_taken_from_its_component_and_never_more_than_there_is()
     assert lost == {"Base": 30, "Top": 50}
     codes = {finding.code for finding in made.result.findings}
     assert {"spilled", "leftover_too_much", "open_lines"} <= codes
+
+
+def test_what_was_weighed_back_takes_the_place_of_the_guess():
+    half = {"Top": Eaten(least=0.4, most=0.6)}
+
+    def top(*said):
+        made = weighed(*said, eaten=half)
+        (part,) = (part for part in made.batch.components if part.name == "Top")
+        guesses = [one for one in made.result.findings if one.code == "uneaten"]
+        return part.leftover_g, part.leftover_estimate, len(guesses)
+
+    assert top() == (25, (20, 30), 1)
+    assert top(("leftover", {"bowl": "Top", "net_g": 12.0})) == (12, None, 0)
+    spilled = top(("spill", {"bowl": "Top", "net_g": 10.0}))
+    assert spilled == (pytest.approx(30), pytest.approx((26, 34)), 1)

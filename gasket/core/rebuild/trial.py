@@ -10,6 +10,8 @@ from gasket.core.label.label import Label
 from gasket.core.numbers import Amount, Number, Value, YesNo
 from gasket.core.rebuild.goals import Goal
 from gasket.core.reckoning.batch import Batch, Component, Line, Name, Original, Portions, Settings
+from gasket.core.reckoning.eaten import Eaten, less_uneaten
+from gasket.core.reckoning.losses import taken_of
 from gasket.core.trade.families import Family
 
 MOST_LINES: Final = 500
@@ -73,7 +75,8 @@ class Dismissed(Value):
 
 
 class Terms(Value):
-    """What the build is meant to be: its goal, its family, what it must do without."""
+    """What the build is meant to be: its goal, its family, what it must do without, and how much of
+    a component is `eaten` where not all of it is."""
 
     goal: Goal = Goal()
     family: Family | None = None
@@ -84,6 +87,9 @@ class Terms(Value):
     """Of the original's sweetness: below this it reads as less sweet (common practice)."""
     needs: Annotated[tuple[Need, ...], Field(max_length=10)] = ()
     dismissed: Annotated[tuple[Dismissed, ...], Field(max_length=100)] = ()
+    eaten: Annotated[dict[ShortName, Eaten], Field(max_length=MOST_COMPONENTS)] = Field(
+        default_factory=dict
+    )
 
 
 class Build(Value):
@@ -147,16 +153,20 @@ def plan(
 ) -> Batch:
     """The batch that `build` plans. Targets count as read on a 1 g scale."""
     used = {line.label_id for line in build.lines()}
+    parts = [
+        Component(name=part.name, lines=tuple(planned_line(line, labels) for line in part.lines))
+        for part in build.components
+    ]
     return Batch(
         format="gasket-batch",
         version=1,
         settings=settings,
         labels={str(key): label for key, label in labels.items() if key in used},
         components=tuple(
-            Component(
-                name=part.name, lines=tuple(planned_line(line, labels) for line in part.lines)
-            )
-            for part in build.components
+            less_uneaten(part, eaten, taken_of(part, parts))
+            if (eaten := build.terms.eaten.get(part.name)) is not None and not part.unweighed
+            else part
+            for part in parts
         ),
         portions=Portions(count=build.portions),
         original=original,

@@ -131,13 +131,24 @@ class FatRemoved(Value):
 
 
 class Component(Value):
-    """A bowl of its own: dough, frosting, topping. `made_g` is its weight when it was weighed."""
+    """A bowl of its own: dough, frosting, topping. `made_g` is its weight when it was weighed;
+    `leftover_estimate` the least and the most that is left of it, where nobody has weighed that."""
 
     name: Name
     made_g: Positive | None = None
     leftover_g: Annotated[Amount, _absent_as(0.0)] = 0.0
+    leftover_estimate: tuple[Amount, Amount] | None = None
     removed: Annotated[tuple[FatRemoved, ...], _absent_as(())] = ()
     lines: tuple[Line, ...] = ()
+
+    @model_validator(mode="after")
+    def _around_what_is_left(self) -> Self:
+        between = self.leftover_estimate
+        if between and not between[0] <= self.leftover_g <= between[1]:
+            raise PydanticCustomError(
+                "estimate", "What is left lies between the least and the most that is."
+            )
+        return self
 
     @property
     def whole_g(self) -> float:

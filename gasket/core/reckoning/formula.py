@@ -8,8 +8,9 @@ was left over; one that lines use comes in through them, by weight.
     → factor of loaf 1, of frosting 150/200; 90 g of quark and 60 g of butter are in the batch.
 
 A line's own error is scaled by its component's factor. The error of a line *of a component* moves
-all of that component's labels together, so it is kept as a source of its own (`Draw`). What a
-component weighed (`made_g`) and what was left over count as read.
+all of that component's labels together, so it is kept as a source of its own (`Draw`); so is a
+guess of how much is left. What a component weighed (`made_g`) and what was left and weighed count
+as read.
 """
 
 from collections.abc import Iterator, Sequence
@@ -246,8 +247,7 @@ def _shares(graph: _Graph) -> dict[str, Share]:
         component = graph.by_name[name]
         whole = component.whole_g
         if name not in graph.uses:
-            used = 1 - component.leftover_g / whole if whole else 1.0
-            shares[name] = Share(used, used, used, used)
+            shares[name] = _share_used(component)
             continue
         if whole == 0:
             shares[name] = Share()
@@ -261,6 +261,17 @@ def _shares(graph: _Graph) -> dict[str, Share]:
             mid=sum(share.mid * line.mid_g for share, line in uses) / whole,
         )
     return shares
+
+
+def _share_used(component: Component) -> Share:
+    """Of a component that belongs to the batch itself, less what is left of it."""
+    whole = component.whole_g
+    used = 1 - component.leftover_g / whole if whole else 1.0
+    if component.leftover_estimate is None or not whole:
+        return Share(used, used, used, used)
+    least, most = component.leftover_estimate
+    low, high = max(0.0, 1 - most / whole), 1 - least / whole
+    return Share(used, low, high, (low + high) / 2)
 
 
 def _whole_between(component: Component) -> tuple[float, float]:
@@ -286,7 +297,8 @@ def _part_at_most(used_g: float, whole_at_least_g: float, whole_g: float) -> flo
 def _draws(
     batch: Batch, graph: _Graph, shares: dict[str, Share], position: dict[str, int]
 ) -> Iterator[Draw]:
-    if not graph.uses:
+    guessed = [part for part in graph.by_name.values() if part.leftover_estimate is not None]
+    if not graph.uses and not guessed:
         return
     contents: dict[str, Row] = {}
     for name in reversed(graph.order):
@@ -304,3 +316,7 @@ def _draws(
             if whole:
                 per_gram = contents[name] / whole
                 yield Draw(per_gram * shares[user].mid * line.variance_g2**0.5)
+    for part in guessed:
+        share = shares[part.name]
+        # Uniform between the least and the most, like any estimate.
+        yield Draw(contents[part.name] * ((share.hi - share.lo) / 12**0.5))

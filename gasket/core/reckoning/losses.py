@@ -12,8 +12,13 @@ def less_lost(
     beside what other components took of it."""
     removed = (*part.removed, *(FatRemoved(fat_g=grams) for grams in fat_off_g))
     poured = part.model_copy(update={"removed": removed})
-    taken = sum(
-        line.grams for user in components for line in user.lines if line.component == part.name
-    )
+    taken = taken_of(part, components)
     lost = part.leftover_g + lost_g
     return poured.model_copy(update={"leftover_g": max(0.0, min(lost, poured.whole_g - taken))})
+
+
+def taken_of(part: Component, components: Iterable[Component]) -> float:
+    """Grams of it that other components took."""
+    return sum(
+        line.grams for user in components for line in user.lines if line.component == part.name
+    )

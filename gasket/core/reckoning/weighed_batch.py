@@ -17,10 +17,11 @@ from typing import Final, Literal, Self
 from gasket.core.label.label import Label
 from gasket.core.reckoning.batch import Batch, Component, Line, Original, Portions, Settings
 from gasket.core.reckoning.dividing import Dividing, portions_of
+from gasket.core.reckoning.eaten import Eaten, less_uneaten
 from gasket.core.reckoning.filling import Filled
 from gasket.core.reckoning.findings import Finding, Severity
 from gasket.core.reckoning.formula import flatten
-from gasket.core.reckoning.losses import less_lost
+from gasket.core.reckoning.losses import less_lost, taken_of
 from gasket.core.reckoning.reckon import Result, reckon
 from gasket.core.weighing.records import Record, Way
 from gasket.core.weighing.weigh_in import LineState, LineStatus, ToWeigh, WeighIn, replay
@@ -63,7 +64,9 @@ class WrittenLine:
 class WeighedBatch:
     """Everything that decides what a batch came to. `panels` are by label revision; `as_it_came` is
     a batch from a file, whose lines are not weighed again; `divided` is how the cook divides it,
-    None for so many `portions`; `replayed` is the state of these records, where it is known."""
+    None for so many `portions`; `replayed` is the state of these records, where it is known;
+    `eaten` is how much of a component is taken to be, until the rest is weighed back.
+    """
 
     written: tuple[WrittenLine, ...] = ()
     records: tuple[Record, ...] = ()
@@ -74,6 +77,7 @@ class WeighedBatch:
     original: Original = field(default_factory=Original)
     as_it_came: Batch | None = None
     replayed: WeighIn | None = None
+    eaten: Mapping[str, Eaten] = field(default_factory=dict)
 
     @cached_property
     def state(self) -> WeighIn:
@@ -336,7 +340,11 @@ class WeighedBatch:
         spilled, back = self.state.spilled.get(part.name), self.state.leftover.get(part.name)
         lost = (spilled.net_g if spilled else 0.0) + ((back.net_g or 0.0) if back else 0.0)
         fat = [poured.net_g or 0.0 for poured in self.state.fat_off.get(part.name, [])]
-        return less_lost(part, base.components, lost, fat) if lost or fat else part
+        less = less_lost(part, base.components, lost, fat) if lost or fat else part
+        eaten = None if back else self.eaten.get(part.name)
+        if eaten is None or less.unweighed:
+            return less
+        return less_uneaten(less, eaten, taken_of(part, base.components))
 
     # What is to be known of it beside its figures.
 
@@ -362,6 +370,13 @@ class WeighedBatch:
             if back is not None and part.leftover_g + _SPECK_G < (back.net_g or 0.0):
                 says = f"More of {part.name} came back than there is: {part.leftover_g:g} g count."
                 yield _finding("leftover_too_much", says, "warning")
+        for part in self.batch.components:
+            if part.leftover_estimate is not None:
+                says = (
+                    f"Of {part.name} about {part.leftover_g:.0f} g are taken not to be eaten, by a "
+                    "guess. Weigh back what is left."
+                )
+                yield _finding("uneaten", says, "note")
         for bowl, spilled in self.state.spilled.items():
             says = (
                 f"About {spilled.net_g:g} g of {bowl} were spilled or tasted and are not counted."

@@ -1,5 +1,6 @@
 """The build of a trial: its components and lines, all that can be said of it, saving it."""
 
+from collections.abc import Iterator
 from dataclasses import dataclass, replace
 from datetime import datetime
 from typing import Annotated
@@ -9,6 +10,7 @@ from sqlmodel import Session
 
 from gasket.core.build_checks.checked_build import BuildCheck, CheckedBuild
 from gasket.core.build_checks.checks import check_build
+from gasket.core.cooking.parts import body_of
 from gasket.core.cooking.steps import hands_on_min
 from gasket.core.errors import Conflict, Fault, FaultyInput
 from gasket.core.numbers import Answer, Value
@@ -27,6 +29,7 @@ from gasket.core.reckoning.contents import Contains
 from gasket.core.reckoning.reckon import Reckoning, Result, reckon
 from gasket.core.trade.families import Family
 from gasket.core.trade.reference_amounts import REFERENCE_AMOUNTS, ReferenceAmount, ReferenceKey
+from gasket.core.trade.uptake import uptake_of
 from gasket.kitchen import settings
 from gasket.kitchen.rebuild import ingredients, originals
 from gasket.kitchen.rebuild.originals import OriginalBuild
@@ -36,12 +39,21 @@ from gasket.store import rows
 from gasket.store.tables import DishRow, TrialRow
 
 
+class UsuallyEaten(Answer):
+    """How much of a component usually is, and of what that is so."""
+
+    least: float
+    most: float
+    says: str
+
+
 class BuildReport(Answer):
     """All that can be said of a build: its figures, section, goals, checks, claims, contents.
 
     `family` is the dish's family, chosen or guessed, and `family_reason` why it is taken for one;
     `family_else` what else its lines look like;
-    `thick` are the components that are a powder with a liquid; `cost` is of one serving.
+    `uptakes` is how much of a component is usually eaten, where that is not all of it; `thick` are
+    the components that are a powder with a liquid; `cost` is of one serving.
     """
 
     result: Reckoning
@@ -56,6 +68,7 @@ class BuildReport(Answer):
     family_reason: str
     family_else: tuple[Family, ...]
     thick: tuple[Consistency, ...]
+    uptakes: dict[str, UsuallyEaten]
     cost: float | None
 
 
@@ -194,8 +207,18 @@ def _report(session: Session, found: Draft) -> BuildReport:
         family_reason=found.guess.reason if found.guess else "",
         family_else=tuple(key for key in likeliest(found.piece) if key != family),
         thick=tuple(consistencies(found.piece, settings.read(session).own_ratios)),
+        uptakes=dict(_uptakes(found.build, family)),
         cost=cost,
     )
+
+
+def _uptakes(build: Build, family: Family | None) -> Iterator[tuple[str, UsuallyEaten]]:
+    names = [part.name for part in build.components]
+    body = body_of(names, family or "")
+    for name in names:
+        usual = None if name == body else uptake_of(name, family)
+        if usual is not None:
+            yield name, UsuallyEaten(least=usual.least, most=usual.most, says=usual.says)
 
 
 def _section(found: Draft, result: Result) -> Section:

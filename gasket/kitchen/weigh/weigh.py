@@ -93,6 +93,7 @@ def begin(
         finishes=finishes.carried_over(session, trial.dish_id),
         free=how.free,
         hands_free=not how.free,
+        eaten=rows.terms_of(trial).model_dump(mode="json")["eaten"],
         original=originals.keep(session, rows.fetch(session, DishRow, trial.dish_id)),
         started_at=now,
     )

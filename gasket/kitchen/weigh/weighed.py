@@ -13,6 +13,7 @@ from gasket.core.label.package import Package
 from gasket.core.rebuild.family_signs import by_name
 from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.dividing import Dividing
+from gasket.core.reckoning.eaten import Eaten
 from gasket.core.reckoning.weighed_batch import WeighedBatch, WrittenLine, to_weigh
 from gasket.core.trade.families import Family
 from gasket.core.trade.kinds import FoodKind
@@ -112,6 +113,7 @@ def read(session: Session, batch_id: int) -> Weighed:
         portions=row.portions,
         divided=Dividing.model_validate(row.dividing) if row.dividing else None,
         original=originals.kept(row.original, session, dish),
+        eaten={name: Eaten.model_validate(share) for name, share in row.eaten.items()},
         as_it_came=Batch.model_validate(row.imported) if row.imported else None,
         number=rows.batch_number(session, batch_id),
         row=row,

@@ -2208,6 +2208,7 @@ export interface components {
              * @default {
              *       "confirm_family": false,
              *       "dismissed": [],
+             *       "eaten": {},
              *       "fat_school": "keep",
              *       "goal": {
              *         "bowls": {},
@@ -2368,7 +2369,8 @@ export interface components {
          *
          *     `family` is the dish's family, chosen or guessed, and `family_reason` why it is taken for one;
          *     `family_else` what else its lines look like;
-         *     `thick` are the components that are a powder with a liquid; `cost` is of one serving.
+         *     `uptakes` is how much of a component is usually eaten, where that is not all of it; `thick` are
+         *     the components that are a powder with a liquid; `cost` is of one serving.
          */
         BuildReport: {
             /** Checks */
@@ -2394,6 +2396,10 @@ export interface components {
             section: components["schemas"]["Section"];
             /** Thick */
             thick: components["schemas"]["Consistency"][];
+            /** Uptakes */
+            uptakes: {
+                [key: string]: components["schemas"]["UsuallyEaten"];
+            };
         };
         /**
          * Candidate
@@ -2809,9 +2815,12 @@ export interface components {
         };
         /**
          * Component
-         * @description A bowl of its own: dough, frosting, topping. `made_g` is its weight when it was weighed.
+         * @description A bowl of its own: dough, frosting, topping. `made_g` is its weight when it was weighed;
+         *     `leftover_estimate` the least and the most that is left of it, where nobody has weighed that.
          */
         Component: {
+            /** Leftover Estimate */
+            leftover_estimate?: number[] | null;
             /**
              * Leftover G
              * @default 0
@@ -3192,6 +3201,16 @@ export interface components {
              * @default false
              */
             weighed_cooked?: boolean;
+        };
+        /**
+         * Eaten
+         * @description The least and the most of a component that is eaten, as shares of it.
+         */
+        Eaten: {
+            /** Least */
+            least: number;
+            /** Most */
+            most: number;
         };
         /**
          * Eating
@@ -6806,7 +6825,8 @@ export interface components {
         };
         /**
          * Terms
-         * @description What the build is meant to be: its goal, its family, what it must do without.
+         * @description What the build is meant to be: its goal, its family, what it must do without, and how much of
+         *     a component is `eaten` where not all of it is.
          */
         Terms: {
             /**
@@ -6819,6 +6839,10 @@ export interface components {
              * @default []
              */
             dismissed?: components["schemas"]["Dismissed"][];
+            /** Eaten */
+            eaten?: {
+                [key: string]: components["schemas"]["Eaten"];
+            };
             /** Family */
             family?: ("baked_cup" | "bite" | "blender_pancake" | "bowl" | "brownie" | "cake" | "coated" | "cookie" | "crepe" | "custard" | "dip" | "drink" | "egg" | "fries" | "frozen" | "fruit_bake" | "no_bake" | "pancake" | "pasta" | "patty" | "pizza" | "porridge" | "pot" | "roll" | "sandwich" | "set_base" | "soaked_bread" | "tray" | "waffle" | "wrap") | null;
             /**
@@ -7043,6 +7067,18 @@ export interface components {
             name: string;
             /** Net G */
             net_g: number;
+        };
+        /**
+         * UsuallyEaten
+         * @description How much of a component usually is, and of what that is so.
+         */
+        UsuallyEaten: {
+            /** Least */
+            least: number;
+            /** Most */
+            most: number;
+            /** Says */
+            says: string;
         };
         /**
          * Verdict

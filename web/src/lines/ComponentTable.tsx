@@ -6,6 +6,7 @@ import { TextField } from "../ui/Field";
 import { useNotice } from "../ui/notices";
 import { AddLine } from "./AddLine";
 import { addComponent, removeComponent, renameComponent } from "./draft";
+import { EatenShare } from "./EatenShare";
 import { LineRow } from "./LineRow";
 import type { Trying } from "./SwapList";
 import type { Draft } from "./useBuildDraft";
@@ -88,6 +89,9 @@ export function ComponentTable(p: ComponentTableProps) {
           </tr>
         </tfoot>
       </table>
+      {at > 0 && (
+        <EatenShare name={part.name} draft={draft} usual={p.reckoned.report.uptakes[part.name]} />
+      )}
       <AddLine at={at} draft={draft} trialId={p.trialId} />
     </section>
   );

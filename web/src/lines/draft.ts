@@ -113,8 +113,11 @@ export function addComponent(build: Build, name: string): Build {
 
 export function renameComponent(build: Build, at: number, name: string): Build {
   const before = components(build)[at]?.name;
+  const eaten = Object.entries(build.terms?.eaten ?? {}).map(
+    ([of, share]) => [of === before ? name : of, share] as const,
+  );
   return {
-    ...build,
+    ...changeTerms(build, { eaten: Object.fromEntries(eaten) }),
     components: components(build).map((part, i) => ({
       ...part,
       name: i === at ? name : part.name,
@@ -126,7 +129,12 @@ export function renameComponent(build: Build, at: number, name: string): Build {
 }
 
 export function removeComponent(build: Build, at: number): Build {
-  return { ...build, components: components(build).filter((_, i) => i !== at) };
+  const gone = components(build)[at]?.name;
+  const eaten = Object.entries(build.terms?.eaten ?? {}).filter(([of]) => of !== gone);
+  return {
+    ...changeTerms(build, { eaten: Object.fromEntries(eaten) }),
+    components: components(build).filter((_, i) => i !== at),
+  };
 }
 
 export function changeTerms(build: Build, part: Partial<Schemas["Terms"]>): Build {

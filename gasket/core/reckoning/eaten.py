@@ -1,0 +1,37 @@
+"""How much of a glaze, a soak or a dip is eaten: a guess until the rest is weighed back."""
+
+from typing import Annotated, Self
+
+from pydantic import Field, model_validator
+from pydantic_core import PydanticCustomError
+
+from gasket.core.numbers import Number, Value
+from gasket.core.reckoning.batch import Component
+
+
+class Eaten(Value):
+    """The least and the most of a component that is eaten, as shares of it."""
+
+    least: Annotated[Number, Field(ge=0, le=1)]
+    most: Annotated[Number, Field(gt=0, le=1)]
+
+    @model_validator(mode="after")
+    def _from_least_to_most(self) -> Self:
+        if self.least > self.most:
+            raise PydanticCustomError("eaten", "It runs from the smaller share to the larger.")
+        return self
+
+    @property
+    def middle(self) -> float:
+        return (self.least + self.most) / 2
+
+
+def less_uneaten(part: Component, eaten: Eaten, taken_g: float = 0.0) -> Component:
+    """`part` less what is not eaten of it, beside what other components took and what was lost."""
+    there = max(0.0, part.whole_g - taken_g - part.leftover_g)
+    least, middle, most = (
+        part.leftover_g + there * (1 - share) for share in (eaten.most, eaten.middle, eaten.least)
+    )
+    return part.model_copy(
+        update={"leftover_g": middle, "leftover_estimate": (min(least, middle), max(most, middle))}
+    )
