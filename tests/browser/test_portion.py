@@ -194,6 +194,17 @@ def test_servings_go_into_the_fridge_and_are_eaten_from_the_kitchen(page: Page, 
     expect(away).to_contain_text("2.5 servings in the fridge")
 
 
+def test_how_it_gets_warm_and_how_that_came_out(page: Page, accessible):
+    page.goto("/")
+    tray = page.get_by_role("list", name="Mac and cheese tray, put away")
+    tray.get_by_text("Warm it up").click()
+    expect(tray).to_contain_text("microwave 2 to 3 min")
+    accessible()
+    tray.get_by_label("In what it was warmed").fill("oven 12 min: dry edges")
+    tray.get_by_role("button", name="Keep it").click()
+    expect(tray).to_contain_text("oven 12 min: dry edges)")
+
+
 @pytest.mark.parametrize(("paper", "width", "height"), [("a4", 595, 842), ("letter", 612, 792)])
 def test_the_card_prints_on_one_page(page: Page, paper, width, height):
     house = page.request.get("/api/settings").json()

@@ -246,3 +246,52 @@ def test_every_dish_shows_how_its_goals_stand_in_the_kitchen(page: Page):
     dishes = page.get_by_role("region", name="Dishes").get_by_role("listitem")
     pudding = dishes.filter(has_text="Sticky toffee pudding")
     expect(pudding.get_by_role("list", name="Goals")).to_contain_text("≤ 320 kcal")
+
+
+def test_a_drizzle_gets_the_liquid_of_its_thickness_and_keeps_the_cooks_own(page: Page, accessible):
+    sheet = page.request.get("/api/trials/1").json()
+    found = page.request.get("/api/foods", params={"search": "peanut powder"}).json()["foods"]
+    water = page.request.get("/api/foods", params={"search": "tap water"}).json()["foods"]
+    amounts = (("powder", found[0], 40), ("water", water[0], 72))
+    lines = [
+        {"id": key, "label_id": food["labels"][0]["id"], "target_g": grams}
+        for key, food, grams in amounts
+    ]
+    build = sheet["build"]
+    build["components"].append({"name": "Peanut drizzle", "lines": lines})
+    stored = page.request.put(
+        "/api/trials/1/build", data={"version": sheet["version"], "build": build}
+    )
+    assert stored.status == 200
+    page.goto("/dishes/1/build")
+    page.get_by_role("tab", name="Checks").click()
+    thick = page.get_by_role("region", name="How thick it gets")
+    expect(thick).to_contain_text("40 g with 72 g of liquid, about to dip or pour")
+    accessible()
+    thick.get_by_role("button", name=re.compile("^to drizzle")).click()
+    expect(thick).to_contain_text("40 g with 90 g of liquid, about to drizzle")
+    thick.get_by_role("button", name="It came out right: keep 1 : 2.25 to drizzle").click()
+    expect(thick).to_contain_text("90 g (yours)")
+    thick.get_by_role("button", name="Back to the usual ratio").click()
+    expect(thick).not_to_contain_text("(yours)")
+
+
+def test_how_much_of_a_frosting_is_eaten_is_offered_and_taken(page: Page, accessible):
+    page.goto("/dishes/1/build")
+    frosting = page.get_by_role("region", name="Frosting")
+    frosting.get_by_role("button", name=re.compile("Usual of a frosting")).click()
+    expect(frosting).to_contain_text("About 50 to 100 % of it is eaten, a guess")
+    accessible()
+    frosting.get_by_role("button", name="Another share").click()
+    frosting.get_by_label("Eaten, at least").fill("80")
+    frosting.get_by_label("at most").fill("70")
+    frosting.get_by_role("button", name="Keep it").click()
+    expect(frosting.get_by_role("alert")).to_contain_text("from the smaller share")
+    frosting.get_by_label("at most").fill("90")
+    frosting.get_by_role("button", name="Keep it").click()
+    expect(frosting).to_contain_text("About 80 to 90 %")
+    saved(page)
+    page.reload()
+    expect(frosting).to_contain_text("About 80 to 90 %")
+    frosting.get_by_role("button", name="All of it is eaten").click()
+    expect(frosting).to_contain_text("All of it is counted as eaten")

@@ -232,3 +232,18 @@ def test_in_front_of_the_cupboard_with_a_phone(page: Page, accessible):
         expect(page.get_by_role("heading", level=1)).to_be_visible()
         assert page.evaluate("document.documentElement.scrollWidth") <= 390, path
         accessible()
+
+
+def test_what_a_food_counts_as_is_put_right_in_one_touch(page: Page, accessible):
+    page.goto("/shelf")
+    page.get_by_role("link", name=re.compile("Sponge fingers")).first.click()
+    counts = page.get_by_label("Counts as")
+    expect(page.get_by_text("by its name")).to_be_visible()
+    accessible()
+    counts.select_option("cookie")
+    expect(page.get_by_text("Sponge fingers counts as cookie.")).to_be_visible()
+    expect(page.get_by_text("as you said")).to_be_visible()
+    page.reload()
+    expect(counts).to_have_value("cookie")
+    counts.select_option("guess")
+    expect(page.get_by_text("by its name")).to_be_visible()

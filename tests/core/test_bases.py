@@ -6,7 +6,9 @@ from pydantic import ValidationError
 from gasket.core.label.audit import audit
 from gasket.core.label.label import Label, printed
 from gasket.core.label.package import Package, allergens_named, pack_weight_g, price_per_g
-from gasket.core.rebuild.trial import BuildLine, planned_line
+from gasket.core.rebuild.ingredients import Ingredient
+from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine, planned_line
+from gasket.core.rebuild.workpiece import Workpiece
 from gasket.core.reckoning.reckon import reckon
 from gasket.formats.batch_json import to_batch
 from tests.batches import FLAT
@@ -149,3 +151,29 @@ def test_the_schools_name_their_own_allergens():
 def test_more_drained_than_in_the_pack_is_refused():
     with pytest.raises(ValidationError, match="drained weight cannot be more"):
         Package(pack_g=100.0, drained_g=120.0)
+
+
+def test_what_is_only_counted_counts_by_the_piece_in_a_build():
+    label = Label.model_validate(SLICE)
+    food = Ingredient(1, 1, "Bread", label, Package(), "bread")
+    build = Build(
+        components=(
+            BuildComponent(
+                name="all", lines=(BuildLine(id="a", label_id=1, target_g=0.0, count=3.0),)
+            ),
+        )
+    )
+    piece = Workpiece(build, {1: food}, {"all": 0.5})
+    (placed,) = piece.lines()
+    assert (placed.amount, placed.grams, piece.serving("kcal")) == (3, 0, 90)
+
+
+def test_of_a_sweet_mix_only_the_rest_takes_up_water():
+    def base(sugars, **more):
+        figures = {"kcal": 380, "protein_g": 5, "carbohydrate_g": 80, "fat_g": 4, "fibre_g": 2}
+        label = Label(style="table", basis_g=100, sugars_g=sugars, sodium_mg=400, **figures, **more)
+        return Ingredient(1, 1, "Cake mix", label, Package(), "mix").dry_base
+
+    assert base(44) == pytest.approx(0.56)
+    assert base(20) == 1
+    assert base(20, polyols_g=15, polyol="erythritol") == pytest.approx(0.65)

@@ -8,6 +8,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from gasket.core.build_checks.checks import check_build
+from gasket.core.rebuild.family_signs import by_name
 from gasket.core.trade.families import BY_KEY, FAMILIES
 from gasket.core.trade.families.reading import read_family
 from tests.core.builds import checked
@@ -187,3 +188,11 @@ def test_keepers_widen_a_band_and_are_named_as_its_source():
     assert (found["hydration"].verdict, found["hydration"].source) == ("within", "own-keepers")
     assert found["hydration"].most == water.value
     assert found["salt"].source == "build-checks"
+
+
+@pytest.mark.parametrize(
+    ("name", "family"),
+    [("Carrot loaf", "cake"), ("Cauliflower crust pizza", "set_base"), ("Wattle wonder", None)],
+)
+def test_a_name_alone_says_the_family_or_nothing(name, family):
+    assert by_name(name) == family

@@ -140,6 +140,7 @@ def test_any_text_is_read_or_refused_with_a_sentence(text):
         ("1.2.3 g salt", "cannot be read"),
         ("1'200 g flour", "cannot be read"),
         ("-5 g butter", "less than 0"),
+        ("1e9 g butter", "“1e9” cannot"),
         ("butter -5 g", "in front"),
         ("butter 1e3 g", "cannot be read"),
         ("-1/2 cup milk", "less than 0"),

@@ -263,11 +263,12 @@ def test_ways_to_scale(wanted, factor):
             "pan_from",
         ),
         ({"by": "pack", "pack_g": 500.0, "line_id": "nowhere"}, "line_id"),
+        ({"by": "pack", "pack_g": 500.0, "line_id": "all/salt"}, "line_id"),
     ],
 )
 def test_what_is_missing_is_asked_for_at_its_field(wanted, at):
     with pytest.raises(FaultyInput) as refused:
-        scale(workpiece({"flour": 170}), Scaling.model_validate(wanted))
+        scale(workpiece({"flour": 170, "salt": 0}), Scaling.model_validate(wanted))
     assert refused.value.faults[0].path == at
 
 

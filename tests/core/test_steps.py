@@ -8,7 +8,16 @@ from hypothesis import strategies as st
 
 from gasket.core.cooking.musts import forgotten
 from gasket.core.cooking.parts import body_of, role_of
-from gasket.core.cooking.paths import TOOLS, WAYS, Kitchen, moved, needs, without_missing
+from gasket.core.cooking.paths import (
+    TOOLS,
+    WAYS,
+    Kitchen,
+    goes_here,
+    moved,
+    needs,
+    ways,
+    without_missing,
+)
 from gasket.core.cooking.placing import following, mentions
 from gasket.core.cooking.preheat import with_preheats
 from gasket.core.cooking.step_text import read_step
@@ -255,6 +264,15 @@ def test_every_tool_that_may_be_missing_has_a_way_without_it(tool):
     assert found[-1].id == "a"
     assert faults(found) == []
     assert without_missing([step], Kitchen()) == (step,)
+
+
+def test_another_vessel_is_no_way_out_where_the_oven_is_missing():
+    step = needing("oven")
+    only_vessels = Kitchen(missing=frozenset({"oven", "fan oven", "air fryer"}))
+    assert without_missing([step], only_vessels) == (step,)
+    assert not any(goes_here(way, step, only_vessels) for way in ways(step, only_vessels))
+    (*_, fried) = without_missing([step], Kitchen(missing=frozenset({"oven", "fan oven"})))
+    assert fried.tool == "air fryer"
 
 
 @pytest.mark.parametrize("way", WAYS, ids=lambda way: way.key)

@@ -32,7 +32,9 @@ ONION = [("medium", 110), ("small", 70), ("large", 150)]
 CAN = {"pack_g": 400.0, "drained_g": 240.0, "state": "drained"}
 
 # Domain check values: 1/2 cup cocoa = 40 g, 3/4 cup Greek yogurt = 170 g, … (common practice).
+BOTTLE = Label.model_validate({"style": "eu", "basis_ml": 100, "density_g_per_ml": 1.03})
 CASES = [
+    ("1 bottle kefir", {"of": BOTTLE, "package": {"pack_ml": 250.0}}, 257.5, ""),
     ("180 g carrot", {}, 180, ""),
     ("4 oz cheddar", {}, 113.4, ""),
     ("1 lb 4 oz mince", {}, 567, ""),

@@ -355,7 +355,13 @@ def needs(step: Step) -> str:
 def ways(step: Step, kitchen: Kitchen) -> tuple[Way, ...]:
     """The other ways that this step can be done, those that this kitchen has the tool for first."""
     found = [way for way in WAYS if way.fits(step, kitchen)]
-    return tuple(sorted(found, key=lambda way: way.tool in kitchen.missing))
+    return tuple(sorted(found, key=lambda way: not goes_here(way, step, kitchen)))
+
+
+def goes_here(way: Way, step: Step, kitchen: Kitchen) -> bool:
+    """Whether this kitchen has what the step needs when it is done this way."""
+    wanted = {way.tool, needs(way.change(step, kitchen))}
+    return wanted.isdisjoint(kitchen.missing)
 
 
 def moved(steps: Sequence[Step], key: str, way_key: str, kitchen: Kitchen) -> tuple[Step, ...]:
@@ -423,7 +429,7 @@ def without_missing(steps: Sequence[Step], kitchen: Kitchen) -> tuple[Step, ...]
     for step in steps:
         if step.kind == "preheat" or needs(step) not in kitchen.missing:
             continue
-        there = [way for way in ways(step, kitchen) if way.tool not in kitchen.missing]
+        there = [way for way in ways(step, kitchen) if goes_here(way, step, kitchen)]
         if there:
             found = moved(found, step.id, there[0].key, kitchen)
     return found

@@ -12,7 +12,7 @@ from sqlmodel import Session
 from gasket.core.cooking.calls import calls_of
 from gasket.core.cooking.musts import Forgotten, forgotten
 from gasket.core.cooking.oven_memory import Estimate, estimate
-from gasket.core.cooking.paths import Kitchen, moved, needs, ways
+from gasket.core.cooking.paths import Kitchen, goes_here, moved, needs, ways
 from gasket.core.cooking.placing import following, mentions
 from gasket.core.cooking.preheat import with_preheats
 from gasket.core.cooking.safety import (
@@ -216,9 +216,7 @@ def ways_of(steps: Sequence[Step], galley: Galley) -> dict[str, tuple[OtherWay, 
     for step in steps:
         kitchen = galley.kitchen(step)
         found[step.id] = tuple(
-            OtherWay(
-                key=way.key, says=way.says, tool=way.tool, there=way.tool not in kitchen.missing
-            )
+            OtherWay(key=way.key, says=way.says, tool=way.tool, there=goes_here(way, step, kitchen))
             for way in ways(step, kitchen)
         )
     return {key: there for key, there in found.items() if there}

@@ -5,7 +5,7 @@ that a change of a rule shows every figure that it moves. `python -m tests.core.
 the files anew: read the difference before it goes in.
 """
 
-from tests.core.scenarios import cooking, entering, rebuilding, reckoning, weighing
+from tests.core.scenarios import cooking, entering, rebuilding, reckoning, trade, weighing
 from tests.core.scenarios.model import FOLDER, SCENARIOS, plain
 
 __all__ = [
@@ -16,5 +16,6 @@ __all__ = [
     "plain",
     "rebuilding",
     "reckoning",
+    "trade",
     "weighing",
 ]

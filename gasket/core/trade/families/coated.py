@@ -63,7 +63,7 @@ FAMILY: Final = DishFamily(
             "bake",
             "Bake {main} on a rack 400 F 15-20 min until golden brown all round",
             after=("rack", "preheat"),
-            piece_g=60,
+            piece_g=120,
         ),
     ),
     usually=Place(after=("bake",)),

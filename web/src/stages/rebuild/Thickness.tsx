@@ -22,7 +22,7 @@ export function Thickness({ draft, thick }: { draft: Draft; thick: readonly Cons
   if (thick.length === 0) return null;
   return (
     <section aria-label="How thick it gets" className="border-t border-ink pt-2">
-      <h3 className="text-lg font-bold">How thick it gets</h3>
+      <h2 className="text-lg font-bold">How thick it gets</h2>
       {thick.map((one) => (
         <OfOne key={one.component} one={one} draft={draft} />
       ))}
