@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 
 import { api, ask, type ProblemError, problemOf, type Schemas } from "../api/client";
+import { useSettings } from "../api/queries";
 import { useAnswer } from "../api/useAnswer";
 
 export interface Reckoned {
@@ -12,7 +13,7 @@ export interface Reckoned {
 const asked = (trialId: number, body: Schemas["Build"]) =>
   api.POST("/api/trials/{trial_id}/reckon", { params: { path: { trial_id: trialId } }, body });
 
-/** The reckoning of a build while it is edited: the newest answer wins, faults keep the last one. */
+/** The reckoning of a build while it or the house changes: the newest answer wins, faults keep the last one. */
 export function useReckoned(
   trialId: number,
   build: Schemas["Build"],
@@ -25,8 +26,13 @@ export function useReckoned(
   const count = useRef(0);
   const text = JSON.stringify(build);
   const first = useRef(text);
+  const house = useSettings().data?.version;
+  const reckonedFor = useRef(house);
   useEffect(() => {
-    if (first.current === text && count.current === 0) return;
+    const before = reckonedFor.current;
+    reckonedFor.current = house ?? before;
+    const otherHouse = before !== undefined && house !== undefined && before !== house;
+    if (first.current === text && count.current === 0 && !otherHouse) return;
     const mine = ++count.current;
     const timer = setTimeout(() => {
       ask(asked(trialId, JSON.parse(text) as Schemas["Build"])).then(
@@ -41,7 +47,7 @@ export function useReckoned(
       );
     }, 40);
     return () => clearTimeout(timer);
-  }, [text, trialId]);
+  }, [text, trialId, house]);
   return { ...reckoned, result: reckoned.report.result };
 }
 
