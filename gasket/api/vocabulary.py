@@ -7,10 +7,10 @@ import json
 from typing import Any, Final, get_args
 
 from gasket.core.cooking.keeping import COOLING_SAYS
-from gasket.core.cooking.paths import TOOLS
 from gasket.core.cooking.safety import SafetySchool, flag_says
 from gasket.core.cooking.sizing import MEANT_FOR_W
 from gasket.core.cooking.steps import UNSAID_MIN
+from gasket.core.cooking.ways import TOOLS
 from gasket.core.entry.work_out import UNMEASURED_G
 from gasket.core.label.label import Polyol
 from gasket.core.label.package import Allergen, AllergenSchool, Flag, allergens_offered

@@ -8,9 +8,9 @@ from pydantic import Field, field_validator
 from pydantic_core import PydanticCustomError
 from sqlmodel import Session
 
-from gasket.core.cooking.paths import TOOLS
 from gasket.core.cooking.safety import SafetySchool
 from gasket.core.cooking.sizing import MEANT_FOR_W
+from gasket.core.cooking.ways import TOOLS
 from gasket.core.errors import Conflict
 from gasket.core.label.energy import EnergyMethod
 from gasket.core.label.package import AllergenSchool

@@ -8,22 +8,14 @@ from hypothesis import strategies as st
 
 from gasket.core.cooking.musts import forgotten
 from gasket.core.cooking.parts import body_of, role_of
-from gasket.core.cooking.paths import (
-    TOOLS,
-    WAYS,
-    Kitchen,
-    goes_here,
-    moved,
-    needs,
-    ways,
-    without_missing,
-)
+from gasket.core.cooking.paths import goes_here, moved, needs, ways, without_missing
 from gasket.core.cooking.placing import following, mentions
 from gasket.core.cooking.preheat import with_preheats
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import HOT, MOST_STEPS, Step, faults, hands_on_min
 from gasket.core.cooking.temperatures import celsius, knob
 from gasket.core.cooking.templates import steps_for
+from gasket.core.cooking.ways import TOOLS, WAYS, Kitchen
 from gasket.core.errors import FaultyInput
 from gasket.core.trade.families import FAMILIES, Call
 

@@ -13,7 +13,8 @@ from gasket.core.label.label import Label
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.eaten import Eaten
 from gasket.core.reckoning.filling import targets
-from gasket.core.reckoning.weighed_batch import WeighedBatch, WrittenLine, to_weigh
+from gasket.core.reckoning.weighed_batch import WeighedBatch
+from gasket.core.reckoning.written_line import WrittenLine, to_weigh
 from gasket.core.weighing.records import Kind, Origin, Record
 from gasket.core.weighing.weigh_in import replay
 

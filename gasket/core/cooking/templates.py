@@ -13,10 +13,11 @@ from itertools import islice
 from typing import Final
 
 from gasket.core.cooking.parts import body_of, role_of
-from gasket.core.cooking.paths import Kitchen, without_missing
+from gasket.core.cooking.paths import without_missing
 from gasket.core.cooking.preheat import with_preheats
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import HOT, PASSIVE, Step
+from gasket.core.cooking.ways import Kitchen
 from gasket.core.trade.families import BY_KEY, Call, Family, Role, Row
 
 _READY: Final[dict[Role, str]] = {

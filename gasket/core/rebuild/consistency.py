@@ -1,6 +1,6 @@
 """The dips, glazes and drizzles of a build: how thick they are, and what changes that."""
 
-from collections.abc import Iterator, Mapping
+from collections.abc import Collection, Iterator, Mapping
 from typing import NamedTuple
 
 from gasket.core.numbers import Answer
@@ -10,13 +10,11 @@ from gasket.core.trade.consistency import (
     HOLD_BACK,
     MIXTURES,
     MOSTLY,
-    SWEETENER_STANDING,
-    SWEETENER_TAKES,
     THICKNESSES,
-    WHEY_TAKES,
     Mixture,
     Thickness,
 )
+from gasket.core.trade.kinds import FoodKind
 
 
 class Liquid(Answer):
@@ -67,19 +65,24 @@ def consistencies(piece: Workpiece, own: Mapping[str, float]) -> Iterator[Consis
 
 
 def _stirred(lines: list[PlacedLine]) -> _Stirred | None:
-    whole = sum(placed.grams for placed in lines)
+    whole = _grams(lines)
     for mixture in MIXTURES:
-        named = [placed for placed in lines if placed.kind in mixture.powders]
-        powders = [p for p in lines if p.kind in (*mixture.powders, *mixture.beside)]
-        liquids = [placed for placed in lines if placed.kind in mixture.liquids]
-        held = _grams(powders) + _grams(liquids)
-        needs_liquid = mixture.key == "syrup"
-        if not named or held < MOSTLY * whole or (needs_liquid and not liquids):
-            continue
-        if mixture.key == "protein" and _grams(named) < _grams(powders) / 2:
-            continue
-        return _Stirred(mixture, powders, liquids)
+        named = _of_kinds(lines, mixture.powders)
+        powders = _of_kinds(lines, (*mixture.powders, *mixture.beside))
+        liquids = _of_kinds(lines, mixture.liquids)
+        is_it = (
+            named
+            and _grams(powders) + _grams(liquids) >= MOSTLY * whole
+            and _grams(named) >= mixture.mostly * _grams(powders)
+            and (liquids or not mixture.needs_liquid)
+        )
+        if is_it:
+            return _Stirred(mixture, powders, liquids)
     return None
+
+
+def _of_kinds(lines: list[PlacedLine], kinds: Collection[FoodKind]) -> list[PlacedLine]:
+    return [placed for placed in lines if placed.kind in kinds]
 
 
 def _grams(lines: list[PlacedLine]) -> float:
@@ -87,34 +90,29 @@ def _grams(lines: list[PlacedLine]) -> float:
 
 
 def _takes(found: _Stirred) -> float:
-    """How much of the usual liquid this very powder takes."""
-
-    def share(kind: str) -> float:
-        return _grams([p for p in found.powders if p.kind == kind]) / _grams(found.powders)
-
-    if found.mixture.key == "protein":
-        return 1 - (1 - WHEY_TAKES) * share("whey_powder")
-    if found.mixture.key == "icing":
-        return 1 - (1 - SWEETENER_TAKES) * share("powdered_sweetener")
-    return 1.0
+    """How much of the usual liquid these very powders take."""
+    takes = found.mixture.takes
+    wanted = sum(placed.grams * takes.get(placed.kind, 1.0) for placed in found.powders)
+    return wanted / _grams(found.powders)
 
 
 def _consistency(name: str, found: _Stirred, own: Mapping[str, float]) -> Consistency:
-    powder, liquid, takes = _grams(found.powders), _grams(found.liquids), _takes(found)
-    ways = tuple(_liquid(thickness, found.mixture, powder, takes, own) for thickness in THICKNESSES)
+    mixture, powder, liquid = found.mixture, _grams(found.powders), _grams(found.liquids)
+    takes = _takes(found)
+    ways = tuple(_liquid(thickness, mixture, powder, takes, own) for thickness in THICKNESSES)
     most = max(found.liquids, key=lambda placed: placed.grams, default=None)
-    sweetened = any(placed.kind == "powdered_sweetener" for placed in found.powders)
-    icing = found.mixture.key == "icing" and sweetened
+    kinds = {placed.kind for placed in found.powders}
+    of_a_kind = [says for kind, says in mixture.standing_with.items() if kind in kinds]
     return Consistency(
         component=name,
-        mixture=found.mixture.key,
-        name=found.mixture.name,
+        mixture=mixture.key,
+        name=mixture.name,
         powder_g=powder,
         liquid_g=liquid,
         now=None if liquid <= 0 else min(ways, key=lambda way: abs(way.grams - liquid)).thickness,
         line_id=None if most is None else most.line.id,
         liquids=ways,
-        standing=SWEETENER_STANDING if icing else found.mixture.standing,
+        standing=" ".join(filter(None, (mixture.standing, *of_a_kind))),
     )
 
 

@@ -3,10 +3,11 @@
 batch        labels, components, lines and portions as values; open in `docs/formats`
 formula      a batch flattened into grams per label, with their error
 margin       grams × nutrients, summed into figures with likely and worst intervals
+weighed_batch, written_line   lines and records → the batch that is reckoned
 reckon       the whole: batch → `Result`
 findings     what a careful cook should know about the result
 contents, cautions   allergens and needs of what is in it, and what to warn of
-losses       what was spilled, left in the bowl or poured off
+eaten, losses   what is not eaten of a glaze, what was spilled, left in the bowl or poured off
 dividing, portions, pieces, pan_cut, filling   how it is divided, and what is left to fill
 side_by_side, says_who   batches beside each other, sources behind the figures
 """

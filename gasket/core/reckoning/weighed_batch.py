@@ -9,7 +9,7 @@ skipped one for none), how much of a common pour each line is, what wants a name
 and whether the pieces are cooked.
 """
 
-from collections.abc import Callable, Iterator, Mapping, Sequence
+from collections.abc import Callable, Iterator, Mapping
 from dataclasses import dataclass, field, replace
 from functools import cached_property
 from typing import Final, Literal, Self
@@ -23,41 +23,14 @@ from gasket.core.reckoning.findings import Finding, Severity
 from gasket.core.reckoning.formula import flatten
 from gasket.core.reckoning.losses import less_lost, taken_of
 from gasket.core.reckoning.reckon import Result, reckon
-from gasket.core.weighing.records import Record, Way
-from gasket.core.weighing.weigh_in import LineState, LineStatus, ToWeigh, WeighIn, replay
+from gasket.core.reckoning.written_line import WrittenLine, to_weigh
+from gasket.core.weighing.records import Record
+from gasket.core.weighing.weigh_in import LineState, LineStatus, WeighIn, replay
 
 UNNAMED: Final = "no name yet"
 MOST_DIVISION_G: Final = 100.0
 """The coarsest division that a line of a batch may carry (batch format)."""
 _SPECK_G: Final = 1e-6
-
-
-@dataclass(frozen=True, slots=True)
-class WrittenLine:
-    """A line as it was written down when the weigh-in began, or as it came in on the way.
-
-    `revision_id` is the panel that is planned, `of_component` the component where it is none;
-    `poured_with` the line that it is poured together with; `key` the line of the build;
-    `until` the cue that tells when it is right.
-    """
-
-    id: int
-    component: str
-    target_g: float
-    revision_id: int | None = None
-    of_component: str | None = None
-    count: float | None = None
-    key: str | None = None
-    planned: bool = True
-    bowl: str = ""
-    way: Way = "into"
-    scale: str | None = None
-    poured_with: int | None = None
-    until: str = ""
-
-    @property
-    def named(self) -> bool:
-        return self.revision_id is not None or self.of_component is not None
 
 
 @dataclass(frozen=True, kw_only=True)
@@ -382,26 +355,6 @@ class WeighedBatch:
                 f"About {spilled.net_g:g} g of {bowl} were spilled or tasted and are not counted."
             )
             yield _finding("spilled", says, "note")
-
-
-def to_weigh(lines: Sequence[WrittenLine]) -> list[ToWeigh]:
-    """The lines as the weigh-in has them: those poured together are one."""
-    together: dict[int, float] = {}
-    for line in lines:
-        main = line.poured_with or line.id
-        together[main] = together.get(main, 0.0) + line.target_g
-    return [
-        ToWeigh(
-            id=line.id,
-            target_g=together[line.id],
-            bowl=line.bowl or line.component,
-            way=line.way,
-            planned=line.planned,
-            named=line.named,
-        )
-        for line in lines
-        if line.poured_with is None
-    ]
 
 
 def _key(revision: int | None) -> str | None:

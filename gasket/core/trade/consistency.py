@@ -5,7 +5,7 @@ by a fifth either way, so the cook's own ratio is kept (common practice; of coco
 powder from memory).
 """
 
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from typing import Final, Literal, get_args
 
 from gasket.core.trade.kinds import FoodKind
@@ -22,7 +22,12 @@ HOLD_BACK: Final = 0.12
 @dataclass(frozen=True, slots=True)
 class Mixture:
     """A powder with its liquid. `powders` are counted together, `beside` are counted with them but
-    name no mixture; `ratios` are grams of liquid for a gram of both, from least to most."""
+    name no mixture; `ratios` are grams of liquid for a gram of both, from least to most.
+
+    The powders are at least `mostly` of both. `takes` is what a kind among them takes beside the
+    others; `needs_liquid` where the liquid tells the mixture from another; `standing` is what
+    becomes of it, `standing_with` where a kind is in it.
+    """
 
     key: str
     name: str
@@ -30,7 +35,11 @@ class Mixture:
     beside: tuple[FoodKind, ...]
     liquids: tuple[FoodKind, ...]
     ratios: dict[Thickness, tuple[float, float]]
+    mostly: float = 0.0
+    takes: dict[FoodKind, float] = field(default_factory=dict)
+    needs_liquid: bool = False
     standing: str = ""
+    standing_with: dict[FoodKind, str] = field(default_factory=dict)
 
 
 _THICKENS: Final = "It thickens by 10 to 30 % in 10 min, and again overnight: mix it thinner."
@@ -44,6 +53,7 @@ MIXTURES: Final[tuple[Mixture, ...]] = (
         beside=("peanut_powder",),
         liquids=("syrup",),
         ratios={"fill": (0.8, 0.8), "spread": (1.0, 1.2), "dip": (1.5, 1.5), "drizzle": (2.0, 2.0)},
+        needs_liquid=True,
         standing=_THICKENS,
     ),
     Mixture(
@@ -62,6 +72,8 @@ MIXTURES: Final[tuple[Mixture, ...]] = (
         beside=("cocoa", "powdered_sweetener"),
         liquids=_WATERY,
         ratios={"fill": (0.7, 0.9), "spread": (1.0, 1.3), "dip": (1.4, 1.8), "drizzle": (2.0, 2.6)},
+        mostly=0.5,
+        takes={"whey_powder": 2 / 3},
         standing=_THICKENS,
     ),
     Mixture(
@@ -90,13 +102,9 @@ MIXTURES: Final[tuple[Mixture, ...]] = (
             "dip": (0.25, 0.25),
             "drizzle": (0.3, 0.35),
         },
+        takes={"powdered_sweetener": 0.8},
+        standing_with={"powdered_sweetener": "Of erythritol it turns grainy as it dries."},
     ),
 )
-WHEY_TAKES: Final = 2 / 3
-"""Whey takes a third less than a blend."""
-SWEETENER_TAKES: Final = 0.8
-"""Powdered erythritol takes a fifth less than sugar."""
-SWEETENER_STANDING: Final = "Of erythritol it turns grainy as it dries."
-"""What is said of an icing of sweetener."""
 MOSTLY: Final = 0.85
 """Powder and liquid make up at least so much of what is called such a mixture."""

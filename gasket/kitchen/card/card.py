@@ -19,7 +19,7 @@ from gasket.core.reckoning.contents import Contains, Used, contains
 from gasket.core.reckoning.margin import value_of
 from gasket.core.reckoning.pieces import Spread
 from gasket.core.reckoning.reckon import Reckoning, reckon
-from gasket.core.reckoning.weighed_batch import WrittenLine
+from gasket.core.reckoning.written_line import WrittenLine
 from gasket.core.trade.caution import Caution
 from gasket.core.trade.sources import SOURCES, Source
 from gasket.core.trade.words import figure_words

@@ -12,7 +12,7 @@ from sqlmodel import Session
 from gasket.core.cooking.calls import calls_of
 from gasket.core.cooking.musts import Forgotten, forgotten
 from gasket.core.cooking.oven_memory import Estimate, estimate
-from gasket.core.cooking.paths import Kitchen, goes_here, moved, needs, ways
+from gasket.core.cooking.paths import goes_here, moved, needs, ways
 from gasket.core.cooking.placing import following, mentions
 from gasket.core.cooking.preheat import with_preheats
 from gasket.core.cooking.safety import (
@@ -26,6 +26,7 @@ from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step, Steps, faults
 from gasket.core.cooking.temperatures import Knob, knob
 from gasket.core.cooking.usual_steps import foods_of, usual_steps
+from gasket.core.cooking.ways import Kitchen
 from gasket.core.errors import Conflict, Fault, FaultyInput, Refused
 from gasket.core.numbers import Answer, Value
 from gasket.core.rebuild.trial import LineId

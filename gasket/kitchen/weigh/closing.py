@@ -8,7 +8,7 @@ from sqlmodel import Session
 from gasket.core.numbers import Answer
 from gasket.core.reckoning.margin import Figure, slack_of_sum
 from gasket.core.reckoning.reckon import Result, reckon
-from gasket.core.reckoning.weighed_batch import WrittenLine
+from gasket.core.reckoning.written_line import WrittenLine
 from gasket.core.weighing.closing import (
     FarLine,
     Fill,

@@ -12,7 +12,7 @@ from gasket.core.numbers import Amount, SentId, Value, YesNo
 from gasket.core.rebuild.trial import Build, BuildLine, ShortName, planned_line
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.filling import above_what_is_left
-from gasket.core.reckoning.weighed_batch import to_weigh
+from gasket.core.reckoning.written_line import to_weigh
 from gasket.core.weighing.captures import Capture, capture_of
 from gasket.core.weighing.order import Placed, suggested
 from gasket.core.weighing.overshoot import ratio_of

@@ -8,7 +8,7 @@ from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.filling import Targets, targets
 from gasket.core.reckoning.portions import target_each_g
 from gasket.core.reckoning.reckon import Reckoning
-from gasket.core.reckoning.weighed_batch import WrittenLine, to_weigh
+from gasket.core.reckoning.written_line import WrittenLine, to_weigh
 from gasket.core.weighing.order import Wetness, wetness
 from gasket.core.weighing.pour import tolerance_g, wants_finer_scale
 from gasket.core.weighing.records import Origin, Way

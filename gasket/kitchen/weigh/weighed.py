@@ -14,7 +14,8 @@ from gasket.core.rebuild.family_signs import by_name
 from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.eaten import Eaten
-from gasket.core.reckoning.weighed_batch import WeighedBatch, WrittenLine, to_weigh
+from gasket.core.reckoning.weighed_batch import WeighedBatch
+from gasket.core.reckoning.written_line import WrittenLine, to_weigh
 from gasket.core.trade.families import Family
 from gasket.core.trade.kinds import FoodKind
 from gasket.core.weighing.captures import Capture

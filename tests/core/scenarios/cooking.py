@@ -12,13 +12,14 @@ from gasket.core.cooking.cook_log import replay as replay_cook
 from gasket.core.cooking.keeping import eat_by, keeping, keeps_until
 from gasket.core.cooking.looks import looks, next_look_min
 from gasket.core.cooking.oven_memory import Baked, bakes_of, estimate, left_min
-from gasket.core.cooking.paths import Kitchen, moved, ways
+from gasket.core.cooking.paths import moved, ways
 from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, is_raw, set_by_egg
 from gasket.core.cooking.schedule import HANDS, Task, schedule, schedule_back
 from gasket.core.cooking.serving import late_says, reheat_says, reheat_ways
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.stock import Move, StockMove, StockRecord, add_up, book_of, refusal
 from gasket.core.cooking.templates import steps_for
+from gasket.core.cooking.ways import Kitchen
 from gasket.core.trade.families import BY_KEY, Call
 from gasket.core.trade.yields import yield_of
 from tests.core.scenarios.model import START, Answers, plain, scenario

@@ -7,7 +7,8 @@ from typing import Any, Final
 
 from gasket.core.label.label import Label
 from gasket.core.reckoning.reckon import reckon
-from gasket.core.reckoning.weighed_batch import WeighedBatch, WrittenLine, to_weigh
+from gasket.core.reckoning.weighed_batch import WeighedBatch
+from gasket.core.reckoning.written_line import WrittenLine, to_weigh
 from gasket.core.weighing.closing import Weight, far_lines, fill_of, mixture_gap, plain_cause
 from gasket.core.weighing.order import Placed, suggested
 from gasket.core.weighing.overshoot import choices
