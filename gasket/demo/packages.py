@@ -131,7 +131,7 @@ FACTS: Final[dict[str, dict[str, Any]]] = {
     "Cinnamon": known(125),
     "Salt": known(288),
     "Cooking spray": known(218, aliases=("oil spray", "pan spray")),
-    "Cottage cheese": known(226, buy_rule="at most 6 g carbohydrate per 125 g"),
+    "Cottage cheese": known(226, buy_rule="at most 5 g carbohydrate in 110 g"),
     "Skyr": known(230),
     "Skim milk": known(245, aliases=("fat-free milk",)),
     "Egg white, carton": known(243, ("large", 33), aliases=("egg whites", "liquid egg white")),

@@ -63,8 +63,8 @@ def kcal(portion):
         ({"pieces": 12, "serving_pieces": 3}, 12, 3 / 12),
         ({"way": "cut", "cut": {"rows": 3, "columns": 4}}, 12, 1 / 12),
         ({"way": "cut", "cut": {"wedges": 6, "diameter_cm": 26}}, 6, 1 / 6),
-        ({"way": "scoop", "fill_g": 59}, 25, 59 / 1492),
-        ({"way": "grams", "serving_g": 186.5}, 1, 186.5 / 1492),
+        ({"way": "scoop", "fill_g": 59}, 25, 59 / 1476),
+        ({"way": "grams", "serving_g": 184.5}, 1, 184.5 / 1476),
     ],
 )
 def test_a_serving_is_its_share_of_the_batch_whatever_the_way(client, dividing, pieces, share):
@@ -157,7 +157,7 @@ def test_a_used_share_of_a_glaze_is_what_practice_says(client):
 def test_a_cooked_weight_gives_the_yield_and_100_g_cooked(client):
     sheet = weigh(client, LOAF, "cooked", net_g=1343)
     found = portions(client, LOAF)["cooked"]
-    assert found["share"] == pytest.approx(1343 / 1492)
+    assert found["share"] == pytest.approx(1343 / 1476)
     assert found["usual_loss"] == [0.06, 0.14]
     assert found["says"] == ""
     result = sheet["result"]
@@ -177,7 +177,7 @@ def test_each_cooked_piece_weighed_makes_the_cooked_weight_too(client):
     whole = sum(kcal(one) for one in each)
     assert whole == pytest.approx(kcal(result["batch"]))  # no water is taken for residue
     assert kcal(result["per_100g"]) == pytest.approx(whole * 100 / 1345)
-    assert portions(client, LOAF)["cooked"]["share"] == pytest.approx(1345 / 1492)
+    assert portions(client, LOAF)["cooked"]["share"] == pytest.approx(1345 / 1476)
 
 
 def finish(client, name, grams, **more):
@@ -283,7 +283,7 @@ def test_a_made_thing_used_by_weight_is_drawn_from_its_stock(client):
 
 def test_the_card_says_what_to_know_before_eating(client, demo_house):
     card = client.get(f"/api/batches/{LOAF}/card").json()
-    assert card["divided"]["words"] == "1 of 8 pieces, 186 g"
+    assert card["divided"]["words"] == "1 of 8 pieces, 184 g"
     assert set(card["eating"]["contains"]["allergens"]) >= {"gluten", "egg", "milk"}
     assert {caution["code"] for caution in card["eating"]["cautions"]} == {"raw_batter", "polyols"}
     made = demo_house.now() - timedelta(days=2)

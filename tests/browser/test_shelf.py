@@ -222,7 +222,7 @@ def test_in_front_of_the_cupboard_with_a_phone(page: Page, accessible):
     page.goto("/shelf")
     page.get_by_role("searchbox", name="Find a food").fill("cotage cheese")
     page.get_by_role("link", name=re.compile("^Cottage cheese")).tap()
-    expect(page.get_by_text("In the shop: at most 6 g carbohydrate per 125 g")).to_be_visible()
+    expect(page.get_by_text("In the shop: at most 5 g carbohydrate in 110 g")).to_be_visible()
     accessible()
     page.get_by_role("link", name="Compare its labels").tap()
     expect(page.get_by_role("columnheader", name=re.compile("Saltmarsh"))).to_be_visible()

@@ -181,7 +181,7 @@ def fat_floor(checked: CheckedBuild) -> Iterator[BuildCheck]:
         Span(least * 100, None),
         {
             "below": "Leaner than what keeps a crumb tender: 2 % yogurt instead of 0 % costs "
-            "about 3 kcal a piece and helps. Fudgy cocoa or purée bakes stand less fat."
+            "a few kcal a piece and helps. Fudgy cocoa or purée bakes stand less fat."
         },
     )
 

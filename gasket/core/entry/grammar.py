@@ -2,9 +2,9 @@
 
 This is the grammar only; `gasket.core.entry.work_out` makes grams of it. It knows:
 
-    180 g cottage cheese · 1/2 cup egg white · 1 1/2–2 tbsp oil · 1 cup plus 2 tbsp flour
+    160 g ricotta · 1/3 cup skyr · 1 1/2–2 tbsp oil · 1 cup plus 2 tbsp flour
     2 large eggs · 3 scoops whey · 2 × 3.5 oz packs of ham · 1 (15 oz) can pumpkin, drained
-    1 cup (120 g) flour · juice of 2 lemons · a pinch of salt · salt, to taste · cooking spray, 2 s
+    1 cup (120 g) flour · juice of 3 limes · a pinch of salt · salt, to taste · cooking spray, 2 s
 
 It does not know prose ("the rest of the milk"), two foods on one line ("salt and pepper" is one
 food of that name) or amounts behind the food without a colon or a unit.

@@ -211,7 +211,7 @@ CATALOGUE: Final[tuple[Swap, ...]] = (
         takes=("thick_yogurt", "cottage_cheese"),
         gives=_one("thick_yogurt", "cottage_cheese", lighter=True),
         rule="1 : 1 by weight",
-        watch="a little fat keeps a crumb moist: 2 % instead of 0 % costs 3 kcal a muffin",
+        watch="a little fat keeps a crumb moist: 2 % instead of 0 % costs a few kcal a piece",
     ),
     Swap(
         key="cheese-lighter",
@@ -319,7 +319,7 @@ CATALOGUE: Final[tuple[Swap, ...]] = (
         takes=("pudding_mix",),
         gives=_one("pudding_mix", ratio=0.32, lighter=False, words="sugar-free|sugar free"),
         rule="the packet for the same milk: a third of the weight",
-        watch="made firmer with 1 3/4 instead of 2 cups of milk; may hold aspartame",
+        watch="made firmer with an eighth less milk; may hold aspartame",
     ),
     Swap(
         key="powder-dairy",

@@ -19,7 +19,7 @@ interface AddLineProps {
   trialId: number;
 }
 
-/** "1/2 cup egg white" → the foods that match and what that is in grams; Enter adds the line. */
+/** "1/3 cup skyr" → the foods that match and what that is in grams; Enter adds the line. */
 export function AddLine({ at, draft, trialId }: AddLineProps) {
   const [text, setText] = useState("");
   const [asking, setAsking] = useState<Choice>();
@@ -71,7 +71,7 @@ export function AddLine({ at, draft, trialId }: AddLineProps) {
       <Options
         inputRef={box}
         label={`Add a line to ${draft.build.components?.[at]?.name ?? "the build"}`}
-        placeholder="Add a line: 180 g carrot, 1/2 cup egg white, 2 large eggs"
+        placeholder="Add a line: 160 g carrot, 1/3 cup skyr, 2 large eggs"
         text={text}
         onText={(next) => {
           setText(next);

@@ -75,7 +75,7 @@ export function FactsEditor({ food }: { food: Schemas["ShelfFood"] }) {
       />
       <TextField
         label="What to look for in the shop"
-        placeholder="at most 6 g carbohydrate per 125 g; in brine, not in oil"
+        placeholder="under 4 g fat per 100 g; in its own juice"
         maxLength={300}
         value={facts.buy_rule ?? ""}
         onChange={(buy_rule) => change({ buy_rule })}
