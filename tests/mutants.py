@@ -207,7 +207,7 @@ def _modules(place: Path) -> list[Path]:
 
 
 def _copied(to: Path) -> Path:
-    for name in ("gasket", "tests", "docs", "pyproject.toml"):
+    for name in ("gasket", "tests", "docs", "pyproject.toml", "README.md", "run"):
         source = ROOT / name
         if source.is_dir():
             shutil.copytree(source, to / name, ignore=shutil.ignore_patterns("__pycache__"))
@@ -237,7 +237,7 @@ def main() -> int:
         drawn = random.Random(asked.seed).sample(found, min(asked.count, len(found)))
         chosen = [mutant_at(module, place, first) for module, place in drawn]
 
-        if _tested(list(TESTS), first, 2 * PATIENCE_S) != pytest.ExitCode.OK:
+        if _tested([*TESTS, PUBLISHED], first, 2 * PATIENCE_S) != pytest.ExitCode.OK:
             sys.stdout.write("The tests fail without a mutant: mend them first.\n")
             return 1
 
