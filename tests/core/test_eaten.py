@@ -75,4 +75,4 @@ def test_a_share_runs_from_least_to_most():
 )
 def test_what_is_usually_eaten_goes_by_the_component_and_the_dish(component, family, least, most):
     found = uptake_of(component, family)
-    assert (found and found[:2]) == (None if least is None else (least, most))
+    assert (found and (found.least, found.most)) == (None if least is None else (least, most))

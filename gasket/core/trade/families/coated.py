@@ -12,6 +12,7 @@ from gasket.core.trade.families.model import (
     Reheat,
     Row,
     Span,
+    Uptake,
 )
 
 FAMILY: Final = DishFamily(
@@ -48,6 +49,13 @@ FAMILY: Final = DishFamily(
         "crispy fish",
     ),
     bands=Bands(salt=Span(0.5, 2.0)),
+    uptakes=(
+        Uptake(
+            "crumb|panko|cereal|crust|coating|breading", 0.5, 0.7, "of the crumbs (from memory)"
+        ),
+        Uptake("egg|wash", 0.35, 0.6, "of the egg of a coating (from memory)"),
+        Uptake("flour|starch|dredge", 0.3, 0.5, "of the flour (from memory)"),
+    ),
     loss=(0.12, 0.25),
     steps=(
         PREHEAT,

@@ -9,6 +9,7 @@ from gasket.core.trade.families.model import (
     Place,
     Row,
     Span,
+    Uptake,
 )
 
 FAMILY: Final = DishFamily(
@@ -45,6 +46,10 @@ FAMILY: Final = DishFamily(
         "frozen mousse",
     ),
     bands=Bands(),
+    uptakes=(
+        Uptake("coat|dip", 0.6, 0.9, "of a coat that is dipped (from memory)"),
+        Uptake("filling", 0.95, 0.95, "of a filling between wafers (from memory)"),
+    ),
     loss=(0.0, 0.02),
     steps=(
         Row("blend", "Blend {main} smooth 3 min"),

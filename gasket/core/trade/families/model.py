@@ -72,6 +72,17 @@ class Ratio:
 
 
 @dataclass(frozen=True, slots=True)
+class Uptake:
+    """How much of a component whose name says one of `words` is usually eaten, from the least to
+    the most, and of what that is so."""
+
+    words: str
+    least: float
+    most: float
+    says: str
+
+
+@dataclass(frozen=True, slots=True)
 class Place:
     """When a component joins the dish: in the row `into`, or in a row of its own that comes after
     the rows `after` and that the row `before` waits for."""
@@ -149,6 +160,8 @@ class DishFamily:
     says: tuple[str, ...]
     bands: Bands = field(default_factory=Bands)
     ratios: tuple[Ratio, ...] = ()
+    uptakes: tuple[Uptake, ...] = ()
+    """What is not eaten whole in this very family; `core.trade.uptake` has the rest."""
     loss: tuple[float, float]
     """What cooking takes away, as shares of the raw weight (from memory)."""
     steps: tuple[Row, ...]

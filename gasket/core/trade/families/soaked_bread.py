@@ -15,6 +15,7 @@ from gasket.core.trade.families.model import (
     Reheat,
     Row,
     Span,
+    Uptake,
 )
 
 _SOAK: Final = (*WHOLE_EGG, *LIQUID_MILK, *POWDER)
@@ -51,6 +52,7 @@ FAMILY: Final = DishFamily(
             above="So much powder makes a paste that coats the bread and does not soak in.",
         ),
     ),
+    uptakes=(Uptake("soak|custard|egg mix|batter|dip", 0.7, 0.95, "of an egg soak"),),
     loss=(0.08, 0.15),
     steps=(
         Row("soak", "Shake the egg, the milk and then the powder together 2 min", kind="mix"),
