@@ -181,7 +181,7 @@ def test_the_whole_path_by_keyboard(page: Page, accessible):
     expect(page.get_by_test_id("verdict")).to_contain_text("off by")
     accessible()
     tab_to(page, "Protein", role="textbox")
-    page.keyboard.type("44")
+    page.keyboard.type("37")
     expect(page.get_by_test_id("verdict")).to_contain_text("Agrees")
     page.keyboard.press("Enter")
     expect(page.get_by_text("Past batches keep theirs").first).to_be_visible()

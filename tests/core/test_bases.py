@@ -177,3 +177,16 @@ def test_of_a_sweet_mix_only_the_rest_takes_up_water():
     assert base(44) == pytest.approx(0.56)
     assert base(20) == 1
     assert base(20, polyols_g=15, polyol="erythritol") == pytest.approx(0.65)
+
+
+def test_a_basis_in_millilitres_weighs_as_its_density_has_it_with_its_rounding():
+    label = Label(style="us", basis_ml=30, density_g_per_ml=1.2, kcal=90)
+    basis = printed(label, "basis_g")
+    assert (basis.value, basis.lo, basis.hi) == pytest.approx((36, 29.5 * 1.2, 30.5 * 1.2))
+    assert printed(Label(style="us", basis_ml=30, kcal=90), "basis_g") is None
+
+
+@pytest.mark.parametrize("given", [{}, {"label_id": 1, "component": "Sauce"}])
+def test_a_line_is_of_one_food_or_of_one_component(given):
+    with pytest.raises(ValidationError, match="of one food or of one component"):
+        BuildLine(id="a", target_g=10.0, **given)

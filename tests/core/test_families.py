@@ -8,10 +8,10 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from gasket.core.build_checks.checks import check_build
-from gasket.core.rebuild.family_signs import by_name
+from gasket.core.rebuild.family_signs import by_name, family_of
 from gasket.core.trade.families import BY_KEY, FAMILIES
 from gasket.core.trade.families.reading import read_family
-from tests.core.builds import checked
+from tests.core.builds import checked, workpiece
 
 NAMES = [
     (name.strip(), family.strip())
@@ -196,3 +196,23 @@ def test_keepers_widen_a_band_and_are_named_as_its_source():
 )
 def test_a_name_alone_says_the_family_or_nothing(name, family):
     assert by_name(name) == family
+
+
+@pytest.mark.parametrize(
+    ("build", "family"),
+    [
+        ({"flour": 200, "skyr": 220, "baking powder": 8, "salt": 3}, "roll"),
+        ({"flour": 200, "skyr": 80, "water": 60, "baking powder": 8, "egg": 90, "salt": 3}, "cake"),
+        ({"mince": 500, "salt": 6}, "patty"),
+        ({"cauliflower": 500, "egg": 160, "parmesan": 30}, "set_base"),
+        ({"cauliflower": 500, "egg": 40, "parmesan": 30}, None),
+        ({"egg": 105, "egg white": 65, "skim milk": 50, "blend": 62}, "crepe"),
+        ({"egg white": 160, "rolled oats": 36, "banana": 70}, "blender_pancake"),
+        ({"skim milk": 300, "ice": 120, "whey": 30}, "drink"),
+    ],
+)
+def test_what_no_name_says_the_contents_do(build, family):
+    parts = {"Base": build, "Sauce": {"tomato sauce": 100, "cheese": 60}}
+    whole = parts if "cauliflower" in build else {"Base": build}
+    found = family_of("Wattle wonder", workpiece(whole))
+    assert (found and found.key) == family

@@ -56,6 +56,14 @@ def test_a_goal_stands_by_its_value_and_its_margin(goal, verdict, by):
     assert (state.verdict, state.by) == (verdict, pytest.approx(by))
 
 
+@pytest.mark.parametrize("goal", ["fat_energy", "protein_energy", "carbohydrate_per_protein"])
+def test_a_share_of_what_nobody_knows_is_unknown(goal):
+    nothing = {"protein_g": None, "carbohydrate_g": None, "fat_g": None}
+    asked = Goal.model_validate({goal: {"most": 25}})
+    (state,) = goal_states(asked, serving(**nothing), {})
+    assert (state.verdict, state.value) == ("unknown", None)
+
+
 def test_limits_in_the_wrong_order_are_refused_at_the_goal():
     with pytest.raises(ValueError, match="more than"):
         Goal.model_validate({"kcal": {"least": 300, "most": 200}})

@@ -1,6 +1,7 @@
 """The batch as it was weighed: what each line counts for, what is divided, what wants a name."""
 
 import json
+from dataclasses import replace
 from datetime import UTC, datetime, timedelta
 from itertools import count
 from pathlib import Path
@@ -270,3 +271,11 @@ def test_what_was_weighed_back_takes_the_place_of_the_guess():
     assert top(("leftover", {"bowl": "Top", "net_g": 12.0})) == (12, None, 0)
     spilled = top(("spill", {"bowl": "Top", "net_g": 10.0}))
     assert spilled == (pytest.approx(30), pytest.approx((26, 34)), 1)
+
+
+def test_a_line_weighed_as_planned_is_no_stand_in_and_a_common_pour_is_shared():
+    made = weighed(("line", {"line": 1, "net_g": 200.0}))
+    assert not [one for one in made.result.findings if one.code == "stand_in"]
+    together = (LINES[0], replace(LINES[1], poured_with=1), LINES[2])
+    shared = weighed(("line", {"line": 1, "net_g": 330.0}), lines=together)
+    assert [shared.poured_of(line) for line in shared.lines] == pytest.approx([220, 110, 0])
