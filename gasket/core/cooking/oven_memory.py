@@ -16,7 +16,7 @@ never comes after the stated end.
 """
 
 import math
-from collections.abc import Iterable, Iterator, Mapping, Sequence
+from collections.abc import Collection, Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from datetime import datetime
 from typing import Final
@@ -202,6 +202,19 @@ def estimate(
         held=held,
         size=size,
     )
+
+
+def estimates(
+    steps: Iterable[Step],
+    bakes: Sequence[Baked],
+    measured: Collection[str],
+    sizes: Mapping[str, Sized],
+) -> dict[str, Estimate]:
+    """How long each step will take, by step; `measured` are those that a core temperature ends."""
+    return {
+        step.id: estimate(step, bakes, measured=step.id in measured, size=sizes[step.id])
+        for step in steps
+    }
 
 
 OVERRUN: Final = 0.15

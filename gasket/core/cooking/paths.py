@@ -1,10 +1,9 @@
 """A step done another way, and the steps around it: what heats up for it, what follows it."""
 
 from collections.abc import Sequence
-from typing import Any
 
 from gasket.core.cooking.step_text import read_step
-from gasket.core.cooking.steps import Step
+from gasket.core.cooking.steps import Step, changed
 from gasket.core.cooking.ways import WAYS, Kitchen, Way
 
 
@@ -34,19 +33,16 @@ def moved(steps: Sequence[Step], key: str, way_key: str, kitchen: Kitchen) -> tu
     if step is None or way is None or not way.fits(step, kitchen):
         return tuple(steps)
     new = _named(way.change(step, kitchen), step, way)
+    own_heat = {one.id for one in steps if _heats_only(one, step, steps)}
     if new.tool == step.tool:
-        return tuple(new if one.id == key else _as_hot(one, step, new, steps) for one in steps)
-    own_heat = {
-        one.id
-        for one in steps
-        if one.kind == "preheat"
-        and one.tool == step.tool
-        and one.id in step.after
-        and not any(one.id in other.after for other in steps if other.id != key)
-    }
+        as_hot = {"temperature_c": new.temperature_c, "air": new.air}
+        return tuple(
+            new if one.id == key else changed(one, **as_hot) if one.id in own_heat else one
+            for one in steps
+        )
     heats = _heats(way, new)
     after = tuple(before for before in new.after if before not in own_heat)
-    new = _changed(new, after=(*after, *(heat.id for heat in heats)))
+    new = changed(new, after=(*after, *(heat.id for heat in heats)))
     kept: list[Step] = []
     for one in steps:
         if one.id == key:
@@ -56,6 +52,13 @@ def moved(steps: Sequence[Step], key: str, way_key: str, kitchen: Kitchen) -> tu
     return tuple(kept)
 
 
+def _heats_only(one: Step, step: Step, steps: Sequence[Step]) -> bool:
+    """Whether `one` heats up the tool of `step` for it alone."""
+    if one.kind != "preheat" or one.tool != step.tool or one.id not in step.after:
+        return False
+    return not any(one.id in other.after for other in steps if other.id != step.id)
+
+
 def _named(new: Step, step: Step, way: Way) -> Step:
     """The step with the way in its words, in the place of an earlier one."""
     if new.says != step.says:
@@ -63,7 +66,7 @@ def _named(new: Step, step: Step, way: Way) -> Step:
     plain = step.says
     for other in WAYS:
         plain = plain.removesuffix(f", {other.key}")
-    return _changed(new, says=f"{plain}, {way.key}"[:200])
+    return changed(new, says=f"{plain}, {way.key}"[:200])
 
 
 def _heats(way: Way, new: Step) -> tuple[Step, ...]:
@@ -72,15 +75,7 @@ def _heats(way: Way, new: Step) -> tuple[Step, ...]:
     key = f"heat-{new.id}"[:64]
     heat = read_step(f"Preheat the {new.tool} {way.heat_min:g} min", key)
     same = {"temperature_c": new.temperature_c, "air": new.air, "written": new.written}
-    return (_changed(heat, **same, tool=new.tool),)
-
-
-def _as_hot(one: Step, old: Step, new: Step, steps: Sequence[Step]) -> Step:
-    """A preheat of the same oven at the step's new heat, where it is for this step alone."""
-    shared = any(one.id in other.after for other in steps if other.id != old.id)
-    if one.kind != "preheat" or one.id not in old.after or shared:
-        return one
-    return _changed(one, temperature_c=new.temperature_c, air=new.air)
+    return (changed(heat, **same, tool=new.tool),)
 
 
 def without_missing(steps: Sequence[Step], kitchen: Kitchen) -> tuple[Step, ...]:
@@ -94,7 +89,3 @@ def without_missing(steps: Sequence[Step], kitchen: Kitchen) -> tuple[Step, ...]
         if there:
             found = moved(found, step.id, there[0].key, kitchen)
     return found
-
-
-def _changed(step: Step, **changes: Any) -> Step:
-    return step.model_copy(update=changes)

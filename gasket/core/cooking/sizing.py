@@ -55,6 +55,11 @@ class Sized(Answer):
 NOTHING_KNOWN: Final = Amounts({}, 1.0)
 
 
+def sizes(steps: Iterable[Step], there: Amounts, microwave_w: float) -> dict[str, "Sized"]:
+    """What each step's time is scaled by, by step."""
+    return {step.id: sized(step, there, microwave_w) for step in steps}
+
+
 def sized(step: Step, there: Amounts = NOTHING_KNOWN, microwave_w: float = MEANT_FOR_W) -> Sized:
     """What a step's time is scaled by for what is there. Times for which nobody said how much
     they are meant for stand as they are."""

@@ -1,7 +1,7 @@
 """The steps of a trial: what is done, for how long, by whose hands, after what."""
 
 from collections.abc import Iterable
-from typing import Annotated, Final, Literal, Self
+from typing import Annotated, Any, Final, Literal, Self
 
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
@@ -106,6 +106,11 @@ class Step(Value):
     def is_lead(self) -> bool:
         """Whether it has to be begun long before the rest."""
         return self.kind in LEAD and not self.hands_on and self.stated_min >= LEAD_MIN
+
+
+def changed(step: Step, **changes: Any) -> Step:
+    """The step with something else said of it."""
+    return step.model_copy(update=changes)
 
 
 Steps = Annotated[tuple[Step, ...], Field(max_length=MOST_STEPS)]

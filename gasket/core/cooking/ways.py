@@ -7,16 +7,17 @@ is common practice except the figures marked "from memory".
 import re
 from collections.abc import Callable
 from dataclasses import dataclass
-from typing import Any, Final
+from typing import Final
 
 from gasket.core.cooking.step_text import read_step
-from gasket.core.cooking.steps import Step
+from gasket.core.cooking.steps import Step, changed
+from gasket.core.cooking.temperatures import FAN_LESS
 from gasket.core.trade.families import Family
 
 HOT_OVEN_MIN: Final = 12.0
 HOT_AIR_FRYER_MIN: Final = 4.0
 SMALL_PIECE_G: Final = 40.0
-_FAN_LESS: Final = {"C": 20.0, "F": 25 / 1.8}
+_FAN_LESS_C: Final = {"C": FAN_LESS["C"], "F": FAN_LESS["F"] / 1.8}
 _AIR_FRYER_LESS_C: Final = 15.0
 _HELD_FLAT: Final[frozenset[Family]] = frozenset({"wrap", "sandwich"})
 _IRONED: Final[frozenset[Family]] = frozenset({"pancake", "blender_pancake"})
@@ -48,22 +49,14 @@ class Way:
     heat_min: float = 0.0
 
 
-def _with(step: Step, **changed: Any) -> Step:
-    return step.model_copy(update=changed)
-
-
 def _times(step: Step, least: float, most: float, look: float | None = None) -> Step:
     """The step with its window from `least` times the shortest to `most` times the longest."""
-    own = step.first_look_min
-    return _with(
+    first = None if step.first_look_min is None else round(step.first_look_min * least, 2)
+    return changed(
         step,
         least_min=round(step.shortest_min * least, 2),
         most_min=round(step.longest_min * most, 2),
-        first_look_min=round(step.stated_min * look, 2)
-        if look
-        else None
-        if own is None
-        else round(own * least, 2),
+        first_look_min=round(step.stated_min * look, 2) if look else first,
     )
 
 
@@ -76,11 +69,11 @@ def _bakes(step: Step) -> bool:
 
 
 def _in_fan(step: Step, _: Kitchen) -> Step:
-    return _with(step, air="fan", temperature_c=_hotter(step, -_FAN_LESS[step.written]))
+    return changed(step, air="fan", temperature_c=_hotter(step, -_FAN_LESS_C[step.written]))
 
 
 def _in_still_air(step: Step, _: Kitchen) -> Step:
-    return _with(step, air="conventional", temperature_c=_hotter(step, _FAN_LESS[step.written]))
+    return changed(step, air="conventional", temperature_c=_hotter(step, _FAN_LESS_C[step.written]))
 
 
 def _in_air_fryer(step: Step, kitchen: Kitchen) -> Step:
@@ -88,59 +81,59 @@ def _in_air_fryer(step: Step, kitchen: Kitchen) -> Step:
     small = kitchen.piece_g is not None and kitchen.piece_g < SMALL_PIECE_G
     timed = _times(still, 0.6, 0.6, 0.3) if small else _times(still, 0.7, 0.8, 0.375)
     cooler = _hotter(still, -_AIR_FRYER_LESS_C)
-    return _with(timed, tool="air fryer", air="conventional", temperature_c=cooler)
+    return changed(timed, tool="air fryer", air="conventional", temperature_c=cooler)
 
 
 def _in_oven(step: Step, _: Kitchen) -> Step:
     timed = _times(step, 1.25, 1.4)
     hotter = _hotter(step, _AIR_FRYER_LESS_C)
-    return _with(timed, kind="bake", tool="oven", hands_on=False, temperature_c=hotter)
+    return changed(timed, kind="bake", tool="oven", hands_on=False, temperature_c=hotter)
 
 
 def _on_griddle(step: Step, _: Kitchen) -> Step:
     places = None if step.at_a_time is None else 2 * step.at_a_time
-    return _with(step, tool="griddle", at_a_time=places, temperature_c=182.0, written="F")
+    return changed(step, tool="griddle", at_a_time=places, temperature_c=182.0, written="F")
 
 
 def _in_pan(step: Step, _: Kitchen) -> Step:
     places = None if step.at_a_time is None else max(1, step.at_a_time // 2)
-    return _with(step, tool="stove", vessel="pan", at_a_time=places, temperature_c=None)
+    return changed(step, tool="stove", vessel="pan", at_a_time=places, temperature_c=None)
 
 
 def _in_press(step: Step, _: Kitchen) -> Step:
     timed = _times(step, 0.25, 0.3) if _bakes(step) else _times(step, 0.4, 0.5)
-    changed = {"kind": "machine", "tool": "sandwich press", "temperature_c": None}
-    return _with(timed, **changed, vessel="", hands_on=True)
+    other = {"kind": "machine", "tool": "sandwich press", "temperature_c": None}
+    return changed(timed, **other, vessel="", hands_on=True)
 
 
 def _from_press(step: Step, _: Kitchen) -> Step:
-    return _with(_times(step, 2.0, 2.5), kind="pan", tool="stove", vessel="pan", hands_on=True)
+    return changed(_times(step, 2.0, 2.5), kind="pan", tool="stove", vessel="pan", hands_on=True)
 
 
 def _iron_to_pan(step: Step, _: Kitchen) -> Step:
-    changed = {"kind": "pan", "tool": "stove", "vessel": "pan", "ladle_g": 60.0, "at_a_time": 3}
-    return _with(step, **changed, least_min=3.0, most_min=4.0, first_look_min=None, hands_on=True)
+    other = {"kind": "pan", "tool": "stove", "vessel": "pan", "ladle_g": 60.0, "at_a_time": 3}
+    return changed(step, **other, least_min=3.0, most_min=4.0, first_look_min=None, hands_on=True)
 
 
 def _pan_to_iron(step: Step, _: Kitchen) -> Step:
-    changed = {"kind": "machine", "tool": "waffle iron", "ladle_g": 100.0, "at_a_time": 1}
-    return _with(step, **changed, least_min=2.0, most_min=4.0, vessel="", hands_on=True)
+    other = {"kind": "machine", "tool": "waffle iron", "ladle_g": 100.0, "at_a_time": 1}
+    return changed(step, **other, least_min=2.0, most_min=4.0, vessel="", hands_on=True)
 
 
 def _by_fork(step: Step, _: Kitchen) -> Step:
-    return _with(_times(step, 2.0, 3.0), kind="mix", tool="", hands_on=True)
+    return changed(_times(step, 2.0, 3.0), kind="mix", tool="", hands_on=True)
 
 
 def _by_hand(step: Step, _: Kitchen) -> Step:
-    return _with(_times(step, 2.5, 3.0), tool="", hands_on=True)
+    return changed(_times(step, 2.5, 3.0), tool="", hands_on=True)
 
 
 def _by_mixer(step: Step, _: Kitchen) -> Step:
-    return _with(_times(step, 0.35, 0.45), tool="stand mixer")
+    return changed(_times(step, 0.35, 0.45), tool="stand mixer")
 
 
 def _on_stove(step: Step, _: Kitchen) -> Step:
-    return _with(_times(step, 2.0, 3.0), kind="boil", tool="stove", vessel="pan", hands_on=True)
+    return changed(_times(step, 2.0, 3.0), kind="boil", tool="stove", vessel="pan", hands_on=True)
 
 
 def _like(line: str) -> Callable[[Step, Kitchen], Step]:
@@ -150,7 +143,7 @@ def _like(line: str) -> Callable[[Step, Kitchen], Step]:
         kept = {"uses": step.uses, "after": step.after, "cue": step.cue, "must": step.must}
         new = read_step(line, step.id)
         tool = "" if new.tool == step.tool else new.tool
-        return _with(new, **kept, tool=tool)
+        return changed(new, **kept, tool=tool)
 
     return change
 
@@ -158,13 +151,13 @@ def _like(line: str) -> Callable[[Step, Kitchen], Step]:
 def _vessel(name: str, least: float, most: float) -> Callable[[Step, Kitchen], Step]:
     def change(step: Step, _: Kitchen) -> Step:
         bare = re.sub(r"^(?:silicone|glass|foil|cast-iron)\s+", "", step.vessel)
-        return _with(_times(step, least, most), vessel=f"{name} {bare}".strip())
+        return changed(_times(step, least, most), vessel=f"{name} {bare}".strip())
 
     return change
 
 
 def _as_one_slab(step: Step, _: Kitchen) -> Step:
-    return _with(_times(step, 1.4, 1.4), vessel="tray", for_piece_g=None)
+    return changed(_times(step, 1.4, 1.4), vessel="tray", for_piece_g=None)
 
 
 def _of_steel(step: Step) -> bool:
@@ -289,7 +282,7 @@ WAYS: Final[tuple[Way, ...]] = (
         "in mugs lined with paper",
         "Half as long again, with a fork for a stick. (The time from memory.)",
         lambda step, _: step.kind == "freeze" and "mould" in step.vessel,
-        lambda step, _: _with(_times(step, 1.5, 1.5), vessel="mugs"),
+        lambda step, _: changed(_times(step, 1.5, 1.5), vessel="mugs"),
     ),
     Way(
         "as one slab in a tray",

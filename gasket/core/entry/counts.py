@@ -59,10 +59,10 @@ def counted(entry: Entry, one: Quantity, known: Known) -> Found:
     if one.unit == "piece" and (sizes := _sizes(known)):
         question = "Which size?" if len(sizes) > 1 else ""
         return Found(tuple(_pieces(one, measure) for measure in sizes), question)
-    if known.like is not None and one.unit not in _OF_A_BRAND:
-        lent = counted(entry, one, known.as_lender)
-        if lent.readings[0].needs is None:
-            return known.lent(lent)
+    if one.unit not in _OF_A_BRAND and (
+        lent := known.borrowed(lambda generic: counted(entry, one, generic))
+    ):
+        return lent
     if one.unit == "scoop":
         return Found(
             (needs("scoop", "what does one level scoop weigh? Brands run from 25 to 40 g"),)

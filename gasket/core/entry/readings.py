@@ -60,12 +60,6 @@ class Known:
     """The generic food of its kind: it lends what is not known of the food itself."""
 
     @property
-    def as_lender(self) -> "Known":
-        """What the generic food knows, to be asked where this one knows nothing."""
-        lent = self.like or Lender("")
-        return replace(self, facts=lent.facts, label=None, package=Package(), like=None)
-
-    @property
     def refuse(self) -> "Share | None":
         """What is thrown away of the weight as bought."""
         return self._share(lambda facts: facts.refuse_share)
@@ -82,11 +76,17 @@ class Known:
         lent = None if self.like is None else of(self.like.facts)
         return None if lent is None or self.like is None else Share(lent, self.like.says)
 
-    def lent(self, found: "Found") -> "Found":
-        """Readings of the generic food, which say so."""
-        says = self.like.says if self.like else ""
+    def borrowed(self, ask: Callable[["Known"], "Found"]) -> "Found | None":
+        """What the generic food answers, which its readings say; None where it does not know."""
+        if self.like is None:
+            return None
+        lender = replace(self, facts=self.like.facts, label=None, package=Package(), like=None)
+        found = ask(lender)
+        if found.readings[0].needs is not None:
+            return None
         readings = tuple(
-            reading.model_copy(update={"how": reading.how + says}) for reading in found.readings
+            reading.model_copy(update={"how": reading.how + self.like.says})
+            for reading in found.readings
         )
         return Found(readings, found.question)
 

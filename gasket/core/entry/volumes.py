@@ -50,8 +50,8 @@ def _densities(known: Known) -> Iterator[tuple[float, MeasureOrigin]]:
 
 def volume(one: Quantity, known: Known) -> Found:
     densities = [*_densities(known)]
-    if not densities and known.like and known.like.facts.density_g_per_ml is not None:
-        return known.lent(volume(one, known.as_lender))
+    if not densities and (lent := known.borrowed(lambda generic: volume(one, generic))):
+        return lent
     if not densities:
         measure = "cup" if one.unit in ("pint", "quart", "gallon") else one.unit
         need = Need(kind="volume", measure=measure)

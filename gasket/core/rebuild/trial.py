@@ -10,8 +10,7 @@ from gasket.core.label.label import Label
 from gasket.core.numbers import Amount, Number, Value, YesNo
 from gasket.core.rebuild.goals import Goal
 from gasket.core.reckoning.batch import Batch, Component, Line, Name, Original, Portions, Settings
-from gasket.core.reckoning.eaten import Eaten, less_uneaten
-from gasket.core.reckoning.losses import taken_of
+from gasket.core.reckoning.eaten import Eaten, as_eaten
 from gasket.core.trade.families import Family
 
 MOST_LINES: Final = 500
@@ -162,12 +161,7 @@ def plan(
         version=1,
         settings=settings,
         labels={str(key): label for key, label in labels.items() if key in used},
-        components=tuple(
-            less_uneaten(part, eaten, taken_of(part, parts))
-            if (eaten := build.terms.eaten.get(part.name)) is not None and not part.unweighed
-            else part
-            for part in parts
-        ),
+        components=tuple(as_eaten(part, build.terms.eaten.get(part.name), parts) for part in parts),
         portions=Portions(count=build.portions),
         original=original,
     )

@@ -1,5 +1,6 @@
 """How much of a glaze, a soak or a dip is eaten: a guess until the rest is weighed back."""
 
+from collections.abc import Iterable
 from typing import Annotated, Self
 
 from pydantic import Field, model_validator
@@ -7,6 +8,7 @@ from pydantic_core import PydanticCustomError
 
 from gasket.core.numbers import Number, Value
 from gasket.core.reckoning.batch import Component
+from gasket.core.reckoning.losses import taken_of
 
 
 class Eaten(Value):
@@ -35,3 +37,11 @@ def less_uneaten(part: Component, eaten: Eaten, taken_g: float = 0.0) -> Compone
     return part.model_copy(
         update={"leftover_g": middle, "leftover_estimate": (min(least, middle), max(most, middle))}
     )
+
+
+def as_eaten(part: Component, eaten: Eaten | None, components: Iterable[Component]) -> Component:
+    """`part` less what is taken not to be eaten of it; all of it where nothing is said, or where
+    nobody can tell what it weighs."""
+    if eaten is None or part.unweighed:
+        return part
+    return less_uneaten(part, eaten, taken_of(part, components))

@@ -17,11 +17,11 @@ from typing import Final, Literal, Self
 from gasket.core.label.label import Label
 from gasket.core.reckoning.batch import Batch, Component, Line, Original, Portions, Settings
 from gasket.core.reckoning.dividing import Dividing, portions_of
-from gasket.core.reckoning.eaten import Eaten, less_uneaten
+from gasket.core.reckoning.eaten import Eaten, as_eaten
 from gasket.core.reckoning.filling import Filled
 from gasket.core.reckoning.findings import Finding, Severity
 from gasket.core.reckoning.formula import flatten
-from gasket.core.reckoning.losses import less_lost, taken_of
+from gasket.core.reckoning.losses import less_lost
 from gasket.core.reckoning.reckon import Result, reckon
 from gasket.core.reckoning.written_line import WrittenLine, to_weigh
 from gasket.core.weighing.records import Record
@@ -314,10 +314,7 @@ class WeighedBatch:
         lost = (spilled.net_g if spilled else 0.0) + ((back.net_g or 0.0) if back else 0.0)
         fat = [poured.net_g or 0.0 for poured in self.state.fat_off.get(part.name, [])]
         less = less_lost(part, base.components, lost, fat) if lost or fat else part
-        eaten = None if back else self.eaten.get(part.name)
-        if eaten is None or less.unweighed:
-            return less
-        return less_uneaten(less, eaten, taken_of(part, base.components))
+        return as_eaten(less, None if back else self.eaten.get(part.name), base.components)
 
     # What is to be known of it beside its figures.
 

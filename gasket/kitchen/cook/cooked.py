@@ -7,7 +7,7 @@ from typing import Final
 from sqlmodel import Session, col, select
 
 from gasket.core.cooking.cook_log import CookLog, StepStatus, replay
-from gasket.core.cooking.sizing import Amounts, Sized, sized
+from gasket.core.cooking.sizing import Amounts, Sized, sizes
 from gasket.core.cooking.steps import HOT, Step
 from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
@@ -26,7 +26,7 @@ def sizes_of(made: Weighed, steps: Sequence[Step]) -> dict[str, Sized]:
     """What each step's time is scaled by for what this batch weighs, by step."""
     grams = {part.name: part.whole_g for part in made.batch.components}
     there = Amounts(grams, made.pieces)
-    return {step.id: sized(step, there, made.house.microwave_w) for step in steps}
+    return sizes(steps, there, made.house.microwave_w)
 
 
 def log_of(session: Session, batch_id: int) -> CookLog:

@@ -16,7 +16,7 @@ from gasket.core.cooking.cook_log import (
     refusal,
 )
 from gasket.core.cooking.keeping import INTO_THE_FRIDGE_MIN
-from gasket.core.cooking.oven_memory import Estimate, estimate, left_min
+from gasket.core.cooking.oven_memory import Estimate, estimates, left_min
 from gasket.core.cooking.safety import (
     InTheBuild,
     SafeRule,
@@ -126,11 +126,7 @@ def estimates_of(
 ) -> dict[str, Estimate]:
     """How long each step will take, by what other batches have taught."""
     bakes = oven.baked(memory, without=made.row.id)
-    sizes = sizes_of(made, steps)
-    return {
-        step.id: estimate(step, bakes, measured=step.id in rules, size=sizes[step.id])
-        for step in steps
-    }
+    return estimates(steps, bakes, rules, sizes_of(made, steps))
 
 
 def sheet(session: Session, batch_id: int, now: datetime) -> CookSheet:

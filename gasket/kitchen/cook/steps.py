@@ -11,7 +11,7 @@ from sqlmodel import Session
 
 from gasket.core.cooking.calls import calls_of
 from gasket.core.cooking.musts import Forgotten, forgotten
-from gasket.core.cooking.oven_memory import Estimate, estimate
+from gasket.core.cooking.oven_memory import Estimate, estimates
 from gasket.core.cooking.paths import goes_here, moved, needs, ways
 from gasket.core.cooking.placing import following, mentions
 from gasket.core.cooking.preheat import with_preheats
@@ -21,7 +21,7 @@ from gasket.core.cooking.safety import (
     asked_of,
     cautions,
 )
-from gasket.core.cooking.sizing import Amounts, sized
+from gasket.core.cooking.sizing import Amounts, sized, sizes
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step, Steps, faults
 from gasket.core.cooking.temperatures import Knob, knob
@@ -186,14 +186,10 @@ def _report(
 ) -> StepsReport:
     rules = asked_of(steps, galley.foods, galley.family, galley.house.safety)
     bakes = oven.baked(oven.memory(session))
-    there, watts = galley.there, galley.house.microwave_w
-    estimates = {
-        step.id: estimate(step, bakes, measured=step.id in rules, size=sized(step, there, watts))
-        for step in steps
-    }
+    found = estimates(steps, bakes, rules, sizes(steps, galley.there, galley.house.microwave_w))
     return StepsReport(
-        laid=lay_out(steps, estimates, now, eat_at),
-        estimates=estimates,
+        laid=lay_out(steps, found, now, eat_at),
+        estimates=found,
         knobs=knobs(steps),
         rules=rules,
         cautions=cautions(steps, galley.foods, galley.family),

@@ -107,6 +107,7 @@ class Draft:
     piece: Workpiece
     original: Original | None
     original_build: OriginalBuild | None
+    house: settings.HouseSettings
     guess: FamilyGuess | None = None
     """What the dish is taken for where the cook has not said it."""
 
@@ -139,14 +140,15 @@ def draft(session: Session, trial_id: int, edited: Build | None = None) -> Draft
         _refuse_faulty(edited, labels)
     made = None if trial.is_original else originals.build_of(session, dish)
     original = None if trial.is_original else originals.of(session, dish, made)
-    reckoning = settings.read(session).reckoning
+    house = settings.read(session)
+    reckoning = house.reckoning
     planned = plan(build, {key: label.label for key, label in labels.items()}, reckoning, original)
     piece = Workpiece.of(build, ingredients.ingredients(session, labels, reckoning), planned)
     guess = None if build.terms.family else family_of(dish.name, piece)
     if guess is not None:
         terms = build.terms.model_copy(update={"family": guess.key})
         piece = replace(piece, build=build.model_copy(update={"terms": terms}))
-    return Draft(trial, dish, build, labels, planned, piece, original, made, guess)
+    return Draft(trial, dish, build, labels, planned, piece, original, made, house, guess)
 
 
 def sheet(session: Session, trial_id: int) -> TrialSheet:
@@ -206,7 +208,7 @@ def _report(session: Session, found: Draft) -> BuildReport:
         family=family,
         family_reason=found.guess.reason if found.guess else "",
         family_else=tuple(key for key in likeliest(found.piece) if key != family),
-        thick=tuple(consistencies(found.piece, settings.read(session).own_ratios)),
+        thick=tuple(consistencies(found.piece, found.house.own_ratios)),
         uptakes=dict(_uptakes(found.build, family)),
         cost=cost,
     )
