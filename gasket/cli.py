@@ -1,4 +1,4 @@
-"""The `gasket` command: serve a kitchen, reckon a batch file, carry batches and kitchens about."""
+"""The `gasket` command: serve a kitchen, calculate a batch file, carry kitchens about."""
 
 import contextlib
 import sys

@@ -55,18 +55,20 @@ def fill_two(page: Page) -> None:
         page.keyboard.press("Enter")
         expect(page.get_by_role("dialog")).to_have_count(0)
     page.keyboard.press("t")
+    page.wait_for_timeout(1500)
     act(page, "scoop", 120)
     page.wait_for_timeout(2500)
 
 
 def open_margin(page: Page) -> None:
     page.get_by_role("button", name="Margin of kcal").click()
-    expect(page.get_by_text("What widens it most")).to_be_visible()
+    expect(page.get_by_text("Biggest uncertainties")).to_be_visible()
 
 
 def portions(page: Page) -> None:
     expect(page.get_by_test_id("reading")).to_have_attribute("data-stable", "true")
     page.keyboard.press("p")
+    page.wait_for_timeout(400)
     fill_two(page)
 
 
@@ -78,8 +80,8 @@ def type_a_line(page: Page) -> None:
 
 
 CLAIMS = (
-    '{"claims":[{"name":"Theirs, in 8","servings":8,"serving":{"kcal":407,"protein_g":37}},'
-    '{"name":"in 6","servings":6,"serving":{"kcal":543,"protein_g":52}}],"relation":"same_pan"}'
+    '{"claims":[{"name":"Theirs, in 8","servings":8,"serving":{"kcal":362,"protein_g":31}},'
+    '{"name":"in 6","servings":6,"serving":{"kcal":483,"protein_g":44}}],"relation":"same_pan"}'
 )
 
 
@@ -96,7 +98,7 @@ def reach_the_goal(page: Page) -> None:
     page.get_by_role("tab", name="Goal").click()
     page.get_by_label("Energy, at most").fill("240")
     page.get_by_label("Protein, at least").fill("18")
-    page.get_by_role("button", name="Reach the goal").click()
+    page.get_by_role("button", name="Find ways").click()
     page.get_by_role("button", name="Try it").first.click()
     expect(page.get_by_text("Trying it out")).to_be_visible()
     page.wait_for_timeout(700)

@@ -114,7 +114,7 @@ def closing_report(batch_id: Key, session: SessionDoor) -> ClosingReport:
 
 @router.post("/batches/{batch_id}/as-plan")
 def as_plan(batch_id: Key, write: WriteDoor) -> TrialSheet:
-    """Next time as weighed: the weights of a closed batch become the plan of its trial."""
+    """The weights of a closed batch become the plan of its trial."""
     return write(lambda session: writing_back.as_plan(session, batch_id))
 
 

@@ -68,6 +68,12 @@ def cook(batch_id: Key, session: SessionDoor, house: HouseDoor) -> CookSheet:
     return cooking.sheet(session, batch_id, house.now())
 
 
+@router.put("/batches/{batch_id}/cook/plan")
+def take_plan(batch_id: Key, write: WriteDoor, house: HouseDoor) -> CookSheet:
+    """Take the trial's steps of today for what was not begun yet."""
+    return write(lambda session: cooking.take_plan(session, batch_id, house.now()))
+
+
 @router.post("/batches/{batch_id}/cook")
 def log_deed(batch_id: Key, deed: CookDeed, write: WriteDoor, house: HouseDoor) -> CookSheet:
     """Log what was done or seen. Sending the same id again changes nothing."""

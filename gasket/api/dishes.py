@@ -6,15 +6,18 @@ from fastapi import APIRouter, Query
 
 from gasket.api.doors import HouseDoor, Key, Offset, SessionDoor, WriteDoor
 from gasket.core.rebuild.trial import Build
-from gasket.kitchen.overview import dish_cards, dishes, mending
+from gasket.demo import kitchen as example
+from gasket.kitchen.overview import clearing_up, dish_cards, dishes, mending
+from gasket.kitchen.overview.clearing_up import Whereabouts
 from gasket.kitchen.overview.dish_cards import Served
 from gasket.kitchen.overview.dishes import (
-    Aside,
     DishName,
     DishSheet,
     KitchenView,
     NewDish,
     OriginalEdit,
+    Sort,
+    Wanted,
 )
 from gasket.kitchen.overview.mending import Mended
 from gasket.kitchen.rebuild import build
@@ -29,10 +32,16 @@ def kitchen(
     house: HouseDoor,
     limit: Annotated[int, Query(ge=1, le=100)] = dishes.MOST_AT_ONCE,
     offset: Offset = 0,
-    set_aside: bool = False,
+    search: Annotated[str, Query(max_length=200)] = "",
+    tag: Annotated[str, Query(max_length=40)] = "",
+    sort: Sort = "touched",
+    archived: bool = False,
 ) -> KitchenView:
-    """What is going on now, and a page of dishes, lately touched ones first."""
-    return dishes.kitchen(session, house.now(), limit, offset, set_aside)
+    """What is going on now, and a page of dishes: by words of their names, by tag, sorted."""
+    wanted = Wanted(
+        search=search, tag=tag, sort=sort, archived=archived, limit=limit, offset=offset
+    )
+    return dishes.kitchen(session, house.now(), wanted)
 
 
 @router.get("/dishes")
@@ -57,16 +66,40 @@ def repair_dish(dish_id: Key, write: WriteDoor, house: HouseDoor) -> Mended:
     return write(lambda session: mending.mend(session, dish_id, house.now()))
 
 
-@router.put("/dishes/{dish_id}/set-aside")
-def set_dish_aside(dish_id: Key, aside: Aside, write: WriteDoor, house: HouseDoor) -> Aside:
-    """Put a dish out of the way, or bring it back."""
-    return write(lambda session: dishes.set_aside(session, dish_id, aside, house.now()))
+@router.put("/dishes/{dish_id}/whereabouts")
+def put_dish(dish_id: Key, to: Whereabouts, write: WriteDoor, house: HouseDoor) -> Whereabouts:
+    """Archive or delete a dish, or bring it back."""
+    return write(lambda session: clearing_up.put(session, "dish", dish_id, to, house.now()))
+
+
+@router.put("/trials/{trial_id}/whereabouts")
+def put_trial(trial_id: Key, to: Whereabouts, write: WriteDoor, house: HouseDoor) -> Whereabouts:
+    """Archive or delete a trial, or bring it back."""
+    return write(lambda session: clearing_up.put(session, "trial", trial_id, to, house.now()))
+
+
+@router.put("/batches/{batch_id}/whereabouts")
+def put_batch(batch_id: Key, to: Whereabouts, write: WriteDoor, house: HouseDoor) -> Whereabouts:
+    """Archive or delete a batch, or bring it back."""
+    return write(lambda session: clearing_up.put(session, "batch", batch_id, to, house.now()))
+
+
+@router.post("/dishes/{dish_id}/duplicate", status_code=201)
+def duplicate(dish_id: Key, write: WriteDoor, house: HouseDoor) -> DishSheet:
+    """A dish of its own with the same original and the newest trial."""
+    return write(lambda session: clearing_up.duplicate(session, dish_id, house.now()))
 
 
 @router.post("/dishes", status_code=201)
 def add_dish(new: NewDish, write: WriteDoor, house: HouseDoor) -> DishSheet:
     """Start a dish with an empty trial A."""
     return write(lambda session: dishes.add(session, new, house.now()))
+
+
+@router.post("/dishes/example", status_code=201)
+def add_example(write: WriteDoor, house: HouseDoor) -> DishSheet:
+    """An invented dish with its foods, to look around in; only for a kitchen without dishes."""
+    return write(lambda session: example.add_example(session, house.now()))
 
 
 @router.get("/dishes/{dish_id}")
@@ -81,7 +114,7 @@ def edit_original(dish_id: Key, edit: OriginalEdit, write: WriteDoor) -> DishShe
 
 @router.get("/trials/{trial_id}")
 def trial(trial_id: Key, session: SessionDoor) -> TrialSheet:
-    """The stored build and what it reckons to."""
+    """The stored build and what it comes to."""
     return build.sheet(session, trial_id)
 
 

@@ -6,12 +6,15 @@ from fastapi import APIRouter, Query
 
 from gasket.api.doors import HouseDoor, Key, Offset, SessionDoor, WriteDoor
 from gasket.core.cooking.stock import StockMove
-from gasket.kitchen.portion import made_things, plates, portioning, stock
+from gasket.core.weighing.records import RecordId
+from gasket.kitchen.portion import amending, made_things, plates, portioning, stock
+from gasket.kitchen.portion.amending import Amendment
 from gasket.kitchen.portion.made_things import KeepAs
 from gasket.kitchen.portion.plates import FinishesEdit, Plates
 from gasket.kitchen.portion.portioning import PortionSheet
 from gasket.kitchen.portion.stock import BatchStock, StockPage
 from gasket.kitchen.shelf.shelf import ShelfFood
+from gasket.kitchen.weigh.weigh_sheet import BatchSheet
 
 router = APIRouter(tags=["portioning"])
 
@@ -32,6 +35,18 @@ def save_finishes(batch_id: Key, edit: FinishesEdit, write: WriteDoor) -> Plates
 def keep_as(batch_id: Key, wanted: KeepAs, write: WriteDoor, house: HouseDoor) -> ShelfFood:
     """Put the batch, or one component of it, on the shelf as an ingredient."""
     return write(lambda session: made_things.keep_as(session, batch_id, wanted, house.now()))
+
+
+@router.post("/batches/{batch_id}/corrections", status_code=201)
+def amend(batch_id: Key, amendment: Amendment, write: WriteDoor, house: HouseDoor) -> BatchSheet:
+    """Correct a line of a closed weigh-in. Sending the same id again changes nothing."""
+    return write(lambda session: amending.amend(session, batch_id, amendment, house.now()))
+
+
+@router.delete("/batches/{batch_id}/corrections/{record_id}")
+def withdraw(batch_id: Key, record_id: RecordId, write: WriteDoor, house: HouseDoor) -> BatchSheet:
+    """Undo a correction: it stays in the book, and the line is what it was before."""
+    return write(lambda session: amending.withdraw(session, batch_id, record_id, house.now()))
 
 
 @router.get("/batches/{batch_id}/stock")

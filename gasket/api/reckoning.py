@@ -10,6 +10,7 @@ from gasket.core.claim_check.check import check_claims
 from gasket.core.claim_check.figures import Claim, ClaimReport, ClaimSheet
 from gasket.core.label.audit import Audit, audit
 from gasket.core.label.label import Label
+from gasket.core.label.short_form import ShortLabel, read_short
 from gasket.core.numbers import Value
 from gasket.core.reckoning.reckon import Result, reckon
 from gasket.core.trade.quantities import parse_grams
@@ -31,6 +32,18 @@ class ClaimText(Value):
 def reckon_batch(batch: BatchBody) -> Result:
     """Reckon a batch in the open format."""
     return reckon(batch)
+
+
+class LabelText(Value):
+    """A label in one line."""
+
+    text: Annotated[str, Field(max_length=400)]
+
+
+@router.post("/labels/in-one-line")
+def label_in_one_line(line: LabelText) -> ShortLabel:
+    """ "148 kcal, 12 P, 4 C, 9 F per 100 g" → its figures. Stores nothing."""
+    return read_short(line.text)
 
 
 @router.post("/audit")

@@ -19,6 +19,7 @@ from gasket.core.trade.families import BY_KEY
 from gasket.core.trade.kinds import KINDS
 from gasket.core.weighing.pour import MOST_NUDGE
 from gasket.core.weighing.records import SPILL_SPREAD
+from gasket.kitchen.settings import HOMES
 
 HEAD: Final = "// Generated from the core by ./run types: never edited.\n"
 
@@ -48,6 +49,7 @@ def vocabulary() -> dict[str, Any]:
         "SWEETNESS_LEAST": SWEETNESS_LEAST,
         "SPILL_SPREAD": SPILL_SPREAD,
         "MOST_NUDGE": MOST_NUDGE,
+        "HOMES": {home: habits.model_dump(mode="json") for home, habits in HOMES.items()},
     }
 
 

@@ -1,10 +1,12 @@
 """Fills an empty database with the demo kitchen, through the same use cases as a cook."""
 
 import uuid
+from collections.abc import Collection
 from datetime import datetime, timedelta
 
-from sqlmodel import Session, select
+from sqlmodel import Session, col, select
 
+from gasket.core.errors import Refused
 from gasket.core.label.food import FoodFacts
 from gasket.core.rebuild.trial import Build, BuildChange, BuildComponent, BuildLine, Terms
 from gasket.core.weighing.captures import capture_of
@@ -30,7 +32,7 @@ from gasket.demo.packages import FACTS, MORE_FOODS, PACKAGES
 from gasket.demo.shelf import CARROT_LOAF, DEMO_FOODS, MIXTURE_G, ORIGINAL, WEIGHED
 from gasket.kitchen import settings
 from gasket.kitchen.overview import dishes
-from gasket.kitchen.overview.dishes import NewDish, OriginalEdit
+from gasket.kitchen.overview.dishes import DishSheet, NewDish, OriginalEdit
 from gasket.kitchen.rebuild import build, trials
 from gasket.kitchen.rebuild.build import BuildEdit
 from gasket.kitchen.rebuild.trials import NewTrial
@@ -39,7 +41,8 @@ from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.shelf import NewFood, NewLabel, ShelfFood
 from gasket.kitchen.weigh import weigh
 from gasket.kitchen.weigh.weigh_sheet import BatchLine, BatchSheet
-from gasket.store.tables import DishRow
+from gasket.store import rows
+from gasket.store.tables import DishRow, FoodRow, TrialRow
 
 PORTIONS = 8
 BAKED_DAYS_AGO = 2
@@ -56,6 +59,7 @@ VESSELS = (
     Vessel(name="loaf tin", empty_g=430.0, volume_ml=2000.0),
     Vessel(name="muffin cups", volume_ml=110.0, cups=12),
 )
+EXAMPLE = DISHES[0]
 LESS_SWEET = 0.5
 """The crew takes half of the bakery's sweetness for enough."""
 
@@ -88,6 +92,26 @@ def seed(session: Session, now: datetime, dishes: int = 0) -> None:
         grow(session, dishes)
 
 
+def add_example(session: Session, now: datetime) -> DishSheet:
+    """A whole small dish for an empty kitchen: original, build, goal, steps, and those foods of it
+    that the shelf does not have by the same name. Raises `Refused` where there are dishes already.
+    """
+    if session.exec(select(DishRow.id).where(col(DishRow.removed_at).is_(None))).first():
+        raise Refused("The example is for an empty kitchen: there are dishes here already.")
+    wanted = {line.food for lines in EXAMPLE.original.values() for line in lines}
+    wanted |= {line.food for lines in EXAMPLE.rebuild.values() for line in lines}
+    there = _on_shelf(session, wanted)
+    foods = {**_fill_shelf(session, now, wanted - there.keys()), **there}
+    trial_id = _rebuild(session, foods, EXAMPLE, now)
+    return dishes.sheet(session, rows.fetch(session, TrialRow, trial_id).dish_id)
+
+
+def _on_shelf(session: Session, names: Collection[str]) -> dict[str, ShelfFood]:
+    rows_there = session.exec(select(FoodRow).where(col(FoodRow.name).in_(names)))
+    foods = (shelf.food(session, rows.key_of(row)) for row in rows_there)
+    return {food.name: food for food in foods if food.labels}
+
+
 def _begin_weighing(session: Session, trial_id: int, now: datetime) -> None:
     """A weigh-in in progress: the first two lines are in the bowl."""
     batch = weigh.begin(session, trial_id, now)
@@ -96,10 +120,15 @@ def _begin_weighing(session: Session, trial_id: int, now: datetime) -> None:
         cook.pour(line, line.target_g + 1)
 
 
-def _fill_shelf(session: Session, now: datetime) -> dict[str, ShelfFood]:
+def _fill_shelf(
+    session: Session, now: datetime, wanted: Collection[str] | None = None
+) -> dict[str, ShelfFood]:
+    """The demo's foods, or those `wanted` of them."""
     foods: dict[str, ShelfFood] = {}
     known = {**FACTS, **DISH_FACTS}
     for name, panels in {**DEMO_FOODS, **MORE_FOODS, **DISH_FOODS}.items():
+        if wanted is not None and name not in wanted:
+            continue
         first, *others = [_package(panel) for panel in panels]
         facts = FoodFacts.model_validate(known.get(name, {}))
         new = NewFood(name=name, facts=facts, label=first.label, package=first.package)
@@ -213,11 +242,15 @@ def _rebuild(session: Session, foods: dict[str, ShelfFood], demo: DemoDish, now:
 def _rebuilt(foods: dict[str, ShelfFood], part: str, line: Rebuilt) -> BuildLine:
     return BuildLine(
         id=f"{part}/{line.food}",
-        label_id=foods[line.food].labels[line.package].id,
+        label_id=_label_of(foods[line.food], line.package),
         target_g=line.grams,
         stands_for=line.stands_for,
         why=line.why,
     )
+
+
+def _label_of(food: ShelfFood, package: int) -> int:
+    return food.labels[min(package, len(food.labels) - 1)].id
 
 
 def _next_trial(session: Session, dish_id: int, first: int, demo: DemoDish, now: datetime) -> None:

@@ -93,7 +93,7 @@ _SENTENCES: Final = {
     "extra_forbidden": "There is no such key.",
     "greater_than_equal": "This cannot be less than {ge:g}.",
     "greater_than": "This must be more than {gt:g}.",
-    "less_than_equal": "This is absurdly much (the most is {le:,.0f}): check the unit.",
+    "less_than_equal": "That’s a lot (the most is {le:,.0f}): check the unit.",
     "finite_number": "This must be a finite number.",
     "string_type": "This must be text.",
     "string_too_long": "This is too long: at most {max_length} characters.",

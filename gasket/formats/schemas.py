@@ -20,7 +20,7 @@ def schemas() -> dict[str, dict[str, Any]]:
         },
         "result.schema.json": {
             "$schema": _DIALECT,
-            "title": "What `gasket reckon` answers",
+            "title": "A calculated batch",
             **_without_title(Result.model_json_schema(mode="serialization")),
         },
     }

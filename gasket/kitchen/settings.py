@@ -1,4 +1,4 @@
-"""The house's settings: how to reckon, which carbohydrate leads, its scales and vessels."""
+"""The house's settings: where it is, how figures are calculated, its scales and vessels."""
 
 import re
 from collections.abc import Iterable
@@ -10,6 +10,7 @@ from sqlmodel import Session
 
 from gasket.core.cooking.safety import SafetySchool
 from gasket.core.cooking.sizing import MEANT_FOR_W
+from gasket.core.cooking.temperatures import Scale
 from gasket.core.cooking.ways import TOOLS
 from gasket.core.errors import Conflict
 from gasket.core.label.energy import EnergyMethod
@@ -76,6 +77,54 @@ def _twice(names: Iterable[str]) -> str | None:
     return None
 
 
+Home = Literal["us", "uk", "eu"]
+
+
+class HomeHabits(Value):
+    """What goes by where a kitchen is: cups and spoons, the printed panel, the list of allergens,
+    whose safety advice, the degrees of a recipe, paper and money."""
+
+    household: HouseholdSystem
+    label_style: Literal["us", "eu"]
+    allergens: AllergenSchool
+    safety: SafetySchool
+    degrees: Scale
+    paper: Literal["a4", "letter"]
+    currency: str
+
+
+HOMES: Final[dict[Home, HomeHabits]] = {
+    "us": HomeHabits(
+        household=HouseholdSystem.US,
+        label_style="us",
+        allergens="us",
+        safety="us",
+        degrees="F",
+        paper="letter",
+        currency="$",
+    ),
+    "uk": HomeHabits(
+        household=HouseholdSystem.UK,
+        label_style="eu",
+        allergens="eu",
+        safety="uk",
+        degrees="C",
+        paper="a4",
+        currency="£",
+    ),
+    # The EU has no one advice on temperatures and days: the stricter of the two stands.
+    "eu": HomeHabits(
+        household=HouseholdSystem.METRIC,
+        label_style="eu",
+        allergens="eu",
+        safety="uk",
+        degrees="C",
+        paper="a4",
+        currency="€",
+    ),
+}
+
+
 class HouseSettings(Value):
     """One set for the whole house, with the version that it was read at. `own_ratios` are grams of
     liquid for a gram of powder, by mixture and thickness ("peanut/dip")."""
@@ -86,8 +135,10 @@ class HouseSettings(Value):
     residue: Literal["counted", "left"] = "counted"
     carbohydrate: Literal["total", "net"] = "total"
     household: HouseholdSystem = HouseholdSystem.US
+    label_style: Literal["us", "eu"] = "eu"
     allergens: AllergenSchool = "eu"
     safety: SafetySchool = "us"
+    degrees: Scale = "C"
     paper: Literal["a4", "letter"] = "a4"
     tools_missing: Annotated[tuple[ShortText, ...], Field(max_length=len(TOOLS))] = ()
     microwave_w: Annotated[Number, Field(ge=200, le=3000)] = MEANT_FOR_W

@@ -4,12 +4,13 @@ from collections.abc import Iterable
 from datetime import datetime
 from typing import Any, TypeVar, cast
 
+from sqlalchemy import ColumnElement
 from sqlmodel import Session, col, select
 
 from gasket.core.cooking.cook_log import CookRecord
 from gasket.core.cooking.steps import Step
 from gasket.core.cooking.stock import StockRecord
-from gasket.core.errors import Unknown
+from gasket.core.errors import Refused, Unknown
 from gasket.core.label.food import FoodFacts
 from gasket.core.label.label import Label
 from gasket.core.label.package import Package
@@ -197,10 +198,21 @@ def batches_of(session: Session, trial_ids: Iterable[int]) -> dict[int, list[Bat
 
 def last_closed_batch(session: Session, trial_id: int) -> int | None:
     """The newest batch of a trial whose weigh-in is closed."""
-    query = select(BatchRow.id).where(
-        BatchRow.trial_id == trial_id, col(BatchRow.closed_at).is_not(None)
+    query = (
+        select(BatchRow.id)
+        .where(BatchRow.trial_id == trial_id, col(BatchRow.closed_at).is_not(None))
+        .where(*here(BatchRow))
     )
     return session.exec(query.order_by(col(BatchRow.id).desc()).limit(1)).first()
+
+
+def here(*tables: type[DishRow | TrialRow | BatchRow]) -> list[ColumnElement[bool]]:
+    """That a row is neither set aside nor removed."""
+    return [
+        column.is_(None)
+        for table in tables
+        for column in (col(table.set_aside_at), col(table.removed_at))
+    ]
 
 
 def batch_number(session: Session, batch_id: int) -> int:
@@ -291,6 +303,14 @@ def stock_books(session: Session, batch_ids: Iterable[int]) -> dict[int, list[St
 def appended(session: Session, table: type[A], record_id: str) -> A | None:
     """The record with this client-made id, whatever batch it belongs to."""
     return session.exec(select(table).where(table.id == record_id)).first()
+
+
+def is_appended(session: Session, table: type[A], record_id: str, batch_id: int | None) -> bool:
+    """Whether a record is stored already. Raises `Refused` for one of another batch."""
+    stored = appended(session, table, record_id)
+    if stored is not None and stored.batch_id != batch_id:
+        raise Refused("This record belongs to another batch.")
+    return stored is not None
 
 
 def read_setting(session: Session, key: str) -> object | None:

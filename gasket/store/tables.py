@@ -35,8 +35,9 @@ class DishRow(SQLModel, table=True):
     """A dish with one serving of its original.
 
     `original_from` says whether its figures were typed or come from its ingredients, the trial
-    that `is_original`; `reference` names the reference amount that it is eaten as. A dish that is
-    set aside is out of the way and can be brought back.
+    that `is_original`; `reference` names the reference amount that it is eaten as. What is set
+    aside, a dish, a trial or a batch, is out of the way and found by a
+    filter; what is removed is found nowhere, but can be brought back, and what uses it can read it.
     """
 
     __tablename__ = "dish"
@@ -52,8 +53,10 @@ class DishRow(SQLModel, table=True):
     fat_g: float | None = None
     original_from: str = "figures"
     reference: str | None = None
+    tags: list[str] = Field(default_factory=list, sa_column=_json("[]"))
     version: int = 1
     set_aside_at: datetime | None = _time(nullable=True)
+    removed_at: datetime | None = _time(nullable=True)
     created_at: datetime = _time()
 
 
@@ -126,6 +129,8 @@ class TrialRow(SQLModel, table=True):
     steps: list[dict[str, Any]] = Field(default_factory=list, sa_column=_json("[]"))
     steps_version: int = 1
     version: int = 1
+    set_aside_at: datetime | None = _time(nullable=True)
+    removed_at: datetime | None = _time(nullable=True)
     created_at: datetime = _time()
 
 
@@ -228,6 +233,8 @@ class BatchRow(SQLModel, table=True):
     finishes: list[dict[str, Any]] = Field(default_factory=list, sa_column=_json("[]"))
     eaten: dict[str, Any] = Field(default_factory=dict, sa_column=_json())
     version: int = 1
+    set_aside_at: datetime | None = _time(nullable=True)
+    removed_at: datetime | None = _time(nullable=True)
     started_at: datetime = _time()
     closed_at: datetime | None = _time(nullable=True)
 

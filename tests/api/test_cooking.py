@@ -130,7 +130,7 @@ def test_the_kitchen_shows_a_cook_until_it_is_over_or_forgotten(sandwich):
     until_the_bake(sandwich)
     (shown,) = open_cooks()
     assert (shown["batch_id"], shown["done"], shown["steps"]) == (SANDWICH_BATCH, 5, 9)
-    assert shown["going"] == ["Bake Chicken on a rack"]
+    assert shown["going"] == ["Bake the chicken on a rack"]
     kept = sandwich.clock.time
     sandwich.later(9 * 24 * 60)
     assert open_cooks() == []
@@ -175,7 +175,7 @@ def test_it_can_be_passed_with_a_reason_that_stays_on_the_card(client, sandwich)
     sandwich.do("done", step="bake")
     card = client.get(f"/api/batches/{SANDWICH_BATCH}/card").json()
     why = "not measured, because thermometer broken, cut open"
-    assert card["eating"]["passed"] == [f"Bake Chicken on a rack: {why}"]
+    assert card["eating"]["passed"] == [f"Bake the chicken on a rack: {why}"]
 
 
 def test_a_cake_with_an_egg_in_it_asks_for_no_thermometer(client):
@@ -192,6 +192,55 @@ def test_steps_stay_as_they_were_when_the_cook_began(client, sandwich):
     assert len(sandwich.sheet["steps"]) == len(sheet["steps"])
 
 
+def planned(client, trial, change):
+    """Change the plan of a trial."""
+    sheet = client.get(f"/api/trials/{trial}/steps").json()
+    edit = {"version": sheet["version"], "steps": change(sheet["steps"])}
+    assert client.put(f"/api/trials/{trial}/steps", json=edit).status_code == 200
+
+
+def test_a_cook_takes_the_changed_plan_for_what_was_not_begun(client, sandwich):
+    trial = client.get(f"/api/batches/{SANDWICH_BATCH}").json()["trial_id"]
+    until_the_bake(sandwich)
+    before = {step["step"]["id"]: step for step in sandwich.sheet["steps"]}
+    wipe = {"id": "wipe", "kind": "rest", "says": "Wipe the board", "after": ["bake"]}
+
+    def change(steps):
+        gone = {"cut", "serve"}
+        kept = [step for step in steps if step["id"] not in gone]
+        changed = [
+            {
+                **step,
+                "says": f"{step['says']} now",
+                "after": [key for key in step["after"] if key not in gone],
+            }
+            for step in kept
+        ]
+        return [*changed, wipe]
+
+    planned(client, trial, change)
+    assert sandwich.sheet["plan_changed"] is True
+    answer = client.put(f"{sandwich.url}/plan").json()
+    assert answer["plan_changed"] is False
+    after = {step["step"]["id"]: step for step in answer["steps"]}
+    assert after["cut"]["status"] == "done"
+    for key in ("cut", "coat", "bake"):
+        assert after[key]["step"]["says"] == before[key]["step"]["says"]
+    assert after["wipe"]["status"] == "waiting"
+    untouched = set(before) - {"cut", "coat", "rest", "rack", "preheat", "bake", "serve"}
+    assert all(after[key]["step"]["says"].endswith(" now") for key in untouched)
+
+
+def test_undoing_the_beginning_lets_go_of_the_plan(client, sandwich):
+    trial = client.get(f"/api/batches/{SANDWICH_BATCH}").json()["trial_id"]
+    begun = sandwich.do("begin", step="cut")
+    sandwich.do("undo", undoes=begun["last_record"])
+    planned(client, trial, lambda steps: [{**steps[0], "says": "Cut it thin"}, *steps[1:]])
+    sheet = sandwich.sheet
+    assert (sheet["begun"], sheet["plan_changed"]) == (False, False)
+    assert sheet["steps"][0]["step"]["says"] == "Cut it thin"
+
+
 def test_a_record_sent_twice_counts_once_and_undo_takes_it_back(client, sandwich):
     once = deed("begin", step="coat")
     for _ in range(2):
@@ -206,8 +255,8 @@ def test_timers_run_on_the_server_and_survive_it(client, demo_house, sandwich):
     assert [timer["name"] for timer in set_one.json()["running"]] == ["Tea"]
     until_the_bake(sandwich)
     running = {timer["name"]: timer for timer in client.get("/api/timers").json()["running"]}
-    assert set(running) == {"Tea", "Bake Chicken on a rack"}
-    assert running["Bake Chicken on a rack"]["needs_temperature"]
+    assert set(running) == {"Tea", "Bake the chicken on a rack"}
+    assert running["Bake the chicken on a rack"]["needs_temperature"]
     tea = running["Tea"]
     more = client.post("/api/timers", json=deed("extend", step=tea["id"], minutes=1)).json()
     later = next(timer for timer in more["running"] if timer["name"] == "Tea")
@@ -217,7 +266,7 @@ def test_timers_run_on_the_server_and_survive_it(client, demo_house, sandwich):
         seen = timers.timers(session, demo_house.now())
     assert {timer.name for timer in seen.running} == set(running)
     over = client.post("/api/timers", json=deed("done", step=tea["id"])).json()
-    assert [timer["name"] for timer in over["running"]] == ["Bake Chicken on a rack"]
+    assert [timer["name"] for timer in over["running"]] == ["Bake the chicken on a rack"]
     assert client.post("/api/timers", json=deed("begin", step="bake")).status_code == 409
 
 
@@ -257,7 +306,7 @@ def test_a_kitchen_without_a_tool_says_what_to_do_instead(client):
     step = {"id": "blend", "kind": "mix", "says": "Blend it", "tool": "blender"}
     report = client.post(f"/api/trials/{LOAF}/steps/report", json={"steps": [step]}).json()
     (way,) = report["ways"]["blend"]
-    assert (report["lacking"], way["there"]) == (["blend"], True)
+    assert (report["lacking"].keys(), way["there"]) == ({"blend"}, True)
     url = f"/api/trials/{LOAF}/steps/another-way"
     wanted = {"steps": [step], "step": "blend", "way": way["key"]}
     (found,) = client.post(url, json=wanted).json()

@@ -5,6 +5,7 @@ import uuid
 import pytest
 
 from gasket.core.weighing.records import ONE_SCALE
+from gasket.kitchen.settings import HOMES
 from tests.batches import FLAT, batch
 
 
@@ -31,7 +32,7 @@ def weigh_all(client, batch_id):
 
 def test_the_demo_kitchen_shows_its_dish_with_original_and_weighed_trial(client):
     kitchen = client.get("/api/kitchen").json()
-    assert (len(kitchen["dishes"]), kitchen["total"], kitchen["set_aside"]) == (5, 5, 0)
+    assert (len(kitchen["dishes"]), kitchen["total"], kitchen["archived"]) == (5, 5, 0)
     dish = next(dish for dish in kitchen["dishes"] if dish["name"] == "Carrot loaf")
     assert dish["weighed"]
     assert dish["serving_g"] == pytest.approx(184.5)
@@ -54,8 +55,9 @@ def test_dishes_come_page_by_page_the_last_touched_one_first(client):
 
 
 def test_an_empty_kitchen_is_empty_and_a_dish_starts_with_an_empty_trial(empty_client):
-    nothing = {"dishes": [], "open_weigh_ins": [], "open_cooks": [], "total": 0, "set_aside": 0}
-    assert empty_client.get("/api/kitchen").json() == nothing
+    nothing = {key: [] for key in ("dishes", "open_weigh_ins", "open_cooks", "tags")}
+    kitchen = empty_client.get("/api/kitchen").json()
+    assert kitchen == {**nothing, "total": 0, "archived": 0}
     dish = empty_client.post("/api/dishes", json={"name": " Mac and cheese tray "}).json()
     assert dish["name"] == "Mac and cheese tray"
     trial = empty_client.get(f"/api/trials/{dish['trials'][0]['id']}").json()
@@ -64,6 +66,53 @@ def test_an_empty_kitchen_is_empty_and_a_dish_starts_with_an_empty_trial(empty_c
     assert refused.status_code == 409
     assert "nothing to weigh" in refused.json()["detail"]
     assert empty_client.get("/api/kitchen").json()["dishes"][0]["kcal"]["value"] == 0
+
+
+def test_an_untouched_trial_saves_nothing_and_one_of_0_kcal_saves_all(empty_client):
+    dish = empty_client.post("/api/dishes", json={"name": "Jelly"}).json()
+    original = {"version": dish["version"], "name": "Jelly", "kcal": 180, "serving_g": 150}
+    empty_client.put("/api/dishes/1/original", json=original).raise_for_status()
+
+    def saved():
+        report = empty_client.get("/api/trials/1").json()["report"]
+        (card,) = empty_client.get("/api/kitchen").json()["dishes"]
+        return report["result"]["original"]["saved_kcal"], card["saved_kcal"]
+
+    assert saved() == (None, None)
+    water = {"name": "Water", "label": {**FLAT, "kcal": 0}}
+    label = empty_client.post("/api/foods", json=water).json()["labels"][0]["id"]
+    line = {"id": "a", "label_id": label, "target_g": 150}
+    build = {"portions": 1, "components": [{"name": "Jelly", "lines": [line]}]}
+    body = {"version": 1, "build": build}
+    empty_client.put("/api/trials/1/build", json=body).raise_for_status()
+    assert saved() == (180, 180)
+
+
+def test_the_example_dish_is_whole_and_for_an_empty_kitchen_only(empty_client):
+    own = {"name": "Egg", "label": {**FLAT, "kcal": 150}}
+    egg = empty_client.post("/api/foods", json=own).json()["labels"][0]["id"]
+    dish = empty_client.post("/api/dishes/example").json()
+    trial = empty_client.get(f"/api/trials/{dish['trials'][0]['id']}").json()
+    lines = [line for part in trial["build"]["components"] for line in part["lines"]]
+    assert egg in [line["label_id"] for line in lines]
+    assert trial["report"]["result"]["original"]["saved_kcal"] > 100
+    assert empty_client.get(f"/api/trials/{trial['id']}/steps").json()["steps"]
+    assert empty_client.post("/api/dishes/example").status_code == 409
+    empty_client.put(f"/api/dishes/{dish['id']}/whereabouts", json={"where": "deleted"})
+    assert empty_client.post("/api/dishes/example").status_code == 201
+    names = [food["name"] for food in empty_client.get("/api/foods?limit=200").json()["foods"]]
+    assert len(names) == len(set(names))
+
+
+@pytest.mark.parametrize(("home", "knob"), [("us", "350 °F / 175 °C, fan"), ("eu", "175 °C /")])
+def test_a_home_sets_what_goes_by_where_a_kitchen_is(client, home, knob):
+    settings = client.get("/api/settings").json()
+    habits = HOMES[home].model_dump(mode="json")
+    stored = client.put("/api/settings", json={**settings, **habits}).json()
+    assert habits.items() <= stored.items()
+    card = client.get("/api/batches/1/card").json()
+    assert any(knob in step["detail"] for step in card["steps"])
+    assert card["paper"] == habits["paper"]
 
 
 def test_editing_the_original_changes_the_comparison(client):

@@ -55,7 +55,7 @@ def test_a_food_with_all_there_is_to_say_comes_back_as_it_went_in(client):
         ({"package": {"flags": ["sharp"]}}, "package.flags[0]", "must be"),
         ({"facts": {"measures": [{"name": "a;b", "grams": 1}]}}, "facts.measures[0].name", ""),
         ({"facts": {"measures": [{"name": "x", "grams": 1}] * 2}}, "facts", "there twice"),
-        ({"facts": {"density_g_per_ml": 99}}, "facts.density_g_per_ml", "absurdly much"),
+        ({"facts": {"density_g_per_ml": 99}}, "facts.density_g_per_ml", "That’s a lot"),
         ({"name": "  "}, "name", "Give it a name"),
     ],
 )
@@ -102,7 +102,7 @@ def test_a_line_with_a_counted_piece_is_built_weighed_and_reckoned(client):
     weighed = client.post(
         f"/api/batches/{batch['id']}/weighings", json={**weighing, "net_g": 57}
     ).json()
-    assert weighed["result"]["serving"]["kcal"]["value"] == 120, "the count stays what is reckoned"
+    assert weighed["result"]["serving"]["kcal"]["value"] == 120, "the count stays what counts"
     assert weighed["result"]["serving"]["grams"] == 57
     again = {**weighing, "id": "second-capture", "net_g": 0}
     counted = client.post(f"/api/batches/{batch['id']}/weighings", json=again).json()

@@ -118,6 +118,9 @@ def test_too_much_says_what_each_choice_makes_of_a_serving(weigher):
     assert ways["to_target"]["kcal_change"] == pytest.approx(0)
     assert 0 < ways["accept"]["kcal_change"] < ways["carry_open"]["kcal_change"]
     assert ways["carry_open"]["serving_g"] == pytest.approx(186.875 * 1.2, rel=0.01)
+    missed = {name: [goal["key"] for goal in way["misses"]] for name, way in ways.items()}
+    assert missed["to_target"] == missed["accept"] == []
+    assert missed["carry_open"] == ["kcal"]
 
 
 def test_what_is_carried_on_is_what_the_choice_promised(weigher):
@@ -249,7 +252,7 @@ def test_the_original_beside_a_batch_stays_when_a_label_changes(weigher):
     assert weigher.sheet["result"]["original"]["kcal"] == pytest.approx(before)
 
 
-# Cook first, write later
+# Weighed without a recipe
 
 
 @pytest.fixture

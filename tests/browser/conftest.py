@@ -59,9 +59,11 @@ def server(
     simulators: dict[str, KeptSimulator],
     request: pytest.FixtureRequest,
 ) -> Iterator[Server | ServerThread]:
-    """A server on a demo kitchen of its own; in a process for tests marked `mortal`."""
+    """A server on a demo kitchen of its own, an empty one for tests marked `empty`; in a process
+    for tests marked `mortal`."""
     database = tmp_path / "kitchen.sqlite3"
-    shutil.copy(demo_database, database)
+    if not request.node.get_closest_marker("empty"):
+        shutil.copy(demo_database, database)
     mortal = request.node.get_closest_marker("mortal")
     with Server(database) if mortal else ServerThread(database, simulators) as running:
         yield running

@@ -24,7 +24,7 @@ def schedule(page: Page):
 
 
 def step(page: Page, name: str):
-    return page.get_by_role("region", name="Going on").get_by_role("listitem", name=name)
+    return page.get_by_role("region", name="Now").get_by_role("listitem", name=name)
 
 
 def timers(page: Page):
@@ -86,7 +86,7 @@ def test_eat_at_a_time_and_what_the_oven_remembers(page: Page):
     expect(schedule(page)).to_contain_text("begin")
     page.get_by_label("Eat at", exact=True).fill("2020-01-01T12:00")
     expect(schedule(page)).to_contain_text("no order of the steps is quicker")
-    bake = steps(page).get_by_role("listitem").filter(has_text="Bake Loaf")
+    bake = steps(page).get_by_role("listitem").filter(has_text="Bake the loaf")
     expect(bake).to_contain_text("from 1 bake")
     bake.get_by_text("from 1 bake").click()
     expect(bake.get_by_role("row").nth(1)).to_contain_text("1 h 16")
@@ -118,13 +118,13 @@ def test_a_step_is_changed_in_full_and_what_is_forgotten_is_added(page: Page, ac
 
 def test_a_cook_by_keyboard_asks_for_the_core_temperature(page: Page, server, accessible):
     page.goto(SANDWICH)
-    expect(page.get_by_role("region", name="To come")).to_be_visible()
+    expect(page.get_by_role("region", name="Next")).to_be_visible()
     page.keyboard.press("b")
-    expect(step(page, "Step 2, Cut Chicken in even pieces")).to_be_visible()
+    expect(step(page, "Step 2, Cut the chicken in even pieces")).to_be_visible()
     page.keyboard.press("d")
-    expect(page.get_by_role("region", name="Behind you")).to_contain_text("Cut Chicken")
+    expect(page.get_by_role("region", name="Done")).to_contain_text("Cut the chicken")
     baking(page)
-    bake = step(page, "Step 6, Bake Chicken on a rack")
+    bake = step(page, "Step 6, Bake the chicken on a rack")
     expect(bake).to_contain_text("Poultry, in any form: 74 °C (165 °F)")
     accessible()
     page.keyboard.press("d")
@@ -134,7 +134,7 @@ def test_a_cook_by_keyboard_asks_for_the_core_temperature(page: Page, server, ac
     bake.get_by_role("button", name="Measured").click()
     expect(bake).to_contain_text("Not yet: 70 °C")
     server.clock.minutes = 15
-    bake.get_by_role("button", name="I looked").click()
+    bake.get_by_role("button", name="Checked").click()
     bake.get_by_label("What you saw").fill("golden at the edges")
     bake.get_by_label("The oven really shows").fill("190")
     bake.get_by_role("button", name="Keep it").click()
@@ -143,8 +143,8 @@ def test_a_cook_by_keyboard_asks_for_the_core_temperature(page: Page, server, ac
     bake.get_by_role("button", name="Measured").click()
     expect(bake).to_contain_text("✓ 75 °C")
     page.keyboard.press("d")
-    over = page.get_by_role("region", name="Behind you")
-    expect(over).to_contain_text(re.compile(r"Bake Chicken on a rack took 15 min.*core 75 °C"))
+    over = page.get_by_role("region", name="Done")
+    expect(over).to_contain_text(re.compile(r"Bake the chicken on a rack took 15 min.*core 75 °C"))
     page.goto("/dishes/3/card?batch=2")
     expect(page.get_by_role("article")).to_contain_text("took 15 min, core 75 °C")
 
@@ -157,7 +157,7 @@ def test_timers_run_on_every_screen_ring_and_survive_a_reload(page: Page, server
     page.get_by_role("button", name="Start it").click()
     baking(page)
     expect(chip(page, "Eggs").get_by_role("timer")).to_have_text(re.compile("^(7:00|6:5)"))
-    expect(chip(page, "Bake Chicken on a rack")).to_be_visible()
+    expect(chip(page, "Bake the chicken on a rack")).to_be_visible()
     accessible()
     server.clock.minutes = 8
     expect(chip(page, "Eggs").get_by_role("timer")).to_have_text(re.compile(r"^\+1:0"))
@@ -165,7 +165,7 @@ def test_timers_run_on_every_screen_ring_and_survive_a_reload(page: Page, server
     chip(page, "Eggs").get_by_role("button", name="Eggs: +1 minute").click()
     expect(chip(page, "Eggs").get_by_role("timer")).not_to_have_text(re.compile(r"^\+1:"))
     server.clock.minutes = 18
-    bake = chip(page, "Bake Chicken on a rack")
+    bake = chip(page, "Bake the chicken on a rack")
     expect(bake).to_contain_text("look: Golden brown all round?")
     bake.get_by_role("button", name=re.compile("not yet")).click()
     expect(bake).not_to_contain_text("look:")
@@ -173,7 +173,7 @@ def test_timers_run_on_every_screen_ring_and_survive_a_reload(page: Page, server
     chip(page, "Eggs").get_by_role("button", name="Eggs: done").click()
     expect(chip(page, "Eggs")).to_have_count(0)
     page.goto("/")
-    expect(chip(page, "Bake Chicken on a rack")).to_be_visible()
+    expect(chip(page, "Bake the chicken on a rack")).to_be_visible()
 
 
 def test_a_calling_timer_sounds_and_notifies_once(page: Page, server):
@@ -203,32 +203,32 @@ def test_a_calling_timer_sounds_and_notifies_once(page: Page, server):
 def test_at_a_phone_beside_the_stove(page: Page, accessible):
     page.goto(SANDWICH)
     baking(page)
-    bake = step(page, "Step 6, Bake Chicken on a rack")
+    bake = step(page, "Step 6, Bake the chicken on a rack")
     expect(bake).to_be_visible()
     accessible()
-    for name in ("Done", "+1 min", "I looked", "Measured"):
+    for name in ("Done", "+1 min", "Checked", "Measured"):
         assert bake.get_by_role("button", name=name).bounding_box()["height"] >= 44
     before = bake.get_by_role("timer").inner_text()
     bake.get_by_role("button", name="+5 min").tap()
     expect(bake.get_by_role("timer")).not_to_have_text(before)
-    bake.get_by_role("button", name="Go on without measuring").tap()
+    bake.get_by_role("button", name="Continue without measuring").tap()
     bake.get_by_label("Why: it stays with the batch and on its card").fill("no thermometer here")
     bake.get_by_role("button", name="Go on", exact=True).tap()
     expect(bake).to_contain_text("Passed without measuring: no thermometer here")
     bake.get_by_role("button", name="Done").tap()
-    expect(page.get_by_role("region", name="Behind you")).to_contain_text("no thermometer here")
+    expect(page.get_by_role("region", name="Done")).to_contain_text("no thermometer here")
     assert page.evaluate("document.documentElement.scrollWidth") <= 390
 
 
 def test_a_step_goes_another_way_and_back(page: Page, accessible):
     plan(page)
-    steps(page).get_by_role("button", name=re.compile("Change step 6, Bake Loaf")).click()
+    steps(page).get_by_role("button", name=re.compile("Change step 6, Bake the loaf")).click()
     ways = page.get_by_role("dialog").get_by_role("region", name="Another way")
     expect(ways).to_contain_text("Crisper, less even")
     accessible()
     ways.get_by_role("button", name="In the air fryer").click()
-    bake = steps(page).get_by_role("listitem").filter(has_text="Bake Loaf")
-    expect(bake).to_contain_text("Bake Loaf in the loaf tin, in the air fryer 28–44 min")
+    bake = steps(page).get_by_role("listitem").filter(has_text="Bake the loaf")
+    expect(bake).to_contain_text("Bake the loaf in the loaf tin, in the air fryer 28–44 min")
     expect(bake).to_contain_text("160 °C")
     expect(bake).to_contain_text("stated for 700 g in one tin: there is 1119 g")
     expect(steps(page).get_by_role("listitem").filter(has_text="Preheat")).to_contain_text(
@@ -240,12 +240,12 @@ def test_a_step_goes_another_way_and_back(page: Page, accessible):
 
 def test_a_kitchen_without_an_oven_is_told_how_else(page: Page):
     page.goto("/settings")
-    here = page.get_by_role("group", name="In this kitchen")
+    here = page.get_by_role("group", name="Tools in this kitchen")
     for tool in ("oven", "fan oven"):
         here.get_by_label(tool, exact=True).uncheck()
     page.get_by_role("button", name="Save the settings").click()
     plan(page)
-    bake = steps(page).get_by_role("listitem").filter(has_text="Bake Loaf")
+    bake = steps(page).get_by_role("listitem").filter(has_text="Bake the loaf")
     expect(bake).to_contain_text("No oven here.")
     bake.get_by_role("button", name="Do it in the air fryer").click()
     expect(bake).not_to_contain_text("No oven here.")
@@ -257,7 +257,7 @@ def test_how_a_step_came_out_is_said_once_it_is_done(page: Page, accessible):
     body = {"id": str(uuid.uuid4()), "deed": "pass", "step": "bake", "note": "a test"}
     page.request.post("/api/batches/2/cook", data=body)
     log(page, ("done", "bake"))
-    came_out = page.get_by_role("group", name="How Bake Chicken on a rack came out")
+    came_out = page.get_by_role("group", name="How Bake the chicken on a rack came out")
     came_out.get_by_role("button", name="too long").click()
     expect(came_out.get_by_role("button", name="too long")).to_have_attribute(
         "aria-pressed", "true"

@@ -22,13 +22,13 @@ def test_a_panel_is_typed_top_to_bottom_with_its_audit_beside_it(page: Page, acc
     expect(page.get_by_role("status").filter(has_text="Closest in spelling")).to_be_visible()
     accessible()
     page.get_by_role("link", name="Add a food").click()
-    page.get_by_label("What the food is called").fill("Labneh")
+    page.get_by_label("Food name").fill("Labneh")
     page.get_by_role("textbox", name="Package").fill("Moor labneh")
-    page.get_by_role("combobox", name="Panel").select_option("us")
+    page.get_by_role("combobox", name="Label type").select_option("us")
 
-    # Down the panel as it is printed, with Tab alone.
-    page.get_by_role("textbox", name="Serving weighs").focus()
-    for typed in ("30", "", "", "", "60", "4 1/2", "3", "110", "2", "<1", "", "2", "", "", "", "2"):
+    # The main figures, what they are for, then down the panel as it is printed, with Tab alone.
+    page.get_by_role("textbox", name="Calories").focus()
+    for typed in ("60", "2", "2", "4 1/2", "30", "", "", "", "3", "110", "<1", "", "2"):
         page.keyboard.press("Control+a")
         page.keyboard.type(typed) if typed else page.keyboard.press("Delete")
         page.keyboard.press("Tab")
@@ -47,7 +47,7 @@ def test_a_panel_is_typed_top_to_bottom_with_its_audit_beside_it(page: Page, acc
     page.get_by_role("group", name="Asks for care").get_by_label("contains xylitol").check()
     expect(page.get_by_text("Dangerous for dogs")).to_be_visible()
     page.get_by_role("textbox", name="Price").fill("1,80")
-    page.get_by_role("button", name="Put it on the shelf").click()
+    page.get_by_role("button", name="Save").click()
     expect(page.get_by_role("heading", name="Labneh")).to_be_visible()
 
     # A changed package is a new version; what it would move is said before it is saved.
@@ -70,7 +70,7 @@ def test_a_panel_is_typed_top_to_bottom_with_its_audit_beside_it(page: Page, acc
     accessible()
     page.get_by_role("button", name="Save names and measures").click()
     expect(page.get_by_text("also curd, white cheese")).to_be_visible()
-    page.get_by_role("button", name="Take it off the shelf").click()
+    page.get_by_role("button", name="Remove from shelf").click()
     notice = page.get_by_role("listitem").filter(has_text="Quark is off the shelf. Builds keep it.")
     notice.get_by_role("button", name="Undo").click()
     page.keyboard.press("f")
@@ -87,7 +87,7 @@ def test_lines_are_typed_as_recipes_say_them(page: Page, accessible):
     box.press("Enter")
     eggs = page.get_by_role("textbox", name="Egg, large, shelled, target grams").last
     expect(eggs).to_have_value("100")
-    expect(page.get_by_text("2 × large (US) 50 g, typical, from memory")).to_be_visible()
+    expect(page.get_by_text("2 × large (US) 50 g, generic value")).to_be_visible()
 
     # What only shares a word is not taken before it is chosen.
     box.fill("40 g peanuts")
@@ -113,7 +113,7 @@ def test_lines_are_typed_as_recipes_say_them(page: Page, accessible):
     whey = page.get_by_role("textbox", name="Tidewater whey, chocolate, target grams")
     expect(whey).to_have_value("32")
 
-    # Pieces without grams stay counted and are reckoned all the same.
+    # Pieces without grams stay counted and are calculated all the same.
     box.fill("2 slices crew loaf")
     expect(options(page).first).to_contain_text("2 pieces")
     box.press("ArrowDown")
@@ -123,7 +123,7 @@ def test_lines_are_typed_as_recipes_say_them(page: Page, accessible):
 
     # An unknown food: the line is not lost.
     box.fill("2 tbsp wattleseed")
-    page.get_by_role("button", name="Keep the line for later").click()
+    page.get_by_role("button", name="Save for later").click()
     kept = page.get_by_role("region", name="Kept for later")
     expect(kept).to_contain_text("2 tbsp wattleseed")
 
@@ -241,7 +241,7 @@ def test_what_a_food_counts_as_is_put_right_in_one_touch(page: Page, accessible)
     expect(page.get_by_text("by its name")).to_be_visible()
     accessible()
     counts.select_option("cookie")
-    expect(page.get_by_text("Sponge fingers counts as cookie.")).to_be_visible()
+    expect(page.get_by_text("Sponge fingers counts as cookie.", exact=True)).to_be_visible()
     expect(page.get_by_text("as you said")).to_be_visible()
     page.reload()
     expect(counts).to_have_value("cookie")

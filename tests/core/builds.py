@@ -69,6 +69,7 @@ ATLAS: dict[str, tuple[FoodKind, tuple[float, ...]]] = {
     "pudding powder": ("pudding_mix", (330, 1, 82, 0.5, 0, 0, 3500)),
     "strawberries": ("fruit", (32, 0.7, 7.7, 0.3, 2, 4.9, 1)),
     "sparkling water": ("water", (0, 0, 0, 0, 0, 0, 10)),
+    "pasta": ("pasta", (360, 13, 72, 1.5, 3, 3, 5)),
 }
 PACKAGES = {
     "sweetener": Package(price=9.0, pack_g=450, sweetness=1.0),

@@ -174,10 +174,10 @@ def test_words_without_figures_are_refused(text):
 
 @pytest.mark.parametrize("text", ["0" * 4000, "5" + " " * 3990 + "kcal", "1," * 2000, "1/" * 2000])
 def test_a_long_run_of_digits_or_spaces_is_read_in_a_moment(text):
-    began = time.monotonic()
+    began = time.process_time()
     with contextlib.suppress(FaultyInput):
         parse_claims(text)
-    assert time.monotonic() - began < 2
+    assert time.process_time() - began < 2
 
 
 @pytest.mark.parametrize(

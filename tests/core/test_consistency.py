@@ -9,8 +9,8 @@ from gasket.core.trade.consistency import MIXTURES, THICKNESSES
 from tests.core.builds import workpiece
 
 
-def of(parts, own=None):
-    return list(consistencies(workpiece(parts), own or {}))
+def of(parts, own=None, **terms):
+    return list(consistencies(workpiece(parts, **terms), own or {}))
 
 
 @pytest.mark.parametrize(
@@ -27,12 +27,68 @@ def of(parts, own=None):
 )
 def test_a_powder_and_its_liquid_say_how_thick_it_gets(bowl, mixture, now, dip):
     (found,) = of({"Glaze": bowl, "Loaf": {"flour": 200, "milk": 300, "egg": 100}})
-    way = next(one for one in found.liquids if one.thickness == "dip")
+    way = next(way for way in found.ways if way.thickness == "dip")
     assert (found.mixture, found.now, found.component) == (mixture, now, "Glaze")
     assert (way.least_g / 0.9, way.most_g / 1.1) == pytest.approx(dip)
     assert way.grams == pytest.approx(sum(dip) / 2)
-    assert way.hold_back_g == pytest.approx(0.12 * way.grams)
+    held = {way.thickness: way.grams for way in found.ways}.get(now, 0.0)
+    assert found.hold_back_g == pytest.approx(0.12 * held)
     assert (found.line_id is None) == (now is None)
+    assert found.little == (found.base_g < 60)
+
+
+CREAM = {"light cream cheese": 120, "quark": 100, "blend": 28, "allulose": 30}
+
+
+@pytest.mark.parametrize(
+    ("name", "bowl", "mixture", "now", "spread"),
+    [
+        ("Frosting", {"quark": 200, "blend": 24, "sweetener": 40}, "yogurt_frosting", "spread", 23),
+        ("Cream", {"quark": 200, "whey": 29, "pudding powder": 8}, "yogurt_frosting", "fill", 23),
+        ("Dip", {"quark": 200, "blend": 12}, "yogurt_frosting", "dip", 23),
+        ("Icing", CREAM, "cheese_frosting", "spread", 28.6),
+        ("Bowl", {"quark": 200, "blend": 24}, None, None, None),
+        ("Frosting", {"quark": 200, "sweetener": 40}, None, None, None),
+        ("Frosting", {"quark": 200, "blend": 24, "butter": 60}, None, None, None),
+    ],
+)
+def test_a_frosting_takes_powder_for_what_it_is_made_of(name, bowl, mixture, now, spread):
+    found = of({name: bowl, "Loaf": {"flour": 200, "milk": 100}})
+    if mixture is None:
+        assert found == []
+        return
+    way = next(way for way in found[0].ways if way.thickness == "spread")
+    assert (found[0].mixture, found[0].now, found[0].sort) == (mixture, now, "powder")
+    assert way.grams == pytest.approx(spread)
+    assert ("whey" in found[0].standing) == ("whey" in bowl)
+    assert found[0].line_id == f"{name}/{'whey' if 'whey' in bowl else 'blend'}"
+
+
+SHAKE = {"skim milk": 250, "whey": 30, "ice": 120}
+
+
+@pytest.mark.parametrize(
+    ("more", "mixture", "now", "milkshake"),
+    [
+        ({"gum": 0.8}, "shake", "milkshake", 0.8),
+        ({"gum": 0.4}, "shake", "body", 0.8),
+        ({"gum": 1.5}, "shake", "spoon", 0.8),
+        # 10 g of pudding powder thicken like 1 g of gum.
+        ({"gum": 0.3, "pudding powder": 5}, "shake", "milkshake", 0.8),
+        ({"pudding powder": 4}, "pudding_shake", "body", 7),
+        ({}, None, None, None),
+    ],
+)
+def test_a_shake_takes_gum_for_all_that_is_in_it(more, mixture, now, milkshake):
+    found = of({"Shake": SHAKE | more}, family="drink")
+    assert of({"Shake": SHAKE | more}, family="pot") == []
+    if mixture is None:
+        assert found == []
+        return
+    way = next(way for way in found[0].ways if way.thickness == "milkshake")
+    assert (found[0].mixture, found[0].now, found[0].base_g) == (mixture, now, 400)
+    assert way.grams == pytest.approx(milkshake)
+    assert found[0].hold_back_g == 0
 
 
 @pytest.mark.parametrize(
@@ -40,6 +96,7 @@ def test_a_powder_and_its_liquid_say_how_thick_it_gets(bowl, mixture, now, dip):
     [
         {"flour": 100, "milk": 150},
         {"blend": 30, "quark": 150},
+        {"blend": 30, "milk": 300},
         {"blend": 30, "egg white": 100, "milk": 20},
         {"cocoa": 20, "butter": 60},
         {"water": 100},
@@ -50,17 +107,18 @@ def test_batters_and_creams_are_no_such_mixture(bowl):
     assert of({"Bowl": bowl}) == []
 
 
-@given(st.floats(1, 500), st.floats(0.3, 6))
+@given(st.floats(1, 500), st.floats(0.3, 4.9))
 def test_the_cooks_own_ratio_takes_over(powder, ratio):
     bowl = {"Dip": {"peanut powder": powder, "water": powder * ratio}}
     (found,) = of(bowl, {own_key("peanut", "dip"): ratio})
-    own = {one.thickness: one for one in found.liquids}["dip"]
+    own = {way.thickness: way for way in found.ways}["dip"]
     assert (own.own, found.now) == (True, "dip")
     assert own.grams == own.least_g == own.most_g == pytest.approx(powder * ratio)
 
 
-def test_thinner_takes_more_in_every_mixture():
+def test_from_the_stiffest_to_the_thinnest_the_ratio_moves_one_way():
     for mixture in MIXTURES:
-        spans = [mixture.ratios[thickness] for thickness in THICKNESSES]
-        assert spans == sorted(spans)
+        spans = list(mixture.ratios.values())
+        assert list(mixture.ratios) == [name for name in THICKNESSES if name in mixture.ratios]
+        assert spans == sorted(spans, reverse=mixture.sort != "liquid")
         assert all(least <= most for least, most in spans)

@@ -316,7 +316,7 @@ def test_more_than_there_is_is_a_sentence_and_undo_brings_it_back():
     too_much = StockMove(id="move-0002", move="eaten", amount=5)
     assert stock_refusal(too_much, add_up([put]), 4) == "Only 4 servings are there to take."
     again = StockMove(id="move-0003", move="put", amount=1)
-    says = "Of this batch only 0 servings are not accounted for yet."
+    says = "Of this batch only 0 servings are not put away yet."
     assert stock_refusal(again, add_up([put]), 4) == says
     assert stock_refusal(again, add_up([move(1, "put", 5)]), 4) == says  # never less than none
     undo = StockRecord(id="move-0004", move="undo", undoes="move-0001", at=at(5))

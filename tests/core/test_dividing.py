@@ -194,6 +194,7 @@ def test_a_piece_cut_by_eye_carries_the_habitual_spread_until_others_were_weighe
     steady_hand = learned([[100, 101, 99, 100]] * 8)
     assert steady_hand[0] < BY_EYE / 1.5
     assert steady_hand[1] == 32
+    assert learned([[100, 0, 110], [0, 0], [90]])[1] == 3
     evened_out = spread_by_eye(serving(), 4, learned([]))
     assert evened_out.relative == pytest.approx(BY_EYE / 2)
 

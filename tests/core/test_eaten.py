@@ -52,7 +52,7 @@ def test_never_more_is_left_than_there_is(whole, one, other, taken):
 
 
 def test_a_share_runs_from_least_to_most():
-    with pytest.raises(ValidationError, match="from the smaller"):
+    with pytest.raises(ValidationError, match="the smaller share first"):
         Eaten(least=0.6, most=0.4)
     with pytest.raises(ValidationError, match="between the least and the most"):
         Component(name="x", made_g=100, leftover_g=50, leftover_estimate=(60, 70))

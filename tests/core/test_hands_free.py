@@ -9,12 +9,13 @@ from hypothesis import strategies as st
 
 from gasket.core.weighing.captures import capture_of
 from gasket.core.weighing.hands_free import HOLD_S
+from gasket.core.weighing.line_state import LineStatus
 from gasket.core.weighing.player import Known, Player, play
 from gasket.core.weighing.pour import PourState
 from gasket.core.weighing.records import Kind, Origin, Reading
 from gasket.core.weighing.taking import recorded
 from gasket.core.weighing.task import ScaleAtHand, scale_for
-from gasket.core.weighing.weigh_in import LineStatus, ToWeigh, replay
+from gasket.core.weighing.weigh_in import ToWeigh, replay
 from gasket.scale.hands import pour_like_a_person
 from gasket.scale.line_format import parse_line, print_line
 from gasket.scale.pan import Pan

@@ -49,5 +49,8 @@ def test_the_margin_names_its_widest_part():
     )
     first = found.margin_parts["kcal"][0]
     assert (first.label, first.comes_from) == ("b", "weight")
+    table = {"c": {**FLAT, "spread": 0.1}}
+    generic = result(labels=table, components=[lines({"label": "c", "grams": 100})])
+    assert generic.margin_parts["kcal"][0].comes_from == "generic"
     assert first.share > 0.9
     assert sum(part.share for part in found.margin_parts["kcal"]) <= 1 + 1e-9

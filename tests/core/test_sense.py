@@ -48,7 +48,10 @@ def test_a_judgement_of_the_trade(old, new, dish, others, sensible):
 
 @pytest.mark.parametrize(
     ("name", "side"),
-    [("granola", "sweet"), ("panko", "savoury"), ("butter", "neutral"), ("vanilla quark", "sweet")],
+    [
+        *(("granola", "sweet"), ("panko", "savoury"), ("butter", "neutral")),
+        *(("vanilla quark", "sweet"), ("banana", "sweet"), ("chicken breast", "savoury")),
+    ],
 )
 def test_a_food_has_a_side_of_the_table(name, side):
     assert side_of(food(name)) == side

@@ -145,24 +145,24 @@ def comes_after(steps, later, sooner):
 @pytest.mark.parametrize(
     ("family", "components", "sooner", "later"),
     [
-        ("tray", ["Pasta", "Sauce", "Top"], "Stir Sauce over low heat", "Layer it"),
-        ("tray", ["Pasta", "Sauce", "Top"], "Sprinkle Top over", "Bake"),
-        ("cake", ["Loaf", "Frosting"], "Cool Loaf", "Spread Frosting on Loaf"),
-        ("cake", ["Frosting", "Loaf"], "Bake Loaf", "Spread Frosting on Loaf"),
-        ("cake", ["Loaf", "Crumb topping"], "Sprinkle Crumb topping", "Bake"),
-        ("cake", ["Loaf", "Toffee sauce", "Glaze"], "Spoon Toffee sauce", "Spread Glaze"),
+        ("tray", ["Pasta", "Sauce", "Top"], "Stir the sauce over low heat", "Layer it"),
+        ("tray", ["Pasta", "Sauce", "Top"], "Sprinkle the top over", "Bake"),
+        ("cake", ["Loaf", "Frosting"], "Cool the loaf", "Spread the frosting on the loaf"),
+        ("cake", ["Frosting", "Loaf"], "Bake the loaf", "Spread the frosting on the loaf"),
+        ("cake", ["Loaf", "Crumb topping"], "Sprinkle the crumb topping", "Bake"),
+        ("cake", ["Loaf", "Toffee sauce", "Glaze"], "Spoon the toffee sauce", "Spread the glaze"),
         (
             "no_bake",
             ["Biscuit base", "Filling"],
-            "Press Biscuit base into the tin",
-            "Press Filling",
+            "Press the biscuit base into the tin",
+            "Press the filling",
         ),
-        ("pot", ["Cream", "Layers"], "Get Layers ready", "Fill the cups"),
-        ("pot", ["Cream", "Dust"], "Chill", "Sprinkle Dust"),
-        ("set_base", ["Base", "Sauce"], "Spoon Sauce over Base", "Cut it"),
-        ("pizza", ["Base", "Glaze"], "Bake the base alone", "Spread Glaze on Base"),
-        ("roll", ["Dough", "Filling"], "Roll Dough out", "Fill Dough with Filling"),
-        ("roll", ["Dough", "Icing"], "Cool Dough", "Spread Icing on Dough"),
+        ("pot", ["Cream", "Layers"], "Get the layers ready", "Fill the cups"),
+        ("pot", ["Cream", "Dust"], "Chill", "Sprinkle the dust"),
+        ("set_base", ["Base", "Sauce"], "Spoon the sauce over the base", "Cut it"),
+        ("pizza", ["Base", "Glaze"], "Bake the base alone", "Spread the glaze on the base"),
+        ("roll", ["Dough", "Filling"], "Roll the dough out", "Fill the dough with the filling"),
+        ("roll", ["Dough", "Icing"], "Cool the dough", "Spread the icing on the dough"),
     ],
 )
 def test_a_component_joins_the_dish_where_its_role_has_it(family, components, sooner, later):
@@ -189,14 +189,14 @@ def test_raw_meat_that_bakes_with_the_rest_is_not_cooked_twice():
     def says(family, components, raw):
         return [step.says for step in steps_for(family, components, (), raw)]
 
-    assert "Cook Mince through in the pan" in says("crepe", ["Crepe", "Mince"], {"Mince"})
-    assert not any("through" in one for one in says("tray", ["Pasta", "Mince"], {"Mince"}))
-    assert not any("through" in one for one in says("crepe", ["Crepe", "Mince"], set()))
+    assert "Cook the mince through in the pan" in says("crepe", ["Crepe", "Mince"], {"Mince"})
+    assert not any("through" in say for say in says("tray", ["Pasta", "Mince"], {"Mince"}))
+    assert not any("through" in say for say in says("crepe", ["Crepe", "Mince"], set()))
 
 
 def test_a_components_name_is_never_read_as_a_time_or_a_place_to_fill():
     prep = next(s for s in steps_for("tray", ["{part} 90 min", "Sauce {0}"]) if s.id == "prep")
-    assert (prep.says, prep.stated_min) == ("Get everything else of {part} 90 min ready", 8)
+    assert (prep.says, prep.stated_min) == ("Get everything else for the {part} 90 min ready", 8)
     many = [f"Sauce {n} {'x' * 90}" for n in range(50)]
     assert len(steps_for("cake", many)) <= MOST_STEPS
 

@@ -1,4 +1,4 @@
-"""Swaps for a line, reckoned for its build: domain check values, what applies, what it does."""
+"""Swaps for a line, calculated for its build: domain check values, what applies, what it does."""
 
 import pytest
 

@@ -323,7 +323,7 @@ def test_the_price_of_protein_is_what_a_gram_more_costs():
     assert (more - at) / 0.01 == pytest.approx(price, rel=1e-3)
     piece = workpiece(LOAF, 8, family="cake", goal={"protein_g": {"least": 19.0}})
     says = [price.says for price in reach(task_of(piece)).prices]
-    assert any(one.startswith("One more gram of protein costs") for one in says)
+    assert any(say.startswith("One more gram of protein costs") for say in says)
 
 
 def test_large_builds_are_answered_with_what_was_found_in_time():

@@ -264,7 +264,7 @@ def test_what_was_weighed_back_takes_the_place_of_the_guess():
     def top(*said):
         made = weighed(*said, eaten=half)
         (part,) = (part for part in made.batch.components if part.name == "Top")
-        guesses = [one for one in made.result.findings if one.code == "uneaten"]
+        guesses = [finding for finding in made.result.findings if finding.code == "uneaten"]
         return part.leftover_g, part.leftover_estimate, len(guesses)
 
     assert top() == (25, (20, 30), 1)
@@ -275,7 +275,7 @@ def test_what_was_weighed_back_takes_the_place_of_the_guess():
 
 def test_a_line_weighed_as_planned_is_no_stand_in_and_a_common_pour_is_shared():
     made = weighed(("line", {"line": 1, "net_g": 200.0}))
-    assert not [one for one in made.result.findings if one.code == "stand_in"]
+    assert not [finding for finding in made.result.findings if finding.code == "stand_in"]
     together = (LINES[0], replace(LINES[1], poured_with=1), LINES[2])
     shared = weighed(("line", {"line": 1, "net_g": 330.0}), lines=together)
     assert [shared.poured_of(line) for line in shared.lines] == pytest.approx([220, 110, 0])

@@ -8,11 +8,12 @@ from hypothesis import strategies as st
 from pydantic import ValidationError
 
 from gasket.core.weighing.captures import capture_of
+from gasket.core.weighing.line_state import LineStatus
 from gasket.core.weighing.overshoot import choices
 from gasket.core.weighing.pour import PourState, judge, tolerance_g, wants_finer_scale
 from gasket.core.weighing.records import ONE_SCALE
 from gasket.core.weighing.taking import recorded, refusal
-from gasket.core.weighing.weigh_in import Container, LineStatus, ToWeigh, replay
+from gasket.core.weighing.weigh_in import Container, ToWeigh, replay
 
 NOW = datetime(2026, 1, 5, 18, 0, tzinfo=UTC)
 LINES = [11, 12, 13]

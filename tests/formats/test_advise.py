@@ -50,7 +50,7 @@ def test_a_batch_file_is_advised_on_by_what_is_in_it():
         {"core_c": 74.0, "hold_s": 0.0, "rule": "poultry", "because": ["chicken"]}
     ]
     says = [step["says"] for step in found["steps"]]
-    assert says.index("Bake Chicken on a rack") < says.index("Toast the bun") < len(says) - 1
+    assert says.index("Bake the chicken on a rack") < says.index("Toast the bun") < len(says) - 1
     assert [check["code"] for check in found["checks"]] == ["salt"]
     assert {keeps["place"] for keeps in found["storage"]} == {"fridge", "freezer"}
 

@@ -38,7 +38,7 @@ FAULTS = [
     (changed((*LINE, "grams"), float("nan")), "components[0].lines[0].grams"),
     (changed((*LINE, "grams"), float("inf")), "components[0].lines[0].grams"),
     (changed((*LINE, "grams"), 10**400), "components[0].lines[0].grams"),
-    (changed((*LINE, "grams"), 5e6), "components[0].lines[0].grams: This is absurdly much"),
+    (changed((*LINE, "grams"), 5e6), "components[0].lines[0].grams: That’s a lot"),
     (changed((*LINE, "label"), "z"), "components[0].lines[0].label: There is no label"),
     (changed((*LINE, "estimate"), [500, 600]), "components[0].lines[0].estimate"),
     (changed((*LINE, "estimate"), [300]), "components[0].lines[0].estimate"),

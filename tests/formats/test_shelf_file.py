@@ -193,7 +193,7 @@ def test_the_reference_shelf_is_a_shelf_file_of_typical_values_that_agree_with_t
     shelf = [parse_row(cells) for _, cells in Table(FILE.read_bytes()).records()]
     assert len({row.food.casefold() for row in shelf}) == len(shelf) >= 120
     assert {row.label.style for row in shelf} == {"table"}
-    assert all(row.label.name.endswith("(typical)") for row in shelf)
+    assert all(row.label.name.endswith("(generic)") for row in shelf)
     assert [row.food for row in shelf if audit(row.label).verdict != "agrees"] == []
     assert [row.food for row in shelf if audit(row.label).impossible] == []
     with_density = [row for row in shelf if row.facts.density_g_per_ml]

@@ -324,18 +324,18 @@ def test_one_broken_dish_is_shown_as_broken_and_mended_or_set_aside(client, demo
         assert client.get("/api/trials/1").status_code == 200
         assert client.get("/api/batches/1/card").status_code == 200
         assert client.post("/api/dishes/1/repair").json()["says"] == ["Nothing was wrong with it."]
-    assert client.put("/api/dishes/1/set-aside", json={"aside": True}).json() == {"aside": True}
+    assert client.put("/api/dishes/1/whereabouts", json={"where": "archive"}).status_code == 200
     there = client.get("/api/kitchen").json()
-    assert (there["total"], there["set_aside"]) == (4, 1)
-    aside = client.get("/api/kitchen", params={"set_aside": True}).json()["dishes"]
+    assert (there["total"], there["archived"]) == (4, 1)
+    aside = client.get("/api/kitchen", params={"archived": True}).json()["dishes"]
     assert [dish["id"] for dish in aside] == [1]
 
 
 def test_dishes_that_are_set_aside_are_found_by_no_name(client):
     assert [one["trial"] for one in client.get("/api/dishes?search=carrot loaf").json()] == ["A"]
-    client.put("/api/dishes/1/set-aside", json={"aside": True})
+    client.put("/api/dishes/1/whereabouts", json={"where": "archive"})
     assert client.get("/api/dishes?search=carrot").json() == []
-    client.put("/api/dishes/1/set-aside", json={"aside": False})
+    client.put("/api/dishes/1/whereabouts", json={"where": "here"})
     assert client.get("/api/dishes?search=%25").json() == []
 
 

@@ -5,10 +5,8 @@ import asyncio
 import pytest
 
 from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine
-from gasket.core.reckoning.dividing import Dividing
-from gasket.core.weighing.captures import capture_of
-from gasket.core.weighing.hands_free import FREE_HOLD_S, HOLD_S
-from gasket.core.weighing.records import ONE_SCALE, Reading
+from gasket.core.weighing.hands_free import FREE_HOLD_S
+from gasket.core.weighing.records import ONE_SCALE
 from gasket.core.weighing.weigh_in import Container
 from gasket.kitchen.portion import plates
 from gasket.kitchen.portion.plates import FinishesEdit
@@ -17,90 +15,11 @@ from gasket.kitchen.rebuild.build import BuildEdit
 from gasket.kitchen.shelf import quick_entry, shelf
 from gasket.kitchen.weigh import weigh, weigh_plan
 from gasket.kitchen.weigh.finishes import Finish, PlateLine
-from gasket.kitchen.weigh.live import MOST_WAITING, Aim, LiveLink, LiveReading, LiveSheet, Page
+from gasket.kitchen.weigh.live import MOST_WAITING, Aim, LiveLink, LiveReading, LiveSheet
 from gasket.kitchen.weigh.weigh import HandsFree
 from gasket.kitchen.weigh.weigh_plan import PlannedPour, WeighPlan
+from tests.kitchen.live_bench import PageThatListens
 from tests.server import run_apart
-
-
-def reading(grams, stable=True, **more):
-    return Reading(grams=grams, stable=stable, **{"division_g": 1.0, **more})
-
-
-class PageThatListens(Page):
-    """Remembers what it was sent."""
-
-    def __init__(self):
-        super().__init__()
-        self.told = []
-
-    def send(self, message):
-        waiting = self.waiting.qsize()
-        super().send(message)
-        if self.waiting.qsize() > waiting:
-            self.told.append(message)
-
-    def heard(self, kind):
-        return [message for message in self.told if isinstance(message, kind)]
-
-
-class WeighInUnderWay:
-    """A weigh-in under one page, its time in hand."""
-
-    def __init__(self, house):
-        self.house, self.now = house, 0.0
-        house.live.clock = lambda: self.now
-        house.live.capacity_g = {ONE_SCALE: 5000.0}
-        house.live.links = {ONE_SCALE: True}
-        with house.database.writing() as session:
-            begun = weigh.begin(session, 1, house.now())
-        self.batch_id, self.full = begun.id, 412 + begun.lines[0].target_g
-        self.second_g = begun.lines[1].target_g
-        self.page = PageThatListens()
-        self.record("tare", gross_g=412.0)
-
-    def record(self, kind, **fields):
-        with self.house.database.writing() as session:
-            sheet = weigh.sheet(session, self.batch_id)
-            tare = sheet.tares.get(ONE_SCALE)
-            seen = {"tare_record": tare.record if tare else None} if "gross_g" in fields else {}
-            one = capture_of(id=f"by-hand-{self.now}-{kind}", kind=kind, **seen, **fields)
-            sheet = weigh.record(session, self.batch_id, one, self.house.now())
-        self.house.live.changed(sheet)
-        return sheet
-
-    @property
-    def sheet(self):
-        return self.house.read(lambda session: weigh.sheet(session, self.batch_id))
-
-    async def open(self):
-        self.house.hear_in(asyncio.get_running_loop())
-        self.house.live.join(self.sheet, self.page)
-
-    async def show(self, *grams, stable=True, seconds=0.1, **more):
-        for gram in grams:
-            self.now += seconds
-            self.house.live.reading(reading(gram, stable, **more))
-            await self.house.live.settled()
-            await asyncio.sleep(0)
-
-    async def hold(self, grams, seconds=HOLD_S, **more):
-        await self.show(*[grams] * (int(seconds / 0.1) + 3), **more)
-
-    @property
-    def live(self):
-        return self.house.live
-
-    def sheets(self):
-        return self.page.heard(LiveSheet)
-
-    def weighed(self):
-        return [line.net_g for line in self.sheet.lines if line.status == "weighed"]
-
-
-@pytest.fixture
-def bench(demo_house):
-    return WeighInUnderWay(demo_house)
 
 
 def test_a_steady_pour_within_tolerance_is_taken_once_and_the_next_line_begins(bench):
@@ -240,30 +159,6 @@ def test_a_portion_is_judged_against_what_is_left_for_it(bench):
     assert bench.page.heard(LiveReading)[-1].target_g == pytest.approx((1492 - 200) / 7)
 
 
-def test_of_two_pages_that_fill_the_machine_follows_the_one_that_said_so_last(bench):
-    ready_to_fill(bench, pieces=6, mixture_g=1200.0)
-    other, filled = Page(), []
-
-    async def fill_one():
-        await cups(bench, [200])
-        filled.extend({piece.piece for piece in bench.sheet.pieces}.difference(filled))
-
-    async def scene():
-        await bench.open()
-        bench.live.join(bench.sheet, other)
-        bench.live.aim(other, Aim(aim="portion", piece=6))
-        for page, piece in ((bench.page, 2), (other, 5), (bench.page, 3)):
-            bench.live.aim(page, Aim(aim="portion", piece=piece))
-            await fill_one()
-        bench.live.aim(bench.page, Aim(aim="portion", piece=4))
-        bench.live.aim(other, Aim(aim="portion", piece=1))
-        bench.live.aim(other, Aim(aim="mixture"))
-        await fill_one()
-        assert filled == [2, 5, 3, 4]
-
-    run_apart(scene())
-
-
 def test_every_change_of_a_batch_is_told_wherever_it_was_written(bench):
     finish = Finish(id="syrup", name="Syrup", lines=(PlateLine(label_id=1, grams=10),))
 
@@ -355,92 +250,3 @@ def test_a_free_pour_takes_itself_only_after_a_long_rest(bench):
     run_apart(scene())
     assert (taken, bench.weighed()) == ([[]], [120])
     assert [line.unnamed for line in bench.sheet.lines] == [True]
-
-
-# Filling pieces -----------------------------------------------------------------------------------
-
-
-def ready_to_fill(bench, pieces=3, mixture_g=600.0, **dividing):
-    """A demo batch with its mixture weighed, to be filled by a page that aims at its pieces."""
-    for line in bench.sheet.lines:
-        one = {"line": line.id, "net_g": max(line.target_g, 0.1), "origin": "hand"}
-        bench.now += 0.001
-        bench.record("line", **one)
-    with bench.house.database.writing() as session:
-        weigh.divide(session, bench.batch_id, Dividing(pieces=pieces, **dividing))
-    bench.record("mixture", net_g=mixture_g, origin="hand")
-    bench.live.aim(bench.page, Aim(aim="portion"))
-
-
-async def cups(bench, contents, empty=20.0):
-    """One cup after the other: set down empty, filled to a weight, lifted off."""
-    for grams in contents:
-        await bench.show(0, stable=False)
-        await bench.hold(0)
-        await bench.hold(empty)
-        await bench.show(empty + grams / 2, stable=False)
-        await bench.hold(empty + grams)
-
-
-def test_pieces_are_filled_one_cup_after_the_other_without_a_touch(bench):
-    ready_to_fill(bench)
-
-    async def scene():
-        await bench.open()
-        await cups(bench, [203, 198, 199])
-
-    run_apart(scene())
-    sheet = bench.sheet
-    assert [piece.net_g for piece in sheet.pieces] == [203, 198, 199]
-    assert (sheet.next_piece, sheet.fill_g) == (None, {})
-
-
-def test_pieces_of_a_tray_are_filled_where_it_stands(bench):
-    ready_to_fill(bench)
-
-    async def scene():
-        await bench.open()
-        await bench.hold(0)
-        await bench.hold(300)
-        for gross in (500, 700, 900):
-            await bench.show(gross - 60, stable=False)
-            await bench.hold(gross)
-
-    run_apart(scene())
-    assert [piece.net_g for piece in bench.sheet.pieces] == [200, 200, 200]
-
-
-def test_a_second_pass_tops_every_cup_up_and_leaves_the_odd_one(bench):
-    ready_to_fill(bench, two_pass=True)
-
-    async def scene():
-        await bench.open()
-        await cups(bench, [176, 176, 176])
-        bench.record("odd", piece=2, origin="hand")
-        assert bench.sheet.topping_up
-        assert set(bench.sheet.fill_g) == {1, 3}
-        for _ in (1, 3):
-            await bench.show(0, stable=False)
-            await bench.hold(0)
-            await bench.hold(196)  # the filled cup comes back on and is tared
-            await bench.show(210, stable=False)
-            await bench.hold(232)
-
-    run_apart(scene())
-    pieces = {piece.piece: piece for piece in bench.sheet.pieces}
-    assert [pieces[n].net_g for n in (1, 2, 3)] == [212, 176, 212]
-    assert pieces[2].odd
-    assert bench.sheet.next_piece is None
-
-
-def test_hands_free_off_waits_for_the_cook(bench):
-    ready_to_fill(bench)
-    with bench.house.database.writing() as session:
-        weigh.set_hands_free(session, bench.batch_id, HandsFree(on=False))
-
-    async def scene():
-        await bench.open()
-        await cups(bench, [200, 200])
-
-    run_apart(scene())
-    assert bench.sheet.pieces == ()

@@ -40,7 +40,7 @@ describe("steps in words", () => {
     [{ least_min: 35, most_min: 40 }, "35–40 min"],
     [{ least_min: 12, most_min: null }, "12 min"],
     [{ least_min: null, most_min: 12 }, "12 min"],
-    [{ least_min: null, most_min: null }, "5 min, not said"],
+    [{ least_min: null, most_min: null }, "5 min (assumed)"],
   ])("%o takes %s", (window, says) => {
     expect(stepText.timeText(step(window))).toBe(says);
   });
@@ -51,10 +51,11 @@ describe("steps in words", () => {
   });
 
   test("degrees are said in both units", () => {
-    expect(stepText.degreesText(74)).toBe("74 °C (165 °F)");
-    expect(stepText.degreesText(71.1)).toBe("71.1 °C (160 °F)");
+    expect(stepText.degreesText(74, "C")).toBe("74 °C (165 °F)");
+    expect(stepText.degreesText(71.1, "F")).toBe("160 °F (71.1 °C)");
     const knob = { conventional_c: 175, conventional_f: 350, fan_c: 155, fan_f: 325 };
-    expect(stepText.knobText(knob)).toBe("175 °C · 350 °F, fan 155 °C");
+    expect(stepText.knobText(knob, "C")).toBe("175 °C · 350 °F, fan 155 °C");
+    expect(stepText.knobText(knob, "F")).toBe("350 °F · 175 °C, fan 325 °F");
   });
 
   test("an oven's memory says what it goes by", () => {

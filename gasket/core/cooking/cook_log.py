@@ -14,6 +14,7 @@ from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
 from gasket.core.cooking.looks import next_look_min
+from gasket.core.cooking.steps import Step
 from gasket.core.numbers import Number, SentId, Value
 from gasket.core.rebuild.trial import LineId, Remark
 
@@ -231,6 +232,18 @@ def refusal(deed: CookDeed, log: CookLog, names: Mapping[str, str]) -> str | Non
     if deed.deed in (Deed.EXTEND, Deed.LOOK) and status is not StepStatus.GOING:
         return "Begin it first."
     return None
+
+
+def planned_anew(kept: Sequence[Step], planned: Sequence[Step], log: CookLog) -> tuple[Step, ...]:
+    """The steps of a cook that takes a changed plan: what was begun or left out stays as it was,
+    the rest is as planned now."""
+    touched = {step.id: step for step in kept if step.id in log.steps}
+    gone = [step for key, step in touched.items() if all(key != other.id for other in planned)]
+    there = {step.id for step in (*gone, *planned)}
+    return tuple(
+        step.model_copy(update={"after": tuple(key for key in step.after if key in there)})
+        for step in (*gone, *(touched.get(step.id, step) for step in planned))
+    )
 
 
 def left_out(steps: Iterable[str], log: CookLog) -> list[str]:

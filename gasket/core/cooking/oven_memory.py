@@ -21,6 +21,8 @@ from dataclasses import dataclass
 from datetime import datetime
 from typing import Final
 
+from pydantic import computed_field
+
 from gasket.core.cooking.cook_log import CookLog, Outcome
 from gasket.core.cooking.looks import first_look_min, looks
 from gasket.core.cooking.sizing import Sized, sized
@@ -53,6 +55,7 @@ class Baked(Answer):
     at: datetime
     outcome: Outcome | None = None
 
+    @computed_field  # type: ignore[prop-decorator]
     @property
     def ratio(self) -> float:
         """What it took for what was stated; what came out over or under would have needed another

@@ -37,8 +37,8 @@ def moved(steps: Sequence[Step], key: str, way_key: str, kitchen: Kitchen) -> tu
     if new.tool == step.tool:
         as_hot = {"temperature_c": new.temperature_c, "air": new.air}
         return tuple(
-            new if one.id == key else changed(one, **as_hot) if one.id in own_heat else one
-            for one in steps
+            new if step.id == key else changed(step, **as_hot) if step.id in own_heat else step
+            for step in steps
         )
     heats = _heats(way, new)
     after = tuple(before for before in new.after if before not in own_heat)

@@ -243,7 +243,7 @@ def cautions(
     eggs = [food for food in foods if food.kind in EGGS or "raw_egg" in food.flags]
     if any(food.component not in cooked for food in eggs):
         says = (
-            "It holds egg that no step cooks. Small children, the elderly, pregnant people and "
+            "Contains egg that is never cooked. Small children, the elderly, pregnant people and "
             f"those who are ill should not eat raw egg; ask a professional. {_DEFER}"
         )
         found.append(Caution(code="raw_egg", says=says, source="raw-batter"))

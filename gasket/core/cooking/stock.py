@@ -176,7 +176,7 @@ def refusal(move: StockMove, stock: Stock, made: float) -> str | None:
     unbooked = max(0.0, made - stock.accounted)
     if move.move is Move.PUT:
         if move.amount > unbooked + _SPECK:
-            return f"Of this batch only {_count(unbooked, move)} not accounted for yet."
+            return f"Of this batch only {_count(unbooked, move)} not put away yet."
         return None
     there = unbooked if move.place is None else stock.at(move.place)
     if move.amount > there + _SPECK:

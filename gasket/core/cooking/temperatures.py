@@ -44,5 +44,18 @@ def knob(temperature_c: float, air: Air = "conventional") -> Knob:
     )
 
 
+def knob_words(turned: Knob, first: Scale) -> str:
+    """ "175 °C / 350 °F, fan 155 °C": in the degrees that the kitchen reads `first`."""
+    if first == "F":
+        return (
+            f"{turned.conventional_f:.0f} °F / {turned.conventional_c:.0f} °C, "
+            f"fan {turned.fan_f:.0f} °F"
+        )
+    return (
+        f"{turned.conventional_c:.0f} °C / {turned.conventional_f:.0f} °F, "
+        f"fan {turned.fan_c:.0f} °C"
+    )
+
+
 def _stepped(degrees: float, scale: Scale) -> float:
     return round(degrees / STEP[scale]) * STEP[scale]

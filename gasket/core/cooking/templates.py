@@ -19,6 +19,7 @@ from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import HOT, PASSIVE, Step
 from gasket.core.cooking.ways import Kitchen
 from gasket.core.trade.families import BY_KEY, Call, Family, Role, Row
+from gasket.core.trade.words import with_article
 
 _READY: Final[dict[Role, str]] = {
     "base": "Mix {part} 4 min",
@@ -122,7 +123,7 @@ def _heated(steps: Sequence[Step], component: str, text: str) -> list[Step]:
 
 def _heating(text: str, key: str, component: str, after: tuple[str, ...]) -> Step:
     step = read_step(text, key)
-    says = step.says.format(part=component[:_MOST_NAME])
+    says = step.says.format(part=with_article(component[:_MOST_NAME]))
     return step.model_copy(update={"says": says, "uses": (component,), "after": after})
 
 
@@ -162,7 +163,10 @@ def _before(rows: list[Row], key: str, new: Row, waits_for: str = "") -> list[Ro
 def _step(row: Row, rows: Sequence[Row], main: str | None, components: Sequence[str]) -> Step:
     """A row as a step. Names are put in after the text was read: they may say anything."""
     step = read_step(row.text, row.key)
-    names = {"main": (main or "it")[:_MOST_NAME], "part": row.part[:_MOST_NAME]}
+    names = {
+        "main": with_article(main[:_MOST_NAME]) if main else "it",
+        "part": with_article(row.part[:_MOST_NAME]),
+    }
     update: dict[str, object] = {
         "says": step.says.format(**names),
         "written": "C",

@@ -199,14 +199,14 @@ WAYS: Final[tuple[Way, ...]] = (
     ),
     Way(
         "on the griddle",
-        "At 350 to 375 °F (177 to 190 °C): more places, less steam, browner.",
+        "At 350 to 375 °F (177 to 190 °C): it holds more at once and browns more, with less steam.",
         lambda step, _: step.kind == "pan" and step.tool == "stove",
         _on_griddle,
         "griddle",
     ),
     Way(
         "in a pan",
-        "Fewer places, so more rounds. A lid helps what is thick.",
+        "It holds less at once, so cook in rounds. Put a lid on for thick pieces.",
         lambda step, _: step.tool == "griddle",
         _in_pan,
     ),
@@ -233,7 +233,7 @@ WAYS: Final[tuple[Way, ...]] = (
     ),
     Way(
         "in the waffle iron",
-        "Thicken the batter with 10 to 15 % more of the dry things; it is done when the steam "
+        "Thicken the batter with 10 to 15 % more of the dry ingredients; it is done when the steam "
         "stops. (From memory.)",
         lambda step, kitchen: step.kind == "pan" and kitchen.family in _IRONED,
         _pan_to_iron,

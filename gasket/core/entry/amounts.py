@@ -66,7 +66,7 @@ class Amounts:
         if low is None or high is None:
             return None
         if max(low, high) > MOST_G:
-            raise FaultyInput.at("text", "This is absurdly much: check the number and the unit.")
+            raise FaultyInput.at("text", "That’s a lot: check the amount and the unit.")
         fill: Fill = ""
         unit = ""
         found = UNIT.match(self.rest, end)

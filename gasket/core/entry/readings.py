@@ -121,7 +121,7 @@ class Found:
 ORIGIN_SAYS: Final[dict[MeasureOrigin, str]] = {
     "weighed": "weighed by you",
     "label": "from its label",
-    "typical": "typical, from memory",
+    "typical": "generic value",
 }
 
 

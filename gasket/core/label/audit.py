@@ -92,7 +92,7 @@ def _judge(
         says = f"Agrees if it holds {agreeing[0][1]} of fibre that the panel leaves out."
         return Verdict.AGREES_WITH_UNSAID, says, None
     if not lawful:
-        return Verdict.CANNOT_TELL, "Too few figures to reckon the energy.", None
+        return Verdict.CANNOT_TELL, "Too few figures to calculate the energy.", None
     nearest = min(
         (energy.kcal for energy in lawful), key=lambda energy: abs((energy or 0.0) - kcal.value)
     )

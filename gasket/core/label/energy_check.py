@@ -1,4 +1,4 @@
-"""Energy reckoned from a panel against the energy printed on it, as intervals."""
+"""Energy calculated from a panel against the energy printed on it, as intervals."""
 
 from typing import Final
 

@@ -36,7 +36,7 @@ Nutrient = Literal[
 ]
 
 NUTRIENTS: Final[tuple[Nutrient, ...]] = get_args(Nutrient)
-"""What is reckoned, in the order of every row."""
+"""What is calculated, in the order of every row."""
 
 INDEX: Final[dict[Nutrient, int]] = {nutrient: i for i, nutrient in enumerate(NUTRIENTS)}
 

@@ -3,8 +3,8 @@
 It stays unknown, but not without bounds. A basis weighs no more than it weighs, and a US panel's
 total carbohydrate holds the fibre: that is the *room* there is for it. An EU panel's energy says
 more: what the other figures leave of it is fibre, at 2 kcal/g (Regulation (EU) 1169/2011 Annex
-XIV). Sums that need the fibre are reckoned with it as a linear form of the printed figures, so that
-the rounding of each counts once: total carbohydrate C + (E - 4 C - …) / 2 moves by -1 with C.
+XIV). Sums that need the fibre take it as a linear form of the printed figures, so that the rounding
+of each counts once: total carbohydrate C + (E - 4 C - …) / 2 moves by -1 with C.
 """
 
 from typing import Final

@@ -1,5 +1,6 @@
-"""The dips, glazes and drizzles of a build: how thick they are, and what changes that."""
+"""The dips, frostings and shakes of a build: how thick they are, and what changes that."""
 
+import re
 from collections.abc import Collection, Iterator, Mapping
 from typing import NamedTuple
 
@@ -10,37 +11,48 @@ from gasket.core.trade.consistency import (
     HOLD_BACK,
     MIXTURES,
     MOSTLY,
-    THICKNESSES,
+    SMALL_G,
+    THIN,
+    Added,
     Mixture,
     Thickness,
 )
 from gasket.core.trade.kinds import FoodKind
 
 
-class Liquid(Answer):
-    """What one thickness takes: grams of liquid, from least to most where nobody has weighed it;
-    `own` is by the cook's own ratio. `hold_back_g` is added last, as it is needed."""
+class ThicknessWay(Answer):
+    """What one thickness takes: grams added in all, from least to most where nobody has weighed it;
+    `own` is by the cook's own ratio. `ratio_key` is by which that ratio is kept."""
 
     thickness: Thickness
+    ratio_key: str
     grams: float
     least_g: float
     most_g: float
-    hold_back_g: float
     own: bool
 
 
 class Consistency(Answer):
-    """One component that is a powder stirred with a liquid. `now` is how thick it is as planned,
-    None without liquid; `line_id` the line whose amount makes it thicker or thinner."""
+    """One component that is thickened or thinned by what is `added`: a liquid, a powder or a gum.
+
+    `added_g` counts what helps for what it does. `line_id` is the line whose amount makes it
+    thicker or thinner; None where nothing is added yet. `now` is how thick it is as planned.
+    `hold_back_g` goes in last, as it is needed, `little` where that is by a few grams at a time;
+    `by_tenths` is weighed to a tenth of a gram.
+    """
 
     component: str
     mixture: str
     name: str
-    powder_g: float
-    liquid_g: float
+    sort: Added
+    base_g: float
+    added_g: float
     now: Thickness | None
     line_id: str | None
-    liquids: tuple[Liquid, ...]
+    ways: tuple[ThicknessWay, ...]
+    hold_back_g: float
+    little: bool
+    by_tenths: bool
     standing: str
 
 
@@ -51,86 +63,115 @@ def own_key(mixture: str, thickness: Thickness) -> str:
 
 class _Stirred(NamedTuple):
     mixture: Mixture
-    powders: list[PlacedLine]
-    liquids: list[PlacedLine]
+    counted: list[PlacedLine]
+    added: list[PlacedLine]
+    helping: list[PlacedLine]
 
 
 def consistencies(piece: Workpiece, own: Mapping[str, float]) -> Iterator[Consistency]:
-    """Every component that is a powder with a liquid; `own` are the cook's ratios by `own_key`."""
+    """Every component that is such a mixture; `own` are the cook's ratios by `own_key`."""
+    body = {placed.component for placed in piece.base()}
     for at, part in enumerate(piece.build.components):
         lines = [placed for placed in piece.within(at) if placed.grams > 0]
-        found = _stirred(lines)
+        dish = piece.build.terms.family if at in body else None
+        found = next(
+            (
+                stirred
+                for mixture in MIXTURES
+                if _may_be(mixture, part.name, dish)
+                and (stirred := _stirred(mixture, lines)) is not None
+            ),
+            None,
+        )
         if found is not None:
             yield _consistency(part.name, found, own)
 
 
-def _stirred(lines: list[PlacedLine]) -> _Stirred | None:
-    whole = _grams(lines)
-    for mixture in MIXTURES:
-        named = _of_kinds(lines, mixture.powders)
-        powders = _of_kinds(lines, (*mixture.powders, *mixture.beside))
-        liquids = _of_kinds(lines, mixture.liquids)
+def _may_be(mixture: Mixture, component: str, dish: str | None) -> bool:
+    if mixture.family is not None or dish == "drink":
+        return dish == mixture.family
+    if not mixture.called:
+        return True
+    return dish == "dip" or re.search(mixture.called, component, re.IGNORECASE) is not None
+
+
+def _stirred(mixture: Mixture, lines: list[PlacedLine]) -> _Stirred | None:
+    added, helping = _of_kinds(lines, mixture.added), _of_kinds(lines, mixture.helps)
+    if mixture.of_all:
+        apart = (*mixture.added, *mixture.helps)
+        counted = [placed for placed in lines if placed.kind not in apart]
+        is_it = bool(counted)
+    else:
+        named = _of_kinds(lines, mixture.base)
+        counted = _of_kinds(lines, (*mixture.base, *mixture.beside))
+        in_it = _of_kinds(lines, (*mixture.base, *mixture.beside, *mixture.added, *mixture.idle))
         is_it = (
-            named
-            and _grams(powders) + _grams(liquids) >= MOSTLY * whole
-            and _grams(named) >= mixture.mostly * _grams(powders)
-            and (liquids or not mixture.needs_liquid)
+            bool(named)
+            and _grams(in_it) >= MOSTLY * _grams(lines)
+            and _grams(named) >= mixture.mostly * _grams(counted)
         )
-        if is_it:
-            return _Stirred(mixture, powders, liquids)
-    return None
+    if not is_it or (mixture.needs and not added):
+        return None
+    if mixture.sort == "liquid" and _grams(added) > THIN * _thinnest(mixture) * _grams(counted):
+        return None
+    return _Stirred(mixture, counted, added, helping)
+
+
+def _thinnest(mixture: Mixture) -> float:
+    return max(most for _, most in mixture.ratios.values())
 
 
 def _of_kinds(lines: list[PlacedLine], kinds: Collection[FoodKind]) -> list[PlacedLine]:
     return [placed for placed in lines if placed.kind in kinds]
 
 
-def _grams(lines: list[PlacedLine]) -> float:
-    return sum(placed.grams for placed in lines)
-
-
-def _takes(found: _Stirred) -> float:
-    """How much of the usual liquid these very powders take."""
-    takes = found.mixture.takes
-    wanted = sum(placed.grams * takes.get(placed.kind, 1.0) for placed in found.powders)
-    return wanted / _grams(found.powders)
+def _grams(lines: list[PlacedLine], factors: Mapping[FoodKind, float] | None = None) -> float:
+    return sum(placed.grams * (factors or {}).get(placed.kind, 1.0) for placed in lines)
 
 
 def _consistency(name: str, found: _Stirred, own: Mapping[str, float]) -> Consistency:
-    mixture, powder, liquid = found.mixture, _grams(found.powders), _grams(found.liquids)
-    takes = _takes(found)
-    ways = tuple(_liquid(thickness, mixture, powder, takes, own) for thickness in THICKNESSES)
-    most = max(found.liquids, key=lambda placed: placed.grams, default=None)
-    kinds = {placed.kind for placed in found.powders}
+    mixture = found.mixture
+    moving = max(found.added, key=lambda placed: placed.grams, default=None)
+    base, takes = _grams(found.counted), _grams(found.counted, mixture.takes)
+    added = _grams(found.added) + _grams(found.helping, mixture.helps)
+    ways = tuple(_way(thickness, mixture, base, takes, own) for thickness in mixture.ratios)
+    kinds = {placed.kind for placed in (*found.counted, *found.added)}
     of_a_kind = [says for kind, says in mixture.standing_with.items() if kind in kinds]
+    now = None if added <= 0 else min(ways, key=lambda way: abs(way.grams - added))
+    hold_back = 0.0 if now is None or mixture.by_tenths else HOLD_BACK * now.grams
     return Consistency(
         component=name,
         mixture=mixture.key,
         name=mixture.name,
-        powder_g=powder,
-        liquid_g=liquid,
-        now=None if liquid <= 0 else min(ways, key=lambda way: abs(way.grams - liquid)).thickness,
-        line_id=None if most is None else most.line.id,
-        liquids=ways,
+        sort=mixture.sort,
+        base_g=base,
+        added_g=added,
+        now=None if now is None else now.thickness,
+        line_id=None if moving is None else moving.line.id,
+        ways=ways,
+        hold_back_g=hold_back,
+        little=base < SMALL_G,
+        by_tenths=mixture.by_tenths,
         standing=" ".join(filter(None, (mixture.standing, *of_a_kind))),
     )
 
 
-def _liquid(
-    thickness: Thickness, mixture: Mixture, powder_g: float, takes: float, own: Mapping[str, float]
-) -> Liquid:
-    kept = own.get(own_key(mixture.key, thickness))
-    least, most = (ratio * takes * powder_g for ratio in mixture.ratios[thickness])
-    grams = (least + most) / 2 if kept is None else kept * powder_g
+def _way(
+    thickness: Thickness, mixture: Mixture, base_g: float, takes_g: float, own: Mapping[str, float]
+) -> ThicknessWay:
+    key = own_key(mixture.key, thickness)
+    kept = own.get(key)
+    least, most = (ratio * takes_g for ratio in mixture.ratios[thickness])
+    grams = (least + most) / 2 if kept is None else kept * base_g
     if kept is None:
         least, most = least * (1 - DIFFER / 2), most * (1 + DIFFER / 2)
     else:
         least = most = grams
-    return Liquid(
+    return ThicknessWay(
         thickness=thickness,
+        ratio_key=key,
         grams=grams,
         least_g=least,
         most_g=most,
-        hold_back_g=HOLD_BACK * grams,
         own=kept is not None,
     )

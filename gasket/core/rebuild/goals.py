@@ -27,7 +27,7 @@ GoalKey = Literal[
 ]
 GOAL_KEYS: Final[tuple[GoalKey, ...]] = get_args(GoalKey)
 SOFT: Final[frozenset[GoalKey]] = frozenset({"hands_on_min", "bowls", "cost"})
-"""Wished for, not reckoned with by the solver."""
+"""Wished for, not counted on by the solver."""
 
 GOAL_NAMES: Final[dict[GoalKey, tuple[str, str]]] = {
     "kcal": ("energy", "kcal"),
@@ -102,7 +102,7 @@ GoalVerdict = Literal["met", "within_margin", "missed", "unknown"]
 
 
 class GoalState(Answer):
-    """One goal beside what the trial reckons to.
+    """One goal beside what the trial comes to.
 
     `within_margin` is met by the value while the likely margin crosses the limit. `by` is how far
     the value is outside, 0 when it is inside.
@@ -214,7 +214,7 @@ def presets(original: Original | None) -> tuple[Preset, ...]:
         ),
         Preset(
             key="two_to_one",
-            name="Two to one",
+            name="2 : 1 carbs to protein",
             says="At most 2 g of carbohydrate for each gram of protein, fat kept low.",
             goal=Goal(
                 kcal=half,

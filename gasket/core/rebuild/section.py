@@ -52,7 +52,7 @@ class Section(Answer):
 
 
 def column(name: str, piece: Workpiece, result: Result) -> Column:
-    """The lines of a reckoned build as layers, lines without an amount left out."""
+    """The lines of a build as layers, lines without an amount left out."""
     placed = {where(placed.component, placed.index): placed for placed in piece.lines()}
     layers: list[Layer] = []
     for share in result.lines:

@@ -20,7 +20,7 @@ class Eaten(Value):
     @model_validator(mode="after")
     def _from_least_to_most(self) -> Self:
         if self.least > self.most:
-            raise PydanticCustomError("eaten", "It runs from the smaller share to the larger.")
+            raise PydanticCustomError("eaten", "Type the smaller share first, then the larger.")
         return self
 
     @property

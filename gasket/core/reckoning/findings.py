@@ -110,7 +110,7 @@ def weight_unknown(context: Context) -> Iterator[Finding]:
             yield _note(
                 "weight_unknown",
                 f"{name}: its figures are per {word} and no {word} has been weighed, so only "
-                "counted amounts are reckoned; weigh one to know the rest.",
+                "counted amounts are calculated; weigh one to know the rest.",
                 f"labels.{key}",
             )
         elif label.weight_g is None:
@@ -282,7 +282,7 @@ def table_values(context: Context) -> Iterator[Finding]:
     if names:
         yield _note(
             "table_values",
-            f"Typical values, not your package's label: {', '.join(names)}.",
+            f"Generic values, not your package's label: {', '.join(names)}.",
             "labels",
         )
 
@@ -301,7 +301,7 @@ def fat_capped(context: Context) -> Iterator[Finding]:
 
 def nothing_weighed(context: Context) -> Iterator[Finding]:
     if not np.any(context.formula.grams.value > 0):
-        yield _note("nothing_weighed", "Nothing weighs anything yet.", "components")
+        yield _note("nothing_weighed", "No ingredients yet.", "components")
 
 
 CHECKS: Final[tuple[Check, ...]] = (

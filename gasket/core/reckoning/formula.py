@@ -203,18 +203,33 @@ def _graph(batch: Batch) -> _Graph:
             if users_left[part] == 0:
                 ready.append(part)
     if len(graph.order) < len(graph.by_name):
-        raise FaultyInput(*_cycle_faults(batch, set(graph.order)))
+        raise FaultyInput(*_cycle_faults(batch))
     return graph
 
 
-def _cycle_faults(batch: Batch, sound: set[str]) -> Iterator[Fault]:
+def _cycle_faults(batch: Batch) -> Iterator[Fault]:
+    """The lines that close a circle; what only goes into one is no fault."""
+    made_of = {
+        component.name: {line.component for line in component.lines if line.component}
+        for component in batch.components
+    }
     for i, component in enumerate(batch.components):
         for j, line in enumerate(component.lines):
-            if line.component and line.component not in sound and component.name not in sound:
+            if line.component and component.name in _all_of(line.component, made_of):
                 yield Fault(
                     path=f"components[{i}].lines[{j}].component",
                     message=f"“{component.name}” would be made of itself.",
                 )
+
+
+def _all_of(name: str, made_of: dict[str, set[str]]) -> set[str]:
+    """A component and all that goes into it."""
+    found, unseen = {name}, [name]
+    while unseen:
+        more = made_of[unseen.pop()] - found
+        found |= more
+        unseen += more
+    return found
 
 
 def _amount_faults(batch: Batch, graph: _Graph) -> Iterator[Fault]:

@@ -39,7 +39,7 @@ from gasket.core.reckoning.margin import (
 from gasket.core.reckoning.portions import Division, divide, weight_g
 from gasket.core.reckoning.says_who import says_who
 
-Origin = Literal["label", "weight"]
+Origin = Literal["label", "generic", "weight"]
 _WHOLE_PORTION: Final = Share(1.0, 1.0, 1.0, 1.0)
 _POURED_FAT_AT_LEAST: Final = 0.5
 """Fat poured off is part water: the low end is half of it (common practice)."""
@@ -98,8 +98,8 @@ class LineShare:
 
 @dataclass(frozen=True, slots=True)
 class MarginPart:
-    """What one label adds to the likely margin of a figure: its panel's rounding or its
-    weight.
+    """What one label adds to the likely margin of a figure: its panel's rounding, the spread of
+    generic values, or its weight.
 
     `share` is the part of the variance, 0 to 1; `half` is what this part alone would make the
     margin, in the figure's unit per serving.
@@ -169,7 +169,7 @@ def reckon(batch: Batch) -> Result:
         per_100g=Facts(**facts(whole, 100 / weight)) if weight else None,
         serving=serving,
         portions=tuple(_portions(division, whole)),
-        original=_compare(batch.original, serving),
+        original=_compare(batch.original, serving, bool(serving_grams.value.any())),
         findings=find(Context(batch, formula, division, serving_grams)),
         weight_g=weight,
         lines=tuple(_line_shares(work, mean)),
@@ -266,10 +266,13 @@ def _values_of(portion: Portion, factor: float = 1.0) -> dict[str, float | None]
     }
 
 
-def _compare(original: Original | None, serving: Portion) -> ComparedOriginal | None:
+def _compare(
+    original: Original | None, serving: Portion, has_something: bool
+) -> ComparedOriginal | None:
+    """A serving with nothing in it saves nothing: nobody eats it instead."""
     if original is None:
         return None
-    kcal = serving.kcal if isinstance(serving.kcal, Figure) else None
+    kcal = serving.kcal if has_something and isinstance(serving.kcal, Figure) else None
     both = original.kcal is not None and kcal is not None
     equal = None
     if original.serving_g and serving.grams:
@@ -351,10 +354,15 @@ def _parts(work: _Work, one: Amounts, nutrient: Nutrient, most: int = 6) -> tupl
     return tuple(
         MarginPart(
             label=labels[i % len(labels)],
-            comes_from="label" if i < len(labels) else "weight",
+            comes_from=_origin(work, labels[i]) if i < len(labels) else "weight",
             share=float(variances[i]) / total,
             half=TWO_SIDED_95 * float(variances[i]) ** 0.5,
         )
         for i in widest
         if variances[i] > _LEAST_WORTH_NAMING * total
     )
+
+
+def _origin(work: _Work, label: str) -> Origin:
+    """A table of generic values is no label: what it leaves open is a spread, no rounding."""
+    return "generic" if work.batch.labels[label].style == "table" else "label"

@@ -24,8 +24,9 @@ from gasket.core.reckoning.formula import flatten
 from gasket.core.reckoning.losses import less_lost
 from gasket.core.reckoning.reckon import Result, reckon
 from gasket.core.reckoning.written_line import WrittenLine, to_weigh
+from gasket.core.weighing.line_state import LineState, LineStatus
 from gasket.core.weighing.records import Record
-from gasket.core.weighing.weigh_in import LineState, LineStatus, WeighIn, replay
+from gasket.core.weighing.weigh_in import WeighIn, replay
 
 UNNAMED: Final = "no name yet"
 MOST_DIVISION_G: Final = 100.0

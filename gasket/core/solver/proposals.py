@@ -17,8 +17,8 @@ from gasket.core.swaps.options import Effect, SwapIn, moved_by, round_g, stand_i
 
 ProposalKey = Literal["gentlest", "leanest", "most_protein", "closest"]
 NAMES: Final[dict[ProposalKey, str]] = {
-    "gentlest": "Gentlest",
-    "leanest": "Leanest",
+    "gentlest": "Fewest changes",
+    "leanest": "Fewest calories",
     "most_protein": "Most protein",
     "closest": "As close as it gets",
 }

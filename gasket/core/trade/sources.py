@@ -126,7 +126,7 @@ SOURCES: Final[dict[str, Source]] = {
         Source(
             key="typical",
             standing=Standing.MEMORY,
-            title="Typical values, from memory",
+            title="Generic values, from memory",
             says="A table value stands for the food in general, not for your package: it carries "
             "a stated spread (10 % unless better is known).",
         ),
@@ -154,7 +154,7 @@ SOURCES: Final[dict[str, Source]] = {
             key="own-keepers",
             standing=Standing.PRACTICE,
             title="Your own keepers",
-            says="The usual band, widened to where dishes lie that you have kept.",
+            says="The usual band, widened to take in the dishes that you have kept.",
         ),
         Source(
             key="sweetness",

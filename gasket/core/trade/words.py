@@ -23,3 +23,13 @@ def minutes_words(minutes: float) -> str:
     if not hours:
         return f"{rest} min"
     return f"{hours} h {rest} min" if rest else f"{hours} h"
+
+
+_ARTICLES: Final = ("the ", "a ", "an ", "my ", "our ")
+
+
+def with_article(name: str) -> str:
+    """A component in a sentence: "Loaf" → "the loaf", "BBQ sauce" → "the BBQ sauce"."""
+    first = name.split(" ", 1)[0]
+    lowered = name[:1].lower() + name[1:] if first[1:].islower() else name
+    return lowered if lowered.startswith(_ARTICLES) else f"the {lowered}"

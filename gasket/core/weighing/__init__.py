@@ -2,6 +2,7 @@
 
 records     what the scale shows and what is kept of a weigh-in
 captures    what is sent to be recorded, kind by kind
+line_state  the state of one line
 weigh_in    the records replayed: every line, every bowl, what comes next
 taking      a reading against its tare: its net, or why it is refused
 pour        one pour against its target

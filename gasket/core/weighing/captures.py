@@ -150,6 +150,12 @@ class LineEnded(_OfALine):
     kind: Literal[Kind.RIGHT, Kind.SKIP]
 
 
+class PutOff(_OfALine):
+    """The line comes again when the others are done."""
+
+    kind: Literal[Kind.LATER]
+
+
 class FoodUsed(_OfALine):
     """What went in is this food. The revision of it that was current is kept in `revision_id`."""
 
@@ -204,6 +210,7 @@ _AnyKind = (
     | OddPiece
     | Turn
     | LineEnded
+    | PutOff
     | FoodUsed
     | Carry
     | Spill

@@ -51,6 +51,21 @@ class Pour:
     left_g: float
 
 
+FAR_OFF: Final = 10.0
+"""So many times off the plan it is rather a slip of the finger (common practice)."""
+
+
+def likely_g(target_g: float) -> tuple[float, float] | None:
+    """Between what grams a typed amount is taken as it is; None where nothing is planned."""
+    return (target_g / FAR_OFF, target_g * FAR_OFF) if target_g > 0 else None
+
+
+def is_doubtful(net_g: float, target_g: float) -> bool:
+    """Whether it is worth asking if so much was meant."""
+    likely = likely_g(target_g)
+    return likely is not None and not likely[0] < net_g < likely[1]
+
+
 def judge(net_g: float, target_g: float, division_g: float, slack_g: float) -> Pour:
     """Where a net stands against what is to be poured."""
     left = round(target_g - net_g, 6)

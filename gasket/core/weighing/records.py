@@ -48,7 +48,9 @@ class Kind(StrEnum):
     """What a record says. LINE completes a line, ADD pours on it and leaves it open.
 
     PORTION fills a piece, TOP_UP adds to it, ODD keeps it as it is; LEFTOVER is what of a component
-    (`bowl`) was weighed back, FAT what was poured off it.
+    (`bowl`) was weighed back, FAT what was poured off it. LATER puts a line at the
+    end. AMEND corrects a line of a weigh-in that is closed: what was recorded before stays, and is
+    shown.
     """
 
     TARE = "tare"
@@ -56,6 +58,7 @@ class Kind(StrEnum):
     LINE = "line"
     ADD = "add"
     RIGHT = "right"
+    LATER = "later"
     SKIP = "skip"
     FOOD = "food"
     CARRY = "carry"
@@ -67,6 +70,7 @@ class Kind(StrEnum):
     ODD = "odd"
     LEFTOVER = "leftover"
     FAT = "fat"
+    AMEND = "amend"
     UNDO = "undo"
 
 
@@ -83,9 +87,12 @@ class Origin(StrEnum):
 
 
 OF_A_LINE: Final = frozenset(
-    {Kind.LINE, Kind.ADD, Kind.RIGHT, Kind.SKIP, Kind.TURN, Kind.FOOD, Kind.CARRY}
+    {Kind.LINE, Kind.ADD, Kind.RIGHT, Kind.SKIP, Kind.TURN, Kind.FOOD, Kind.CARRY, Kind.LATER}
+    | {Kind.AMEND}
 )
 POURS: Final = frozenset({Kind.LINE, Kind.ADD})
+OF_THE_WEIGH_IN: Final = POURS | {Kind.SKIP, Kind.RIGHT, Kind.CARRY, Kind.FOOD, Kind.LATER}
+"""What can be recorded, or undone, only while the weigh-in is open."""
 OF_A_PIECE: Final = frozenset({Kind.PORTION, Kind.TOP_UP, Kind.ODD})
 OF_A_COMPONENT: Final = frozenset({Kind.LEFTOVER, Kind.FAT})
 WITH_A_NET: Final = POURS | OF_A_COMPONENT | {Kind.MIXTURE, Kind.COOKED, Kind.PORTION, Kind.TOP_UP}

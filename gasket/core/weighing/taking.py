@@ -33,7 +33,7 @@ def net_of(gross_g: float, tare_g: float, way: Way) -> float:
 
 
 def recorded(capture: Capture, state: WeighIn, at: datetime) -> Record:
-    """The record of `capture`: its net reckoned from the tare. Raises nothing; see `refusal`."""
+    """The record of `capture`: its net calculated from the tare. Raises nothing; see `refusal`."""
     record = Record(**capture.model_dump(), at=at)
     tare = tare_for(state.tare_of(record.scale), record.mode)
     net = record.net_g

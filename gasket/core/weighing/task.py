@@ -3,13 +3,13 @@
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
+from gasket.core.weighing.line_state import LineStatus
 from gasket.core.weighing.pour import wants_finer_scale
 from gasket.core.weighing.records import Way
 from gasket.core.weighing.weigh_in import (
     CUPS,
     NOTHING,
     Container,
-    LineStatus,
     Tare,
     ToWeigh,
     WeighIn,

@@ -10,14 +10,20 @@ restarted server all see the same weigh-in.
 
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
-from enum import StrEnum
 from typing import Final, Literal
 
+from gasket.core.weighing.line_state import (
+    LineState,
+    LineStatus,
+    Spilled,
+    high_of,
+    line_after,
+    low_of,
+)
 from gasket.core.weighing.pour import tolerance_g
 from gasket.core.weighing.records import (
     OF_A_LINE,
     OF_A_PIECE,
-    OPEN,
     POURS,
     Kind,
     Mode,
@@ -39,95 +45,6 @@ class ToWeigh:
     way: Way = "into"
     planned: bool = True
     named: bool = True
-
-
-class LineStatus(StrEnum):
-    OPEN = "open"
-    WEIGHED = "weighed"
-    SKIPPED = "skipped"
-
-
-@dataclass(frozen=True, slots=True)
-class Spilled:
-    """What did not stay where it was poured, from low to high."""
-
-    net_g: float = 0.0
-    low_g: float = 0.0
-    high_g: float = 0.0
-
-    def more(self, record: Record) -> "Spilled":
-        return Spilled(
-            self.net_g + (record.net_g or 0.0),
-            self.low_g + (record.low_g or 0.0),
-            self.high_g + (record.high_g or 0.0),
-        )
-
-
-@dataclass(frozen=True, slots=True)
-class LineState:
-    """One line: open, weighed (in one or several pours) or skipped on purpose.
-
-    `factor` is what was carried on to its target; `revision_id` the food that went in where that
-    is not the planned one; `record` the last one that says something of the line.
-    """
-
-    status: LineStatus = LineStatus.OPEN
-    record: Record | None = None
-    pours: tuple[Record, ...] = ()
-    factor: float = 1.0
-    revision_id: int | None = None
-    spilled: Spilled = Spilled()
-    cue: str = ""
-
-    @property
-    def poured_g(self) -> float:
-        """What has been poured so far, spilled or not."""
-        return round(sum(pour.net_g or 0.0 for pour in self.pours), 6)
-
-    @property
-    def net_g(self) -> float | None:
-        """What of it is in the bowl; None where nothing has been poured."""
-        return max(0.0, round(self.poured_g - self.spilled.net_g, 6)) if self.pours else None
-
-    @property
-    def estimate(self) -> tuple[float, float] | None:
-        """From low to high, where a pour or a spill was estimated."""
-        if not any(pour.low_g is not None for pour in self.pours) and not self.spilled.high_g:
-            return None
-        low = sum(_low(pour) for pour in self.pours) - self.spilled.high_g
-        high = sum(_high(pour) for pour in self.pours) - self.spilled.low_g
-        net = self.net_g or 0.0
-        return min(max(0.0, low), net), max(high, net)
-
-    @property
-    def division_g(self) -> float:
-        """Of all pours: what was poured on in one go is one net, with the error of one."""
-        total, before = 0.0, None
-        for pour in self.pours:
-            if before is None or pour.tare_record != before.id:
-                total += pour.division_g
-            before = pour
-        return total
-
-    @property
-    def count(self) -> float | None:
-        counted = [pour.count for pour in self.pours if pour.count is not None]
-        return sum(counted) if counted else None
-
-    @property
-    def seen(self) -> str:
-        """What a page has seen of the line: the record that it looked at."""
-        return self.record.id if self.record else OPEN
-
-
-def _low(pour: Record) -> float:
-    if pour.low_g is not None:
-        return pour.low_g
-    return max(0.0, (pour.net_g or 0.0) - pour.division_g)
-
-
-def _high(pour: Record) -> float:
-    return pour.high_g if pour.high_g is not None else (pour.net_g or 0.0) + pour.division_g
 
 
 ContainerKind = Literal["bowl", "pack", "beside", "cups"]
@@ -185,6 +102,8 @@ class WeighIn:
     """Gross of each vessel when it was first tared."""
     lines: dict[int, LineState] = field(default_factory=dict)
     current: int | None = None
+    put_off: list[int] = field(default_factory=list)
+    """Lines that come when the others are done, in that order."""
     spilled: dict[str, Spilled] = field(default_factory=dict)
     mixture: Record | None = None
     cooked: Record | None = None
@@ -206,6 +125,10 @@ class WeighIn:
     @property
     def open_lines(self) -> list[int]:
         return [key for key, line in self.lines.items() if line.status is LineStatus.OPEN]
+
+    def later_of(self, line: int) -> int | None:
+        """Its place among those that were put off, from 1; None for a line that was not."""
+        return self.put_off.index(line) + 1 if line in self.put_off else None
 
     def tare_of(self, scale: str) -> Tare | None:
         return self.tares.get(scale)
@@ -249,7 +172,8 @@ def replay(records: Sequence[Record], lines: Iterable[ToWeigh]) -> WeighIn:
     for key, line in plan.items():
         if not line.planned and not line.named and state.lines[key].record is None:
             del state.lines[key]
-    state.current = turned if turned in state.lines else next(iter(state.open_lines), None)
+    to_do = sorted(state.open_lines, key=lambda key: state.later_of(key) or 0)
+    state.current = turned if turned in state.lines else next(iter(to_do), None)
     return state
 
 
@@ -258,10 +182,13 @@ def _turned_after(state: WeighIn, record: Record, turned: int | None) -> int | N
     if record.kind is Kind.ADD and record.line in state.lines:
         open_line = state.lines[record.line].status is LineStatus.OPEN
         return record.line if open_line else None
-    return None if record.kind in (Kind.LINE, Kind.SKIP, Kind.RIGHT) else turned
+    ends = (Kind.LINE, Kind.SKIP, Kind.RIGHT, Kind.LATER)
+    return None if record.kind in ends else turned
 
 
 def _apply(state: WeighIn, record: Record, plan: Mapping[int, ToWeigh]) -> None:
+    if record.kind is Kind.LATER and record.line in state.lines:
+        state.put_off = [*(key for key in state.put_off if key != record.line), record.line]
     match record.kind:
         case Kind.MIXTURE:
             state.mixture = record
@@ -279,7 +206,7 @@ def _apply(state: WeighIn, record: Record, plan: Mapping[int, ToWeigh]) -> None:
             before = state.spilled.get(record.bowl, Spilled())
             state.spilled[record.bowl] = before.more(record)
         case kind if kind in _SAYS_OF_A_LINE and record.line in state.lines:
-            state.lines[record.line] = _line_after(state.lines[record.line], record)
+            state.lines[record.line] = line_after(state.lines[record.line], record)
         case _:
             pass
     _retare(state, record, plan)
@@ -294,29 +221,6 @@ def _piece(state: WeighIn, number: int, record: Record) -> None:
         state.portions[number] = replace(before, grams=grams, record=record, topped_up=True)
     elif before is not None:
         state.portions[number] = replace(before, odd=not before.odd, record=record)
-
-
-def _line_after(line: LineState, record: Record) -> LineState:
-    line = replace(line, record=record)
-    match record.kind:
-        case Kind.LINE:
-            completes = line.status is LineStatus.OPEN
-            pours = (*line.pours, record) if completes else (record,)
-            spilled = line.spilled if completes else Spilled()
-            return replace(line, status=LineStatus.WEIGHED, pours=pours, spilled=spilled)
-        case Kind.ADD:
-            status = LineStatus.OPEN if line.status is LineStatus.SKIPPED else line.status
-            return replace(line, status=status, pours=(*line.pours, record))
-        case Kind.RIGHT:
-            return replace(line, status=LineStatus.WEIGHED, cue=record.note)
-        case Kind.SKIP:
-            return replace(line, status=LineStatus.SKIPPED, pours=(), spilled=Spilled())
-        case Kind.FOOD:
-            return replace(line, revision_id=record.revision_id)
-        case Kind.SPILL:
-            return replace(line, spilled=line.spilled.more(record))
-        case _:
-            return line
 
 
 def _carry(state: WeighIn, record: Record, plan: Mapping[int, ToWeigh]) -> None:
@@ -352,7 +256,7 @@ def _retare(state: WeighIn, record: Record, plan: Mapping[int, ToWeigh]) -> None
             state.empty.setdefault(vessel, record.gross_g)
     if record.kind not in POURS or not record.bowl:
         return
-    half = 0.0 if record.low_g is None else (_high(record) - _low(record)) / 2
+    half = 0.0 if record.low_g is None else (high_of(record) - low_of(record)) / 2
     for scale, tare in state.tares.items():
         if tare.vessel == bowl and tare.record != record.id:
             state.tares[scale] = replace(

@@ -1,5 +1,6 @@
 """The card of a batch: what was weighed, what one serving holds, who says so."""
 
+from collections.abc import Iterator
 from datetime import date, datetime
 from typing import Literal
 
@@ -24,7 +25,7 @@ from gasket.core.trade.caution import Caution
 from gasket.core.trade.sources import SOURCES, Source
 from gasket.core.trade.words import figure_words
 from gasket.core.trade.yields import Yield
-from gasket.core.weighing.weigh_in import LineStatus
+from gasket.core.weighing.line_state import LineStatus
 from gasket.formats.card_text import card_text
 from gasket.kitchen.card.card_steps import CardStep, told
 from gasket.kitchen.cook import cooked, cooking
@@ -41,7 +42,8 @@ class CardLine(Answer):
     """A line of the card: what went in, and what was planned.
 
     `planned_name` is the food that was planned where another went in, `kcal_more` what that
-    adds to a serving; `reason` why a line was skipped.
+    adds to a serving; `reason` why a line was skipped, `corrected` what it was before a
+    correction, and why.
     """
 
     component: str
@@ -54,6 +56,7 @@ class CardLine(Answer):
     planned_name: str | None
     kcal_more: float | None
     reason: str
+    corrected: str
     cue: str
 
 
@@ -147,7 +150,7 @@ def card(session: Session, batch_id: int) -> Card:
         as_planned=_as_planned(made),
         by_older_rules=by_older_rules(session, batch_id),
         lines=lines,
-        steps=tuple(told(steps, log)),
+        steps=tuple(told(steps, log, made.house.degrees)),
         divided=divided,
         eating=eating,
         behind=_behind(session, made, eating),
@@ -277,8 +280,17 @@ def _line(made: weighed.Weighed, line: WrittenLine) -> CardLine:
         planned_name=made.planned_name(line) if stand_in else None,
         kcal_more=_kcal_more(made, line) if stand_in else None,
         reason=state.record.note if skipped and state.record else "",
+        corrected="; ".join(_was(made, line)),
         cue=state.cue,
     )
+
+
+def _was(made: weighed.Weighed, line: WrittenLine) -> Iterator[str]:
+    """ "was 312 g (the bowl was on the scale too)"."""
+    for amended in made.state_of(line).amended:
+        was = amended.was_g
+        grams = "left out" if was is None else f"{figure_words(was * made.share_of(line), 'g')} g"
+        yield f"was {grams} ({amended.record.note})"
 
 
 def _kcal_more(made: weighed.Weighed, line: WrittenLine) -> float | None:

@@ -5,7 +5,7 @@ from typing import Final
 
 from gasket.core.cooking.cook_log import CookLog, Outcome
 from gasket.core.cooking.steps import Step
-from gasket.core.cooking.temperatures import knob
+from gasket.core.cooking.temperatures import Scale, fahrenheit, knob, knob_words
 from gasket.core.numbers import Answer
 from gasket.core.trade.words import minutes_words
 
@@ -26,8 +26,8 @@ class CardStep(Answer):
     took: str
 
 
-def told(steps: Sequence[Step], log: CookLog) -> Iterator[CardStep]:
-    """Each step in its place; what was left out says why."""
+def told(steps: Sequence[Step], log: CookLog, degrees: Scale) -> Iterator[CardStep]:
+    """Each step in its place, heat in the house's degrees; what was left out says why."""
     numbers = {step.id: i for i, step in enumerate(steps, start=1)}
     for step in steps:
         state = log.of(step.id)
@@ -36,7 +36,8 @@ def told(steps: Sequence[Step], log: CookLog) -> Iterator[CardStep]:
             (temperature.temperature_c or 0.0 for temperature in state.temperatures), default=None
         )
         if hottest is not None:
-            took = f"{took}, core {hottest:g} °C".lstrip(", ")
+            core = f"{hottest:g} °C" if degrees == "C" else f"{round(fahrenheit(hottest), 1):g} °F"
+            took = f"{took}, core {core}".lstrip(", ")
         if state.outcome:
             took = f"{took}, {OUTCOME_SAYS[state.outcome]}".lstrip(", ")
         if state.reason:
@@ -44,18 +45,16 @@ def told(steps: Sequence[Step], log: CookLog) -> Iterator[CardStep]:
         yield CardStep(
             number=numbers[step.id],
             says=step.says,
-            detail=_detail(step),
+            detail=_detail(step, degrees),
             after=tuple(numbers[key] for key in step.after if key in numbers),
             took=took,
         )
 
 
-def _detail(step: Step) -> str:
+def _detail(step: Step, degrees: Scale) -> str:
     parts = []
     if step.temperature_c is not None:
-        turned = knob(step.temperature_c, step.air)
-        parts.append(f"{turned.conventional_c:.0f} °C / {turned.conventional_f:.0f} °F")
-        parts.append(f"fan {turned.fan_c:.0f} °C")
+        parts.append(knob_words(knob(step.temperature_c, step.air), degrees))
     if step.least_min is not None and step.most_min is not None:
         least, most = minutes_words(step.least_min), minutes_words(step.most_min)
         parts.append(most if least == most else f"{least} to {most}")

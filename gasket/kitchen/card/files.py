@@ -25,7 +25,7 @@ def export(session: Session, batch_id: int) -> Batch:
 
 def take_in(session: Session, batch: Batch, now: datetime) -> BatchSheet:
     """Make a dish of an imported batch; its labels go to the shelf. Raises `FaultyInput` for what
-    cannot be reckoned, and for what is no batch of a kitchen."""
+    cannot be calculated, and for what is no batch of a kitchen."""
     _refuse_too_much(batch)
     reckon(batch)
     original = batch.original

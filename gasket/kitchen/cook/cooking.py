@@ -13,6 +13,7 @@ from gasket.core.cooking.cook_log import (
     Outcome,
     StepState,
     StepStatus,
+    planned_anew,
     refusal,
 )
 from gasket.core.cooking.keeping import INTO_THE_FRIDGE_MIN
@@ -84,11 +85,13 @@ class CookedStep(Answer):
 
 
 class CookSheet(Answer):
-    """A cook as it stands. `laid` is the schedule from now on; `begun` freezes the steps."""
+    """A cook as it stands. `laid` is the schedule from now on; `begun` freezes the steps, and
+    `plan_changed` says that the trial's are others by now."""
 
     batch_id: int
     now: datetime
     begun: bool
+    plan_changed: bool
     steps: tuple[CookedStep, ...]
     laid: Laid | None
     cautions: tuple[Caution, ...]
@@ -148,6 +151,7 @@ def _show(session: Session, made: Weighed, log: CookLog, now: datetime) -> CookS
         batch_id=batch_id,
         now=now,
         begun=log.begun,
+        plan_changed=_planned_now(made, log) != steps,
         steps=shown,
         laid=_laid(steps, estimates, log, now),
         cautions=cautions(steps, foods_of(made), made.family),
@@ -258,7 +262,7 @@ def log(session: Session, batch_id: int, deed: CookDeed, now: datetime) -> CookS
     reason."""
     made = weighed.read(session, batch_id)
     known = log_of(session, batch_id)
-    if not is_stored(session, deed, batch_id):
+    if not rows.is_appended(session, CookRow, deed.id, batch_id):
         steps = steps_of(made)
         _refuse(session, made, steps, deed, known)
         if made.row.steps is None and deed.deed is not Deed.TIMER:
@@ -266,6 +270,23 @@ def log(session: Session, batch_id: int, deed: CookDeed, now: datetime) -> CookS
             session.add(made.row)
         store(session, batch_id, deed, now)
         known = log_of(session, batch_id)
+        if not known.begun:
+            made.row.steps = None  # the beginning was undone: nothing holds the plan any more
+            session.add(made.row)
+    return _show(session, made, known, now)
+
+
+def _planned_now(made: Weighed, log: CookLog) -> tuple[Step, ...]:
+    """The steps as they would be with the trial's plan of today."""
+    return planned_anew(steps_of(made), rows.steps_of(made.trial.steps), log)
+
+
+def take_plan(session: Session, batch_id: int, now: datetime) -> CookSheet:
+    """Take the trial's plan of today for what was not begun yet."""
+    made, known = weighed.read(session, batch_id), log_of(session, batch_id)
+    if made.row.steps is not None:
+        made.row.steps = rows.stored_steps(_planned_now(made, known))
+        session.add(made.row)
     return _show(session, made, known, now)
 
 
@@ -291,13 +312,6 @@ def refuse_undo(session: Session, deed: CookDeed, batch_id: int | None) -> None:
     undone = rows.appended(session, CookRow, deed.undoes or "")
     if undone is None or undone.batch_id != batch_id:
         raise Refused("There is no such record to undo.")
-
-
-def is_stored(session: Session, deed: CookDeed, batch_id: int | None) -> bool:
-    stored = rows.appended(session, CookRow, deed.id)
-    if stored is not None and stored.batch_id != batch_id:
-        raise Refused("This record belongs to another batch.")
-    return stored is not None
 
 
 def store(session: Session, batch_id: int | None, deed: CookDeed, now: datetime) -> None:

@@ -52,8 +52,8 @@ class OtherWay(Answer):
 
 class StepsReport(Answer):
     """All that can be said of steps: by step its estimate, its knob settings and the rule that it
-    must satisfy, the other ways to do it; what is forgotten, what to be careful with, which steps
-    need a tool that is missing here."""
+    must satisfy, the other ways to do it; what is forgotten, what to be careful with, the tool that
+    a step needs and that is missing here."""
 
     laid: Laid | None
     estimates: dict[str, Estimate]
@@ -62,7 +62,7 @@ class StepsReport(Answer):
     cautions: tuple[Caution, ...]
     forgotten: tuple[Forgotten, ...]
     ways: dict[str, tuple[OtherWay, ...]]
-    lacking: tuple[str, ...]
+    lacking: dict[str, str]
 
 
 class StepsSheet(Answer):
@@ -195,7 +195,9 @@ def _report(
         cautions=cautions(steps, galley.foods, galley.family),
         forgotten=forgotten(steps, galley.family, galley.calls),
         ways=ways_of(steps, galley),
-        lacking=tuple(step.id for step in steps if needs(step) in galley.house.tools_missing),
+        lacking={
+            step.id: needs(step) for step in steps if needs(step) in galley.house.tools_missing
+        },
     )
 
 

@@ -15,7 +15,7 @@ from gasket.kitchen.cook import cooked, cooking, oven
 from gasket.kitchen.cook.batch_figures import BATCHES
 from gasket.kitchen.weigh import weighed
 from gasket.store import rows
-from gasket.store.tables import BatchRow, DishRow
+from gasket.store.tables import BatchRow, CookRow, DishRow
 
 REMIND_FOR_H: Final = 4.0
 """After that a reminder that nobody answered is given up."""
@@ -48,7 +48,7 @@ class Timers(Answer):
 
 def log_timer(session: Session, deed: CookDeed, now: datetime) -> Timers:
     """A timer that belongs to no batch: set, extended, ended."""
-    if not cooking.is_stored(session, deed, None):
+    if not rows.is_appended(session, CookRow, deed.id, None):
         known = _of_no_batch(session, now)
         if deed.deed not in (Deed.TIMER, Deed.EXTEND, Deed.DONE, Deed.UNDO):
             raise Refused("A timer is set, extended or ended.")

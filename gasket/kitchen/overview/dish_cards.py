@@ -33,6 +33,7 @@ class DishCard(Answer):
 
     id: int
     name: str
+    tags: tuple[str, ...] = ()
     broken: str = ""
     trial_id: int | None = None
     trial: str = ""
@@ -58,12 +59,13 @@ def calculate(session: Session, dish_id: int) -> DishCard:
     dish = rows.fetch(session, DishRow, dish_id)
     newest = _newest(session, dish)
     if newest is None:
-        return DishCard(id=dish_id, name=dish.name)
+        return DishCard(id=dish_id, name=dish.name, tags=tuple(dish.tags))
     trial, result = newest.trial, newest.result
     compared = result.original
     return DishCard(
         id=dish_id,
         name=dish.name,
+        tags=tuple(dish.tags),
         trial_id=rows.key_of(trial),
         trial=trial.letter,
         weighed=newest.weighed,
@@ -97,10 +99,9 @@ class _Newest:
 
 
 def _newest(session: Session, dish: DishRow) -> _Newest | None:
-    attempts = trials.of_dish(session, rows.key_of(dish))
-    if not attempts:
+    trial = trials.newest(session, rows.key_of(dish))
+    if trial is None:
         return None
-    trial = attempts[-1]
     batch_id = rows.last_closed_batch(session, rows.key_of(trial))
     if batch_id is None:
         found = build.draft(session, rows.key_of(trial))

@@ -2,14 +2,15 @@
 
 from collections.abc import Iterator
 from datetime import datetime
-from typing import Annotated, Final
+from typing import Annotated, Final, Literal
 
 from pydantic import Field
+from sqlalchemy import ColumnElement, true
 from sqlalchemy.orm import aliased
 from sqlmodel import Session, col, func, select
 
 from gasket.core.errors import Conflict, FaultyInput
-from gasket.core.numbers import Amount, Answer, Positive, Value, YesNo
+from gasket.core.numbers import Amount, Answer, Positive, Value
 from gasket.core.rebuild.trial import ShortName
 from gasket.core.reckoning.batch import Original
 from gasket.core.trade.reference_amounts import ReferenceKey
@@ -23,6 +24,8 @@ from gasket.store.tables import BatchRow, DishRow, DishStampRow, TrialRow
 
 MOST_AT_ONCE: Final = 20
 MOST_WORDS: Final = 8
+Tag = Annotated[str, Field(max_length=40)]
+Sort = Literal["touched", "name", "newest"]
 
 
 class OriginalEdit(Value):
@@ -40,6 +43,7 @@ class OriginalEdit(Value):
     original_from: OriginalFrom = "figures"
     reference: ReferenceKey | None = None
     source_note: Annotated[str, Field(max_length=2000)] = ""
+    tags: Annotated[tuple[Tag, ...], Field(max_length=20)] | None = None
 
 
 class NewDish(Value):
@@ -55,6 +59,7 @@ class BatchSummary(Answer):
     closed_at: datetime | None
     open_lines: int
     cooking: Cooking
+    archived: bool
     broken: str
 
 
@@ -63,6 +68,7 @@ class TrialSummary(Answer):
     letter: str
     intent: str
     copied_from: int | None
+    archived: bool
     batches: tuple[BatchSummary, ...]
 
 
@@ -75,6 +81,8 @@ class DishSheet(Answer):
 
     id: int
     name: str
+    tags: tuple[str, ...]
+    archived: bool
     version: int
     original: Original
     typed: Original
@@ -86,12 +94,13 @@ class DishSheet(Answer):
 
 
 class KitchenView(Answer):
-    """A page of dishes, lately touched ones first, and what is going on. `total` is how many dishes
-    there are to page through, `set_aside` how many are out of the way."""
+    """A page of dishes and what is going on. `total` is how many dishes there are to page through,
+    `archived` how many are out of the way, `tags` are those of all dishes that are not."""
 
     dishes: tuple[DishCard, ...]
     total: int
-    set_aside: int
+    archived: int
+    tags: tuple[str, ...]
     open_weigh_ins: tuple[OpenWeighIn, ...]
     open_cooks: tuple[OpenCook, ...]
 
@@ -111,6 +120,8 @@ def sheet(session: Session, dish_id: int) -> DishSheet:
     return DishSheet(
         id=dish_id,
         name=dish.name,
+        tags=tuple(dish.tags),
+        archived=dish.set_aside_at is not None,
         version=dish.version,
         original=originals.of(session, dish),
         typed=rows.original_of(dish),
@@ -124,7 +135,10 @@ def sheet(session: Session, dish_id: int) -> DishSheet:
 
 def _trials(session: Session, dish_id: int) -> Iterator[TrialSummary]:
     found = trials.of_dish(session, dish_id)
-    batches = rows.batches_of(session, [rows.key_of(trial) for trial in found])
+    batches = {
+        key: [batch for batch in made if batch.removed_at is None]
+        for key, made in rows.batches_of(session, map(rows.key_of, found)).items()
+    }
     figures = BATCHES.of(session, [rows.key_of(row) for made in batches.values() for row in made])
     for trial in found:
         key = rows.key_of(trial)
@@ -133,6 +147,7 @@ def _trials(session: Session, dish_id: int) -> Iterator[TrialSummary]:
             letter=trial.letter,
             intent=trial.intent,
             copied_from=trial.copied_from,
+            archived=trial.set_aside_at is not None,
             batches=tuple(_batch(row, figures[rows.key_of(row)]) for row in batches[key]),
         )
 
@@ -144,6 +159,7 @@ def _batch(row: BatchRow, figures: BatchFigures) -> BatchSummary:
         closed_at=row.closed_at,
         open_lines=figures.open_lines,
         cooking=figures.cooking,
+        archived=row.set_aside_at is not None,
         broken=figures.broken,
     )
 
@@ -170,39 +186,70 @@ def edit_original(session: Session, dish_id: int, edit: OriginalEdit) -> DishShe
         raise Conflict("original", sheet(session, dish_id))
     if edit.dish is not None:
         dish.name = _name(edit.dish, "dish")
-    for field, value in edit.model_dump(exclude={"version", "dish", "name"}).items():
+    for field, value in edit.model_dump(exclude={"version", "dish", "name", "tags"}).items():
         setattr(dish, field, value)
+    if edit.tags is not None:
+        dish.tags = list(dict.fromkeys(tag.strip() for tag in edit.tags if tag.strip()))
     dish.original_name = edit.name.strip()
     dish.version += 1
     session.add(dish)
     return sheet(session, dish_id)
 
 
-def kitchen(
-    session: Session,
-    now: datetime,
-    limit: int = MOST_AT_ONCE,
-    offset: int = 0,
-    set_aside: bool = False,
-) -> KitchenView:
+class Wanted(Value):
+    """Which dishes a page of the Kitchen shows: with these words in their names, with this tag."""
+
+    search: str = ""
+    tag: str = ""
+    sort: Sort = "touched"
+    archived: bool = False
+    limit: int = MOST_AT_ONCE
+    offset: int = 0
+
+
+ALL: Final = Wanted()
+
+
+def kitchen(session: Session, now: datetime, wanted: Wanted = ALL) -> KitchenView:
     """A page of dishes, and what is going on."""
     aside = col(DishRow.set_aside_at).is_not(None)
-    counted = session.exec(select(aside, func.count()).group_by(aside)).all()
-    how_many = {bool(is_aside): count for is_aside, count in counted}
+    there = col(DishRow.removed_at).is_(None)
+    archived = session.exec(select(func.count()).where(aside, there)).one()
+    shown = [there, aside if wanted.archived else ~aside, *_named_like(wanted.search)]
+    if wanted.tag:
+        tagged = func.json_each(DishRow.tags).table_valued("value")
+        shown.append(select(1).select_from(tagged).where(tagged.c.value == wanted.tag).exists())
+    order = {
+        "touched": col(DishStampRow.touched).desc(),
+        "name": func.lower(DishRow.name),
+        "newest": col(DishRow.id).desc(),
+    }[wanted.sort]
     query = (
         select(DishRow.id)
         .join(DishStampRow, col(DishStampRow.dish_id) == col(DishRow.id))
-        .where(aside if set_aside else ~aside)
-        .order_by(col(DishStampRow.touched).desc())
+        .where(*shown)
+        .order_by(order, col(DishRow.id))
     )
-    ids = [key for key in session.exec(query.limit(limit).offset(offset)) if key is not None]
+    page = session.exec(query.limit(wanted.limit).offset(wanted.offset))
     return KitchenView(
-        dishes=tuple(CARDS.of(session, ids).values()),
-        total=how_many.get(set_aside, 0),
-        set_aside=how_many.get(True, 0),
+        dishes=tuple(CARDS.of(session, [key for key in page if key is not None]).values()),
+        total=session.exec(select(func.count()).select_from(DishRow).where(*shown)).one(),
+        archived=archived,
+        tags=tuple(_tags(session)),
         open_weigh_ins=tuple(open_weigh_ins(session)),
         open_cooks=tuple(open_cooks(session, now)),
     )
+
+
+def _tags(session: Session) -> list[str]:
+    each = func.json_each(DishRow.tags).table_valued("value")
+    query = select(each.c.value).select_from(DishRow).join(each, true()).where(*rows.here(DishRow))
+    return sorted(session.exec(query.distinct()), key=str.casefold)
+
+
+def _named_like(search: str) -> Iterator[ColumnElement[bool]]:
+    for word in search.split()[:MOST_WORDS]:
+        yield col(DishRow.name).icontains(word, autoescape=True)
 
 
 def named(session: Session, words: str, limit: int) -> tuple[DishName, ...]:
@@ -211,6 +258,7 @@ def named(session: Session, words: str, limit: int) -> tuple[DishName, ...]:
     newest = (
         select(func.max(other.id))
         .where(other.dish_id == DishRow.id, ~col(other.is_original))
+        .where(col(other.set_aside_at).is_(None), col(other.removed_at).is_(None))
         .correlate(DishRow)
         .scalar_subquery()
     )
@@ -218,26 +266,10 @@ def named(session: Session, words: str, limit: int) -> tuple[DishName, ...]:
         select(DishRow.id, DishRow.name, TrialRow.id, TrialRow.letter)
         .join(DishStampRow, col(DishStampRow.dish_id) == col(DishRow.id))
         .join(TrialRow, col(TrialRow.id) == newest)
-        .where(col(DishRow.set_aside_at).is_(None))
+        .where(*rows.here(DishRow), *_named_like(words))
         .order_by(col(DishStampRow.touched).desc())
     )
-    for word in words.split()[:MOST_WORDS]:
-        query = query.where(col(DishRow.name).icontains(word, autoescape=True))
     return tuple(
         DishName(id=key or 0, name=name, trial_id=trial or 0, trial=letter)
         for key, name, trial, letter in session.exec(query.limit(limit))
     )
-
-
-class Aside(Value):
-    """Whether a dish is out of the way."""
-
-    aside: YesNo
-
-
-def set_aside(session: Session, dish_id: int, aside: Aside, now: datetime) -> Aside:
-    """Put a dish out of the way, or bring it back. Nothing of it is lost."""
-    dish = rows.fetch(session, DishRow, dish_id)
-    dish.set_aside_at = now if aside.aside else None
-    session.add(dish)
-    return aside

@@ -11,13 +11,17 @@ from gasket.core.numbers import Answer
 from gasket.kitchen.cook import cooked
 from gasket.kitchen.cook.batch_figures import BATCHES
 from gasket.store import rows
-from gasket.store.tables import BatchRow, DishRow, TrialRow
+from gasket.store.tables import BatchRow, DishRow, TrialRow, WeighingRow
 
 MOST_OPEN: Final = 20
 _BATCHES: Final = (
     select(BatchRow, TrialRow, DishRow)
     .join(TrialRow, col(TrialRow.id) == col(BatchRow.trial_id))
     .join(DishRow, col(DishRow.id) == col(TrialRow.dish_id))
+    .where(*rows.here(BatchRow, TrialRow, DishRow))
+)
+_TOUCHED: Final = (
+    select(WeighingRow.id).where(col(WeighingRow.batch_id) == col(BatchRow.id)).exists()
 )
 
 
@@ -44,8 +48,9 @@ class OpenCook(Answer):
 
 
 def open_weigh_ins(session: Session) -> Iterator[OpenWeighIn]:
-    """The newest ones, oldest first."""
-    query = _BATCHES.where(col(BatchRow.closed_at).is_(None)).order_by(col(BatchRow.id).desc())
+    """The newest ones, oldest first; one of which nothing is recorded was begun by accident."""
+    query = _BATCHES.where(col(BatchRow.closed_at).is_(None), _TOUCHED)
+    query = query.order_by(col(BatchRow.id).desc())
     found = list(session.exec(query.limit(MOST_OPEN)))[::-1]
     figures = BATCHES.of(session, [rows.key_of(batch) for batch, _, _ in found])
     for batch, trial, dish in found:

@@ -131,7 +131,7 @@ def _readable_steps(stored: Any) -> list[dict[str, Any]]:
 
 
 def _mend_build(session: Session, trial: TrialRow, where: str) -> Iterator[str]:
-    """Keep the lines that can be read; then leave out those of components until it reckons."""
+    """Keep the lines that can be read; then leave out those of components until it adds up."""
     trial.portions = max(1, trial.portions)
     components: list[BuildComponent] = []
     taken: set[str] = set()

@@ -76,7 +76,7 @@ def _rows(session: Session, label_id: int) -> list[LabelRevisionRow]:
 
 
 def moved(session: Session, label_id: int, candidate: Label | None) -> list[Moved]:
-    """What would move if everything that uses the label were reckoned with `candidate`.
+    """What would move if everything that uses the label were calculated with `candidate`.
 
     Without a candidate: the newest version, so that only batches weighed with an older one move.
     Batches keep the version that they were weighed with; this only tells what it would mean.

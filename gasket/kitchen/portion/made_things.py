@@ -1,6 +1,6 @@
 """Made things: a batch, or a component of one, on the shelf as an ingredient for others.
 
-Its label is a table of what was reckoned per 100 g, its spread the widest worst case among energy
+Its label is a table of what was calculated per 100 g, its spread the widest worst case among energy
 and the macronutrients, so that whatever uses it is never surer of it than it was itself.
 """
 
@@ -90,7 +90,7 @@ def _with_parts(by_name: dict[str, Component], name: str) -> Iterator[Component]
 
 
 def label_of(name: str, per_100g: Facts) -> Label:
-    """A table of what was reckoned per 100 g; an unknown figure stays unknown."""
+    """A table of what was calculated per 100 g; an unknown figure stays unknown."""
     known = {
         field: figure
         for field in _FIGURES

@@ -50,7 +50,7 @@ def _key(revision: int) -> str:
 
 
 def plates(session: Session, batch_id: int, made: weighed.Weighed | None = None) -> Plates:
-    """Every finish, reckoned on the batch's serving."""
+    """Every finish, added to the batch's serving."""
     found = made or weighed.read(session, batch_id)
     revisions = {line["revision_id"] for finish in found.row.finishes for line in finish["lines"]}
     shelved = weighed.shelved(session, revisions)

@@ -12,7 +12,7 @@ from gasket.core.cooking.keeping import Keeps, eat_by, keeps_until
 from gasket.core.cooking.safety import SafetySchool
 from gasket.core.cooking.serving import reheat_says, reheat_ways
 from gasket.core.cooking.stock import PLACES, Lot, Move, Place, StockMove, book_of, refusal
-from gasket.core.errors import Refused
+from gasket.core.errors import Refused, Unknown
 from gasket.core.numbers import Answer
 from gasket.core.reckoning.margin import AnyFigure
 from gasket.kitchen import settings
@@ -139,7 +139,7 @@ def read(session: Session, batch_id: int, now: datetime) -> BatchStock:
     school = settings.read(session).safety
     since = cooked.local_day(min(now, figures.made_at))
     return BatchStock(
-        **vars(_in_stock(_named(session, [batch_id])[batch_id], figures, school, now)),
+        **vars(_in_stock(_named_one(session, batch_id), figures, school, now)),
         made=figures.servings,
         unbooked=figures.unbooked,
         gone=figures.gone,
@@ -175,11 +175,14 @@ def warmed_lately(session: Session, dish_ids: Iterable[int]) -> dict[int, Warmed
 
 
 def _named(session: Session, batch_ids: Iterable[int]) -> dict[int, _Named]:
+    """What is deleted is in no stock; what is archived still stands in the fridge."""
+    removed = (BatchRow.removed_at, TrialRow.removed_at, DishRow.removed_at)
     query = (
         select(BatchRow.id, DishRow.id, DishRow.name, TrialRow.letter)
         .join(TrialRow, col(TrialRow.id) == col(BatchRow.trial_id))
         .join(DishRow, col(DishRow.id) == col(TrialRow.dish_id))
         .where(col(BatchRow.id).in_(list(batch_ids)))
+        .where(*(col(column).is_(None) for column in removed))
     )
     found = [
         (batch_id, dish_id, dish, letter)
@@ -191,6 +194,14 @@ def _named(session: Session, batch_ids: Iterable[int]) -> dict[int, _Named]:
         batch_id: _Named(batch_id, dish_id, dish, letter, warmed.get(dish_id))
         for batch_id, dish_id, dish, letter in found
     }
+
+
+def _named_one(session: Session, batch_id: int) -> _Named:
+    """Raises `Unknown` for a batch that is deleted."""
+    found = _named(session, [batch_id]).get(batch_id)
+    if found is None:
+        raise Unknown("batch", batch_id)
+    return found
 
 
 def _in_stock(named: _Named, figures: BatchFigures, school: SafetySchool, now: datetime) -> InStock:

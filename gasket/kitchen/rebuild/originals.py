@@ -53,7 +53,7 @@ def build_of(session: Session, dish: DishRow) -> OriginalBuild | None:
 
 
 def of(session: Session, dish: DishRow, made: OriginalBuild | None = None) -> Original:
-    """One serving of the original: reckoned from its ingredients, or as typed.
+    """One serving of the original: calculated from its ingredients, or as typed.
 
     A typed serving weight is what it weighs as eaten and wins over the sum of its ingredients.
     """

@@ -34,7 +34,7 @@ class WorkedProposal(Answer):
 
 
 class GoalReached(Answer):
-    """The solver's answer, its proposals reckoned as builds, and the labels that would come in."""
+    """The solver's answer, its proposals as builds, and the labels that would come in."""
 
     reached: Reached
     proposals: tuple[WorkedProposal, ...]

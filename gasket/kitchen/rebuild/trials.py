@@ -6,7 +6,7 @@ from datetime import datetime
 from typing import Annotated
 
 from pydantic import Field
-from sqlmodel import Session, col, select
+from sqlmodel import Session, col, func, select
 
 from gasket.core.errors import Refused
 from gasket.core.numbers import Answer, Value
@@ -37,9 +37,20 @@ class IntentEdit(Value):
 
 
 def of_dish(session: Session, dish_id: int) -> list[TrialRow]:
-    """The trials of a dish, oldest first, without the original's ingredients."""
-    query = select(TrialRow).where(TrialRow.dish_id == dish_id, ~col(TrialRow.is_original))
+    """The trials of a dish, oldest first, without its original and what is deleted."""
+    query = (
+        select(TrialRow)
+        .where(TrialRow.dish_id == dish_id, ~col(TrialRow.is_original))
+        .where(col(TrialRow.removed_at).is_(None))
+    )
     return list(session.exec(query.order_by(col(TrialRow.id))))
+
+
+def newest(session: Session, dish_id: int) -> TrialRow | None:
+    """The newest trial that is not archived; an archived one where there is no other."""
+    found = of_dish(session, dish_id)
+    here = [trial for trial in found if trial.set_aside_at is None]
+    return next(reversed(here or found), None)
 
 
 def letter(number: int) -> str:
@@ -55,13 +66,19 @@ def blank(session: Session, dish_id: int, intent: str, now: datetime) -> TrialRo
     """The next trial of the dish with nothing in it yet."""
     made = TrialRow(
         dish_id=dish_id,
-        letter=letter(len(of_dish(session, dish_id))),
+        letter=letter(_how_many_ever(session, dish_id)),
         intent=intent,
         created_at=now,
     )
     session.add(made)
     session.flush()
     return made
+
+
+def _how_many_ever(session: Session, dish_id: int) -> int:
+    """A letter is never given twice."""
+    query = select(func.count()).where(TrialRow.dish_id == dish_id, ~col(TrialRow.is_original))
+    return session.exec(query).one()
 
 
 def copy(session: Session, dish_id: int, new: NewTrial, now: datetime) -> TrialSheet:
@@ -72,9 +89,14 @@ def copy(session: Session, dish_id: int, new: NewTrial, now: datetime) -> TrialS
         raise Refused("Copy a trial of this dish.")
     made = blank(session, dish_id, new.intent.strip(), now)
     made.copied_from = new.copy_of
+    fill(session, made, source)
+    return build.sheet(session, rows.key_of(made))
+
+
+def fill(session: Session, made: TrialRow, source: TrialRow) -> None:
+    """Give a new trial the build and the steps of another."""
     made.steps = source.steps
     rows.write_build(session, made, rows.build_of(session, source))
-    return build.sheet(session, rows.key_of(made))
 
 
 def edit_intent(session: Session, trial_id: int, edit: IntentEdit) -> TrialSheet:
@@ -87,12 +109,16 @@ def edit_intent(session: Session, trial_id: int, edit: IntentEdit) -> TrialSheet
 def start_original(session: Session, dish_id: int, now: datetime) -> TrialSheet:
     """The original as ingredients, begun now unless it is there already."""
     rows.fetch(session, DishRow, dish_id)
-    row = originals.row_of(session, dish_id)
-    if row is None:
-        row = TrialRow(dish_id=dish_id, letter=ORIGINAL_LETTER, is_original=True, created_at=now)
-        session.add(row)
-        session.flush()
+    row = originals.row_of(session, dish_id) or original_row(session, dish_id, now)
     return build.sheet(session, rows.key_of(row))
+
+
+def original_row(session: Session, dish_id: int, now: datetime) -> TrialRow:
+    """The original of the dish with no ingredients yet."""
+    row = TrialRow(dish_id=dish_id, letter=ORIGINAL_LETTER, is_original=True, created_at=now)
+    session.add(row)
+    session.flush()
+    return row
 
 
 def from_original(session: Session, trial_id: int) -> Build:
@@ -130,7 +156,7 @@ def scale_edit(session: Session, trial_id: int, wanted: ScalingWanted) -> Scaled
 
 
 def goal_presets(session: Session, trial_id: int) -> tuple[Preset, ...]:
-    """Starting points for a goal, those relative to the original reckoned with it."""
+    """Starting points for a goal, those relative to the original worked out from it."""
     trial = rows.fetch(session, TrialRow, trial_id)
     return presets(originals.of(session, rows.fetch(session, DishRow, trial.dish_id)))
 

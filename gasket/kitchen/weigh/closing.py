@@ -18,7 +18,7 @@ from gasket.core.weighing.closing import (
     fill_of,
     mixture_gap,
 )
-from gasket.core.weighing.weigh_in import LineStatus
+from gasket.core.weighing.line_state import LineStatus
 from gasket.kitchen.weigh import weighed
 from gasket.kitchen.weigh.weighed import Weighed
 

@@ -7,12 +7,14 @@ from sqlmodel import Session
 
 from gasket.core.errors import Refused
 from gasket.core.numbers import Amount, Answer, Value
+from gasket.core.rebuild.goals import GoalState, goal_states
 from gasket.core.reckoning.margin import AnyFigure, value_of
 from gasket.core.weighing.captures import capture_of
 from gasket.core.weighing.overshoot import Choice, choices
 from gasket.core.weighing.records import Kind, Origin
 from gasket.kitchen.weigh import weighed
 from gasket.kitchen.weigh.weighed import Weighed
+from gasket.store import rows
 
 
 class OnTheScale(Value):
@@ -23,7 +25,8 @@ class OnTheScale(Value):
 
 
 class ChoiceEffect(Answer):
-    """A choice and one serving after it. `short` lines must be topped up again for it."""
+    """A choice and one serving after it. `short` lines must be topped up again for it; `misses` are
+    the goals that it does not meet."""
 
     choice: Choice
     serving_g: float | None
@@ -31,6 +34,7 @@ class ChoiceEffect(Answer):
     protein_g: AnyFigure
     kcal_change: float | None
     short: tuple[str, ...]
+    misses: tuple[GoalState, ...]
 
 
 class Choices(Answer):
@@ -80,6 +84,7 @@ def _effect(
     after = made.after(captures)
     serving = after.result.serving
     before, now = value_of(planned), value_of(serving.kcal)
+    goals = goal_states(rows.terms_of(made.trial).goal, serving, {})
     return ChoiceEffect(
         choice=choice,
         serving_g=serving.grams,
@@ -93,4 +98,5 @@ def _effect(
             and line.id in after.state.open_lines
             and line.id not in made.state.open_lines
         ),
+        misses=tuple(goal for goal in goals if goal.verdict == "missed"),
     )

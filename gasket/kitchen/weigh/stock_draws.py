@@ -1,20 +1,72 @@
 """What weighing has to do with the stock: made things that it draws, servings that are booked."""
 
+import math
 import uuid
+from collections.abc import Iterator
 from datetime import datetime
+from typing import Final
 
 from sqlmodel import Session, col, select
 
-from gasket.core.cooking.stock import PLACES, Move, Place, StockMove, book_of
+from gasket.core.cooking.stock import PLACES, Move, Place, StockMove, StockRecord, book_of
 from gasket.core.errors import Refused
 from gasket.kitchen.weigh import weighed
 from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
 from gasket.store.tables import BatchRow, StockRow
 
+CORRECTED: Final = "corrected"
+
 
 def draw(session: Session, made: Weighed, now: datetime) -> None:
     """Take what a closed weigh-in used of made things from their stock."""
+    for move, source in _moves(session, made):
+        session.add(StockRow(batch_id=source, at=now, **move.model_dump()))
+
+
+def draw_anew(session: Session, before: Weighed, made: Weighed, now: datetime) -> None:
+    """After a correction: what was drawn goes back, what was really used is drawn. What the cook
+    undid in the stock is left alone."""
+    were, are = _amounts(session, before), _amounts(session, made)
+    if were == are:
+        return
+    kept_by_the_cook = False
+    for amount, part, source in were:
+        drawn = _drawn(session, source, part, amount, _note(before))
+        if drawn is None:
+            kept_by_the_cook = True
+            continue
+        back = StockMove(id=str(uuid.uuid4()), move=Move.UNDO, undoes=drawn.id, note=CORRECTED)
+        session.add(StockRow(batch_id=source, at=now, **back.model_dump()))
+    session.flush()
+    if not kept_by_the_cook:
+        draw(session, made, now)
+
+
+def _amounts(session: Session, made: Weighed) -> list[tuple[float, str, int]]:
+    """How much is drawn, of which part, from which batch."""
+    return [(move.amount or 0.0, move.part, source) for move, source in _moves(session, made)]
+
+
+def _drawn(
+    session: Session, source: int, part: str, amount: float, note: str
+) -> StockRecord | None:
+    """The entry by which it was drawn, while it stands."""
+    records = rows.stock_records(session, source)
+    undone = {record.undoes for record in records if record.move is Move.UNDO}
+    for record in reversed(records):
+        same = record.move is Move.DRAWN and record.part == part and record.note == note
+        if same and record.id not in undone and math.isclose(record.amount or 0.0, amount):
+            return record
+    return None
+
+
+def _note(made: Weighed) -> str:
+    return f"{made.dish.name} {made.trial.letter}"
+
+
+def _moves(session: Session, made: Weighed) -> Iterator[tuple[StockMove, int]]:
+    """What is to be drawn, with the batch that it is drawn from."""
     for line in made.lines:
         revision = made.revision_of(line)
         package = made.shelved[revision].package if revision else None
@@ -32,9 +84,9 @@ def draw(session: Session, made: Weighed, now: datetime) -> None:
             amount=amount,
             part=package.made_part,
             place=_place_of(session, package.made_from, package.made_part, amount),
-            note=f"{made.dish.name} {made.trial.letter}",
+            note=_note(made),
         )
-        session.add(StockRow(batch_id=package.made_from, at=now, **move.model_dump()))
+        yield move, package.made_from
 
 
 def _servings(session: Session, batch_id: int, grams: float) -> float | None:

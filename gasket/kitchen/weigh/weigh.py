@@ -5,7 +5,7 @@ from datetime import datetime
 from typing import Annotated, Final
 
 from pydantic import Field
-from sqlmodel import Session
+from sqlmodel import Session, col, delete, select
 
 from gasket.core.errors import FaultyInput, Refused
 from gasket.core.numbers import Amount, SentId, Value, YesNo
@@ -17,7 +17,7 @@ from gasket.core.weighing.captures import Capture, capture_of
 from gasket.core.weighing.order import Placed, suggested
 from gasket.core.weighing.overshoot import ratio_of
 from gasket.core.weighing.pour import MOST_NUDGE
-from gasket.core.weighing.records import POURS, Kind, Record
+from gasket.core.weighing.records import OF_THE_WEIGH_IN, Kind, Record
 from gasket.core.weighing.taking import recorded, refusal
 from gasket.core.weighing.weigh_in import WeighIn, replay
 from gasket.kitchen.rebuild import originals, trials
@@ -29,14 +29,17 @@ from gasket.store import rows
 from gasket.store.tables import (
     BatchLineRow,
     BatchRow,
+    CookRow,
     DishRow,
     LabelRevisionRow,
     LabelRow,
+    StockRow,
     TrialRow,
     WeighingRow,
 )
 
 MOST_BATCH_LINES: Final = 1000
+CLOSED: Final = "This weigh-in is closed: correct the line instead."
 FREELY: Final = "Poured freely, written down afterwards."
 
 
@@ -87,21 +90,35 @@ def begin(
         trial, planned, lines = trials.blank(session, trial.dish_id, FREELY, now), Build(), []
     labels = {line.label_id for _, line in lines if line.label_id}
     revisions = rows.newest_revisions(session, labels)
-    batch = BatchRow(
-        trial_id=rows.key_of(trial),
-        portions=planned.portions,
-        finishes=finishes.carried_over(session, trial.dish_id),
-        free=how.free,
-        hands_free=not how.free,
-        eaten=rows.terms_of(trial).model_dump(mode="json")["eaten"],
-        original=originals.keep(session, rows.fetch(session, DishRow, trial.dish_id)),
-        started_at=now,
-    )
+    batch = _untouched(session, rows.key_of(trial)) or BatchRow(trial_id=rows.key_of(trial))
+    batch.portions = planned.portions
+    batch.finishes = finishes.carried_over(session, trial.dish_id)
+    batch.free = how.free
+    batch.hands_free = not how.free
+    batch.eaten = rows.terms_of(trial).model_dump(mode="json")["eaten"]
+    batch.original = originals.keep(session, rows.fetch(session, DishRow, trial.dish_id))
+    batch.started_at = now
     session.add(batch)
     session.flush()
     _write_lines(session, batch, lines, revisions)
     shelf.touch(session, labels, now)
     return sheet(session, rows.key_of(batch))
+
+
+def _untouched(session: Session, trial_id: int) -> BatchRow | None:
+    """A weigh-in that was begun and of which nothing is recorded is begun anew, without its lines:
+    pressed twice it is one, and one begun by accident leaves nothing behind."""
+    query = select(BatchRow).where(BatchRow.trial_id == trial_id, col(BatchRow.closed_at).is_(None))
+    for batch in session.exec(query.order_by(col(BatchRow.id).desc())).all():
+        key = rows.key_of(batch)
+        books = (WeighingRow, CookRow, StockRow)
+        if not any(
+            session.exec(select(book).where(book.batch_id == key)).first() for book in books
+        ):
+            session.exec(delete(BatchLineRow).where(col(BatchLineRow.batch_id) == key))
+            batch.removed_at = batch.set_aside_at = None
+            return batch
+    return None
 
 
 def _write_lines(
@@ -170,10 +187,7 @@ def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> 
     Raises `Refused` when it cannot be taken (unsettled scale, bowl off, closed weigh-in).
     """
     batch = rows.fetch(session, BatchRow, batch_id)
-    stored = rows.appended(session, WeighingRow, capture.id)
-    if stored is not None:
-        if stored.batch_id != batch_id:
-            raise Refused("This record belongs to another batch.")
+    if rows.is_appended(session, WeighingRow, capture.id, batch_id):
         return sheet(session, batch_id)
     made = weighed.read(session, batch_id)
     record = recorded(capture, made.state, now)
@@ -185,9 +199,9 @@ def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> 
 
 
 def _refuse(batch: BatchRow, record: Record, state: WeighIn, session: Session) -> None:
-    of_the_weigh_in = POURS | {Kind.SKIP, Kind.RIGHT, Kind.CARRY, Kind.FOOD}
-    if batch.closed_at is not None and record.kind in of_the_weigh_in:
-        raise Refused("This weigh-in is closed.")
+    closed = batch.closed_at is not None
+    if closed and record.kind in OF_THE_WEIGH_IN:
+        raise Refused(CLOSED)
     if why := refusal(record, state):
         raise Refused(why)
     if record.is_new_line and len(state.lines) >= MOST_BATCH_LINES:
@@ -196,6 +210,8 @@ def _refuse(batch: BatchRow, record: Record, state: WeighIn, session: Session) -
         undone = rows.appended(session, WeighingRow, record.undoes)
         if undone is None or undone.batch_id != batch.id:
             raise Refused("There is no such record to undo.")
+        if closed and Kind(undone.kind) in OF_THE_WEIGH_IN:
+            raise Refused(CLOSED)
 
 
 def _refuse_above_what_is_left(made: Weighed, record: Record) -> None:
@@ -210,7 +226,7 @@ def _refuse_above_what_is_left(made: Weighed, record: Record) -> None:
 def _completed(session: Session, made: Weighed, record: Record) -> Record:
     """The record with what only the kitchen knows: a new line's row, its bowl, the revision, the
     ratio that is carried on."""
-    revision = _newest_revision(session, record.label_id) if record.label_id else None
+    revision = newest_revision(session, record.label_id) if record.label_id else None
     found: dict[str, object] = {"revision_id": rows.key_of(revision) if revision else None}
     if record.is_new_line:
         line = _new_line(session, made.row, record.bowl or FREE_BOWL, revision)
@@ -232,7 +248,8 @@ def _ratio(made: Weighed, key: int) -> float:
     return ratio
 
 
-def _newest_revision(session: Session, label_id: int) -> LabelRevisionRow:
+def newest_revision(session: Session, label_id: int) -> LabelRevisionRow:
+    """The panel of a label as it is now. Raises `Unknown` for no label."""
     rows.fetch(session, LabelRow, label_id)
     return rows.newest_revisions(session, {label_id})[label_id]
 
@@ -266,10 +283,10 @@ def add_line(session: Session, batch_id: int, new: NewBatchLine, now: datetime) 
     lines = rows.batch_lines(session, batch_id)
     if all(line.key != new.key for line in lines):
         if batch.closed_at is not None:
-            raise Refused("This weigh-in is closed.")
+            raise Refused(CLOSED)
         if len(lines) >= MOST_BATCH_LINES:
             raise Refused(f"A weigh-in has at most {MOST_BATCH_LINES} lines.")
-        revision = _newest_revision(session, new.label_id)
+        revision = newest_revision(session, new.label_id)
         line = _new_line(
             session, batch, new.component.strip(), revision, key=new.key, target_g=new.target_g
         )
@@ -285,7 +302,7 @@ def _turn_of(batch_id: int, key: str) -> str:
 
 
 def divide(session: Session, batch_id: int, dividing: Dividing) -> BatchSheet:
-    """Choose how the batch is divided. Raises `FaultyInput` for a way that cannot be reckoned, and
+    """Choose how the batch is divided. Raises `FaultyInput` for a way that does not work out, and
     `Refused` for one that makes another number of servings once some are put away or eaten."""
     batch = rows.fetch(session, BatchRow, batch_id)
     before = weighed.read(session, batch_id).servings

@@ -9,11 +9,12 @@ from gasket.core.reckoning.filling import Targets, targets
 from gasket.core.reckoning.portions import target_each_g
 from gasket.core.reckoning.reckon import Reckoning
 from gasket.core.reckoning.written_line import WrittenLine, to_weigh
+from gasket.core.weighing.line_state import LineStatus
 from gasket.core.weighing.order import Wetness, wetness
-from gasket.core.weighing.pour import tolerance_g, wants_finer_scale
-from gasket.core.weighing.records import Origin, Way
+from gasket.core.weighing.pour import is_doubtful, likely_g, tolerance_g, wants_finer_scale
+from gasket.core.weighing.records import OF_THE_WEIGH_IN, Kind, Origin, Way
 from gasket.core.weighing.task import Task, task_of
-from gasket.core.weighing.weigh_in import LineStatus, Tare
+from gasket.core.weighing.weigh_in import Tare
 from gasket.kitchen.rebuild import build
 from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
@@ -21,12 +22,25 @@ from gasket.store import rows
 FREE_BOWL = "Bowl"
 
 
+class Correction(Answer):
+    """What a line was before it was corrected: grams, and the food where that was another."""
+
+    record_id: str
+    was_g: float | None
+    was_name: str | None
+    at: datetime
+    why: str
+
+
 class BatchLine(Answer):
     """A line of the weigh-in, with what has been recorded for it.
 
     `target_g` is what is aimed at now: as planned (`planned_g`), times what was carried on.
     `poured_g` is what a line that is still open has already; `planned_name` the food that was
-    planned where another went in; `also` the components that share its pour.
+    planned where another went in; `also` the components that share its pour. `later` is its place
+    among the lines that were put off. Of an amount outside `likely_g` a page asks before it is
+    recorded; one that is recorded is `doubtful`. `corrections` were made since the weigh-in was
+    closed; `outdated` is a batch used as an ingredient that was itself corrected since.
     """
 
     id: int
@@ -42,9 +56,12 @@ class BatchLine(Answer):
     planned: bool
     target_g: float
     slack_g: float | None
+    likely_g: tuple[float, float] | None
+    doubtful: bool
     planned_g: float
     count: float | None
     status: LineStatus
+    later: int | None
     net_g: float | None
     poured_g: float
     low_g: float | None
@@ -60,6 +77,8 @@ class BatchLine(Answer):
     reason: str
     also: tuple[str, ...]
     poured_with: int | None
+    corrections: tuple[Correction, ...]
+    outdated: bool
     food_id: int | None
     label_id: int | None
 
@@ -147,7 +166,7 @@ def show(made: Weighed) -> BatchSheet:
         task=_task(made),
         tares=state.tares,
         empty_g=state.empty_bowls,
-        last_record=state.last.id if state.last else None,
+        last_record=_to_undo(made),
         mixture_g=batch.mixture_g,
         cooked_g=batch.cooked_g,
         lines_g=made.lines_g,
@@ -171,6 +190,16 @@ def show(made: Weighed) -> BatchSheet:
         result=made.result,
         names=build.line_names(batch),
     )
+
+
+def _to_undo(made: Weighed) -> str | None:
+    """The last record, while it can be undone."""
+    last = made.state.last
+    if last is None or (
+        made.row.closed_at is not None and last.kind in (*OF_THE_WEIGH_IN, Kind.AMEND)
+    ):
+        return None
+    return last.id
 
 
 def _fill(made: Weighed, whole: float | None) -> Targets:
@@ -221,9 +250,12 @@ def _line(made: Weighed, line: WrittenLine) -> BatchLine:
         planned=line.planned,
         target_g=target,
         slack_g=tolerance_g(target, 1.0, made.row.nudge) if target > 0 else None,
+        likely_g=likely_g(target),
+        doubtful=weighed and is_doubtful(state.net_g or 0.0, target),
         planned_g=line.target_g,
         count=line.count if state.count is None else state.count,
         status=state.status,
+        later=made.state.later_of(line.poured_with or line.id),
         net_g=_share_of(state.net_g, share) if weighed else None,
         poured_g=0.0 if weighed else state.poured_g,
         low_g=_share_of(estimate[0], share) if estimate and weighed else None,
@@ -239,9 +271,24 @@ def _line(made: Weighed, line: WrittenLine) -> BatchLine:
         reason=record.note if record and state.status is LineStatus.SKIPPED else "",
         also=tuple(other.component for other in together[1:]),
         poured_with=line.poured_with,
+        corrections=tuple(_corrections(made, line)) if line.poured_with is None else (),
+        outdated=revision in made.outdated,
         food_id=shelved.food_id if shelved else None,
         label_id=shelved.label_id if shelved else None,
     )
+
+
+def _corrections(made: Weighed, line: WrittenLine) -> Iterator[Correction]:
+    for amended in made.state_of(line).amended:
+        was = amended.was_revision or line.revision_id
+        changed = amended.record.revision_id not in (None, was)
+        yield Correction(
+            record_id=amended.record.id,
+            was_g=amended.was_g,
+            was_name=made.shelved[was].panel.name if changed and was in made.shelved else None,
+            at=amended.record.at,
+            why=amended.record.note,
+        )
 
 
 def _share_of(grams: float | None, share: float) -> float | None:

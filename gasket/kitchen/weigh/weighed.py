@@ -1,6 +1,6 @@
 """A weighed batch read from its rows: lines, records and panels as values."""
 
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, replace
 from functools import cached_property, partial
 from typing import cast
@@ -50,7 +50,8 @@ class Shelved:
 @dataclass(frozen=True, kw_only=True)
 class Weighed(WeighedBatch):
     """A weighed batch with the rows that it was read from. `number` says which state of it is
-    stored, `shelved` is by label revision."""
+    stored, `shelved` is by label revision; `outdated` are revisions of made things that were
+    corrected since this weigh-in was closed."""
 
     number: int
     row: BatchRow
@@ -59,6 +60,7 @@ class Weighed(WeighedBatch):
     shelved: dict[int, Shelved]
     house: settings.HouseSettings
     taken_for: Callable[[], Family | None]
+    outdated: frozenset[int] = frozenset()
 
     @cached_property
     def family(self) -> Family | None:
@@ -123,7 +125,16 @@ def read(session: Session, batch_id: int) -> Weighed:
         shelved=there,
         house=house,
         taken_for=partial(_taken_for, session, trial, dish),
+        outdated=frozenset(_outdated(session, there)) if row.closed_at else frozenset(),
     )
+
+
+def _outdated(session: Session, there: Mapping[int, Shelved]) -> Iterator[int]:
+    made_here = {key: food for key, food in there.items() if food.package.made_from is not None}
+    newest = rows.newest_revisions(session, {food.label_id for food in made_here.values()})
+    for key, food in made_here.items():
+        if rows.key_of(newest[food.label_id]) != key:
+            yield key
 
 
 def _taken_for(session: Session, trial: TrialRow, dish: DishRow) -> Family | None:

@@ -6,7 +6,7 @@ from sqlmodel import Session
 from gasket.core.errors import Refused
 from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine
 from gasket.core.reckoning.written_line import WrittenLine
-from gasket.core.weighing.weigh_in import LineStatus
+from gasket.core.weighing.line_state import LineStatus
 from gasket.kitchen.rebuild import build
 from gasket.kitchen.rebuild.build import TrialSheet
 from gasket.kitchen.weigh import weighed

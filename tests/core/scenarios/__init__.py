@@ -5,7 +5,16 @@ that a change of a rule shows every figure that it moves. `python -m tests.core.
 the files anew: read the difference before it goes in.
 """
 
-from tests.core.scenarios import cooking, entering, rebuilding, reckoning, trade, weighing
+from tests.core.scenarios import (
+    cooking,
+    entering,
+    rebuilding,
+    reckoning,
+    trade,
+    weighing,
+    wide,
+    wide_cooking,
+)
 from tests.core.scenarios.model import FOLDER, SCENARIOS, plain
 
 __all__ = [
@@ -18,4 +27,6 @@ __all__ = [
     "reckoning",
     "trade",
     "weighing",
+    "wide",
+    "wide_cooking",
 ]

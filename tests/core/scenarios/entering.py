@@ -45,8 +45,14 @@ def typed_lines() -> Answers:
             entry = parse_entry(text)
             worked = work_out(entry, known)
             readings = [
-                (one.grams, one.low_g, one.high_g, one.how, one.needs is not None)
-                for one in worked.readings
+                (
+                    reading.grams,
+                    reading.low_g,
+                    reading.high_g,
+                    reading.how,
+                    reading.needs is not None,
+                )
+                for reading in worked.readings
             ]
             return written(entry), worked.question, readings
 

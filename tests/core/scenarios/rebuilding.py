@@ -202,6 +202,9 @@ def swapped() -> Answers:
 def solved() -> Answers:
     for seed in range(6):
         found = reach(random_task(seed))
-        for one in found.proposals:
-            yield f"random {seed} {one.key}", plain((one.objective, one.lines, one.moved))
+        for proposal in found.proposals:
+            yield (
+                f"random {seed} {proposal.key}",
+                plain((proposal.objective, proposal.lines, proposal.moved)),
+            )
         yield f"random {seed} prices", plain(found.prices)

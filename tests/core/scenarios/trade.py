@@ -1,7 +1,16 @@
 """The figures of the trade as they stand in its tables: none of them moves by accident."""
 
+import importlib
 import itertools
+import pkgutil
+from dataclasses import fields, is_dataclass
+from typing import Any
 
+from pydantic import BaseModel
+
+import gasket.core
+from gasket.core.cooking.step_text import read_step
+from gasket.core.label.energy import ANNEX_XIV
 from gasket.core.rebuild.ingredients import SWEETNESS_OF
 from gasket.core.reckoning.dividing import USUAL_WAYS
 from gasket.core.swaps.catalogue import CATALOGUE
@@ -11,7 +20,7 @@ from gasket.core.trade.kinds import DRY_FACTOR
 from gasket.core.trade.quantities import MILLILITRES_PER
 from gasket.core.trade.reference_amounts import REFERENCE_AMOUNTS
 from gasket.core.trade.uptake import uptake_of
-from tests.core.scenarios.model import Answers, plain, scenario
+from tests.core.scenarios.model import Answers, digest, plain, scenario
 
 _OF_FAMILY = ("bands", "ratios", "loss", "keeps", "reheat", "late")
 _OF_ROW = ("key", "piece_g", "whole_g", "ladle_g", "at_a_time")
@@ -36,6 +45,44 @@ def tables() -> Answers:
     for family, name in itertools.product((None, "coated", "frozen", "soaked_bread"), _NAMES):
         yield f"uptake {family} {name}", plain(uptake_of(name, family))
     yield "dry base", plain(DRY_FACTOR)
+    yield "energy", plain(ANNEX_XIV)
+    for said in ("overnight", "for half a day", "for half an hour", "for an hour"):
+        step = read_step(f"Chill it {said}", "step")
+        yield f"minutes {said}", [step.least_min, step.most_min]
     yield "sweetness", plain(SWEETNESS_OF)
     yield "volumes", plain(MILLILITRES_PER)
     yield "usual ways", plain(USUAL_WAYS)
+
+
+def _figures(value: Any) -> bool:
+    """Whether there is a number in it that a cook would be told."""
+    match value:
+        case bool() | str() | None:
+            return False
+        case int() | float():
+            return True
+        case dict():
+            return any(map(_figures, value.values()))
+        case tuple() | list():
+            return any(map(_figures, value))
+        case BaseModel():
+            return any(_figures(getattr(value, name)) for name in type(value).model_fields)
+        case _:
+            return is_dataclass(value) and any(
+                _figures(getattr(value, field.name)) for field in fields(value)
+            )
+
+
+@scenario
+def constants() -> Answers:
+    """Every figure that a module of the core is written with."""
+    for found in pkgutil.walk_packages(gasket.core.__path__, "gasket.core."):
+        module = importlib.import_module(found.name)
+        for name, value in list(vars(module).items()):
+            own = name.isupper() and getattr(module, "__annotations__", {}).get(name) is not None
+            if own and not isinstance(value, type) and _figures(value):
+                simple = isinstance(value, int | float)
+                yield (
+                    f"{found.name.removeprefix('gasket.core.')}.{name}",
+                    plain(value) if simple else digest(value),
+                )

@@ -31,12 +31,21 @@ const at = <K extends string>(name: K, id: number) => ({
   params: { path: { [name]: id } as Record<K, number> },
 });
 
-/** The Kitchen, page by page; or the dishes that are set aside. */
-export const useKitchen = (setAside = false) =>
+/** Which dishes are shown. */
+export interface KitchenQuery {
+  search: string;
+  tag: string;
+  sort: "touched" | "name" | "newest";
+  archived: boolean;
+}
+
+/** The Kitchen, page by page. */
+export const useKitchen = (wanted: KitchenQuery) =>
   useInfiniteQuery({
-    queryKey: [...keys.kitchen, setAside],
+    queryKey: [...keys.kitchen, wanted],
     queryFn: ({ pageParam: offset }) =>
-      ask(api.GET("/api/kitchen", { params: { query: { offset, set_aside: setAside } } })),
+      ask(api.GET("/api/kitchen", { params: { query: { ...wanted, offset } } })),
+    placeholderData: keepPreviousData,
     initialPageParam: 0,
     getNextPageParam: (last, pages) => {
       const shown = pages.reduce((sum, page) => sum + page.dishes.length, 0);

@@ -67,7 +67,7 @@ export interface paths {
         put?: never;
         /**
          * As Plan
-         * @description Next time as weighed: the weights of a closed batch become the plan of its trial.
+         * @description The weights of a closed batch become the plan of its trial.
          */
         post: operations["as_plan"];
         delete?: never;
@@ -172,6 +172,66 @@ export interface paths {
          */
         post: operations["log_deed"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/cook/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Take Plan
+         * @description Take the trial's steps of today for what was not begun yet.
+         */
+        put: operations["take_plan"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/corrections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Amend
+         * @description Correct a line of a closed weigh-in. Sending the same id again changes nothing.
+         */
+        post: operations["amend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch_id}/corrections/{record_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Withdraw
+         * @description Undo a correction: it stays in the book, and the line is what it was before.
+         */
+        delete: operations["withdraw"];
         options?: never;
         head?: never;
         patch?: never;
@@ -455,6 +515,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{batch_id}/whereabouts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Put Batch
+         * @description Archive or delete a batch, or bring it back.
+         */
+        put: operations["put_batch"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/claims/check": {
         parameters: {
             query?: never;
@@ -539,6 +619,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dishes/example": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Example
+         * @description An invented dish with its foods, to look around in; only for a kitchen without dishes.
+         */
+        post: operations["add_example"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dishes/{dish_id}": {
         parameters: {
             query?: never;
@@ -550,6 +650,26 @@ export interface paths {
         get: operations["dish"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{dish_id}/duplicate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Duplicate
+         * @description A dish of its own with the same original and the newest trial.
+         */
+        post: operations["duplicate"];
         delete?: never;
         options?: never;
         head?: never;
@@ -674,26 +794,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dishes/{dish_id}/set-aside": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /**
-         * Set Dish Aside
-         * @description Put a dish out of the way, or bring it back.
-         */
-        put: operations["set_dish_aside"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/dishes/{dish_id}/trials": {
         parameters: {
             query?: never;
@@ -708,6 +808,26 @@ export interface paths {
          * @description The next trial, as a copy with an intent.
          */
         post: operations["copy_trial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{dish_id}/whereabouts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Put Dish
+         * @description Archive or delete a dish, or bring it back.
+         */
+        put: operations["put_dish"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -859,11 +979,31 @@ export interface paths {
         };
         /**
          * Kitchen
-         * @description What is going on now, and a page of dishes, lately touched ones first.
+         * @description What is going on now, and a page of dishes: by words of their names, by tag, sorted.
          */
         get: operations["kitchen"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labels/in-one-line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Label In One Line
+         * @description "148 kcal, 12 P, 4 C, 9 F per 100 g" → its figures. Stores nothing.
+         */
+        post: operations["label_in_one_line"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1317,7 +1457,7 @@ export interface paths {
         };
         /**
          * Trial
-         * @description The stored build and what it reckons to.
+         * @description The stored build and what it comes to.
          */
         get: operations["trial"];
         put?: never;
@@ -1681,6 +1821,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trials/{trial_id}/whereabouts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Put Trial
+         * @description Archive or delete a trial, or bring it back.
+         */
+        put: operations["put_trial"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1740,6 +1900,23 @@ export interface components {
             kinds?: ("flour" | "oat_flour" | "oats" | "nut_flour" | "coconut_flour" | "starch" | "self_raising_flour" | "mix" | "fibre" | "cocoa" | "whey_powder" | "protein_blend" | "plant_protein" | "collagen" | "milk_powder" | "sugar" | "brown_sugar" | "powdered_sugar" | "syrup" | "jam" | "sprinkles" | "confection" | "sweetener" | "brown_sweetener" | "powdered_sweetener" | "intense_sweetener" | "butter" | "spread" | "oil" | "oil_spray" | "mayonnaise" | "nut_butter" | "peanut_powder" | "nuts" | "seeds" | "chocolate" | "protein_bar" | "egg" | "egg_white" | "egg_yolk" | "egg_replacer" | "cream_cheese" | "cream" | "thick_yogurt" | "cottage_cheese" | "plant_yogurt" | "cheese" | "plant_cheese" | "milk" | "plant_milk" | "creamer" | "ice_cream" | "mince" | "poultry_mince" | "poultry" | "cured_meat" | "deli_meat" | "jerky" | "meat" | "fish" | "plant_meat" | "tofu" | "legumes" | "bread" | "wrap" | "pasta" | "noodle" | "rice" | "potato" | "crumbs" | "cereal" | "wafer" | "cookie" | "snack" | "pie_crust" | "fruit" | "dried_fruit" | "puree" | "juice" | "vegetable" | "baking_powder" | "baking_soda" | "yeast" | "gum" | "gelatine" | "pudding_mix" | "whipped_topping" | "salt" | "spice" | "seasoning_blend" | "savoury_dust" | "flavouring" | "coffee" | "acid" | "sauce" | "dressing" | "dip" | "stock" | "alcohol" | "soft_drink" | "water" | "other")[];
         };
         /**
+         * Amendment
+         * @description What a line really was: `net_g` grams, the food of `label_id`, or both; `note` says why it is
+         *     corrected. `id` is made by the sender: sent again it changes nothing.
+         */
+        Amendment: {
+            /** Id */
+            id: string;
+            /** Label Id */
+            label_id?: number | null;
+            /** Line */
+            line: number;
+            /** Net G */
+            net_g?: number | null;
+            /** Note */
+            note: string;
+        };
+        /**
          * AmountReading
          * @description One way of reading the line. `low_g` and `high_g` where it is no weighed amount.
          */
@@ -1779,14 +1956,6 @@ export interface components {
             kcal: number | null;
             /** Protein G */
             protein_g: number | null;
-        };
-        /**
-         * Aside
-         * @description Whether a dish is out of the way.
-         */
-        Aside: {
-            /** Aside */
-            aside: boolean;
         };
         /**
          * AtEqualWeight
@@ -1864,6 +2033,12 @@ export interface components {
             kind: "prep" | "mix" | "rest" | "preheat" | "bake" | "broil" | "boil" | "pan" | "microwave" | "machine" | "chill" | "freeze" | "thaw" | "cool" | "portion" | "top";
             /** Outcome */
             outcome?: ("under" | "right" | "over") | null;
+            /**
+             * Ratio
+             * @description What it took for what was stated; what came out over or under would have needed another
+             *     time.
+             */
+            readonly ratio: number;
             /** Stated Min */
             stated_min: number;
             /** Tool */
@@ -1920,7 +2095,10 @@ export interface components {
          *
          *     `target_g` is what is aimed at now: as planned (`planned_g`), times what was carried on.
          *     `poured_g` is what a line that is still open has already; `planned_name` the food that was
-         *     planned where another went in; `also` the components that share its pour.
+         *     planned where another went in; `also` the components that share its pour. `later` is its place
+         *     among the lines that were put off. Of an amount outside `likely_g` a page asks before it is
+         *     recorded; one that is recorded is `doubtful`. `corrections` were made since the weigh-in was
+         *     closed; `outdated` is a batch used as an ingredient that was itself corrected since.
          */
         BatchLine: {
             /** Also */
@@ -1929,10 +2107,14 @@ export interface components {
             bowl: string;
             /** Component */
             component: string;
+            /** Corrections */
+            corrections: components["schemas"]["Correction"][];
             /** Count */
             count: number | null;
             /** Cue */
             cue: string;
+            /** Doubtful */
+            doubtful: boolean;
             /** Finer Scale */
             finer_scale: boolean;
             /** Food Id */
@@ -1943,6 +2125,10 @@ export interface components {
             id: number;
             /** Label Id */
             label_id: number | null;
+            /** Later */
+            later: number | null;
+            /** Likely G */
+            likely_g: number[] | null;
             /** Low G */
             low_g: number | null;
             /** Name */
@@ -1952,6 +2138,8 @@ export interface components {
             /** Only Counted */
             only_counted: boolean;
             origin: components["schemas"]["Origin"] | null;
+            /** Outdated */
+            outdated: boolean;
             /** Planned */
             planned: boolean;
             /** Planned G */
@@ -2125,6 +2313,8 @@ export interface components {
          *     read.
          */
         BatchSummary: {
+            /** Archived */
+            archived: boolean;
             /** Broken */
             broken: string;
             /** Closed At */
@@ -2456,11 +2646,14 @@ export interface components {
          * @description A line of the card: what went in, and what was planned.
          *
          *     `planned_name` is the food that was planned where another went in, `kcal_more` what that
-         *     adds to a serving; `reason` why a line was skipped.
+         *     adds to a serving; `reason` why a line was skipped, `corrected` what it was before a
+         *     correction, and why.
          */
         CardLine: {
             /** Component */
             component: string;
+            /** Corrected */
+            corrected: string;
             /** Cue */
             cue: string;
             /** Estimated */
@@ -2617,7 +2810,8 @@ export interface components {
         };
         /**
          * ChoiceEffect
-         * @description A choice and one serving after it. `short` lines must be topped up again for it.
+         * @description A choice and one serving after it. `short` lines must be topped up again for it; `misses` are
+         *     the goals that it does not meet.
          */
         ChoiceEffect: {
             choice: components["schemas"]["Choice"];
@@ -2625,6 +2819,8 @@ export interface components {
             kcal: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Kcal Change */
             kcal_change: number | null;
+            /** Misses */
+            misses: components["schemas"]["GoalState"][];
             /** Protein G */
             protein_g: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Serving G */
@@ -2843,28 +3039,43 @@ export interface components {
         };
         /**
          * Consistency
-         * @description One component that is a powder stirred with a liquid. `now` is how thick it is as planned,
-         *     None without liquid; `line_id` the line whose amount makes it thicker or thinner.
+         * @description One component that is thickened or thinned by what is `added`: a liquid, a powder or a gum.
+         *
+         *     `added_g` counts what helps for what it does. `line_id` is the line whose amount makes it
+         *     thicker or thinner; None where nothing is added yet. `now` is how thick it is as planned.
+         *     `hold_back_g` goes in last, as it is needed, `little` where that is by a few grams at a time;
+         *     `by_tenths` is weighed to a tenth of a gram.
          */
         Consistency: {
+            /** Added G */
+            added_g: number;
+            /** Base G */
+            base_g: number;
+            /** By Tenths */
+            by_tenths: boolean;
             /** Component */
             component: string;
+            /** Hold Back G */
+            hold_back_g: number;
             /** Line Id */
             line_id: string | null;
-            /** Liquid G */
-            liquid_g: number;
-            /** Liquids */
-            liquids: components["schemas"]["Liquid"][];
+            /** Little */
+            little: boolean;
             /** Mixture */
             mixture: string;
             /** Name */
             name: string;
             /** Now */
-            now: ("fill" | "spread" | "dip" | "drizzle") | null;
-            /** Powder G */
-            powder_g: number;
+            now: ("fill" | "spread" | "dip" | "drizzle" | "spoon" | "milkshake" | "body") | null;
+            /**
+             * Sort
+             * @enum {string}
+             */
+            sort: "liquid" | "powder" | "gum";
             /** Standing */
             standing: string;
+            /** Ways */
+            ways: components["schemas"]["ThicknessWay"][];
         };
         /**
          * Container
@@ -2937,7 +3148,8 @@ export interface components {
         };
         /**
          * CookSheet
-         * @description A cook as it stands. `laid` is the schedule from now on; `begun` freezes the steps.
+         * @description A cook as it stands. `laid` is the schedule from now on; `begun` freezes the steps, and
+         *     `plan_changed` says that the trial's are others by now.
          */
         CookSheet: {
             /** Batch Id */
@@ -2958,6 +3170,8 @@ export interface components {
             now: string;
             /** Open Steps */
             open_steps: number;
+            /** Plan Changed */
+            plan_changed: boolean;
             /** Steps */
             steps: components["schemas"]["CookedStep"][];
         };
@@ -3000,6 +3214,25 @@ export interface components {
             safe: boolean;
             status: components["schemas"]["StepStatus"];
             step: components["schemas"]["Step"];
+        };
+        /**
+         * Correction
+         * @description What a line was before it was corrected: grams, and the food where that was another.
+         */
+        Correction: {
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            /** Record Id */
+            record_id: string;
+            /** Was G */
+            was_g: number | null;
+            /** Was Name */
+            was_name: string | null;
+            /** Why */
+            why: string;
         };
         /**
          * CutPieces
@@ -3068,6 +3301,11 @@ export interface components {
             /** Serving G */
             serving_g?: number | null;
             /**
+             * Tags
+             * @default []
+             */
+            tags?: string[];
+            /**
              * Trial
              * @default
              */
@@ -3102,6 +3340,8 @@ export interface components {
          *     `original_trial` holds its ingredients.
          */
         DishSheet: {
+            /** Archived */
+            archived: boolean;
             /** Id */
             id: number;
             /** Name */
@@ -3118,6 +3358,8 @@ export interface components {
             reference: ("muffin" | "pancakes" | "waffle" | "brownie" | "cookie" | "sweet_roll" | "heavy_cake" | "medium_cake" | "pie" | "sandwich" | "pudding" | "ice_cream" | "mixed_dish") | null;
             /** Source Note */
             source_note: string;
+            /** Tags */
+            tags: string[];
             /** Trials */
             trials: components["schemas"]["TrialSummary"][];
             typed: components["schemas"]["Original"];
@@ -3740,7 +3982,7 @@ export interface components {
         };
         /**
          * GoalReached
-         * @description The solver's answer, its proposals reckoned as builds, and the labels that would come in.
+         * @description The solver's answer, its proposals as builds, and the labels that would come in.
          */
         GoalReached: {
             /** Labels */
@@ -3753,7 +3995,7 @@ export interface components {
         };
         /**
          * GoalState
-         * @description One goal beside what the trial reckons to.
+         * @description One goal beside what the trial comes to.
          *
          *     `within_margin` is met by the value while the likely margin crosses the limit. `by` is how far
          *     the value is outside, 0 when it is inside.
@@ -3859,6 +4101,12 @@ export interface components {
              */
             currency?: string;
             /**
+             * Degrees
+             * @default C
+             * @enum {string}
+             */
+            degrees?: "C" | "F";
+            /**
              * Energy
              * @default labelled
              * @enum {string}
@@ -3871,6 +4119,12 @@ export interface components {
             erythritol_kcal_per_g?: number;
             /** @default us */
             household?: components["schemas"]["HouseholdSystem"];
+            /**
+             * Label Style
+             * @default eu
+             * @enum {string}
+             */
+            label_style?: "us" | "eu";
             /**
              * Microwave W
              * @default 900
@@ -4086,18 +4340,20 @@ export interface components {
         };
         /**
          * KitchenView
-         * @description A page of dishes, lately touched ones first, and what is going on. `total` is how many dishes
-         *     there are to page through, `set_aside` how many are out of the way.
+         * @description A page of dishes and what is going on. `total` is how many dishes there are to page through,
+         *     `archived` how many are out of the way, `tags` are those of all dishes that are not.
          */
         KitchenView: {
+            /** Archived */
+            archived: number;
             /** Dishes */
             dishes: components["schemas"]["DishCard"][];
             /** Open Cooks */
             open_cooks: components["schemas"]["OpenCook"][];
             /** Open Weigh Ins */
             open_weigh_ins: components["schemas"]["OpenWeighIn"][];
-            /** Set Aside */
-            set_aside: number;
+            /** Tags */
+            tags: string[];
             /** Total */
             total: number;
         };
@@ -4207,6 +4463,14 @@ export interface components {
             package?: components["schemas"]["Package"];
             /** Version */
             version: number;
+        };
+        /**
+         * LabelText
+         * @description A label in one line.
+         */
+        LabelText: {
+            /** Text */
+            text: string;
         };
         /**
          * Laid
@@ -4424,28 +4688,6 @@ export interface components {
             says: string;
         };
         /**
-         * Liquid
-         * @description What one thickness takes: grams of liquid, from least to most where nobody has weighed it;
-         *     `own` is by the cook's own ratio. `hold_back_g` is added last, as it is needed.
-         */
-        Liquid: {
-            /** Grams */
-            grams: number;
-            /** Hold Back G */
-            hold_back_g: number;
-            /** Least G */
-            least_g: number;
-            /** Most G */
-            most_g: number;
-            /** Own */
-            own: boolean;
-            /**
-             * Thickness
-             * @enum {string}
-             */
-            thickness: "fill" | "spread" | "dip" | "drizzle";
-        };
-        /**
          * LiveLink
          * @description Which scales answer, by name, and which one is in use.
          */
@@ -4539,8 +4781,8 @@ export interface components {
         };
         /**
          * MarginPart
-         * @description What one label adds to the likely margin of a figure: its panel's rounding or its
-         *     weight.
+         * @description What one label adds to the likely margin of a figure: its panel's rounding, the spread of
+         *     generic values, or its weight.
          *
          *     `share` is the part of the variance, 0 to 1; `half` is what this part alone would make the
          *     margin, in the figure's unit per serving.
@@ -4550,7 +4792,7 @@ export interface components {
              * Comes From
              * @enum {string}
              */
-            comes_from: "label" | "weight";
+            comes_from: "label" | "generic" | "weight";
             /** Half */
             half: number;
             /** Label */
@@ -4993,6 +5235,8 @@ export interface components {
              * @default
              */
             source_note?: string;
+            /** Tags */
+            tags?: string[] | null;
             /** Version */
             version: number;
         };
@@ -5519,6 +5763,30 @@ export interface components {
             name: string;
             /** Swap */
             swap: string;
+        };
+        /**
+         * PutOff
+         * @description The line comes again when the others are done.
+         */
+        PutOff: {
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "later";
+            /** Line */
+            line: number;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /** @default scale */
+            origin?: components["schemas"]["Origin"];
+            /** Seen */
+            seen?: string | null;
         };
         /**
          * Quantity
@@ -6122,6 +6390,38 @@ export interface components {
             until: string;
         };
         /**
+         * ShortLabel
+         * @description The figures that the line gives, and what they are for; what it does not say is unknown.
+         */
+        ShortLabel: {
+            /** Basis G */
+            basis_g?: number | null;
+            /** Basis Ml */
+            basis_ml?: number | null;
+            /** Carbohydrate G */
+            carbohydrate_g?: number | null;
+            /** Fat G */
+            fat_g?: number | null;
+            /** Fibre G */
+            fibre_g?: number | null;
+            /** Kcal */
+            kcal?: number | null;
+            /** Kj */
+            kj?: number | null;
+            /** Polyols G */
+            polyols_g?: number | null;
+            /** Protein G */
+            protein_g?: number | null;
+            /** Salt G */
+            salt_g?: number | null;
+            /** Saturated G */
+            saturated_g?: number | null;
+            /** Sodium Mg */
+            sodium_mg?: number | null;
+            /** Sugars G */
+            sugars_g?: number | null;
+        };
+        /**
          * Side
          * @description One label on one base. Grams and price are what that much of it weighs and costs.
          */
@@ -6375,8 +6675,8 @@ export interface components {
         /**
          * StepsReport
          * @description All that can be said of steps: by step its estimate, its knob settings and the rule that it
-         *     must satisfy, the other ways to do it; what is forgotten, what to be careful with, which steps
-         *     need a tool that is missing here.
+         *     must satisfy, the other ways to do it; what is forgotten, what to be careful with, the tool that
+         *     a step needs and that is missing here.
          */
         StepsReport: {
             /** Cautions */
@@ -6392,7 +6692,9 @@ export interface components {
                 [key: string]: components["schemas"]["Knob"];
             };
             /** Lacking */
-            lacking: string[];
+            lacking: {
+                [key: string]: string;
+            };
             laid: components["schemas"]["Laid"] | null;
             /** Rules */
             rules: {
@@ -6882,6 +7184,28 @@ export interface components {
             sweetness_least?: number;
         };
         /**
+         * ThicknessWay
+         * @description What one thickness takes: grams added in all, from least to most where nobody has weighed it;
+         *     `own` is by the cook's own ratio. `ratio_key` is by which that ratio is kept.
+         */
+        ThicknessWay: {
+            /** Grams */
+            grams: number;
+            /** Least G */
+            least_g: number;
+            /** Most G */
+            most_g: number;
+            /** Own */
+            own: boolean;
+            /** Ratio Key */
+            ratio_key: string;
+            /**
+             * Thickness
+             * @enum {string}
+             */
+            thickness: "fill" | "spread" | "dip" | "drizzle" | "spoon" | "milkshake" | "body";
+        };
+        /**
          * Timers
          * @description Everything that runs, soonest first; `now` is the server's clock.
          */
@@ -6995,6 +7319,8 @@ export interface components {
         };
         /** TrialSummary */
         TrialSummary: {
+            /** Archived */
+            archived: boolean;
             /** Batches */
             batches: components["schemas"]["BatchSummary"][];
             /** Copied From */
@@ -7207,6 +7533,17 @@ export interface components {
             leftover_g: number | null;
             /** Made G */
             made_g: number;
+        };
+        /**
+         * Whereabouts
+         * @description Where a dish, a trial or a batch is kept.
+         */
+        Whereabouts: {
+            /**
+             * Where
+             * @enum {string}
+             */
+            where: "here" | "archive" | "deleted";
         };
         /**
          * Whole
@@ -8287,6 +8624,329 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CookSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    take_plan: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CookSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    amend: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Amendment"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+                record_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchSheet"];
                 };
             };
             /** @description The body could not be read. */
@@ -9892,7 +10552,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TareTaken"] | components["schemas"]["Pour"] | components["schemas"]["Whole"] | components["schemas"]["PieceFilled"] | components["schemas"]["WeighedBack-Input"] | components["schemas"]["OddPiece"] | components["schemas"]["Turn"] | components["schemas"]["LineEnded"] | components["schemas"]["FoodUsed"] | components["schemas"]["Carry"] | components["schemas"]["Spill"] | components["schemas"]["Undo"];
+                "application/json": components["schemas"]["TareTaken"] | components["schemas"]["Pour"] | components["schemas"]["Whole"] | components["schemas"]["PieceFilled"] | components["schemas"]["WeighedBack-Input"] | components["schemas"]["OddPiece"] | components["schemas"]["Turn"] | components["schemas"]["LineEnded"] | components["schemas"]["PutOff"] | components["schemas"]["FoodUsed"] | components["schemas"]["Carry"] | components["schemas"]["Spill"] | components["schemas"]["Undo"];
             };
         };
         responses: {
@@ -9903,6 +10563,116 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BatchSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    put_batch: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Whereabouts"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Whereabouts"];
                 };
             };
             /** @description The body could not be read. */
@@ -10508,6 +11278,109 @@ export interface operations {
             };
         };
     };
+    add_example: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DishSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
     dish: {
         parameters: {
             query?: never;
@@ -10522,6 +11395,112 @@ export interface operations {
         responses: {
             /** @description Successful Response */
             200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DishSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    duplicate: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                dish_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11357,7 +12336,7 @@ export interface operations {
             };
         };
     };
-    set_dish_aside: {
+    copy_trial: {
         parameters: {
             query?: never;
             header?: {
@@ -11372,17 +12351,17 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Aside"];
+                "application/json": components["schemas"]["NewTrial"];
             };
         };
         responses: {
             /** @description Successful Response */
-            200: {
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Aside"];
+                    "application/json": components["schemas"]["TrialSheet"];
                 };
             };
             /** @description The body could not be read. */
@@ -11467,7 +12446,7 @@ export interface operations {
             };
         };
     };
-    copy_trial: {
+    put_dish: {
         parameters: {
             query?: never;
             header?: {
@@ -11482,17 +12461,17 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewTrial"];
+                "application/json": components["schemas"]["Whereabouts"];
             };
         };
         responses: {
             /** @description Successful Response */
-            201: {
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TrialSheet"];
+                    "application/json": components["schemas"]["Whereabouts"];
                 };
             };
             /** @description The body could not be read. */
@@ -12538,7 +13517,10 @@ export interface operations {
             query?: {
                 limit?: number;
                 offset?: number;
-                set_aside?: boolean;
+                search?: string;
+                tag?: string;
+                sort?: "touched" | "name" | "newest";
+                archived?: boolean;
             };
             header?: never;
             path?: never;
@@ -12553,6 +13535,110 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KitchenView"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    label_in_one_line: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LabelText"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShortLabel"];
                 };
             };
             /** @description The body could not be read. */
@@ -17485,6 +18571,116 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LineSwaps"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    put_trial: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Whereabouts"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Whereabouts"];
                 };
             };
             /** @description The body could not be read. */

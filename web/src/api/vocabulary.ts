@@ -13,3 +13,4 @@ export const UNMEASURED_G = {"pinch": [0.3, 0.2, 0.5], "dash": [0.6, 0.4, 0.9], 
 export const SWEETNESS_LEAST = 0.7 as const;
 export const SPILL_SPREAD = 0.5 as const;
 export const MOST_NUDGE = 50 as const;
+export const HOMES = {"us": {"household": "us", "label_style": "us", "allergens": "us", "safety": "us", "degrees": "F", "paper": "letter", "currency": "$"}, "uk": {"household": "uk", "label_style": "eu", "allergens": "eu", "safety": "uk", "degrees": "C", "paper": "a4", "currency": "£"}, "eu": {"household": "metric", "label_style": "eu", "allergens": "eu", "safety": "uk", "degrees": "C", "paper": "a4", "currency": "€"}} as const;

@@ -1,9 +1,10 @@
 import type { ComponentType } from "react";
-import { NavLink, useParams, useSearchParams } from "react-router";
+import { NavLink, useNavigate, useParams, useSearchParams } from "react-router";
 
 import type { Schemas } from "../api/client";
 import { useDish } from "../api/queries";
 import type { StageProps } from "../dish/stage";
+import { useKeys } from "../lib/useKeys";
 import { Sheet } from "../ui/Sheet";
 import { Empty, Failed, Loading } from "../ui/States";
 import { BuildStage } from "../stages/rebuild/BuildStage";
@@ -68,14 +69,16 @@ export default function DishPage() {
   const { dishId, stage } = useParams();
   const { data: dish, error, isPending, refetch } = useDish(Number(dishId) || 0);
   const [query] = useSearchParams();
+  useStageKeys();
   if (isPending) return <Loading />;
   // What was read stays in front of the cook while the kitchen does not answer.
   if (!dish) return <Failed error={error} retry={() => void refetch()} />;
   const trial =
-    dish.trials.find((one) => String(one.id) === query.get("trial")) ?? chosen(dish, query);
+    dish.trials.find((trial) => String(trial.id) === query.get("trial")) ?? chosen(dish, query);
   if (!trial) return <Empty title="This dish has no trial">Start it again in the Kitchen.</Empty>;
   const batch =
-    trial.batches.find((one) => String(one.id) === query.get("batch")) ?? trial.batches.at(-1);
+    trial.batches.find((batch) => String(batch.id) === query.get("batch")) ??
+    trial.batches.findLast((batch) => !batch.archived);
   const props: StageProps = { dish, trial, batch };
   const open = STAGES.find((one) => one.path === (stage ?? "build"));
   const Page = open?.page;
@@ -104,11 +107,34 @@ function chosen(dish: Schemas["DishSheet"], query: URLSearchParams) {
   const batch = query.get("batch");
   return (
     dish.trials.find((trial) => trial.batches.some((one) => String(one.id) === batch)) ??
+    dish.trials.findLast((trial) => !trial.archived) ??
     dish.trials.at(-1)
   );
 }
 
-const SAYS: Record<Progress, string> = { open: "not begun", going: "going on", done: "done" };
+/** From stage to stage without the mouse. */
+function useStageKeys() {
+  const navigate = useNavigate();
+  const go = (by: -1 | 1) => () => {
+    // The address is ahead of the page while a stage is on its way.
+    const { pathname, search } = window.location;
+    const [, , dishId, open = "build"] = pathname.split("/");
+    const next = STAGES[STAGES.findIndex((stage) => stage.path === open) + by];
+    if (next) void navigate(stageAddress(Number(dishId), next, new URLSearchParams(search)));
+  };
+  useKeys([
+    { keys: ".", says: "Next stage", run: go(1) },
+    { keys: ",", says: "Previous stage", run: go(-1) },
+  ]);
+}
+
+/** A stage of the same trial and batch; another stage has other tabs. */
+function stageAddress(dishId: number, stage: Stage, query: URLSearchParams): string {
+  const kept = new URLSearchParams([...query].filter(([name]) => name !== "tab"));
+  return `/dishes/${dishId}/${stage.path}${kept.size > 0 ? `?${kept.toString()}` : ""}`;
+}
+
+const SAYS: Record<Progress, string> = { open: "not begun", going: "in progress", done: "done" };
 
 function StageTab({
   stage,
@@ -120,10 +146,9 @@ function StageTab({
   dishId: number;
 }) {
   const [query] = useSearchParams();
-  const search = query.size > 0 ? `?${query.toString()}` : "";
   return (
     <NavLink
-      to={`/dishes/${dishId}/${stage.path}${search}`}
+      to={stageAddress(dishId, stage, query)}
       className={({ isActive }) =>
         `flex min-h-12 items-center gap-2 border-rule px-3 max-sm:flex-1 max-sm:justify-center max-sm:px-2 sm:border-b ${isActive ? "bg-ink font-bold text-sheet" : "hover:bg-wash"}`
       }

@@ -1,28 +1,40 @@
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 
-import { api, ask } from "../api/client";
+import { api, ask, type Schemas } from "../api/client";
 import { useDishes, useFoods } from "../api/queries";
 import { Options } from "../ui/Options";
 import { useKeys } from "../lib/useKeys";
+import { useTheme } from "./theme";
 
 interface Target {
   key: string;
   text: string;
-  kind: string;
-  to: string;
+  note?: string;
+  group: string;
+  to?: string;
+  run?: () => void;
 }
 
-/** Go to a dish, a stage of it, a food or a place by typing a part of its name. */
+/** Go to a dish, a stage of it, a food or a page, or begin something, by typing a part of its name. */
 export function JumpBox() {
   const navigate = useNavigate();
   const box = useRef<HTMLInputElement>(null);
   const [text, setText] = useState("");
-  const { targets, stale } = useTargets(text);
-  const go = ({ to }: { to: string }) => {
+  const { theme, toggle } = useTheme();
+  const { targets, stale } = useTargets(text, [
+    {
+      key: "theme",
+      text: theme === "light" ? "Dark theme" : "Light theme",
+      group: "Actions",
+      run: toggle,
+    },
+  ]);
+  const go = ({ to, run }: Pick<Target, "to" | "run">) => {
     setText("");
     box.current?.blur();
-    void navigate(to);
+    run?.();
+    if (to) void navigate(to);
   };
   /** Enter before the foods are found: what is here already, or the first food. */
   const early = async () => {
@@ -38,7 +50,7 @@ export function JumpBox() {
   };
   const focus = () => box.current?.focus();
   useKeys([
-    { keys: "/", says: "Go to a dish, a food or a page", run: focus },
+    { keys: "/", says: "Go to a dish, a food, a page or an action", run: focus },
     { keys: "Ctrl+k", says: "The same, also while typing", run: focus, whileTyping: true },
     { keys: "?", says: "This list" },
   ]);
@@ -46,8 +58,8 @@ export function JumpBox() {
     <Options
       inputRef={box}
       dense
-      className="w-72 max-sm:hidden"
-      label="Go to a dish, a food or a page"
+      className="w-72 min-w-24 shrink max-sm:hidden"
+      label="Go to a dish, a food, a page or an action"
       placeholder="Go to a dish or a food   /"
       text={text}
       onText={setText}
@@ -56,9 +68,10 @@ export function JumpBox() {
       option={(target) => (
         <span className="flex justify-between gap-3">
           <span className="truncate">{target.text}</span>
-          <span className="text-soft">{target.kind}</span>
+          {target.note && <span className="text-soft">{target.note}</span>}
         </span>
       )}
+      groupOf={(target) => target.group}
       onChoose={go}
       stale={stale}
       onEarly={() => void early()}
@@ -72,40 +85,61 @@ const STAGES = ["original", "build", "weigh", "cook", "portion", "card"];
 const ofDishes = (words: readonly string[]) =>
   words.filter((word) => !STAGES.some((stage) => stage.startsWith(word))).join(" ");
 
-function useTargets(text: string): { targets: Target[]; stale: boolean } {
+const PAGES: readonly Target[] = [
+  { key: "settings", text: "Settings", group: "Pages", to: "/settings" },
+  { key: "shelf", text: "Shelf", group: "Pages", to: "/shelf" },
+  { key: "claims", text: "Check someone’s numbers", group: "Pages", to: "/claims" },
+  { key: "compare", text: "Compare packages", group: "Pages", to: "/shelf/compare" },
+  { key: "files", text: "Shelf files: import and export", group: "Pages", to: "/shelf/files" },
+];
+const ACTIONS: readonly Target[] = [
+  { key: "start", text: "Start a dish", group: "Actions", to: "/#start" },
+  { key: "free", text: "Weigh without a recipe", group: "Actions", to: "/#start" },
+  { key: "import", text: "Import a batch", group: "Actions", to: "/#import" },
+  { key: "food", text: "Add a food", group: "Actions", to: "/shelf/new" },
+];
+/** So many of a group are shown that the next one is seen too. */
+const EACH = 6;
+
+function useTargets(text: string, actions: readonly Target[]) {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
   const asked = words.length > 0;
   const { data: dishes, isPlaceholderData: oldDishes } = useDishes(ofDishes(words), 8, asked);
   const { data: found, isPlaceholderData } = useFoods(text, 8, asked);
   if (!asked) return { targets: [], stale: false };
-  const all: Target[] = [
-    ...(dishes ?? []).flatMap((dish) => [
-      { key: `d${dish.id}`, text: dish.name, kind: "dish", to: `/dishes/${dish.id}` },
-      ...STAGES.map((stage) => ({
-        key: `d${dish.id}${stage}`,
-        text: `${dish.name}: ${stage}`,
-        kind: "stage",
-        to: `/dishes/${dish.id}/${stage}`,
-      })),
-    ]),
-    { key: "settings", text: "Settings", kind: "page", to: "/settings" },
-    { key: "shelf", text: "Shelf", kind: "page", to: "/shelf" },
-    { key: "claims", text: "Claim check", kind: "page", to: "/claims" },
-    { key: "compare", text: "Compare packages", kind: "page", to: "/shelf/compare" },
-    { key: "files", text: "Shelf files: import and export", kind: "page", to: "/shelf/files" },
-  ];
-  const own = all.filter((target) =>
-    words.every((word) => target.text.toLowerCase().includes(word)),
-  );
+  const meant = (target: Target) => words.every((word) => target.text.toLowerCase().includes(word));
   const fresh = !isPlaceholderData && found?.how === "words" ? found.foods : [];
   const foods = fresh.map((food) => ({
     key: `f${food.id}`,
     text: food.name,
-    kind: food.typical ? "food, typical values" : "food",
+    ...(food.typical && { note: "generic values" }),
+    group: "Foods",
     to: `/shelf/${food.id}`,
   }));
+  const stages = (dishes ?? []).flatMap(stagesOf);
+  const inDishes = [...(dishes ?? []).map(targetOf), ...stages].filter(meant);
   return {
-    targets: [...own, ...foods].slice(0, 8),
+    targets: [
+      ...inDishes.slice(0, EACH),
+      ...foods.slice(0, EACH),
+      ...[...ACTIONS, ...actions].filter(meant),
+      ...PAGES.filter(meant),
+    ],
     stale: isPlaceholderData || oldDishes || found === undefined || dishes === undefined,
   };
 }
+
+const targetOf = ({ id, name }: Schemas["DishName"]): Target => ({
+  key: `d${id}`,
+  text: name,
+  group: "Dishes",
+  to: `/dishes/${id}`,
+});
+
+const stagesOf = ({ id, name }: Schemas["DishName"]): Target[] =>
+  STAGES.map((stage) => ({
+    key: `d${id}${stage}`,
+    text: `${name}: ${stage}`,
+    group: "Dishes",
+    to: `/dishes/${id}/${stage}`,
+  }));

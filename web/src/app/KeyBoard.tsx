@@ -15,6 +15,29 @@ function nameOf(event: KeyboardEvent): string {
   return held + (event.key.length === 1 ? event.key.toLowerCase() : event.key);
 }
 
+/** How long no letter is typed before and after a key that counts as pressed by itself. */
+const ALONE_MS = 250;
+const isLetter = (name: string) => name.length === 1 && name !== " ";
+
+/** Lets a key act only where it is pressed by itself: words typed past a field do nothing. */
+class PressedAlone {
+  private lettered = -Infinity;
+  private waiting: ReturnType<typeof setTimeout> | undefined;
+
+  /** Every key that is not typed into a field; whether no letter came just before it. */
+  heard(name: string, at: number): boolean {
+    clearTimeout(this.waiting);
+    const alone = at - this.lettered > ALONE_MS;
+    if (isLetter(name)) this.lettered = at;
+    return alone;
+  }
+
+  act(name: string, run: () => void) {
+    if (isLetter(name)) this.waiting = setTimeout(run, ALONE_MS);
+    else run();
+  }
+}
+
 /** The keys of the stage that is open; `?` lists them. */
 export function KeyBoard({ children }: { children: ReactNode }) {
   const stack = useRef<(readonly KeyBinding[])[]>([]);
@@ -29,10 +52,12 @@ export function KeyBoard({ children }: { children: ReactNode }) {
     [],
   );
   useEffect(() => {
+    const pressing = new PressedAlone();
     const pressed = (event: KeyboardEvent) => {
       if (event.defaultPrevented || document.querySelector("[role=dialog]")) return;
       const typing = isField(event.target);
       const name = nameOf(event);
+      const alone = typing || pressing.heard(name, event.timeStamp);
       if (name === "?" && !typing) {
         setListed(stack.current.flat());
         return;
@@ -41,10 +66,10 @@ export function KeyBoard({ children }: { children: ReactNode }) {
       const found = stack.current
         .flat()
         .findLast((one) => one.keys === name && one.run && (!typing || one.whileTyping));
-      if (found) {
-        event.preventDefault();
-        found.run?.(event);
-      }
+      if (!found) return;
+      event.preventDefault();
+      if (!found.acts) found.run?.(event);
+      else if (alone) pressing.act(name, () => found.run?.(event));
     };
     window.addEventListener("keydown", pressed);
     return () => window.removeEventListener("keydown", pressed);
@@ -54,14 +79,14 @@ export function KeyBoard({ children }: { children: ReactNode }) {
       {children}
       <Modal open={listed !== null} onOpenChange={() => setListed(null)} title="Keys of this page">
         <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
-          {listed?.map((one) => (
-            <div key={one.keys + one.says} className="contents">
+          {listed?.map((binding) => (
+            <div key={binding.keys + binding.says} className="contents">
               <dt>
                 <kbd className="border border-rule bg-paper px-1.5 py-0.5 font-mono text-sm">
-                  {one.shown ?? one.keys}
+                  {binding.shown ?? binding.keys}
                 </kbd>
               </dt>
-              <dd>{one.says}</dd>
+              <dd>{binding.says}</dd>
             </div>
           ))}
         </dl>

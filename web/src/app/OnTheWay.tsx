@@ -6,7 +6,7 @@ import { Button } from "../ui/Button";
 /** What waits in this browser for the kitchen, and what the kitchen could not take any more. */
 export function OnTheWay() {
   const { waiting, lost, trouble, late, dismiss } = useOutbox();
-  const unkept = waiting.some((one) => !one.kept);
+  const unkept = waiting.some((weight) => !weight.kept);
   const shown = (late && waiting.length > 0) || unkept;
   if (!shown && lost.length === 0) return null;
   return (
@@ -17,12 +17,12 @@ export function OnTheWay() {
           {unkept && "This browser can’t keep them: leave this page open until they have arrived."}
         </p>
       )}
-      {lost.map((one) => (
-        <p key={one.capture.id} className="flex flex-wrap items-center gap-x-4">
+      {lost.map((weight) => (
+        <p key={weight.capture.id} className="flex flex-wrap items-center gap-x-4">
           <span className="text-mark">
-            <b>{whatText(one.capture)} was not stored.</b> {one.lost}
+            <b>{whatText(weight.capture)} was not stored.</b> {weight.lost}
           </span>
-          <Button look="quiet" onClick={() => dismiss(one.capture.id)}>
+          <Button look="quiet" onClick={() => dismiss(weight.capture.id)}>
             I’ve seen it
           </Button>
         </p>

@@ -63,7 +63,7 @@ function TimerChip({ timer, now }: { timer: Running; now: number }) {
   const call = calls(timer, now);
   const left = Date.parse(timer.due_at) - now;
   const batchId = timer.batch_id ?? null;
-  const stage = timer.kind === "reminder" ? "portion" : "cook";
+  const at = timer.kind === "reminder" ? "portion?tab=away&" : "cook?";
   return (
     <div
       role="group"
@@ -76,7 +76,7 @@ function TimerChip({ timer, now }: { timer: Running; now: number }) {
         ) : (
           <Link
             className="truncate text-sm underline-offset-2 hover:underline"
-            to={`/dishes/${timer.dish_id}/${stage}?batch=${timer.batch_id}`}
+            to={`/dishes/${timer.dish_id}/${at}batch=${timer.batch_id}`}
           >
             {timer.name}
           </Link>

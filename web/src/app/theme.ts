@@ -1,4 +1,4 @@
-import { useCallback, useState } from "react";
+import { useSyncExternalStore } from "react";
 
 type Theme = "light" | "dark";
 const STORED = "gasket.theme";
@@ -9,17 +9,23 @@ function preferred(): Theme {
   return matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light";
 }
 
+const watchers = new Set<() => void>();
+
+const watch = (watcher: () => void) => {
+  watchers.add(watcher);
+  return () => watchers.delete(watcher);
+};
+const shown = (): Theme => (document.documentElement.dataset.theme === "dark" ? "dark" : "light");
+
 export function applyTheme(theme: Theme = preferred()) {
   document.documentElement.dataset.theme = theme;
+  for (const watcher of watchers) watcher();
 }
 
-export function useTheme() {
-  const [theme, setTheme] = useState<Theme>(preferred);
-  const toggle = useCallback(() => {
-    const next = theme === "light" ? "dark" : "light";
-    localStorage.setItem(STORED, next);
-    applyTheme(next);
-    setTheme(next);
-  }, [theme]);
-  return { theme, toggle };
+function toggle() {
+  const next = shown() === "light" ? "dark" : "light";
+  localStorage.setItem(STORED, next);
+  applyTheme(next);
 }
+
+export const useTheme = () => ({ theme: useSyncExternalStore(watch, shown), toggle });

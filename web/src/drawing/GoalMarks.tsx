@@ -5,9 +5,14 @@ type GoalState = Schemas["GoalState"];
 
 const MARKS = { met: "✓", within_margin: "≈", missed: "✗", unknown: "?" } as const;
 
+const SHOWN: Partial<Record<GoalState["verdict"], string>> = {
+  missed: "text-mark",
+  within_margin: "text-soft",
+};
+
 function says(state: GoalState): string {
   if (state.verdict === "met") return "met";
-  if (state.verdict === "within_margin") return "met, but its margin crosses the limit";
+  if (state.verdict === "within_margin") return "limit within margin";
   if (state.verdict === "unknown") return "not known yet";
   const off = `${goalNumber(state, state.by)} ${state.unit}`.trim();
   return `missed by ${off}`;
@@ -33,9 +38,7 @@ export function GoalMarks({ goals }: { goals: readonly GoalState[] }) {
             {MARKS[state.verdict]}
           </span>
           {goalText(state)}
-          <span className={state.verdict === "missed" ? "text-mark" : "sr-only"}>
-            {state.verdict === "missed" ? `, ${says(state)}` : `: ${says(state)}`}
-          </span>
+          <span className={SHOWN[state.verdict] ?? "sr-only"}>, {says(state)}</span>
         </li>
       ))}
     </ul>

@@ -5,6 +5,7 @@ import {
   amountText,
   AXIS,
   type Layer,
+  LEADER,
   type Measure,
   niceStep,
   spread,
@@ -14,7 +15,9 @@ import {
 import { Block, Inside } from "./SectionLayers";
 import { Heading, Leader, Links, Saved, Scale } from "./SectionMarks";
 
+/** From one label to the next: a line of text, on a narrow page two. */
 const LABEL_GAP = 17;
+const LABEL_GAP_NARROW = 29;
 
 export interface SectionDrawing {
   title: string;
@@ -43,12 +46,19 @@ export function SectionColumns(p: SectionProps) {
   const base = height - 10;
   const scale = (base - top) / most;
   const narrow = width < 460;
-  const column = narrow ? 72 : Math.min(128, width * 0.2);
+  // The original's names stand in its column, the rebuild's beside it.
+  const left = narrow ? 84 : Math.min(150, width * 0.26);
+  const right = narrow ? 50 : Math.min(110, width * 0.16);
   const leftX = AXIS + (narrow ? 4 : 12);
-  const rightX = leftX + column + (narrow ? 46 : Math.max(64, width * 0.12));
+  const rightX = leftX + left + (narrow ? 46 : Math.max(58, width * 0.11));
   const placedOriginal = stack(original, base, scale);
   const placed = stack(rebuild, base, scale);
-  const labels = spread(placed, LABEL_GAP, top + 4, base - 6);
+  const labels = spread(
+    placed,
+    narrow ? LABEL_GAP_NARROW : LABEL_GAP,
+    top + 4,
+    base - (narrow ? 14 : 6),
+  );
   const active = pointed ?? p.selected ?? null;
   const linked = section.links.filter(
     (link) => link.rebuild === active || link.original === active,
@@ -66,7 +76,7 @@ export function SectionColumns(p: SectionProps) {
         links={section.links}
         from={placedOriginal}
         to={placed}
-        left={leftX + column}
+        left={leftX + left}
         right={rightX}
         active={active}
       />
@@ -75,12 +85,12 @@ export function SectionColumns(p: SectionProps) {
           <Block
             layer={layer}
             x={leftX}
-            width={column}
+            width={left}
             active={layer.key === active || linked.some((one) => one.original === layer.key)}
             onPoint={setPointed}
           />
           {layer.height > 17 && (
-            <Inside layer={layer} x={leftX} width={column} narrow={narrow} measure={measure} />
+            <Inside layer={layer} x={leftX} width={left} narrow={narrow} measure={measure} />
           )}
         </g>
       ))}
@@ -89,7 +99,7 @@ export function SectionColumns(p: SectionProps) {
           key={layer.key}
           layer={layer}
           x={rightX}
-          width={column}
+          width={right}
           active={layer.key === active || linked.some((one) => one.rebuild === layer.key)}
           onPoint={setPointed}
           onSelect={p.onSelect}
@@ -99,16 +109,17 @@ export function SectionColumns(p: SectionProps) {
         <Leader
           key={label.layer.key}
           label={label}
-          x={rightX + column}
+          x={rightX + right}
           active={label.layer.key === active}
-          room={width - rightX - column - 27}
+          room={width - rightX - right - LEADER}
           measure={measure}
+          twoLines={narrow}
         />
       ))}
       {theirs > 0 && mine > 0 && (
         <Saved
-          x={(leftX + column + rightX) / 2}
-          from={leftX + column}
+          x={(leftX + left + rightX) / 2}
+          from={leftX + left}
           to={rightX}
           originalTop={base - theirs * scale}
           rebuildTop={base - mine * scale}

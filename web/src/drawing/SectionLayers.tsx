@@ -1,5 +1,9 @@
 import { hatch } from "./hatch";
 import { amountText, type Measure, type PlacedLayer } from "./section";
+import { clipped, inTwoLines, textWidth } from "./textWidth";
+
+/** A layer so high takes two lines of text. */
+const TWO_LINES = 32;
 
 interface BlockProps {
   layer: PlacedLayer;
@@ -53,25 +57,39 @@ export function Inside({
   measure: Measure;
 }) {
   const amount = amountText(layer.amount, measure);
-  const room = Math.floor((width - 12) / (narrow ? 5.8 : 6.6));
-  const left = room - amount.length - 1;
-  const name =
-    layer.name.length > left ? `${layer.name.slice(0, left - 1).trimEnd()}…` : layer.name;
-  const text = left >= 4 ? `${name} ${amount}` : amount;
-  const wide = Math.min(width - 4, text.length * (narrow ? 5.8 : 6.6) + 10);
+  const size = narrow ? 11 : 12;
+  const room = width - 12;
+  const spare = textWidth(` ${amount}`, size);
+  const named = inTwoLines(layer.name, room, size, spare);
+  const lines =
+    named.length === 2 && layer.height < TWO_LINES
+      ? [clipped(layer.name, room - spare, size)]
+      : named;
+  const texts = lines.map((line, i) => (i === lines.length - 1 ? `${line} ${amount}` : line));
+  const wide = Math.min(width - 4, Math.max(...texts.map((text) => textWidth(text, size))) + 8);
+  const tall = 4 + 14 * texts.length;
   const y = layer.top + layer.height / 2;
   return (
     <g>
-      <rect x={x + (width - wide) / 2} y={y - 9} width={wide} height={18} fill="var(--sheet)" />
-      <text
-        x={x + width / 2}
-        y={y + 4}
-        fontSize={narrow ? 11 : 12}
-        textAnchor="middle"
-        fill="var(--ink)"
-      >
-        {text}
-      </text>
+      <rect
+        x={x + (width - wide) / 2}
+        y={y - tall / 2}
+        width={wide}
+        height={tall}
+        fill="var(--sheet)"
+      />
+      {texts.map((text, i) => (
+        <text
+          key={text}
+          x={x + width / 2}
+          y={y + 4 + 14 * (i - (texts.length - 1) / 2)}
+          fontSize={size}
+          textAnchor="middle"
+          fill="var(--ink)"
+        >
+          {text}
+        </text>
+      ))}
     </g>
   );
 }

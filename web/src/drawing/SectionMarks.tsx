@@ -1,6 +1,14 @@
 import type { Schemas } from "../api/client";
 import { figure } from "../lib/format";
-import { amountText, AXIS, type Measure, type PlacedLabel, type PlacedLayer } from "./section";
+import {
+  amountText,
+  AXIS,
+  LEADER,
+  type Measure,
+  type PlacedLabel,
+  type PlacedLayer,
+} from "./section";
+import { clipped, inTwoLines, textWidth } from "./textWidth";
 
 interface LinksProps {
   links: readonly Schemas["SwapLink"][];
@@ -78,23 +86,32 @@ export function Heading({ x, text, total }: { x: number; text: string; total: st
   );
 }
 
+const SIZE = 12;
+
 export function Leader({
   label,
   x,
   active,
   room,
   measure,
+  twoLines,
 }: {
   label: PlacedLabel;
   x: number;
   active: boolean;
   room: number;
   measure: Measure;
+  twoLines: boolean;
 }) {
   const { layer, y } = label;
   const middle = layer.top + layer.height / 2;
-  const most = Math.max(4, Math.floor((room - 40) / 6));
-  const name = layer.name.length > most ? `${layer.name.slice(0, most - 1)}…` : layer.name;
+  const amount = amountText(layer.amount, measure);
+  const balloon = textWidth(`${layer.balloon} `, SIZE);
+  const spare = textWidth(` ${amount}`, SIZE, true);
+  const lines = twoLines
+    ? inTwoLines(layer.name, room - balloon, SIZE, spare)
+    : [clipped(layer.name, room - balloon - spare, SIZE)];
+  const first = y + 4 - (lines.length > 1 ? 6.5 : 0);
   return (
     <g fill="none">
       <path
@@ -103,14 +120,19 @@ export function Leader({
         strokeWidth={active ? 1.6 : 0.8}
       />
       <text
-        x={x + 27}
-        y={y + 4}
-        fontSize="12"
+        x={x + LEADER}
+        y={first}
+        fontSize={SIZE}
         fontWeight={active ? 700 : 400}
         fill={active ? "var(--pencil)" : "var(--ink)"}
       >
-        <tspan fill="var(--ink-soft)">{layer.balloon}</tspan> {name}{" "}
-        <tspan fontWeight="700">{amountText(layer.amount, measure)}</tspan>
+        <tspan fill="var(--ink-soft)">{layer.balloon}</tspan> {lines[0]}
+        {lines[1] !== undefined && (
+          <tspan x={x + LEADER + balloon} dy="13">
+            {lines[1]}
+          </tspan>
+        )}{" "}
+        <tspan fontWeight="700">{amount}</tspan>
       </text>
     </g>
   );

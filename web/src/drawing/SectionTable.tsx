@@ -23,7 +23,7 @@ export function SectionTable({ original, rebuild }: SectionTableProps) {
   return (
     <details className="mt-2 text-sm">
       <summary className="w-fit cursor-pointer text-pencil underline-offset-2 hover:underline">
-        The drawing as a table
+        Show as table
       </summary>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Lines of one serving">
         {columns.map(

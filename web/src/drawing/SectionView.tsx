@@ -36,8 +36,8 @@ export function SectionView(props: SectionViewProps) {
   if (kcal === 0) {
     return (
       <p className="border border-dashed border-soft p-6 text-soft">
-        Nothing to cut open yet. The original and this trial stand here side by side, layer by
-        layer, as soon as the original has its figures or the build a line.
+        Nothing to compare yet. The original and this trial stand here side by side, layer by layer,
+        as soon as the original has its figures or the build a line.
       </p>
     );
   }

@@ -1,5 +1,3 @@
-import type { ReactNode } from "react";
-
 import type { Schemas } from "../api/client";
 import { figure, weighed } from "../lib/format";
 import { type Nutrient, SHORT_NAMES, unitOf } from "../lib/nutrients";
@@ -18,7 +16,6 @@ interface TitleBlockProps {
   goals?: readonly Schemas["GoalState"][];
   /** What one serving is, where that is more than a weight. */
   serving?: string;
-  action?: ReactNode;
 }
 
 /** The ruled block in the corner of every sheet: live figures per serving, beside the original. */
@@ -49,11 +46,6 @@ export function TitleBlock(props: TitleBlockProps) {
         serving={result.serving}
         words={props.serving}
       />
-      {props.action && (
-        <footer className="flex flex-wrap items-center justify-between gap-2 border-t border-ink px-3 py-2 text-sm">
-          {props.action}
-        </footer>
-      )}
     </section>
   );
 }

@@ -94,15 +94,13 @@ function MarginParts({ parts, names, unit }: MarginPartsProps) {
   if (parts.length === 0) return null;
   return (
     <>
-      <p className="mt-3 text-soft">What widens it most</p>
+      <p className="mt-3 text-soft">Biggest uncertainties</p>
       <ul className="mt-1 space-y-1">
         {parts.map((part) => (
           <li key={part.label + part.comes_from} className="grid grid-cols-[1fr_auto] gap-x-3">
             <span>
               {names[part.label] ?? part.label},{" "}
-              <span className="text-soft">
-                {part.comes_from === "label" ? "rounding on its label" : "its weight"}
-              </span>
+              <span className="text-soft">{COMES_FROM[part.comes_from]}</span>
             </span>
             <span className="text-right">
               ± {figure(part.half, unit)} {unit}
@@ -120,12 +118,19 @@ function MarginParts({ parts, names, unit }: MarginPartsProps) {
   );
 }
 
+const COMES_FROM = {
+  label: "rounding on its label",
+  generic: "spread of generic values",
+  weight: "its weight",
+} as const;
+
+/** Sources on demand: behind a fold. */
 export function SaysWho({ keys }: { keys: readonly string[] }) {
   const { data: sources } = useSources();
   if (!sources || keys.length === 0) return null;
   return (
-    <>
-      <p className="mt-3 text-soft">Says who</p>
+    <details className="mt-3">
+      <summary className="min-h-11 cursor-pointer content-center text-pencil">Sources</summary>
       <ul className="mt-1 space-y-1.5">
         {keys.map((key) => {
           const source = sources[key];
@@ -136,6 +141,6 @@ export function SaysWho({ keys }: { keys: readonly string[] }) {
           ) : null;
         })}
       </ul>
-    </>
+    </details>
   );
 }

@@ -4,6 +4,8 @@ import type { Material } from "../lib/nutrients";
 
 /** Where the scale of a section stands. */
 export const AXIS = 40;
+/** How far a leader reaches before its text begins. */
+export const LEADER = 27;
 
 /** By what a layer is thick. */
 export type Measure = "kcal" | "protein_g" | "grams" | "cost";

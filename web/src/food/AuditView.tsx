@@ -11,7 +11,7 @@ const HIDDEN: Record<string, string> = {
   fat_g: "g fat",
 };
 
-/** Does the panel agree with itself? */
+/** Whether the panel agrees with itself, and how. */
 export function AuditView({ audit }: { audit: Schemas["Audit"] | null }) {
   if (!audit) return null;
   const good = audit.verdict === "agrees" || audit.verdict.startsWith("agrees");
@@ -23,7 +23,7 @@ export function AuditView({ audit }: { audit: Schemas["Audit"] | null }) {
       aria-live="polite"
     >
       <div>
-        <h2 className="text-sm text-soft">Does the panel agree with itself?</h2>
+        <h2 className="text-sm text-soft">Do these numbers add up?</h2>
         <p className={`text-lg font-bold ${tone}`} data-testid="verdict">
           {good ? "✓ " : audit.verdict === "off" ? "! " : ""}
           {audit.says}
@@ -38,7 +38,7 @@ export function AuditView({ audit }: { audit: Schemas["Audit"] | null }) {
           <tr className="border-b border-ink">
             <th className="py-1 font-normal">Energy, kcal</th>
             <th className="px-2 text-right font-normal">figure</th>
-            <th className="px-2 text-right font-normal">stands for</th>
+            <th className="px-2 text-right font-normal">could be</th>
             <td />
           </tr>
         </thead>
@@ -115,7 +115,7 @@ function ToleratedTable({ audit }: { audit: Schemas["Audit"] }) {
   return (
     <details>
       <summary className="min-h-11 cursor-pointer content-center text-pencil">
-        What the law tolerates
+        Legal tolerance
       </summary>
       <p className="text-sm text-soft">
         The food may lawfully hold this much; most labels are far better. It is shown apart and
@@ -123,11 +123,11 @@ function ToleratedTable({ audit }: { audit: Schemas["Audit"] }) {
       </p>
       <table className="mt-1 border-collapse">
         <tbody>
-          {audit.tolerated.map((one) => (
-            <tr key={one.field} className="border-b border-rule">
-              <th className="py-0.5 pr-4 text-left font-normal">{fieldName(one.field)}</th>
-              <td className="pr-4 text-right">{one.printed}</td>
-              <td className="text-right">{toleratedText(one)}</td>
+          {audit.tolerated.map((range) => (
+            <tr key={range.field} className="border-b border-rule">
+              <th className="py-0.5 pr-4 text-left font-normal">{fieldName(range.field)}</th>
+              <td className="pr-4 text-right">{range.printed}</td>
+              <td className="text-right">{toleratedText(range)}</td>
             </tr>
           ))}
         </tbody>

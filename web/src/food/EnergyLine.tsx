@@ -15,7 +15,7 @@ interface Bar {
 
 const SHORT: Record<string, string> = { us: "US", us_449: "US 4-4-9", eu: "EU" };
 
-/** The printed interval and the reckoned ones on one scale: where they meet, the label agrees. */
+/** The printed interval and the calculated ones on one scale: where they meet, the label agrees. */
 export function EnergyLine({ audit }: { audit: Schemas["Audit"] }) {
   const [ref, width] = useWidth<HTMLDivElement>(480);
   const bars = barsOf(audit);
@@ -32,7 +32,7 @@ export function EnergyLine({ audit }: { audit: Schemas["Audit"] }) {
         width={width}
         height={height}
         role="img"
-        aria-label="Printed and reckoned energy as intervals"
+        aria-label="Printed and calculated energy as intervals"
         className="block"
       >
         <rect

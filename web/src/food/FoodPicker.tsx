@@ -74,7 +74,7 @@ export function FoodPicker({
             <span>{one.label.name || one.food.name}</span>
             <span className="text-sm text-soft">
               {one.food.name}
-              {one.food.typical ? " (typical values)" : ""}
+              {one.food.typical ? " (generic values)" : ""}
             </span>
           </span>
         )}

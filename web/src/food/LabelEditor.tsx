@@ -1,6 +1,7 @@
-import { type SyntheticEvent, useState } from "react";
+import { type SyntheticEvent, useEffect, useRef, useState } from "react";
 
-import { type ProblemError, problemOf } from "../api/client";
+import { api, firstFault, type ProblemError, problemOf, type Schemas } from "../api/client";
+import { useAnswer } from "../api/useAnswer";
 import { Button } from "../ui/Button";
 import { Choice, NumberField, TextField } from "../ui/Field";
 import { AuditView } from "./AuditView";
@@ -20,9 +21,9 @@ interface LabelEditorProps {
 }
 
 const STYLES = [
-  { value: "us", label: "US panel: per serving, total carbohydrate" },
-  { value: "eu", label: "EU panel: per 100 g or ml, carbohydrate without fibre" },
-  { value: "table", label: "Typical values from a table or from memory" },
+  { value: "us", label: "US: per serving, total carbohydrate" },
+  { value: "eu", label: "EU and UK: per 100 g or ml, carbohydrate without fibre" },
+  { value: "table", label: "Generic values, no label" },
 ] as const;
 
 /** The panel as it is in the cook's hand, top to bottom, its audit live beside it. */
@@ -75,12 +76,13 @@ export function LabelEditor({ stored, labelId, onSave }: LabelEditorProps) {
           error={at("name")}
         />
         <Choice
-          label="Panel"
+          label="Label type"
           value={label.style}
           options={STYLES}
           onChange={(style) => change({ style })}
         />
-        <PanelFields label={label} change={change} at={at} />
+        {isNew && <InOneLine onRead={change} />}
+        <PanelFields label={label} change={change} at={at} mainFirst={isNew} />
         <p className="text-sm text-soft">
           An empty field is unknown, not zero. “&lt;1”, “1/2” and “0,5” are fine.
         </p>
@@ -102,7 +104,7 @@ export function LabelEditor({ stored, labelId, onSave }: LabelEditorProps) {
         )}
         <div className="sticky bottom-0 flex flex-wrap items-center gap-3 border-t border-rule bg-sheet py-2">
           <Button type="submit" look="main" disabled={!dirty || saving}>
-            {isNew ? "Put it on the shelf" : dirty ? "Save the label" : "Saved"}
+            {isNew ? "Save" : dirty ? "Save the label" : "Saved"}
           </Button>
           {!isNew && dirty && (
             <Button look="quiet" onClick={() => setEdited(stored)}>
@@ -119,6 +121,37 @@ export function LabelEditor({ stored, labelId, onSave }: LabelEditorProps) {
   );
 }
 
+const MAIN: readonly PanelFigure["field"][] = ["kcal", "protein_g", "carbohydrate_g", "fat_g"];
+
+/** The numbers as they stand in a note or a chat: what is understood goes into the fields. */
+function InOneLine({ onRead }: { onRead: (part: Partial<Label>) => void }) {
+  const [text, setText] = useState("");
+  const wanted = text.trim();
+  const { about, answer, problem } = useAnswer<Schemas["ShortLabel"]>(
+    wanted,
+    (line) => api.POST("/api/labels/in-one-line", { body: { text: line } }),
+    40,
+  );
+  const take = useRef(onRead);
+  useEffect(() => {
+    take.current = onRead;
+  });
+  useEffect(() => {
+    const known = Object.entries(answer ?? {}).filter(([, value]) => value !== null);
+    if (known.length > 0) take.current(Object.fromEntries(known));
+  }, [answer]);
+  return (
+    <TextField
+      label="Or paste the numbers"
+      placeholder="148 kcal, 12 P, 4 C, 9 F per 100 g"
+      maxLength={400}
+      value={text}
+      onChange={setText}
+      error={problem && about === wanted ? firstFault(problem) : undefined}
+    />
+  );
+}
+
 const equal = (one: Edited, other: Edited) => JSON.stringify(one) === JSON.stringify(other);
 
 const hasMore = (value: Package | undefined) =>
@@ -130,19 +163,35 @@ interface PanelFieldsProps {
   label: Label;
   change: (part: Partial<Label>) => void;
   at: (field: string) => string | undefined;
+  /** The four main figures come first, in a row. */
+  mainFirst: boolean;
 }
 
-/** The panel itself, in the order in which it is printed. */
-function PanelFields({ label, change, at }: PanelFieldsProps) {
+/** The panel itself, in the order in which it is printed; of a new label the main figures first. */
+function PanelFields({ label, change, at, mainFirst }: PanelFieldsProps) {
+  const rows = PANELS[label.style];
+  const main = MAIN.flatMap((field) => rows.find((row) => row.field === field) ?? []);
+  const rest = mainFirst ? rows.filter((row) => !main.includes(row)) : rows;
+  const shown = (row: PanelFigure, stacked: boolean) => (
+    <PanelRow
+      key={row.field}
+      row={row}
+      label={label}
+      change={change}
+      error={at(row.field)}
+      stacked={stacked}
+    />
+  );
   return (
     <fieldset className="border-2 border-ink">
       <legend className="sr-only">Figures as printed; an empty field is unknown</legend>
+      {mainFirst && (
+        <div className="grid grid-cols-4 gap-1 border-b border-ink px-3 py-2 max-sm:grid-cols-2">
+          {main.map((row) => shown(row, true))}
+        </div>
+      )}
       <BasisFields label={label} change={change} at={at} />
-      <div className="divide-y divide-rule">
-        {PANELS[label.style].map((row) => (
-          <PanelRow key={row.field} row={row} label={label} change={change} error={at(row.field)} />
-        ))}
-      </div>
+      <div className="divide-y divide-rule">{rest.map((row) => shown(row, false))}</div>
       {(label.polyols_g ?? 0) > 0 && (
         <div className="border-t border-rule px-3 py-2">
           <Choice
@@ -150,9 +199,9 @@ function PanelFields({ label, change, at }: PanelFieldsProps) {
             value={label.polyol ?? "unknown"}
             options={[
               { value: "unknown", label: "not said" },
-              ...POLYOLS.map((one) => ({
-                value: one,
-                label: one === "hsh" ? "hydrogenated starch hydrolysates" : one,
+              ...POLYOLS.map((polyol) => ({
+                value: polyol,
+                label: polyol === "hsh" ? "hydrogenated starch hydrolysates" : polyol,
               })),
             ]}
             onChange={(kind) => change({ polyol: kind === "unknown" ? null : kind })}
@@ -183,19 +232,21 @@ interface PanelRowProps {
   label: Label;
   change: (part: Partial<Label>) => void;
   error: string | undefined;
+  stacked: boolean;
 }
 
-function PanelRow({ row, label, change, error }: PanelRowProps) {
+function PanelRow({ row, label, change, error, stacked }: PanelRowProps) {
   const below = label.below ?? [];
   return (
-    <div className={`px-3 py-0.5 ${row.inside ? "pl-8" : "font-bold"}`}>
+    <div className={stacked ? "" : `px-3 py-0.5 ${row.inside ? "pl-8" : "font-bold"}`}>
       <PanelNumber
+        stacked={stacked}
         label={row.name}
         unit={row.unit}
         value={label[row.field] ?? null}
         below={below.includes(row.field)}
         onChange={(value, less) => {
-          const others = below.filter((one) => one !== row.field);
+          const others = below.filter((field) => field !== row.field);
           change({ [row.field]: value, below: less ? [...others, row.field].sort() : others });
         }}
         error={error}

@@ -41,7 +41,9 @@ export function MovedBy({ labelId, candidate }: MovedByProps) {
           <h2 className={`font-bold ${trials.length > 0 ? "mt-3" : ""}`}>
             Batches keep the label that they were weighed with
           </h2>
-          <p className="text-sm text-soft">Re-reckoned with this one, a serving would move by</p>
+          <p className="text-sm text-soft">
+            Calculated again with this one, a serving would change by
+          </p>
           <MovedTable rows={batches} />
         </>
       )}

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
 
-import { api, ask } from "../api/client";
-import { keys, useRefresh } from "../api/queries";
+import { api, ask, type Schemas } from "../api/client";
+import { keys, useRefresh, useSettings } from "../api/queries";
 import { TextField } from "../ui/Field";
 import { useNotice } from "../ui/notices";
 import { LabelEditor } from "./LabelEditor";
@@ -12,13 +12,14 @@ interface NewFoodProps {
   /** What the line that asked for it calls the food. */
   called?: string;
   /** Instead of opening it on the shelf. */
-  onAdded?: () => void;
+  onAdded?: (food: Schemas["ShelfFood"]) => void;
 }
 
 /** A food with its first label. */
 export function NewFood({ called = "", onAdded }: NewFoodProps) {
   const [name, setName] = useState(called);
   const [error, setError] = useState<string>();
+  const { data: settings } = useSettings();
   const navigate = useNavigate();
   const refresh = useRefresh();
   const say = useNotice();
@@ -30,7 +31,7 @@ export function NewFood({ called = "", onAdded }: NewFoodProps) {
     const food = await ask(api.POST("/api/foods", { body: { name, ...edited } }));
     refresh(keys.foods);
     say({ text: `${food.name} is on the shelf.` });
-    if (onAdded) onAdded();
+    if (onAdded) onAdded(food);
     else void navigate(`/shelf/${food.id}`);
   };
   return (
@@ -38,7 +39,7 @@ export function NewFood({ called = "", onAdded }: NewFoodProps) {
       {!onAdded && <h1 className="mb-3 text-2xl font-bold">A food for the shelf</h1>}
       <div className="mb-4 max-w-md">
         <TextField
-          label="What the food is called in the kitchen"
+          label="Food name"
           placeholder="Quark"
           maxLength={120}
           autoFocus
@@ -50,7 +51,12 @@ export function NewFood({ called = "", onAdded }: NewFoodProps) {
           }}
         />
       </div>
-      <LabelEditor stored={{ label: emptyLabel(""), package: {} }} onSave={save} />
+      {settings && (
+        <LabelEditor
+          stored={{ label: emptyLabel(settings.label_style), package: {} }}
+          onSave={save}
+        />
+      )}
     </div>
   );
 }

@@ -12,10 +12,20 @@ interface PanelNumberProps {
   below: boolean;
   onChange: (value: number | null, below: boolean) => void;
   error?: string | undefined;
+  /** Its name above it, not beside it. */
+  stacked?: boolean;
 }
 
 /** A figure as a panel prints it: "12", "0,5", "1/2", "<1"; empty is unknown. */
-export function PanelNumber({ label, unit, value, below, onChange, error }: PanelNumberProps) {
+export function PanelNumber({
+  label,
+  unit,
+  value,
+  below,
+  onChange,
+  error,
+  stacked = false,
+}: PanelNumberProps) {
   const [text, setText] = useState<string | null>(null);
   const given = value === null ? "" : `${below ? "<" : ""}${value}`;
   const fault = text === null ? undefined : faultOf(text);
@@ -26,7 +36,7 @@ export function PanelNumber({ label, unit, value, below, onChange, error }: Pane
     if (faultOf(next) === undefined) onChange(...read(next));
   };
   return (
-    <Field label={label} inline error={fault ?? error}>
+    <Field label={label} inline={!stacked} error={fault ?? error}>
       {({ id, describedBy, invalid }) => (
         <span className="inline-flex items-center gap-1.5">
           <input
@@ -40,7 +50,7 @@ export function PanelNumber({ label, unit, value, below, onChange, error }: Pane
             aria-invalid={invalid || undefined}
             onChange={(event) => typed(event.target.value)}
             onFocus={(event) => event.target.select()}
-            className="min-h-11 w-24 border border-soft bg-sheet px-2.5 text-right placeholder:text-sm placeholder:font-normal placeholder:text-soft aria-invalid:border-2 aria-invalid:border-mark lg:min-h-9"
+            className="min-h-11 w-24 min-w-0 shrink border border-soft bg-sheet px-2.5 text-right placeholder:text-sm placeholder:font-normal placeholder:text-soft aria-invalid:border-2 aria-invalid:border-mark lg:min-h-9"
           />
           <span className="w-9 text-sm font-normal text-soft">{unit}</span>
         </span>

@@ -6,7 +6,15 @@ export type Package = Schemas["Package"];
 export type Edited = Schemas["NewLabel"];
 
 /** A panel with nothing on it yet. */
-export const emptyLabel = (name: string): Label => ({ name, style: "eu", basis_g: 100 });
+export const emptyLabel = (style: "us" | "eu" = "eu"): Label => ({
+  name: "",
+  style,
+  basis_g: style === "us" ? null : 100,
+});
+
+/** Whether a figure is typed yet. */
+export const isBegun = (label: Label): boolean =>
+  PANELS[label.style].some((row) => label[row.field] != null);
 
 export type FigureField =
   | "kcal"

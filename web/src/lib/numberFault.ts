@@ -13,6 +13,6 @@ export function numberFault(text: string, optional: boolean, most = MOST): strin
   }
   const value = parseNumber(text);
   if (value === null) return "Type a number, like 12, 0.5 or 1/2.";
-  if (value > most) return "This is absurdly much: check the number and the unit.";
+  if (value > most) return "That’s a lot: check the amount and the unit.";
   return undefined;
 }

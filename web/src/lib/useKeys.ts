@@ -7,6 +7,8 @@ export interface KeyBinding {
   shown?: string;
   says: string;
   run?: (event: KeyboardEvent) => void;
+  /** Records, ends or undoes something: it answers to a key pressed by itself, never to typed words. */
+  acts?: boolean;
   /** Works while typing in a field, too. */
   whileTyping?: boolean;
 }

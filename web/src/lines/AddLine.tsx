@@ -1,4 +1,4 @@
-import { useRef, useState } from "react";
+import { useState } from "react";
 
 import { api, ask, type Schemas, sentence } from "../api/client";
 import { keys, useRefresh } from "../api/queries";
@@ -9,6 +9,8 @@ import { Options } from "../ui/Options";
 import { NewFood } from "../food/NewFood";
 import type { Draft } from "./useBuildDraft";
 import { addLine } from "./draft";
+import { focusAddLine } from "./focusAddLine";
+import { useHeldText } from "../lib/useHeldText";
 import { type Choice, choicesOf, lineOf, questionOf } from "./quick";
 import { TellOnce } from "../food/TellOnce";
 import { useQuickEntry } from "./useQuickEntry";
@@ -17,15 +19,16 @@ interface AddLineProps {
   at: number;
   draft: Draft;
   trialId: number;
+  /** What the component is called that the first line makes, where there is none yet. */
+  makes?: string;
 }
 
 /** "1/3 cup skyr" → the foods that match and what that is in grams; Enter adds the line. */
-export function AddLine({ at, draft, trialId }: AddLineProps) {
-  const [text, setText] = useState("");
+export function AddLine({ at, draft, trialId, makes }: AddLineProps) {
+  const [text, setText] = useHeldText(`${trialId}.${at}`);
   const [asking, setAsking] = useState<Choice>();
   const [told, setTold] = useState(0);
   const [shelving, setShelving] = useState(false);
-  const box = useRef<HTMLInputElement>(null);
   const quick = useQuickEntry(text, told);
   const refresh = useRefresh();
   const say = useNotice();
@@ -33,25 +36,39 @@ export function AddLine({ at, draft, trialId }: AddLineProps) {
   const choices = quick.answer
     ? [...choicesOf(quick.answer), ...madeHere(quick.answer, at, draft)]
     : [];
-  const again = () => requestAnimationFrame(() => box.current?.focus());
+  const again = () => focusAddLine(at);
   const choose = (choice: Choice) => {
     if (choice.way?.needs) {
       setAsking(choice);
       return;
     }
-    draft.change((build) => addLine(build, at, lineOf(choice)), choice.label);
+    draft.change((build) => addLine(build, at, lineOf(choice), makes), choice.label);
     setText("");
     again();
   };
   const settled = quick.text === text.trim();
+  const read = () => ask(api.POST("/api/quick-entry", { body: { text: text.trim() } }));
   /** Enter before the answer: ask once more and take what is sure. */
   const early = async () => {
     try {
-      const answer = await ask(api.POST("/api/quick-entry", { body: { text: text.trim() } }));
+      const answer = await read();
       const first = [...choicesOf(answer), ...madeHere(answer, at, draft)][0];
       if (first && isSure(answer)) choose(first);
     } catch {
       // the answer that is on its way says what is wrong with the line
+    }
+  };
+  /** The line goes in with the food that it waited for; what it cannot know of it is asked. */
+  const shelved = async (food: Schemas["ShelfFood"]) => {
+    setShelving(false);
+    again();
+    try {
+      const answer = await read();
+      const mine = choicesOf(answer).find((choice) => choice.foodId === food.id);
+      if (mine) choose(mine);
+      else setTold((count) => count + 1);
+    } catch {
+      setTold((count) => count + 1);
     }
   };
   const keep = async () => {
@@ -69,8 +86,7 @@ export function AddLine({ at, draft, trialId }: AddLineProps) {
   return (
     <div data-add-line className="mt-1">
       <Options
-        inputRef={box}
-        label={`Add a line to ${draft.build.components?.[at]?.name ?? "the build"}`}
+        label={`Add a line to ${draft.build.components?.[at]?.name ?? makes ?? "the build"}`}
         placeholder="Add a line: 160 g carrot, 1/3 cup skyr, 2 large eggs"
         text={text}
         onText={(next) => {
@@ -104,7 +120,7 @@ export function AddLine({ at, draft, trialId }: AddLineProps) {
                 onPointerDown={(event) => event.preventDefault()}
                 onClick={() => void keep()}
               >
-                Keep the line for later
+                Save for later
               </Button>
             </div>
           )
@@ -123,15 +139,14 @@ export function AddLine({ at, draft, trialId }: AddLineProps) {
           onLeave={() => setAsking(undefined)}
         />
       )}
-      <Modal wide open={shelving} onOpenChange={setShelving} title={`Onto the shelf: ${food}`}>
-        <NewFood
-          called={food}
-          onAdded={() => {
-            setShelving(false);
-            setTold((count) => count + 1);
-            again();
-          }}
-        />
+      <Modal
+        wide
+        open={shelving}
+        onOpenChange={setShelving}
+        focusAfter={again}
+        title={`Onto the shelf: ${food}`}
+      >
+        <NewFood called={food} onAdded={(food) => void shelved(food)} />
       </Modal>
     </div>
   );
@@ -147,7 +162,7 @@ function ChoiceRow({ choice }: { choice: Choice }) {
       <span>
         {choice.text}
         {choice.label?.label.style === "table" && !choice.text.includes("typical") && (
-          <span className="text-sm text-soft"> (typical values)</span>
+          <span className="text-sm text-soft"> (generic values)</span>
         )}
       </span>
       <span className={`text-right ${choice.way?.needs ? "text-pencil" : "font-bold"}`}>

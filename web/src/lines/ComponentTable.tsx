@@ -6,6 +6,7 @@ import { TextField } from "../ui/Field";
 import { useNotice } from "../ui/notices";
 import { AddLine } from "./AddLine";
 import { addComponent, removeComponent, renameComponent } from "./draft";
+import { focusAddLine } from "./focusAddLine";
 import { EatenShare } from "./EatenShare";
 import { LineRow } from "./LineRow";
 import type { Trying } from "./SwapList";
@@ -81,7 +82,7 @@ export function ComponentTable(p: ComponentTableProps) {
                   Remove this component
                 </button>
               ) : (
-                "together"
+                "Total"
               )}
             </td>
             <td className="px-1 text-right">{figure(total, "g")}</td>
@@ -89,9 +90,7 @@ export function ComponentTable(p: ComponentTableProps) {
           </tr>
         </tfoot>
       </table>
-      {at > 0 && (
-        <EatenShare name={part.name} draft={draft} usual={p.reckoned.report.uptakes[part.name]} />
-      )}
+      <EatenShare name={part.name} draft={draft} usual={p.reckoned.report.uptakes[part.name]} />
       <AddLine at={at} draft={draft} trialId={p.trialId} />
     </section>
   );
@@ -133,14 +132,15 @@ export function NewComponent({ draft }: { draft: Draft }) {
       draft.change((build) => addComponent(build, wanted));
       setName("");
       setError(undefined);
+      focusAddLine(names.length);
     }
   };
   return (
     <form onSubmit={add} className="flex items-end gap-2">
       <div className="min-w-0 flex-1">
         <TextField
-          label={names.length === 0 ? "First component" : "Another component"}
-          placeholder={names.length === 0 ? "Loaf" : "Frosting"}
+          label="Another component"
+          placeholder="Frosting"
           maxLength={120}
           value={name}
           error={error}

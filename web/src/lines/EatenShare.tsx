@@ -55,7 +55,7 @@ function OwnShare({ eaten, onSet }: { eaten: Eaten | undefined; onSet: (share: E
   const keep = (event: SyntheticEvent) => {
     event.preventDefault();
     if (least === null || most === null || most === 0) setError("Type both shares in percent.");
-    else if (least > most) setError("It runs from the smaller share to the larger.");
+    else if (least > most) setError("Type the smaller share first, then the larger.");
     else onSet({ least: least / 100, most: most / 100 });
   };
   return (

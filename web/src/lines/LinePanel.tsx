@@ -105,7 +105,7 @@ function LineTerms({ line, draft, original }: LineTermsProps) {
           In the build
         </Tick>
         <Tick on={line.locked ?? false} onChange={(locked) => set({ locked })}>
-          Worth it: the solver leaves it
+          Lock: Find ways leaves it alone
         </Tick>
       </div>
       <Said
@@ -115,7 +115,7 @@ function LineTerms({ line, draft, original }: LineTermsProps) {
         onChange={(why) => set({ why })}
       />
       <Said
-        label="Poured until it is right: how you know"
+        label="Added by eye: when to stop"
         placeholder="falls off the spoon (empty: poured to its weight)"
         said={line.until ?? ""}
         onChange={(until) => set({ until })}
@@ -148,7 +148,7 @@ function LineTerms({ line, draft, original }: LineTermsProps) {
                   set({
                     stands_for: on
                       ? [...standing, layer.line_id]
-                      : standing.filter((one) => one !== layer.line_id),
+                      : standing.filter((key) => key !== layer.line_id),
                   })
                 }
               >

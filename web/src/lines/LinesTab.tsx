@@ -4,6 +4,7 @@ import { api, ask, type Schemas, sentence } from "../api/client";
 import { Button } from "../ui/Button";
 import { NumberField } from "../ui/Field";
 import { Findings } from "../ui/Findings";
+import { AddLine } from "./AddLine";
 import { ComponentTable, NewComponent } from "./ComponentTable";
 import type { Draft } from "./useBuildDraft";
 import { balloons } from "./draft";
@@ -51,11 +52,15 @@ export function LinesTab({
         />
       ))}
       {(build.components ?? []).length === 0 && (
-        <p className="mb-3 max-w-prose">
-          Nothing in it yet. A build has one or more components, each with a bowl of its own: a loaf
-          and its frosting, a dough and its filling. Name the first one, then add lines like “180 g
-          carrot”, or paste a whole list.
-        </p>
+        <div className="mb-3">
+          <p className="max-w-prose">
+            Nothing in it yet. Type an ingredient with its amount and press Enter, or paste a whole
+            list. A frosting or a filling gets a component of its own, with its own bowl.
+          </p>
+          <div data-first-field>
+            <AddLine at={0} draft={draft} trialId={trial.id} makes={dish.name} />
+          </div>
+        </div>
       )}
       {empty && dish.original_trial != null && <FromOriginal trial={trial} draft={draft} />}
       <Pending draft={draft} trialId={trial.id} />

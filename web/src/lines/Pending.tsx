@@ -50,14 +50,14 @@ export function Pending({ draft, trialId, takesSteps = true }: PendingProps) {
         <section aria-label="Kept for later" className="mb-2 border border-rule p-3">
           <h2 className="text-sm text-soft">Kept for later: they wait for a food</h2>
           <ul>
-            {(lines ?? []).map((one) => (
-              <li key={one.id} className="flex flex-wrap items-center justify-between gap-x-3">
-                <span className="font-mono text-[15px]">{one.text}</span>
+            {(lines ?? []).map((line) => (
+              <li key={line.id} className="flex flex-wrap items-center justify-between gap-x-3">
+                <span className="font-mono text-[15px]">{line.text}</span>
                 <span>
-                  <Button look="quiet" onClick={() => read(one)}>
+                  <Button look="quiet" onClick={() => read(line)}>
                     Read again
                   </Button>
-                  <Button look="quiet" onClick={() => void forget(one)}>
+                  <Button look="quiet" onClick={() => void forget(line)}>
                     Forget
                   </Button>
                 </span>

@@ -30,12 +30,12 @@ interface SwapListProps {
 }
 
 const SHARES = [
-  { share: null, name: "as much as goes" },
+  { share: null, name: "all of it" },
   { share: 0.5, name: "half" },
   { share: 0.25, name: "a quarter" },
 ] as const;
 
-/** What may stand in for a line, reckoned for this trial; each can be tried before it is done. */
+/** What may stand in for a line, calculated for this trial; each can be tried before it is done. */
 export function SwapList({ line, draft, trialId, dishId, trying }: SwapListProps) {
   const [share, setShare] = useState<number | null>(null);
   const [again, setAgain] = useState(0);
@@ -152,7 +152,9 @@ interface OptionProps {
 }
 
 function Option({ option, trying, labels }: OptionProps) {
-  const into = option.goes_in.map((one) => `${figure(one.grams, "g")} g ${one.name}`).join(" + ");
+  const into = option.goes_in
+    .map((food) => `${figure(food.grams, "g")} g ${food.name}`)
+    .join(" + ");
   const tried =
     trying.change !== null && JSON.stringify(trying.change) === JSON.stringify(option.change);
   return (

@@ -59,9 +59,11 @@ export function placeOf(build: Build, id: string): Place | undefined {
   return undefined;
 }
 
-export function addLine(build: Build, component: number, line: BuildLine): Build {
+/** Add a line to a component; `makes` names a new one where there is none at that place. */
+export function addLine(build: Build, component: number, line: BuildLine, makes?: string): Build {
   const part = components(build)[component];
-  return part ? withLines(build, component, [...linesOf(part), line]) : build;
+  if (part) return withLines(build, component, [...linesOf(part), line]);
+  return makes === undefined ? build : addLine(addComponent(build, makes), component, line);
 }
 
 export function removeLine(build: Build, id: string): Build {
@@ -92,7 +94,7 @@ export function moveLine(build: Build, id: string, step: -1 | 1): Build {
   const here = linesOf(components(build)[place.component] ?? { name: "" });
   const target = place.line + step;
   if (target >= 0 && target < here.length) {
-    const moved = here.filter((one) => one.id !== id);
+    const moved = here.filter((item) => item.id !== id);
     moved.splice(target, 0, line);
     return withLines(build, place.component, moved);
   }
@@ -102,7 +104,7 @@ export function moveLine(build: Build, id: string, step: -1 | 1): Build {
   const left = withLines(
     build,
     place.component,
-    here.filter((one) => one.id !== id),
+    here.filter((item) => item.id !== id),
   );
   return withLines(left, place.component + step, step === 1 ? [line, ...there] : [...there, line]);
 }

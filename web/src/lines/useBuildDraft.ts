@@ -17,6 +17,12 @@ interface Kept {
   labels: Labels;
 }
 
+/**
+ * What is on its way, by trial. A page that was left saves as it goes; the page that opens the trial
+ * again goes on from what became of that, and takes it for no change of somebody else.
+ */
+const onItsWay = new Map<number, { build: string; version: Promise<number> }>();
+
 const keptKey = (trial: number) => `gasket.draft.${trial}`;
 const SAVE_AFTER_MS = 500;
 const RETRY_MS = 3000;
@@ -40,11 +46,12 @@ export function useBuildDraft(sheet: Schemas["TrialSheet"]) {
   const [build, setBuild] = useState<Build>(found?.build ?? sheet.build);
   const [labels, setLabels] = useState<Labels>({ ...sheet.labels, ...found?.labels });
   const [past, setPast] = useState<Build[]>([]);
-  const outdated = found !== null && found.version !== sheet.version;
+  const isOurs = found !== null && onItsWay.get(sheet.id)?.build === JSON.stringify(found.build);
+  const outdated = found !== null && found.version !== sheet.version && !isOurs;
   const [saving, setSaving] = useState<Saving>(
     outdated ? { state: "conflict", theirs: sheet } : { state: found ? "waiting" : "saved" },
   );
-  const version = useRef(found?.version ?? sheet.version);
+  const version = useRef(isOurs ? sheet.version : (found?.version ?? sheet.version));
   const latest = useRef({ build, labels });
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const busy = useRef(false);
@@ -56,14 +63,21 @@ export function useBuildDraft(sheet: Schemas["TrialSheet"]) {
     if (busy.current) return;
     busy.current = true;
     setSaving({ state: "saving" });
+    version.current = Math.max(version.current, (await onItsWay.get(sheet.id)?.version) ?? 0);
     const sent = latest.current.build;
     try {
-      const stored = await ask(
+      const asked = ask(
         api.PUT("/api/trials/{trial_id}/build", {
           params: { path: { trial_id: sheet.id } },
           body: { version: version.current, build: sent },
         }),
       );
+      const settled = asked.then(
+        (stored) => stored.version,
+        () => 0,
+      );
+      onItsWay.set(sheet.id, { build: JSON.stringify(sent), version: settled });
+      const stored = await asked;
       version.current = stored.version;
       busy.current = false;
       if (latest.current.build !== sent) {
@@ -89,7 +103,7 @@ export function useBuildDraft(sheet: Schemas["TrialSheet"]) {
 
   const show = useCallback(
     (next: Build, ...added: (ShelfLabel | undefined)[]) => {
-      const fresh = added.flatMap((one) => (one ? [[String(one.id), one] as const] : []));
+      const fresh = added.flatMap((label) => (label ? [[String(label.id), label] as const] : []));
       const all = { ...latest.current.labels, ...Object.fromEntries(fresh) };
       latest.current = { build: next, labels: all };
       setBuild(next);

@@ -4,7 +4,7 @@ import { fixed } from "../lib/format";
 const SAYS: Record<LiveReading["state"], string> = {
   waiting: "pour",
   pouring: "to go",
-  within: "that is it",
+  within: "on target",
   over: "too much",
   bowl_off: "the bowl is off the scale",
   overload: "too heavy for this scale",

@@ -60,7 +60,7 @@ export function SimulatorPanel({ scale, target, net, onRehearse }: SimulatorPane
     ["scoop", "Scoop"],
     ["spill", "Spoon back"],
     ["sticky", "Pour, sticky"],
-    ["person", "Like a person"],
+    ["person", "Realistic pour"],
   ];
   return (
     <section
@@ -118,7 +118,7 @@ export function SimulatorPanel({ scale, target, net, onRehearse }: SimulatorPane
       )}
       <details className="mt-2">
         <summary className="min-h-8 cursor-pointer text-sm text-soft max-sm:min-h-11">
-          The scale’s own moods
+          Simulate faults
         </summary>
         <div className="mt-1 flex flex-wrap gap-2">
           <Button

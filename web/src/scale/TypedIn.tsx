@@ -7,11 +7,13 @@ import { NumberField } from "../ui/Field";
 import { Modal } from "../ui/Modal";
 import type { Told } from "./told";
 
-const [pinch, least, most] = UNMEASURED_G.pinch;
+const [pinch, fromG, toG] = UNMEASURED_G.pinch;
 const [spray] = UNMEASURED_G.second;
 
 interface TypedInProps {
   target: number | null;
+  /** Of an amount outside these it is asked whether it is meant. */
+  likely?: readonly number[] | null;
   onTaken: (told: Told) => void;
   estimates?: boolean;
   /** Pieces: how many there were stands beside their weight. */
@@ -19,16 +21,30 @@ interface TypedInProps {
 }
 
 /** A weight read elsewhere, or an honest estimate from low to high. */
-export function TypedIn({ target, onTaken, estimates = true, counted = false }: TypedInProps) {
+export function TypedIn({
+  target,
+  likely = null,
+  onTaken,
+  estimates = true,
+  counted = false,
+}: TypedInProps) {
   const [grams, setGrams] = useState<number | null>(target);
   const [low, setLow] = useState<number | null>(null);
   const [high, setHigh] = useState<number | null>(null);
   const [pieces, setPieces] = useState<number | null>(null);
   const [error, setError] = useState<string>();
+  const [meant, setMeant] = useState<number>();
+  const [least = 0, most = Infinity] = likely ?? [];
+  const far = grams !== null && target !== null && (grams <= least || grams >= most);
+  const asks = far && meant === grams;
   const take = (event: SyntheticEvent) => {
     event.preventDefault();
     if (grams === null) {
       setError("Type how many grams it was.");
+      return;
+    }
+    if (far && meant !== grams) {
+      setMeant(grams);
       return;
     }
     if (low === null && high === null) {
@@ -63,8 +79,8 @@ export function TypedIn({ target, onTaken, estimates = true, counted = false }: 
             <NumberField label="At most" unit="g" optional value={high} onChange={setHigh} />
           </div>
           <p className="mt-2 text-sm text-soft">
-            A pinch is about {pinch} g ({least} to {most}), a second of spray about {spray} g:
-            common practice.
+            A pinch is about {pinch} g ({fromG} to {toG}), a second of spray about {spray} g: common
+            practice.
           </p>
         </fieldset>
       )}
@@ -73,8 +89,13 @@ export function TypedIn({ target, onTaken, estimates = true, counted = false }: 
           {error}
         </p>
       )}
+      {asks && (
+        <p role="alert" className="text-mark">
+          {weighed(grams)} g, and {weighed(target)} g is planned. Is that right?
+        </p>
+      )}
       <Button type="submit" look="main">
-        Record it
+        {asks ? `Yes, record ${weighed(grams)} g` : "Record it"}
       </Button>
     </form>
   );

@@ -41,7 +41,7 @@ function Warming({ stock }: { stock: Schemas["InStock"] }) {
         </ul>
         <p>{stock.reheat}</p>
         <ReasonForm
-          label="In what it was warmed, and how it came out"
+          label="How you warmed it, and how it came out"
           placeholder="air fryer 4 min: crisp again"
           submit="Keep it"
           onSubmit={(note) =>
@@ -76,11 +76,19 @@ function OneLot({ lot, stock }: { lot: Lot; stock: Schemas["InStock"] }) {
         <Button look="quiet" aria-label={`Eat one: ${what}`} onClick={act("eaten", "Eaten.")}>
           Eat {lot.part ? "it" : "one"}
         </Button>
-        <Button look="quiet" aria-label={`Give one: ${what}`} onClick={act("given", "Given away.")}>
-          Give
+        <Button
+          look="quiet"
+          aria-label={`Give away one: ${what}`}
+          onClick={act("given", "Given away.")}
+        >
+          Give away
         </Button>
-        <Button look="quiet" aria-label={`Bin one: ${what}`} onClick={act("binned", "Binned.")}>
-          Bin
+        <Button
+          look="quiet"
+          aria-label={`Throw out one: ${what}`}
+          onClick={act("binned", "Thrown out.")}
+        >
+          Throw out
         </Button>
         <Button
           look="quiet"

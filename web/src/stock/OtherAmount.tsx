@@ -109,10 +109,10 @@ function Amount({ lot, stock, onDone }: AmountProps) {
           Eat
         </Button>
         <Button disabled={!ready} onClick={act("given", "Given away.")}>
-          Give
+          Give away
         </Button>
-        <Button disabled={!ready} onClick={act("binned", "Binned.")}>
-          Bin
+        <Button disabled={!ready} onClick={act("binned", "Thrown out.")}>
+          Throw out
         </Button>
         {!isLate(lot) && (
           <Button disabled={!ready} onClick={act("moved", other.did)}>

@@ -1,13 +1,18 @@
 import type { ButtonHTMLAttributes, ReactNode } from "react";
+import { Link, type LinkProps } from "react-router";
+
+type Look = "main" | "plain" | "quiet";
 
 interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
-  look?: "main" | "plain" | "quiet";
+  look?: Look;
   /** The key that does the same. */
   shortcut?: string;
   children: ReactNode;
 }
 
-const LOOKS = {
+const SHAPE =
+  "inline-flex min-h-11 items-center justify-center gap-2 border px-3.5 text-[15px] font-semibold";
+const LOOKS: Record<Look, string> = {
   main: "border-pencil bg-pencil text-on-pencil hover:brightness-110",
   plain: "border-ink bg-sheet text-ink hover:bg-wash",
   quiet: "border-transparent bg-transparent text-pencil hover:bg-wash",
@@ -23,8 +28,9 @@ export function Button({
   return (
     <button
       type="button"
+      data-main={look === "main" || undefined}
       {...rest}
-      className={`inline-flex min-h-11 items-center justify-center gap-2 border px-3.5 text-[15px] font-semibold disabled:cursor-not-allowed disabled:border-rule disabled:bg-transparent disabled:text-soft ${LOOKS[look]} ${className}`}
+      className={`${SHAPE} disabled:cursor-not-allowed disabled:border-rule disabled:bg-transparent disabled:text-soft ${LOOKS[look]} ${className}`}
     >
       {children}
       {shortcut && (
@@ -33,5 +39,20 @@ export function Button({
         </kbd>
       )}
     </button>
+  );
+}
+
+interface ButtonLinkProps extends LinkProps {
+  look?: Look;
+}
+
+/** A way on that looks like the action that it is. */
+export function ButtonLink({ look = "plain", ...rest }: ButtonLinkProps) {
+  return (
+    <Link
+      {...rest}
+      data-main={look === "main" || undefined}
+      className={`${SHAPE} ${LOOKS[look]}`}
+    />
   );
 }

@@ -154,6 +154,7 @@ interface ChoiceProps<V extends string> {
   options: readonly { value: V; label: string }[];
   onChange: (value: V) => void;
   error?: string | undefined;
+  hint?: ReactNode;
 }
 
 export function Choice<V extends string>({
@@ -162,9 +163,10 @@ export function Choice<V extends string>({
   options,
   onChange,
   error,
+  hint,
 }: ChoiceProps<V>) {
   return (
-    <Field label={label} error={error}>
+    <Field label={label} error={error} hint={hint}>
       {({ id, describedBy }) => (
         <select
           id={id}

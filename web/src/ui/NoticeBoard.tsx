@@ -40,7 +40,7 @@ export function NoticeBoard({ children }: { children: ReactNode }) {
             )}
           </Toast.Root>
         ))}
-        <Toast.Viewport className="fixed bottom-4 left-1/2 z-50 flex w-[26rem] max-w-[calc(100vw-24px)] -translate-x-1/2 flex-col gap-2 outline-none print:hidden" />
+        <Toast.Viewport className="fixed top-14 right-3 z-50 flex w-[24rem] max-w-[calc(100vw-24px)] flex-col max-sm:top-12 gap-2 outline-none print:hidden" />
       </Toast.Provider>
     </NoticeContext.Provider>
   );

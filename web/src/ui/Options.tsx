@@ -8,6 +8,8 @@ interface OptionsProps<T> {
   options: readonly T[];
   optionKey: (option: T) => string;
   option: (option: T) => ReactNode;
+  /** The heading that an option stands under; those of one group follow each other. */
+  groupOf?: (option: T) => string;
   onChoose: (option: T) => void;
   inputRef?: RefObject<HTMLInputElement | null>;
   className?: string;
@@ -36,6 +38,7 @@ export function Options<T>({
   options,
   optionKey,
   option: shownAs,
+  groupOf = () => "",
   onChoose,
   inputRef,
   className = "",
@@ -112,27 +115,57 @@ export function Options<T>({
         className="absolute top-full right-0 left-0 z-30 max-h-96 overflow-y-auto border border-ink bg-sheet shadow-lg"
       >
         {note && <div className="border-b border-rule px-2.5 py-1.5 text-sm">{note}</div>}
-        <ul id={`${id}-list`} role="listbox" aria-label={label}>
+        <div id={`${id}-list`} role="listbox" aria-label={label}>
           {shown &&
-            options.map((option, i) => (
-              <li
-                key={optionKey(option)}
-                id={`${id}-${i}`}
-                role="option"
-                aria-selected={i === index}
-                onPointerDown={(event) => {
-                  event.preventDefault();
-                  choose(option);
-                }}
-                onPointerMove={() => setAt(i)}
-                className={`cursor-pointer px-2.5 py-2.5 ${i === index ? "bg-wash" : ""}`}
-              >
-                {shownAs(option)}
-              </li>
+            grouped(options, groupOf).map(({ name, from, members }) => (
+              <div key={name} role={name ? "group" : undefined} aria-label={name || undefined}>
+                {name && (
+                  <div aria-hidden="true" className="bg-paper px-2.5 py-0.5 text-sm text-soft">
+                    {name}
+                  </div>
+                )}
+                {members.map((option, nth) => {
+                  const i = from + nth;
+                  return (
+                    <div
+                      key={optionKey(option)}
+                      id={`${id}-${i}`}
+                      role="option"
+                      aria-selected={i === index}
+                      onPointerDown={(event) => {
+                        event.preventDefault();
+                        choose(option);
+                      }}
+                      onPointerMove={() => setAt(i)}
+                      className={`cursor-pointer px-2.5 py-2.5 ${i === index ? "bg-wash" : ""}`}
+                    >
+                      {shownAs(option)}
+                    </div>
+                  );
+                })}
+              </div>
             ))}
-        </ul>
+        </div>
       </div>
       {shown && options.length === 0 && none}
     </div>
   );
+}
+
+interface Group<T> {
+  name: string;
+  /** The place of its first member among all options. */
+  from: number;
+  members: T[];
+}
+
+function grouped<T>(options: readonly T[], groupOf: (option: T) => string): Group<T>[] {
+  const groups: Group<T>[] = [];
+  options.forEach((option, i) => {
+    const name = groupOf(option);
+    const last = groups.at(-1);
+    if (last?.name === name) last.members.push(option);
+    else groups.push({ name, from: i, members: [option] });
+  });
+  return groups;
 }

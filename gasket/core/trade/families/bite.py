@@ -34,8 +34,8 @@ FAMILY: Final = DishFamily(
     loss=(0.08, 0.18),
     steps=(
         PREHEAT,
-        Row("blend", "Blend the wet things of {main} 1 min"),
-        Row("dry", "Stir the dry things in 2 min"),
+        Row("blend", "Blend the wet ingredients for {main} 1 min"),
+        Row("dry", "Stir in the dry ingredients 2 min"),
         Row("line", "Spray the mould 1 min", on="", must="line"),
         Row("fill", "Scoop {main} into the mould 4 min", after=("dry", "line")),
         Row(

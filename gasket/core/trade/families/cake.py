@@ -68,8 +68,10 @@ FAMILY: Final = DishFamily(
     steps=(
         PREHEAT,
         LINE,
-        Row("dry", "Whisk the dry things of {main} together 3 min"),
-        Row("fold", "Fold the wet things in with as few strokes as it takes 4 min", must="fold"),
+        Row("dry", "Whisk the dry ingredients for {main} together 3 min"),
+        Row(
+            "fold", "Fold in the wet ingredients with as few strokes as you can 4 min", must="fold"
+        ),
         Row(
             "fill",
             "Fill the cups with {main} to 3/4 4 min",

@@ -46,7 +46,7 @@ FAMILY: Final = DishFamily(
     loss=(0.08, 0.18),
     steps=(
         Row("cream", "Beat the fat, the sweetener and the egg or yogurt together 3 min"),
-        Row("dry", "Stir the dry things in 2 min"),
+        Row("dry", "Stir in the dry ingredients 2 min"),
         Row("rest", "Chill {main} 30-60 min so that it does not spread", must="chill"),
         PREHEAT,
         Row("line", "Line the baking sheet 2 min", on="", must="line"),

@@ -49,7 +49,7 @@ FAMILY: Final = DishFamily(
     bands=Bands(),
     loss=(0.0, 0.02),
     steps=(
-        Row("soft", "Beat the soft cheese of {main} alone 1 min", when=("soft_cheese",)),
+        Row("soft", "Beat the soft cheese for {main} by itself 1 min", when=("soft_cheese",)),
         Row("stir", "Stir {main} smooth, the powder and the sweetener last 3 min"),
         Row("chill", "Chill {main} 30-60 min, it firms up"),
     ),

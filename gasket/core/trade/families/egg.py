@@ -67,7 +67,7 @@ FAMILY: Final = DishFamily(
     steps=(
         PREHEAT,
         Row("line", "Spray the cups well 2 min", on="", must="line"),
-        Row("mix", "Whisk the egg and the soft cheese of {main} smooth 2 min"),
+        Row("mix", "Whisk the egg and the soft cheese for {main} smooth 2 min"),
         Row("fill", "Fill the cups with {main} to 3/4 4 min", after=("mix", "line"), must="fill"),
         Row("water", "Put a pan of hot water under the rack 1 min", on="", must="water"),
         Row(

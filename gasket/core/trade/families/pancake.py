@@ -39,8 +39,8 @@ FAMILY: Final = DishFamily(
     ),
     loss=(0.08, 0.14),
     steps=(
-        Row("dry", "Whisk the dry things of {main} together 2 min"),
-        Row("stir", "Stir the wet things in, only just combined 2 min", must="fold"),
+        Row("dry", "Whisk the dry ingredients for {main} together 2 min"),
+        Row("stir", "Stir in the wet ingredients, only just combined 2 min", must="fold"),
         Row("rest", "Rest {main} 5-10 min"),
         Row("heat", "Heat the pan or griddle and spray it 5 min", on="", kind="prep"),
         AGAIN,

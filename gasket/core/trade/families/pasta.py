@@ -46,7 +46,7 @@ FAMILY: Final = DishFamily(
     loss=(0.05, 0.12),
     steps=(
         Row("boil", "Boil the pasta 9 min until just short of done", when=("dry_pasta",)),
-        Row("sauce", "Stir everything else of {main} smooth 4 min"),
+        Row("sauce", "Stir everything else for {main} smooth 4 min"),
         Row(
             "join",
             "Stir it all together, the pan off the heat 3 min",

@@ -36,7 +36,7 @@ FAMILY: Final = DishFamily(
     ),
     loss=(0.02, 0.15),
     steps=(
-        Row("stir", "Stir the oats, the milk and the salt of {main} in a tall bowl 2 min"),
+        Row("stir", "Stir the oats, the milk and the salt for {main} in a tall bowl 2 min"),
         Row(
             "cook",
             "Microwave {main} 2-3 min, stirring every 45 s until fluffy and the liquid is gone",

@@ -58,7 +58,7 @@ FAMILY: Final = DishFamily(
         PREHEAT,
         Row(
             "brown",
-            "Brown the meat of {main} in the pan and drain it 8-10 min",
+            "Brown the meat for {main} in the pan and drain it 8-10 min",
             when=("mince",),
             kind="pan",
         ),
@@ -68,7 +68,7 @@ FAMILY: Final = DishFamily(
             when=("dry_pasta",),
             unless=("oven_ready",),
         ),
-        Row("prep", "Get everything else of {main} ready 8 min"),
+        Row("prep", "Get everything else for {main} ready 8 min"),
         Row("combine", "Layer it in the dish, sauce first 6 min", on="all", after=("prep", "boil")),
         Row(
             "bake",

@@ -20,16 +20,16 @@ export function BeforeEating({ eating }: { eating: Schemas["Eating"] }) {
           `; may contain ${contains.may_contain.map(plain).join(", ")}`}
         {contains.unsaid.length > 0 && (
           <span className="text-sm text-soft">
-            . Packages that say nothing of allergens: {contains.unsaid.join(", ")}
+            . Allergens not entered for: {contains.unsaid.join(", ")}
           </span>
         )}
       </p>
       <p>
         <b>Keeps</b> in the fridge until {day(eating.keeps_until)}{" "}
         <span className="text-sm text-soft">
-          ({fridge.map((one) => `${SAYS[one.says]}: ${one.text}`).join("; ")})
+          ({fridge.map((advice) => `${SAYS[advice.says]}: ${advice.text}`).join("; ")})
         </span>
-        ; frozen {freezer.map((one) => one.text).join("; ")}.
+        ; frozen {freezer.map((advice) => advice.text).join("; ")}.
       </p>
       {eating.reheat !== "" && (
         <p>

@@ -45,6 +45,7 @@ function WentOtherwise({ line }: { line: Schemas["CardLine"] }) {
     !line.planned && "not planned",
     line.cue !== "" && `until it was right: ${line.cue}`,
     line.reason !== "" && line.reason,
+    line.corrected !== "" && `corrected, ${line.corrected}`,
   ].filter(Boolean);
   if (says.length === 0) return null;
   return <span className="block text-sm text-soft">{says.join(" · ")}</span>;

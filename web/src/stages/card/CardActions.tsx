@@ -49,7 +49,9 @@ export function CardActions({ card, page }: CardActionsProps) {
     <div className="flex flex-wrap gap-2">
       <Button onClick={() => void copy()}>Copy as text</Button>
       <Button onClick={() => void picture()}>Picture</Button>
-      <Button onClick={() => window.print()}>Print</Button>
+      <Button look="main" onClick={() => window.print()}>
+        Print
+      </Button>
       <a
         href={`/api/batches/${card.batch_id}/file`}
         download

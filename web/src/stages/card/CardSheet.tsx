@@ -16,7 +16,7 @@ interface CardSheetProps {
 /** The finished page: one side of A4 or Letter, legible in grey. */
 export function CardSheet({ card, carbohydrate }: CardSheetProps) {
   return (
-    <div className="grid gap-4 print:gap-2.5 print:leading-snug">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-4 print:gap-2.5 print:leading-snug">
       <h1 className="text-2xl font-bold">
         {card.dish}{" "}
         <span className="font-normal text-soft">
@@ -33,14 +33,14 @@ export function CardSheet({ card, carbohydrate }: CardSheetProps) {
         goals={card.goals}
         serving={card.divided.words}
       />
-      <div className="grid gap-x-8 gap-y-4 lg:grid-cols-2 print:grid-cols-2 print:gap-x-5 print:gap-y-2.5">
-        <div className="grid content-start gap-4 print:gap-2.5">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-2 print:grid-cols-2 print:gap-x-5 print:gap-y-2.5">
+        <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-4 print:gap-2.5">
           <Compact card={card} />
           <Plates plated={card.divided.plated} />
           <PlanAgainstMade card={card} />
           <BeforeEating eating={card.eating} />
         </div>
-        <div className="grid content-start gap-4 print:gap-2.5">
+        <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-4 print:gap-2.5">
           <BuildInGrams card={card} />
           <Steps steps={card.steps} />
         </div>
@@ -87,7 +87,7 @@ function PlanAgainstMade({ card }: { card: Schemas["Card"] }) {
   const rows = [
     plan.kcal != null &&
       kcal && {
-        name: "planned and made",
+        name: "planned and actual",
         text: `${figure(plan.kcal, "kcal")} kcal planned, ${valueText(kcal, "kcal")} made`,
       },
     card.by_older_rules && {

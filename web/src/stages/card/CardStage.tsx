@@ -23,7 +23,7 @@ export function CardStage({ dish, trial, batch }: StageProps) {
     return (
       <Empty title="No card yet">
         <p>
-          A card is reckoned from what was weighed. Weigh a batch of trial {trial.letter} first.
+          A card is calculated from what was weighed. Weigh a batch of trial {trial.letter} first.
         </p>
         <Link to={`/dishes/${dish.id}/weigh`} className="text-pencil underline">
           To the weigh-in

@@ -8,13 +8,16 @@ export function Compact({ card }: { card: Schemas["Card"] }) {
   const { result } = card;
   const whole = result.weight_g;
   return (
-    <table aria-label="At a glance" className="w-full border-collapse text-right">
+    <table
+      aria-label="At a glance"
+      className="w-full border-collapse text-right max-sm:text-[15px]"
+    >
       <thead className="text-sm text-soft">
         <tr className="border-b border-ink align-bottom">
           <td />
-          <th className="px-1.5 font-normal">serving</th>
-          <th className="px-1.5 font-normal">likely</th>
-          <th className="px-1.5 font-normal whitespace-nowrap">100 g</th>
+          <th className="px-1.5 max-sm:px-1 font-normal">serving</th>
+          <th className="px-1.5 max-sm:px-1 font-normal">likely</th>
+          <th className="px-1.5 max-sm:px-1 font-normal whitespace-nowrap">100 g</th>
           <th className="pl-1.5 font-normal whitespace-nowrap">
             batch{whole != null && <br />}
             {whole != null && `${weighed(Math.round(whole))} g`}
@@ -34,15 +37,15 @@ export function Compact({ card }: { card: Schemas["Card"] }) {
               >
                 {row.name} <span className="text-xs text-soft">{row.unit}</span>
               </th>
-              <td className="px-1.5 font-bold">
+              <td className="px-1.5 max-sm:px-1 font-bold">
                 {serving
                   ? valueText(serving, row.unit)
                   : unknownText(result.serving[row.key], row.unit)}
               </td>
-              <td className="px-1.5 whitespace-nowrap text-soft">
+              <td className="px-1.5 max-sm:px-1 whitespace-nowrap text-soft">
                 {serving && bandText(serving.likely, row.unit)}
               </td>
-              <td className="px-1.5">{hundred && valueText(hundred, row.unit)}</td>
+              <td className="px-1.5 max-sm:px-1">{hundred && valueText(hundred, row.unit)}</td>
               <td className="pl-1.5">{batch && valueText(batch, row.unit)}</td>
             </tr>
           );

@@ -64,7 +64,7 @@ function FiguresTable({ bases, card }: FiguresProps) {
             )),
           )}
           <th scope="col" className="pl-2 font-normal max-md:hidden">
-            says who
+            sources
           </th>
         </tr>
       </thead>

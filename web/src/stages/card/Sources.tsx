@@ -11,11 +11,11 @@ export function Outside() {
   );
 }
 
-/** Says who: every rule and habit behind the figures. */
+/** Every rule and habit behind the figures. */
 export function Sources({ card }: { card: Schemas["Card"] }) {
   return (
     <section className="mt-5">
-      <h2 className="font-bold">Says who</h2>
+      <h2 className="font-bold">Sources</h2>
       <ol className="mt-1 grid gap-2 text-sm">
         {Object.values(card.behind.sources).map((source, i) => (
           <li key={source.key} id={`source-${source.key}`} className="grid grid-cols-[1.5rem_1fr]">

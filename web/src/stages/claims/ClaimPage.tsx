@@ -37,9 +37,9 @@ export default function ClaimPage() {
     <Sheet className="grid gap-6 p-5 max-sm:p-4 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)]">
       <div className="grid min-w-0 content-start gap-4">
         <header>
-          <h1 className="text-2xl font-bold">Claim check</h1>
+          <h1 className="text-2xl font-bold">Check someone’s numbers</h1>
           <p className="text-soft">
-            Somebody’s kcal and macros: do they agree with each other, with the servings, with the
+            Someone’s kcal and macros: do they agree with each other, with the servings, with the
             whole pan?
           </p>
         </header>

@@ -32,9 +32,14 @@ export function CompareTable({ labels, currency, onRemove }: CompareTableProps) 
   return (
     <>
       <div role="tablist" aria-label="Compared" className="mb-3 flex flex-wrap gap-2">
-        {BASES.map((one) => (
-          <Toggle tab key={one.base} on={one.base === base} onChoose={() => setBase(one.base)}>
-            {name(one)}
+        {BASES.map((basis) => (
+          <Toggle
+            tab
+            key={basis.base}
+            on={basis.base === base}
+            onChoose={() => setBase(basis.base)}
+          >
+            {name(basis)}
           </Toggle>
         ))}
       </div>
@@ -99,7 +104,7 @@ function PackageHead({ one, onRemove }: { one: ComparedLabel; onRemove: (id: num
           </Link>
           <span className="block text-sm text-soft">
             {one.food}
-            {one.shelf_label.label.style === "table" ? ", typical values" : ""}
+            {one.shelf_label.label.style === "table" ? ", generic values" : ""}
           </span>
         </span>
         <button

@@ -12,7 +12,7 @@ const SHOWN: readonly { key: string; name: string; unit: Unit }[] = [
 export function InTrialTable({ comparison }: { comparison: Schemas["Comparison"] }) {
   if (comparison.trial_says) return <p className="mt-2 text-soft">{comparison.trial_says}</p>;
   return (
-    <table className="mt-3 w-full max-w-3xl border-collapse">
+    <table className="mt-3 w-full border-collapse">
       <thead>
         <tr className="border-b-2 border-ink text-left text-sm text-soft">
           <td />

@@ -1,11 +1,35 @@
 import { useState } from "react";
 
-import { useCook, useSteps } from "../../api/queries";
+import { api, ask, sentence } from "../../api/client";
+import { keys, useCook, useRefresh, useSteps } from "../../api/queries";
+import { Button, ButtonLink } from "../../ui/Button";
+import { useNotice } from "../../ui/notices";
 import { Empty, Failed, Loading } from "../../ui/States";
 import { Toggle } from "../../ui/Toggle";
 import type { StageProps } from "../../dish/stage";
 import { PlanSteps } from "./PlanSteps";
 import { RunCook } from "./RunCook";
+
+/** The changed steps for what was not begun yet. */
+function TakePlan({ batchId }: { batchId: number }) {
+  const refresh = useRefresh();
+  const say = useNotice();
+  const take = async () => {
+    try {
+      const params = { path: { batch_id: batchId } };
+      await ask(api.PUT("/api/batches/{batch_id}/cook/plan", { params }));
+      say({ text: "This batch has the changed steps. What was begun stays as it was." });
+    } catch (error) {
+      say({ text: sentence(error), bad: true });
+    }
+    refresh(keys.cook(batchId), keys.kitchen);
+  };
+  return (
+    <Button className="mb-3" onClick={() => void take()}>
+      Use the changed steps for this batch
+    </Button>
+  );
+}
 
 /** The clock and the oven: steps planned and laid out in time, then cooked. */
 export function CookStage({ dish, trial, batch }: StageProps) {
@@ -27,6 +51,11 @@ export function CookStage({ dish, trial, batch }: StageProps) {
         <h1 className="text-2xl font-bold">
           {dish.name} {trial.letter}: {view === "plan" ? "steps" : "cooking"}
         </h1>
+        {!batch && (
+          <ButtonLink to={`/dishes/${dish.id}/weigh`} look="main">
+            On to the weigh-in →
+          </ButtonLink>
+        )}
         <div role="group" aria-label="View" className="flex">
           <Toggle on={view === "plan"} onChoose={() => setChosen("plan")}>
             Plan the steps
@@ -40,10 +69,13 @@ export function CookStage({ dish, trial, batch }: StageProps) {
         <>
           {cook.data?.begun && (
             <p className="mb-3 text-soft">
-              This batch is cooked with the steps as they were when it began. What you change here
-              is for the next one.
+              This batch is cooked with the steps as they were when it began.{" "}
+              {cook.data.plan_changed
+                ? "They have changed since."
+                : "What you change here is for the next one."}
             </p>
           )}
+          {cook.data?.plan_changed && <TakePlan batchId={cook.data.batch_id} />}
           <PlanSteps key={trial.id} sheet={steps.data} />
         </>
       ) : !batch ? (

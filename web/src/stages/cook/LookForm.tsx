@@ -5,7 +5,8 @@ import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice, NumberField, TextField } from "../../ui/Field";
 import { Reason } from "../../ui/Reason";
-import { degreesText, SCALES } from "./stepText";
+import { SCALES } from "./stepText";
+import { useDegrees } from "./useDegrees";
 import type { Deed } from "../../api/deeds";
 
 interface LookFormProps {
@@ -16,13 +17,14 @@ interface LookFormProps {
 /** What was seen, and what a thermometer in the oven shows. */
 export function LookForm({ cue, onSaid }: LookFormProps) {
   const [seen, setSeen] = useState("");
-  const [ovenC, setOvenC] = useState<number | null>(null);
+  const [oven, setOven] = useState<number | null>(null);
+  const { scale } = useDegrees();
   return (
     <form
       className="mt-2 flex flex-wrap items-end gap-3"
       onSubmit={(event) => {
         event.preventDefault();
-        void onSaid(seen, ovenC);
+        void onSaid(seen, oven === null || scale === "C" ? oven : toCelsius(oven));
       }}
     >
       <div className="min-w-56 flex-1">
@@ -37,11 +39,11 @@ export function LookForm({ cue, onSaid }: LookFormProps) {
       </div>
       <NumberField
         label="The oven really shows"
-        unit="°C"
+        unit={`°${scale}`}
         optional
-        most={400}
-        value={ovenC}
-        onChange={setOvenC}
+        most={scale === "C" ? 400 : 750}
+        value={oven}
+        onChange={setOven}
       />
       <Button type="submit">Keep it</Button>
     </form>
@@ -57,7 +59,8 @@ interface MeasureFormProps {
 /** The core temperature that a step asks for before it is done, and whose rule that is. */
 export function MeasureForm({ one, rule, log }: MeasureFormProps) {
   const [degrees, setDegrees] = useState<number | null>(null);
-  const [scale, setScale] = useState<"C" | "F">(one.step.written ?? "C");
+  const house = useDegrees();
+  const [scale, setScale] = useState(house.scale);
   const longest = Math.max(...rule.enough.map((held) => held.seconds));
   const [held, setHeld] = useState<number | null>(longest > 0 ? longest : null);
   const [error, setError] = useState<string>();
@@ -79,7 +82,8 @@ export function MeasureForm({ one, rule, log }: MeasureFormProps) {
   return (
     <section aria-label="Core temperature" className="my-2 border border-mark p-2">
       <p>
-        <b>{rule.food}:</b> {rule.enough.map(enough).join(", or ")} in the middle
+        <b>{rule.food}:</b>{" "}
+        {rule.enough.map((held) => enough(held, house.degreesSay)).join(", or ")} in the middle
         {rule.rest_min > 0 && `, then ${rule.rest_min} minutes of rest`}.{" "}
         <span className="text-sm text-soft">
           {rule.school === "us" ? "USDA FSIS" : "UK Food Standards Agency"}, from memory; local
@@ -88,7 +92,7 @@ export function MeasureForm({ one, rule, log }: MeasureFormProps) {
       </p>
       {last && (
         <p className={last.enough ? "text-done" : "text-mark"}>
-          {last.enough ? "✓" : "Not yet:"} {degreesText(last.temperature_c)}
+          {last.enough ? "✓" : "Not yet:"} {house.degreesSay(last.temperature_c)}
           {last.held_s > 0 && ` for ${last.held_s} s`}
         </p>
       )}
@@ -133,7 +137,7 @@ export function MeasureForm({ one, rule, log }: MeasureFormProps) {
       )}
       {!one.passed && !one.safe && (
         <Reason
-          opens="Go on without measuring"
+          opens="Continue without measuring"
           label="Why: it stays with the batch and on its card"
           placeholder="no thermometer here; cut open, clear juices"
           submit="Go on"
@@ -144,5 +148,5 @@ export function MeasureForm({ one, rule, log }: MeasureFormProps) {
   );
 }
 
-const enough = (held: Schemas["Held"]) =>
-  `${degreesText(held.temperature_c)}${held.seconds > 0 ? ` for ${held.seconds} s` : ""}`;
+const enough = (held: Schemas["Held"], degreesSay: (celsius: number) => string) =>
+  `${degreesSay(held.temperature_c)}${held.seconds > 0 ? ` for ${held.seconds} s` : ""}`;

@@ -30,7 +30,7 @@ export function Memory({ says, guess }: { says: string; guess: Schemas["Estimate
               <td className="pr-4">{bake.vessel || bake.tool}</td>
               <td className="pr-4 text-right">{minutes(bake.stated_min)}</td>
               <td className="pr-4 text-right">{minutes(bake.actual_min)}</td>
-              <td className="pr-4 text-right">{fixed(bake.actual_min / bake.stated_min, 2)}</td>
+              <td className="pr-4 text-right">{fixed(bake.ratio, 2)}</td>
               <td>{bake.outcome ? CAME_OUT[bake.outcome] : ""}</td>
             </tr>
           ))}
@@ -38,8 +38,8 @@ export function Memory({ says, guess }: { says: string; guess: Schemas["Estimate
       </table>
       <p className="text-soft">
         The mean of these ratios, drawn towards 1 while they are few; the same oven with another
-        vessel counts for less. What came out not quite done would have needed a tenth more, what
-        had too long a tenth less.
+        vessel counts for less. A bake that came out not quite done counts a tenth longer than it
+        took, one that had too long a tenth shorter.
       </p>
     </details>
   );

@@ -11,7 +11,8 @@ import { Cautions } from "./Cautions";
 import { EatAt } from "./EatAt";
 import { StepDialog } from "./StepDialog";
 import { Memory } from "./Memory";
-import { knobText, memoryText, timeText, untilText } from "./stepText";
+import { memoryText, timeText, untilText } from "./stepText";
+import { useDegrees } from "./useDegrees";
 import { Timeline } from "./Timeline";
 import { type StepDraft, useStepDraft } from "./useStepDraft";
 import { without } from "./without";
@@ -21,36 +22,17 @@ type Step = Schemas["Step"];
 /** Plan the steps of a trial: type them or take a template, see them laid out in time. */
 export function PlanSteps({ sheet }: { sheet: Schemas["StepsSheet"] }) {
   const draft = useStepDraft(sheet);
-  const { laid } = draft.report;
   const [edited, setEdited] = useState<string | null>(null);
   const step = draft.steps.find((step) => step.id === edited);
-  if (draft.steps.length === 0) return <NoSteps draft={draft} />;
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-5">
-      <section aria-label="Schedule">
-        <EatAt laid={laid ?? null} eatAt={draft.eatAt} onEatAt={draft.setEatAt} />
-        {laid && <Timeline laid={laid} steps={draft.steps} />}
-        {laid && <Ahead laid={laid} steps={draft.steps} />}
-      </section>
-      <Forgotten draft={draft} />
-      <section aria-label="Steps">
-        <h2 className="text-lg font-bold">
-          Steps{" "}
-          <span className="text-sm font-normal text-soft" role="status">
-            {draft.saving ? "saving…" : "saved"}
-          </span>
-        </h2>
-        <ol className="mt-1 border-t border-ink">
-          {draft.steps.map((one, i) => (
-            <StepLine
-              key={one.id}
-              step={one}
-              number={i + 1}
-              draft={draft}
-              onEdit={() => setEdited(one.id)}
-            />
-          ))}
-        </ol>
+      {draft.steps.length > 0 && <InTime draft={draft} />}
+      <section aria-label="Steps" className="grid grid-cols-[minmax(0,1fr)] gap-3">
+        {draft.steps.length === 0 ? (
+          <NoSteps draft={draft} />
+        ) : (
+          <Steps draft={draft} onEdit={setEdited} />
+        )}
         <AddStep draft={draft} />
       </section>
       <Cautions cautions={draft.report.cautions} />
@@ -69,6 +51,45 @@ export function PlanSteps({ sheet }: { sheet: Schemas["StepsSheet"] }) {
           }
         />
       )}
+    </div>
+  );
+}
+
+/** The steps as they lie in time, and what is forgotten. */
+function InTime({ draft }: { draft: StepDraft }) {
+  const { laid } = draft.report;
+  return (
+    <>
+      <section aria-label="Schedule">
+        <EatAt laid={laid ?? null} eatAt={draft.eatAt} onEatAt={draft.setEatAt} />
+        {laid && <Timeline laid={laid} steps={draft.steps} />}
+        {laid && <Ahead laid={laid} steps={draft.steps} />}
+      </section>
+      <Forgotten draft={draft} />
+    </>
+  );
+}
+
+function Steps({ draft, onEdit }: { draft: StepDraft; onEdit: (id: string) => void }) {
+  return (
+    <div>
+      <h2 className="text-lg font-bold">
+        Steps{" "}
+        <span className="text-sm font-normal text-soft" role="status">
+          {draft.saving ? "saving…" : "saved"}
+        </span>
+      </h2>
+      <ol className="mt-1 border-t border-ink">
+        {draft.steps.map((one, i) => (
+          <StepLine
+            key={one.id}
+            step={one}
+            number={i + 1}
+            draft={draft}
+            onEdit={() => onEdit(one.id)}
+          />
+        ))}
+      </ol>
     </div>
   );
 }
@@ -96,7 +117,6 @@ function NoSteps({ draft }: { draft: StepDraft }) {
         begin with the usual ones of its family and change them.
       </p>
       <TemplateButton draft={draft} look="main" />
-      <AddStep draft={draft} />
     </div>
   );
 }
@@ -134,10 +154,11 @@ function StepLine({
   onEdit: () => void;
 }) {
   const { report, steps } = draft;
+  const { knobSays } = useDegrees();
   const guess = report.estimates[step.id];
   const knob = report.knobs[step.id];
   const rule = report.rules[step.id];
-  const lacks = report.lacking.includes(step.id);
+  const lacking = report.lacking[step.id];
   const instead = report.ways[step.id]?.find((way) => way.there);
   const laid = report.laid?.steps.find((one) => one.id === step.id);
   const places = new Map(steps.map((step, i) => [step.id, i + 1]));
@@ -153,7 +174,7 @@ function StepLine({
         <span className="text-soft">
           {[
             timeText(step),
-            knob && knobText(knob),
+            knob && knobSays(knob),
             step.vessel && `in the ${step.vessel}`,
             untilText(step),
             after.length > 0 && `after ${after.join(" and ")}`,
@@ -168,9 +189,9 @@ function StepLine({
           </p>
         )}
         {rule && <p className="text-sm text-mark">{asks(rule)}</p>}
-        {lacks && (
+        {lacking && (
           <p className="text-sm">
-            <span className="text-mark">No {lacking(step)} here.</span>{" "}
+            <span className="text-mark">No {lacking} here.</span>{" "}
             {instead && (
               <TextButton onPress={() => void goAnotherWay(draft, step, instead.key)}>
                 {`Do it ${instead.key}`}
@@ -205,10 +226,6 @@ const asks = (rule: Schemas["SafeRule"]) => {
   return `Measured before it is done: ${enough} in the core${rest} (${whose}).`;
 };
 
-/** What the step needs and this kitchen does not have. */
-const lacking = (step: Step) =>
-  step.tool === "oven" && step.air === "fan" ? "fan oven" : step.tool;
-
 async function goAnotherWay(draft: StepDraft, step: Step, way: string) {
   const steps = await ask(
     api.POST("/api/trials/{trial_id}/steps/another-way", {
@@ -232,10 +249,10 @@ function Forgotten({ draft }: { draft: StepDraft }) {
     <section aria-label="Easy to forget" className="border-l-4 border-mark bg-wash px-3 py-2">
       <h2 className="font-bold">Easy to forget</h2>
       <ul>
-        {forgotten.map((one) => (
-          <li key={one.must} className="flex flex-wrap items-center gap-x-3">
-            {one.says}
-            <TextButton onPress={() => void add(one.text)}>Add it</TextButton>
+        {forgotten.map((reminder) => (
+          <li key={reminder.must} className="flex flex-wrap items-center gap-x-3">
+            {reminder.says}
+            <TextButton onPress={() => void add(reminder.text)}>Add it</TextButton>
           </li>
         ))}
       </ul>
@@ -269,7 +286,7 @@ function AddStep({ draft }: { draft: StepDraft }) {
   };
   return (
     <form
-      className="mt-3 flex flex-wrap items-end gap-2"
+      className="flex flex-wrap items-end gap-2"
       onSubmit={(event) => {
         event.preventDefault();
         void add();

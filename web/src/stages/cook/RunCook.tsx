@@ -1,11 +1,10 @@
 import { COOLING_SAYS } from "../../api/vocabulary";
-import { Link } from "react-router";
 
 import type { Schemas } from "../../api/client";
 import { useKeys } from "../../lib/useKeys";
 import { clock, countdown, minutes } from "../../lib/format";
 import { useNow } from "../../lib/useNow";
-import { Button } from "../../ui/Button";
+import { Button, ButtonLink } from "../../ui/Button";
 import { Cautions } from "./Cautions";
 import { RunningStep } from "./RunningStep";
 import { asCooked, ms } from "./timeline";
@@ -24,11 +23,13 @@ export function RunCook({ sheet, heardMs }: { sheet: Schemas["CookSheet"]; heard
   useKeys([
     {
       keys: "b",
+      acts: true,
       says: "Begin the next step",
       run: () => next && void log({ deed: "begin", step: next.step.id }),
     },
     {
       keys: "d",
+      acts: true,
       says: "The step that is up first is done",
       run: () => {
         const first = soonest(going);
@@ -37,13 +38,14 @@ export function RunCook({ sheet, heardMs }: { sheet: Schemas["CookSheet"]; heard
     },
     {
       keys: "+",
+      acts: true,
       says: "One minute more for the step that is up first",
       run: () => {
         const first = soonest(going);
         if (first) void log({ deed: "extend", step: first.step.id, minutes: 1 });
       },
     },
-    { keys: "Backspace", shown: "⌫", says: "Undo the last record", run: undo },
+    { keys: "Backspace", acts: true, shown: "⌫", says: "Undo the last record", run: undo },
   ]);
   const numberOf = new Map(sheet.steps.map((step, i) => [step.step.id, i + 1]));
   const row = (one: Schemas["CookedStep"]) => (
@@ -74,21 +76,21 @@ export function RunCook({ sheet, heardMs }: { sheet: Schemas["CookSheet"]; heard
       {sheet.open_steps === 0 && <Done sheet={sheet} />}
       {sheet.fridge_by && <FridgeBy by={sheet.fridge_by} now={now} />}
       {going.length > 0 && (
-        <section aria-label="Going on">
-          <h2 className="text-lg font-bold">Going on</h2>
+        <section aria-label="Now">
+          <h2 className="text-lg font-bold">Now</h2>
           <ul className="mt-1 grid gap-3">{going.map(row)}</ul>
         </section>
       )}
       {waiting.length > 0 && (
-        <section aria-label="To come">
-          <h2 className="text-lg font-bold">To come</h2>
+        <section aria-label="Next">
+          <h2 className="text-lg font-bold">Next</h2>
           <ul className="mt-1 border-t border-ink">{waiting.map(row)}</ul>
         </section>
       )}
       {over.length > 0 && (
-        <section aria-label="Behind you">
+        <section aria-label="Done">
           <h2 className="flex flex-wrap items-center gap-x-4 text-lg font-bold">
-            Behind you
+            Done
             <Button look="quiet" onClick={undo} disabled={!sheet.last_record} shortcut="⌫">
               Undo the last record
             </Button>
@@ -103,7 +105,7 @@ export function RunCook({ sheet, heardMs }: { sheet: Schemas["CookSheet"]; heard
 
 /** What the schedule begins first, of those that can begin. */
 function nextOf(sheet: Schemas["CookSheet"]) {
-  const can = new Set(sheet.steps.filter((step) => step.can_begin).map((one) => one.step.id));
+  const can = new Set(sheet.steps.filter((step) => step.can_begin).map((step) => step.step.id));
   const first = sheet.laid?.steps.find((step) => can.has(step.id));
   return sheet.steps.find((step) => step.step.id === first?.id);
 }
@@ -123,13 +125,9 @@ function Done({ sheet }: { sheet: Schemas["CookSheet"] }) {
             {clock(went.begin_at)} to {clock(went.ready_at)}, {minutes(went.minutes)}
           </span>
         )}
-        <Link
-          to={`../portion?batch=${sheet.batch_id}`}
-          relative="path"
-          className="inline-flex min-h-11 items-center border border-pencil bg-pencil px-3.5 text-[15px] font-semibold text-on-pencil"
-        >
+        <ButtonLink to={`../portion?batch=${sheet.batch_id}`} relative="path" look="main">
           On to the portions →
-        </Link>
+        </ButtonLink>
       </p>
       {went && <Timeline laid={went} steps={sheet.steps.map((step) => step.step)} />}
     </section>

@@ -7,8 +7,9 @@ import { Button } from "../../ui/Button";
 import { Reason } from "../../ui/Reason";
 import { Toggle } from "../../ui/Toggle";
 import { LookForm, MeasureForm } from "./LookForm";
-import { CAME_OUT, degreesText, knobText, memoryText, timeText, untilText } from "./stepText";
+import { CAME_OUT, memoryText, timeText, untilText } from "./stepText";
 import { ms } from "./timeline";
+import { useDegrees } from "./useDegrees";
 import type { Deed } from "../../api/deeds";
 
 interface RunningStepProps {
@@ -28,10 +29,11 @@ export function RunningStep(p: RunningStepProps) {
   return <Over {...p} />;
 }
 
-function about({ step, knob, estimate }: Schemas["CookedStep"]): string {
+function useAbout({ step, knob, estimate }: Schemas["CookedStep"]): string {
+  const { knobSays } = useDegrees();
   return [
     timeText(step),
-    knob && knobText(knob),
+    knob && knobSays(knob),
     step.vessel && `in the ${step.vessel}`,
     untilText(step),
     memoryText(estimate),
@@ -42,6 +44,7 @@ function about({ step, knob, estimate }: Schemas["CookedStep"]): string {
 
 function Waiting({ one, number, isNext, startAt, log }: RunningStepProps) {
   const { step } = one;
+  const about = useAbout(one);
   return (
     <li
       className={`grid grid-cols-[auto_minmax(0,1fr)_auto] items-start gap-x-3 border-b border-rule py-2 ${one.can_begin ? "" : "text-soft"}`}
@@ -50,7 +53,7 @@ function Waiting({ one, number, isNext, startAt, log }: RunningStepProps) {
       <div className="min-w-0">
         <span className="font-semibold">{step.says}</span>
         {startAt && <span className="text-soft"> · about {clock(startAt)}</span>}
-        <p className="text-sm text-soft">{about(one)}</p>
+        <p className="text-sm text-soft">{about}</p>
         <Reason
           opens="Leave it out"
           label="Why it is left out"
@@ -73,6 +76,7 @@ function Waiting({ one, number, isNext, startAt, log }: RunningStepProps) {
 
 function Going({ one, number, now, refused, log }: RunningStepProps) {
   const { step } = one;
+  const about = useAbout(one);
   const [looking, setLooking] = useState(false);
   const due = one.due_at ? ms(one.due_at) : now;
   const look = one.next_look_at ? ms(one.next_look_at) : null;
@@ -90,7 +94,7 @@ function Going({ one, number, now, refused, log }: RunningStepProps) {
         </span>
       </div>
       <p className="text-sm text-soft">
-        begun {clock(one.begun_at ?? "")}, up at {clock(one.due_at ?? "")} · {about(one)}
+        begun {clock(one.begun_at ?? "")}, ends {clock(one.due_at ?? "")} · {about}
       </p>
       {look !== null && (
         <p className={lookDue ? "font-semibold text-mark" : "text-sm text-soft"}>
@@ -122,7 +126,7 @@ function Going({ one, number, now, refused, log }: RunningStepProps) {
         <Button onClick={() => void log({ deed: "extend", step: step.id, minutes: 5 })}>
           +5 min
         </Button>
-        <Button onClick={() => setLooking(true)}>I looked</Button>
+        <Button onClick={() => setLooking(true)}>Checked</Button>
       </div>
       {looking && (
         <LookForm
@@ -140,13 +144,14 @@ function Going({ one, number, now, refused, log }: RunningStepProps) {
 const asked = (step: Schemas["Step"]) => (step.cue ? `${step.cue}?` : "is it done?");
 
 function Seen({ looks }: { looks: Schemas["CookedStep"]["looks"] }) {
+  const { degreesSay } = useDegrees();
   if (looks.length === 0) return null;
   return (
     <ul className="my-1 text-sm">
       {looks.map((look) => (
         <li key={look.at}>
           after {minutes(look.minutes)}: {look.seen || "looked"}
-          {look.oven_c != null && `, oven ${degreesText(look.oven_c)}`}
+          {look.oven_c != null && `, oven ${degreesSay(look.oven_c)}`}
         </li>
       ))}
     </ul>
@@ -155,6 +160,7 @@ function Seen({ looks }: { looks: Schemas["CookedStep"]["looks"] }) {
 
 function Over({ one, number, log }: RunningStepProps) {
   const { step } = one;
+  const { degreesSay } = useDegrees();
   const skipped = one.status === "skipped";
   const hottest = one.measured.reduce<number | null>(
     (most, next) => Math.max(most ?? -99, next.temperature_c),
@@ -168,7 +174,7 @@ function Over({ one, number, log }: RunningStepProps) {
         <span className="text-ink">{step.says}</span>{" "}
         {[
           one.actual_min != null && `took ${minutes(one.actual_min)} (planned ${timeText(step)})`,
-          hottest !== null && `core ${degreesText(hottest)}`,
+          hottest !== null && `core ${degreesSay(hottest)}`,
           one.passed && `not measured: ${one.passed}`,
           one.reason,
         ]

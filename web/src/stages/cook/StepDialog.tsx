@@ -9,6 +9,7 @@ import { TextButton } from "../../ui/Reason";
 import { Ticks } from "../../ui/Ticks";
 import { fixed } from "../../lib/format";
 import { KINDS, SCALES } from "./stepText";
+import { useDegrees } from "./useDegrees";
 
 type Step = Schemas["Step"];
 
@@ -240,7 +241,7 @@ function followers(steps: readonly Step[], key: string): Set<string> {
   for (let grown = true; grown;) {
     const before = found.size;
     for (const step of steps) {
-      if ((step.after ?? []).some((one) => found.has(one))) found.add(step.id);
+      if ((step.after ?? []).some((key) => found.has(key))) found.add(step.id);
     }
     grown = found.size > before;
   }
@@ -257,7 +258,8 @@ const AIRS = [
 ];
 
 function Heat({ draft, set }: { draft: Step; set: (part: Partial<Step>) => void }) {
-  const scale = draft.written ?? "C";
+  const house = useDegrees();
+  const scale = draft.written ?? house.scale;
   const celsius = draft.temperature_c;
   const shown =
     celsius == null ? null : Math.round(scale === "F" ? toFahrenheit(celsius) : celsius);

@@ -24,15 +24,20 @@ export const KINDS: readonly { value: Step["kind"]; label: string }[] = [
   { value: "top", label: "top" },
 ];
 
-/** The knob in both units: "175 °C · 350 °F, fan 155 °C". */
-export function knobText(knob: Schemas["Knob"]): string {
-  const c = `${fixed(knob.conventional_c, 0)} °C · ${fixed(knob.conventional_f, 0)} °F`;
-  return `${c}, fan ${fixed(knob.fan_c, 0)} °C`;
+type Scale = "C" | "F";
+
+/** The knob in both units, the house's first: "175 °C · 350 °F, fan 155 °C". */
+export function knobText(knob: Schemas["Knob"], first: Scale): string {
+  const c = `${fixed(knob.conventional_c, 0)} °C`;
+  const f = `${fixed(knob.conventional_f, 0)} °F`;
+  return first === "F"
+    ? `${f} · ${c}, fan ${fixed(knob.fan_f, 0)} °F`
+    : `${c} · ${f}, fan ${fixed(knob.fan_c, 0)} °C`;
 }
 
 /** A step's time as planned: "35–40 min", or that nobody has said. */
 export function timeText(step: Step): string {
-  if (step.least_min == null && step.most_min == null) return `${minutes(UNSAID_MIN)}, not said`;
+  if (step.least_min == null && step.most_min == null) return `${minutes(UNSAID_MIN)} (assumed)`;
   const least = step.least_min ?? step.most_min ?? 0;
   return span(least, step.most_min ?? least);
 }
@@ -52,13 +57,17 @@ export function memoryText(guess: Schemas["Estimate"]): string | null {
 export const untilText = ({ cue }: Step): string =>
   cue ? `until ${cue.charAt(0).toLowerCase()}${cue.slice(1)}` : "";
 
-export const SCALES: readonly { value: "C" | "F"; label: string }[] = [
+export const SCALES: readonly { value: Scale; label: string }[] = [
   { value: "C", label: "°C" },
   { value: "F", label: "°F" },
 ];
 
-export const degreesText = (celsius: number): string =>
-  `${fixed(celsius, celsius % 1 === 0 ? 0 : 1)} °C (${fixed(toFahrenheit(celsius), 0)} °F)`;
+/** A measured temperature in both units, the house's first. */
+export function degreesText(celsius: number, first: Scale): string {
+  const c = `${fixed(celsius, celsius % 1 === 0 ? 0 : 1)} °C`;
+  const f = `${fixed(toFahrenheit(celsius), 0)} °F`;
+  return first === "F" ? `${f} (${c})` : `${c} (${f})`;
+}
 
 /** How a step came out, as the cook says it. */
 export const CAME_OUT = {

@@ -52,14 +52,16 @@ export function axisOf(laid: Laid, width: number): Axis {
   };
   return {
     x: place,
-    breaks: stretches.filter((stretch) => stretch.broken).map((one) => one.x + one.width / 2),
+    breaks: stretches
+      .filter((stretch) => stretch.broken)
+      .map((stretch) => stretch.x + stretch.width / 2),
     ticks: ticksOf(stretches, (width / whole) * MINUTE, place),
   };
 }
 
 function ticksOf(stretches: readonly Stretch[], pxPerMinute: number, x: (at: number) => number) {
   const step =
-    TICK_STEPS.find((one) => (one / MINUTE) * pxPerMinute >= LEAST_TICK_PX) ?? 240 * MINUTE;
+    TICK_STEPS.find((step) => (step / MINUTE) * pxPerMinute >= LEAST_TICK_PX) ?? 240 * MINUTE;
   const found: { ms: number; x: number }[] = [];
   for (const stretch of stretches.filter((stretch) => !stretch.broken)) {
     for (let at = Math.ceil(stretch.from / step) * step; at <= stretch.to; at += step) {

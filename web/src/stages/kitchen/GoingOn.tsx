@@ -10,18 +10,24 @@ export function GoingOn({ kitchen }: { kitchen: Schemas["KitchenView"] }) {
   return (
     <section aria-labelledby="going" className="mt-4">
       <h2 id="going" className="text-lg font-bold">
-        Going on now
+        In progress
       </h2>
       <ul className="mt-2 grid gap-2">
         {open_cooks.map((one) => (
-          <Item key={`cook ${one.batch_id}`} of={one} stage="cook" says="Go on cooking">
+          <Item key={`cook ${one.batch_id}`} of={one} stage="cook" says="Continue cooking">
             {one.done} of {count(one.steps, "step")} done
             {one.going.length > 0 && `, now: ${one.going.join(", ")}`}
           </Item>
         ))}
-        {open_weigh_ins.map((one) => (
-          <Item key={`weigh ${one.batch_id}`} of={one} stage="weigh" says="Go on weighing">
-            {one.done} of {count(one.lines, "line")} weighed, begun {day(one.started_at)}
+        {open_weigh_ins.map((weighIn) => (
+          <Item
+            key={`weigh ${weighIn.batch_id}`}
+            of={weighIn}
+            stage="weigh"
+            says="Continue weighing"
+          >
+            {weighIn.done} of {count(weighIn.lines, "line")} weighed, begun{" "}
+            {day(weighIn.started_at)}
           </Item>
         ))}
       </ul>

@@ -40,7 +40,7 @@ export function ImportBatch() {
   };
   return (
     <section className="grid content-start gap-2">
-      <h2 className="text-lg font-bold">Take in a batch file</h2>
+      <h2 className="text-lg font-bold">Import a batch</h2>
       <FileField
         accept=".json,application/json"
         onFile={(file) => void read(file)}

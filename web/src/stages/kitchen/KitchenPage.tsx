@@ -1,119 +1,138 @@
-import { type SyntheticEvent, useState } from "react";
-import { useNavigate } from "react-router";
+import { useEffect, useState } from "react";
+import { useLocation } from "react-router";
 
-import { api, ask, ProblemError, sentence } from "../../api/client";
-import { keys, useKitchen, useRefresh } from "../../api/queries";
+import { type KitchenQuery, useKitchen } from "../../api/queries";
+import { count } from "../../lib/format";
 import { Button } from "../../ui/Button";
-import { TextField } from "../../ui/Field";
+import { Choice } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
 import { Failed, Loading } from "../../ui/States";
+import { Toggle } from "../../ui/Toggle";
 import { DishCards } from "./DishCards";
+import { EmptyKitchen } from "./EmptyKitchen";
 import { GoingOn } from "./GoingOn";
 import { ImportBatch } from "./ImportBatch";
 import { OnHand } from "./OnHand";
-import { SetAside } from "./SetAside";
+import { StartDish } from "./StartDish";
 
-/** Home: what is going on, and every dish. */
+const LATELY: KitchenQuery = { search: "", tag: "", sort: "touched", archived: false };
+/** Fewer dishes than this are seen at a glance. */
+const MANY = 6;
+
+/** Home: what is in progress, and every dish. */
 export function KitchenPage() {
+  const [query, setQuery] = useState(LATELY);
+  const { hash, key } = useLocation();
   const { data, error, isPending, refetch, fetchNextPage, hasNextPage, isFetchingNextPage } =
-    useKitchen();
+    useKitchen(query);
+  const ready = data !== undefined;
+  useEffect(() => {
+    const meant = ready && hash ? document.getElementById(hash.slice(1)) : null;
+    meant?.scrollIntoView({ block: "center" });
+    meant?.querySelector("input")?.focus({ preventScroll: true });
+  }, [ready, hash, key]);
   if (isPending) return <Loading />;
   if (!data) return <Failed error={error} retry={() => void refetch()} />;
   const first = data.pages[0];
   const dishes = data.pages.flatMap((page) => page.dishes);
+  const total = first?.total ?? 0;
+  const filtered = query.search !== "" || query.tag !== "" || query.archived;
   return (
     <Sheet className="p-5 max-sm:p-4">
       <h1 className="text-2xl font-bold">Kitchen</h1>
+      <StartDish />
       {first && <GoingOn kitchen={first} />}
       <OnHand />
       <section aria-labelledby="dishes" className="mt-6">
-        <h2 id="dishes" className="text-lg font-bold">
-          Dishes
-        </h2>
-        {dishes.length === 0 && (
-          <p className="mt-2 max-w-prose">
-            No dish yet. A dish starts with its original: what one serving of the ordinary version
-            weighs and holds. For example: “Carrot loaf, bakery slice, 180 g, 690 kcal”. Name yours
-            below.
-          </p>
-        )}
-        <DishCards dishes={dishes} />
+        <div className="flex flex-wrap items-end justify-between gap-3">
+          <h2 id="dishes" className="text-lg font-bold">
+            {query.archived ? "Archived dishes" : "Dishes"}
+          </h2>
+          {(filtered || total >= MANY || (first?.archived ?? 0) > 0) && (
+            <Filters query={query} onQuery={setQuery} tags={first?.tags ?? []} />
+          )}
+        </div>
+        {dishes.length === 0 && (filtered ? <NothingFound /> : <EmptyKitchen />)}
+        <DishCards dishes={dishes} archived={query.archived} />
         {hasNextPage && (
           <Button
             className="mt-4"
             disabled={isFetchingNextPage}
             onClick={() => void fetchNextPage()}
           >
-            Show more: {dishes.length} of {first?.total} shown
+            Show more: {dishes.length} of {total} shown
           </Button>
         )}
-        {(first?.set_aside ?? 0) > 0 && <SetAside count={first?.set_aside ?? 0} />}
+        {!query.archived && (first?.archived ?? 0) > 0 && (
+          <Button
+            look="quiet"
+            className="mt-4 -ml-3"
+            onClick={() => setQuery({ ...LATELY, archived: true })}
+          >
+            {count(first?.archived ?? 0, "archived dish", "archived dishes")}
+          </Button>
+        )}
+        {query.archived && (
+          <Button className="mt-4" onClick={() => setQuery(LATELY)}>
+            Back to the dishes
+          </Button>
+        )}
       </section>
-      <div className="mt-6 grid gap-x-10 gap-y-6 border-t border-rule pt-5 sm:grid-cols-2">
-        <StartDish />
+      <div id="import" className="mt-6 border-t border-rule pt-5">
         <ImportBatch />
       </div>
     </Sheet>
   );
 }
 
-function StartDish() {
-  const [name, setName] = useState("");
-  const [error, setError] = useState<string>();
-  const navigate = useNavigate();
-  const refresh = useRefresh();
-  const start = async (event: SyntheticEvent) => {
-    event.preventDefault();
-    if (name.trim() === "") {
-      setError("Give the dish a name.");
-      return;
-    }
-    try {
-      const dish = await ask(api.POST("/api/dishes", { body: { name } }));
-      refresh(keys.kitchen);
-      void navigate(`/dishes/${dish.id}/original`);
-    } catch (failure) {
-      const said = failure instanceof ProblemError ? failure.at("name") : undefined;
-      setError(said ?? sentence(failure));
-    }
-  };
-  const cookFirst = async () => {
-    const today = new Date().toLocaleDateString(undefined, { day: "numeric", month: "long" });
-    try {
-      const body = { name: name.trim() || `Cooked on ${today}` };
-      const dish = await ask(api.POST("/api/dishes", { body }));
-      const trial = dish.trials[0];
-      if (!trial) return;
-      const params = { path: { trial_id: trial.id } };
-      const batch = await ask(
-        api.POST("/api/trials/{trial_id}/batches", { params, body: { free: true } }),
-      );
-      refresh(keys.kitchen);
-      void navigate(`/dishes/${dish.id}/weigh?batch=${batch.id}`);
-    } catch (failure) {
-      setError(sentence(failure));
-    }
-  };
+function NothingFound() {
+  return <p className="mt-2">No dish has that name.</p>;
+}
+
+interface FiltersProps {
+  query: KitchenQuery;
+  onQuery: (query: KitchenQuery) => void;
+  tags: readonly string[];
+}
+
+/** Find a dish among many: by words, by tag, in another order. */
+function Filters({ query, onQuery, tags }: FiltersProps) {
   return (
-    <form onSubmit={(event) => void start(event)} className="grid content-start gap-2">
-      <h2 className="text-lg font-bold">Start a dish</h2>
-      <TextField
-        label="Name of the dish"
-        placeholder="Sticky toffee pudding"
-        maxLength={120}
-        value={name}
-        onChange={(text) => {
-          setName(text);
-          setError(undefined);
-        }}
-        error={error}
+    <div role="search" aria-label="Dishes" className="flex flex-wrap items-end gap-3">
+      {tags.length > 0 && (
+        <div role="group" aria-label="Tags" className="flex flex-wrap gap-1">
+          {tags.map((tag) => (
+            <Toggle
+              small
+              key={tag}
+              on={query.tag === tag}
+              onChoose={() => onQuery({ ...query, tag: query.tag === tag ? "" : tag })}
+            >
+              {tag}
+            </Toggle>
+          ))}
+        </div>
+      )}
+      <label className="grid gap-1">
+        <span className="text-sm text-soft">Find a dish</span>
+        <input
+          type="search"
+          maxLength={200}
+          value={query.search}
+          onChange={(event) => onQuery({ ...query, search: event.target.value })}
+          className="min-h-11 w-52 border border-soft bg-sheet px-2.5"
+        />
+      </label>
+      <Choice
+        label="Order"
+        value={query.sort}
+        options={[
+          { value: "touched", label: "last used" },
+          { value: "name", label: "by name" },
+          { value: "newest", label: "newest" },
+        ]}
+        onChange={(sort) => onQuery({ ...query, sort })}
       />
-      <div className="flex flex-wrap gap-2">
-        <Button type="submit">Start</Button>
-        <Button look="quiet" onClick={() => void cookFirst()}>
-          Cook first, write later
-        </Button>
-      </div>
-    </form>
+    </div>
   );
 }

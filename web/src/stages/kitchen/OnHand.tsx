@@ -22,7 +22,7 @@ export function OnHand() {
           return (
             <li key={stock.batch_id}>
               <Link
-                to={`/dishes/${stock.dish_id}/portion?batch=${stock.batch_id}`}
+                to={`/dishes/${stock.dish_id}/portion?tab=away&batch=${stock.batch_id}`}
                 className="font-bold hover:underline"
               >
                 {stock.dish} {stock.letter}

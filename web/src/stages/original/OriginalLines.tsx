@@ -15,7 +15,7 @@ interface OriginalLinesProps {
   dish: Schemas["DishSheet"];
 }
 
-/** The original as ingredients: quick entry or a pasted recipe, reckoned like a trial. */
+/** The original as ingredients: quick entry or a pasted recipe, calculated like a trial. */
 export function OriginalLines({ trialId, dish }: OriginalLinesProps) {
   const { data, error, isPending, refetch } = useTrial(trialId);
   if (isPending) return <Loading />;

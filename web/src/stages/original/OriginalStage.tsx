@@ -1,11 +1,10 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { type SyntheticEvent, useState } from "react";
-import { Link } from "react-router";
 
 import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
 import { keys, useReferenceAmounts, useRefresh, useTrial } from "../../api/queries";
 import { SectionView } from "../../drawing/SectionView";
-import { Button } from "../../ui/Button";
+import { Button, ButtonLink } from "../../ui/Button";
 import { weighed } from "../../lib/format";
 import { Choice, Field, NumberField, TextField } from "../../ui/Field";
 import { Toggle } from "../../ui/Toggle";
@@ -24,6 +23,7 @@ function editOf(dish: Schemas["DishSheet"]): Edit {
     original_from: dish.original_from,
     reference: dish.reference,
     source_note: dish.source_note,
+    tags: dish.tags,
   };
 }
 
@@ -86,16 +86,25 @@ export function OriginalStage({ dish, trial }: StageProps) {
   };
   return (
     <div
-      className={`grid gap-8 p-5 max-sm:p-4 ${fromLines ? "lg:grid-cols-[minmax(20rem,0.8fr)_minmax(27rem,1.2fr)]" : "lg:grid-cols-[minmax(19rem,24rem)_1fr]"}`}
+      className={`grid gap-8 p-5 max-sm:p-4 ${fromLines ? "lg:grid-cols-[minmax(22rem,0.88fr)_minmax(27rem,1.2fr)]" : "lg:grid-cols-[minmax(19rem,24rem)_1fr]"}`}
     >
       <form onSubmit={(event) => void save(event)} className="grid content-start gap-4" noValidate>
-        <header>
+        <header className="sticky top-0 z-10 flex flex-wrap items-center justify-between gap-x-2 gap-y-1 bg-sheet py-1 max-sm:top-12">
           <h1 className="text-2xl font-bold">{dish.name}: the original</h1>
-          <p className="mt-1 text-soft">
-            One serving of the ordinary version, from a label, a menu or a recipe. Without its
-            weight the comparison is not fair: a small slice is always leaner.
-          </p>
+          {dirty ? (
+            <Button type="submit" look="main">
+              Save the original
+            </Button>
+          ) : (
+            <ButtonLink to={`/dishes/${dish.id}/build`} look="main">
+              On to the build →
+            </ButtonLink>
+          )}
         </header>
+        <p className="text-soft">
+          One serving of the ordinary version, from a label, a menu or a recipe. Without its weight
+          the comparison is not fair: a small slice is always leaner.
+        </p>
         <TextField
           label="Name of the dish"
           maxLength={120}
@@ -118,7 +127,10 @@ export function OriginalStage({ dish, trial }: StageProps) {
             From its ingredients
           </Toggle>
         </div>
-        <div className="grid gap-2 border border-rule p-3">
+        <div
+          data-first-field={dish.original.serving_g == null || undefined}
+          className="grid gap-2 border border-rule p-3"
+        >
           <Figure
             name="serving_g"
             label={fromLines ? "Serving weight, as eaten" : "Serving weight"}
@@ -140,6 +152,14 @@ export function OriginalStage({ dish, trial }: StageProps) {
             <Figure name="fat_g" label="Fat" unit="g" {...{ edit, change, problem }} />
           </div>
         )}
+        <TextField
+          label="Tags, with commas between"
+          placeholder="breakfast, freezes well"
+          maxLength={400}
+          value={(edit.tags ?? []).join(",")}
+          onChange={(text) => change({ tags: text === "" ? [] : text.split(",") })}
+          error={problem?.at("tags")}
+        />
         <Field label="Where the figures come from" error={problem?.at("source_note")}>
           {({ id, describedBy }) => (
             <textarea
@@ -158,17 +178,6 @@ export function OriginalStage({ dish, trial }: StageProps) {
             {problem.message}
           </p>
         )}
-        <div className="flex flex-wrap items-center gap-3">
-          <Button type="submit" look="main" disabled={!dirty}>
-            {dirty ? "Save the original" : "Saved"}
-          </Button>
-          <Link
-            to={`/dishes/${dish.id}/build`}
-            className="grid min-h-11 place-items-center px-2 text-pencil hover:underline"
-          >
-            On to the build →
-          </Link>
-        </div>
       </form>
       <div className="grid min-w-0 content-start gap-6">
         {sheet && (
@@ -214,7 +223,7 @@ function Yardstick({ dish, edit, change }: YardstickProps) {
       <div className="flex flex-wrap items-end gap-2">
         <div className="min-w-44 flex-1">
           <Choice
-            label="Eaten as, for a yardstick"
+            label="Standard serving"
             value={edit.reference ?? "none"}
             options={[
               { value: "none" as const, label: "not chosen" },

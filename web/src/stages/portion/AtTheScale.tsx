@@ -67,15 +67,16 @@ export function AtTheScale(p: AtTheScaleProps) {
   };
   const aim = (name: Filling["aim"]) => () => p.onFilling({ aim: name });
   useKeys([
-    { keys: " ", shown: "Space", says: "Take the reading", run: take },
-    { keys: "t", says: "Tare: the empty vessel, or the next cup", run: tare },
-    { keys: "Backspace", shown: "⌫", says: "Undo the last record", run: undo },
+    { keys: " ", acts: true, shown: "Space", says: "Record the reading", run: take },
+    { keys: "t", acts: true, says: "Tare: the empty vessel, or the next cup", run: tare },
+    { keys: "Backspace", acts: true, shown: "⌫", says: "Undo the last record", run: undo },
     { keys: "e", says: "Type the weight in", run: () => setByHand(true) },
-    { keys: "m", says: "Weigh the whole mixture", run: aim("mixture") },
-    { keys: "p", says: "Fill portions", run: aim("portion") },
-    { keys: "c", says: "Weigh the whole batch after cooking", run: aim("cooked") },
+    { keys: "m", acts: true, says: "Weigh the whole mixture", run: aim("mixture") },
+    { keys: "p", acts: true, says: "Fill portions", run: aim("portion") },
+    { keys: "c", acts: true, says: "Weigh the whole batch after cooking", run: aim("cooked") },
     {
       keys: "h",
+      acts: true,
       says: "Hands-free on or off",
       run: () => p.onHandsFree(!sheet.hands_free),
     },

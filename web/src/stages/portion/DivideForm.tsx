@@ -67,7 +67,7 @@ export function DivideForm({ dividing, pieces, onDivide }: DivideFormProps) {
   return (
     <section
       aria-label="Divide it"
-      className="grid justify-items-start gap-3 border border-rule p-3 max-lg:order-2"
+      className="grid justify-items-start gap-3 border border-rule p-3 max-lg:order-3"
     >
       <div role="group" aria-label="How it is divided" className="flex flex-wrap">
         {WAYS.map((one) => (

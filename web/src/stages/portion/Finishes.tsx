@@ -65,7 +65,7 @@ export function Finishes({ batchId, plates }: FinishesProps) {
     );
   return (
     <section aria-label="Finishes">
-      <h2 className="text-lg font-bold">Finishes at the plate</h2>
+      <h2 className="text-lg font-bold">Toppings when serving</h2>
       <p className="text-sm text-soft">
         Syrup, topping, a side dish: added to one serving, weighed or guessed then.
       </p>

@@ -1,3 +1,4 @@
+import { Tabs } from "radix-ui";
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
 
@@ -6,8 +7,11 @@ import { api, ask, type Schemas, sentence } from "../../api/client";
 import { useLive } from "../../api/live";
 import { keys, usePortioning, useRefresh, useScale } from "../../api/queries";
 import { useInTurn } from "../../lib/useInTurn";
+import { useTab } from "../../lib/useTab";
 import { useNotice } from "../../ui/notices";
+import { ButtonLink } from "../../ui/Button";
 import { Empty, Loading } from "../../ui/States";
+import { TabList } from "../../ui/TabList";
 import type { StageProps } from "../../dish/stage";
 import { SimulatorPanel } from "../../scale/SimulatorPanel";
 import { AtTheScale } from "./AtTheScale";
@@ -47,6 +51,7 @@ function Portioning({ dish, batch }: StageProps & { batch: Schemas["BatchSummary
   const say = useNotice();
   const refresh = useRefresh();
   const inTurn = useInTurn();
+  const [tab, setTab] = useTab(TABS);
   const captures = useCaptures(batch.id, live.show, (says) => say({ text: says, bad: true }));
   // Whoever recorded it, this page, another or the machine by itself: what follows from it is stale.
   const stamp = live.sheet && `${live.sheet.last_record}/${live.sheet.version}`;
@@ -79,83 +84,97 @@ function Portioning({ dish, batch }: StageProps & { batch: Schemas["BatchSummary
       ? (made.fill_g[String(current)] ?? (justWeighed ? null : made.target_each_g))
       : null;
   return (
-    <div className="p-5 max-sm:p-3">
-      <h1 className="text-2xl font-bold">
-        {dish.name} {made.letter}: portions
-      </h1>
+    <Tabs.Root value={tab} onValueChange={setTab} className="p-5 max-sm:p-3">
+      <header className="flex flex-wrap items-start justify-between gap-x-4 gap-y-2">
+        <h1 className="text-2xl font-bold">
+          {dish.name} {made.letter}: portions
+        </h1>
+        <ButtonLink to={`/dishes/${dish.id}/card?batch=${batch.id}`} look="main">
+          View card →
+        </ButtonLink>
+      </header>
       {made.lines.some((line) => line.status === "open") && (
         <p className="mt-1 text-mark">
           Lines are still open in the weigh-in: until then they count as planned.
         </p>
       )}
-      <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[23rem_minmax(0,1fr)]">
-        <div className="grid content-start gap-4 max-lg:contents">
-          <Weights
-            sheet={made}
-            portions={sheet}
-            aim={filling.aim}
-            onAim={(aim) => setFilling({ aim })}
-          />
-          <DivideForm
-            key={batch.id}
-            dividing={made.dividing}
-            pieces={made.portions}
-            onDivide={divide}
-          />
-          <Link
-            to={`/dishes/${dish.id}/card?batch=${batch.id}`}
-            className="inline-flex min-h-11 items-center justify-self-start border border-pencil bg-pencil px-3.5 font-semibold text-on-pencil max-lg:order-3"
-          >
-            Read the card →
-          </Link>
+      <TabList label="The portions" tabs={TABS} />
+      <Tabs.Content value="divide">
+        <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[23rem_minmax(0,1fr)]">
+          <div className="grid content-start gap-4 max-lg:contents">
+            <Weights
+              sheet={made}
+              portions={sheet}
+              aim={filling.aim}
+              onAim={(aim) => setFilling({ aim })}
+            />
+            <DivideForm
+              key={batch.id}
+              dividing={made.dividing}
+              pieces={made.portions}
+              onDivide={divide}
+            />
+          </div>
+          <div className="grid min-w-0 content-start gap-6 max-lg:contents">
+            <AtTheScale
+              live={live}
+              sheet={made}
+              filling={filling}
+              name={nameOf(filling, current)}
+              current={current}
+              target={target}
+              onFilling={setFilling}
+              onHandsFree={(on) => void handsFree(on)}
+              capture={captures.capture}
+            />
+            <WeighedBack
+              parts={made.weighed_back}
+              filling={filling}
+              onWeigh={(aim, component) => setFilling({ aim, component })}
+            />
+          </div>
         </div>
-        <AtTheScale
-          live={live}
-          sheet={made}
-          filling={filling}
-          name={nameOf(filling, current)}
-          current={current}
-          target={target}
-          onFilling={setFilling}
-          onHandsFree={(on) => void handsFree(on)}
-          capture={captures.capture}
-        />
-      </div>
-      {sheet.cut ? (
-        <Pan
-          cut={made.dividing.cut ?? null}
-          pieces={sheet.cut}
-          sheet={made}
-          piece={sheet.piece ?? null}
-          current={filling.aim === "portion" ? current : null}
-          onChoose={(piece) => setFilling({ aim: "portion", piece })}
-        />
-      ) : (
-        <PortionStrip
-          sheet={made}
-          current={filling.aim === "portion" ? current : null}
-          onChoose={(piece) => setFilling({ aim: "portion", piece })}
-        />
-      )}
-      <div className="mt-6 grid gap-x-10 gap-y-6 lg:grid-cols-2">
-        <Ways sheet={sheet} onDivide={divide} dividing={made.dividing} />
-        <Spread sheet={sheet} />
-        <WeighedBack
-          parts={made.weighed_back}
-          filling={filling}
-          onWeigh={(aim, component) => setFilling({ aim, component })}
-        />
+        {sheet.cut ? (
+          <Pan
+            cut={made.dividing.cut ?? null}
+            pieces={sheet.cut}
+            sheet={made}
+            piece={sheet.piece ?? null}
+            current={filling.aim === "portion" ? current : null}
+            onChoose={(piece) => setFilling({ aim: "portion", piece })}
+          />
+        ) : (
+          <PortionStrip
+            sheet={made}
+            current={filling.aim === "portion" ? current : null}
+            onChoose={(piece) => setFilling({ aim: "portion", piece })}
+          />
+        )}
+        <div className="mt-6 grid gap-x-10 gap-y-6 lg:grid-cols-2">
+          <Ways sheet={sheet} onDivide={divide} dividing={made.dividing} />
+          <Spread sheet={sheet} />
+        </div>
+      </Tabs.Content>
+      <Tabs.Content value="toppings" className="max-w-2xl">
         <Finishes batchId={batch.id} plates={sheet.plates} />
+      </Tabs.Content>
+      <Tabs.Content value="away" className="grid gap-x-10 gap-y-6 lg:grid-cols-2">
         <PutAway batchId={batch.id} closed={made.closed_at != null} />
         <KeepAs batchId={batch.id} parts={made.weighed_back} dish={dish.name} />
-      </div>
-      {scale?.simulated && (
+      </Tabs.Content>
+      {scale?.simulated && tab !== "away" && (
         <SimulatorPanel
           scale={live.inUse}
           target={target ?? made.lines_g}
           net={live.reading?.net_g ?? 0}
         />
       )}
-    </div>
+    </Tabs.Root>
   );
 }
+
+const TABS = [
+  ["divide", "Divide and fill"],
+  ["toppings", "Toppings"],
+  ["away", "Put away"],
+] as const;

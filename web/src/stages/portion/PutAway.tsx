@@ -35,7 +35,11 @@ function PutForm({ batchId, stock }: { batchId: number; stock: Schemas["BatchSto
   const book = useStockBook();
   const [amount, setAmount] = useState<number | null>(Math.floor(stock.unbooked) || null);
   if (stock.unbooked < 0.01) {
-    return <p className="text-soft">All {servingsText(stock.made ?? 0)} servings are booked.</p>;
+    return (
+      <p className="text-soft">
+        All {servingsText(stock.made ?? 0)} servings are put away or eaten.
+      </p>
+    );
   }
   const put = (place: "fridge" | "freezer") => {
     if (amount !== null && amount > 0) void book(batchId, { move: "put", amount, place, part: "" });
@@ -51,7 +55,7 @@ function PutForm({ batchId, stock }: { batchId: number; stock: Schemas["BatchSto
   return (
     <div className="flex flex-wrap items-end gap-2">
       <NumberField
-        label={`Servings, of ${servingsText(stock.unbooked)} not accounted for`}
+        label={`Servings, of ${servingsText(stock.unbooked)} not put away`}
         value={amount}
         most={10_000}
         onChange={setAmount}

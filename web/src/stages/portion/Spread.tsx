@@ -9,7 +9,7 @@ export function Spread({ sheet }: { sheet: Schemas["PortionSheet"] }) {
   const range = spread.this_kcal as [number, number] | null;
   return (
     <section aria-label="Average and this piece">
-      <h2 className="text-lg font-bold">The average piece and this one</h2>
+      <h2 className="text-lg font-bold">How much pieces vary</h2>
       <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
         <dt className="text-soft">average serving</dt>
         <dd className="font-bold">

@@ -13,7 +13,7 @@ interface WeighedBackProps {
 export function WeighedBack({ parts, filling, onWeigh }: WeighedBackProps) {
   const on = (aim: string, part: string) => filling.aim === aim && filling.component === part;
   return (
-    <section aria-label="Not eaten">
+    <section aria-label="Not eaten" className="max-lg:order-4">
       <h2 className="text-lg font-bold">Not eaten</h2>
       <p className="text-sm text-soft">
         Frosting left over, glaze on the tray, what stays in the bowl, fat poured off: weigh it back
@@ -42,14 +42,14 @@ export function WeighedBack({ parts, filling, onWeigh }: WeighedBackProps) {
               on={on("leftover", part.component)}
               onChoose={() => onWeigh("leftover", part.component)}
             >
-              <span aria-label={`Weigh back ${part.component}`}>weigh back</span>
+              <span aria-label={`Weigh leftovers of ${part.component}`}>weigh leftovers</span>
             </Toggle>
             <Toggle
               small
               on={on("fat", part.component)}
               onChoose={() => onWeigh("fat", part.component)}
             >
-              <span aria-label={`Fat off ${part.component}`}>fat off</span>
+              <span aria-label={`Fat drained from ${part.component}`}>fat drained</span>
             </Toggle>
           </li>
         ))}

@@ -15,7 +15,7 @@ export function Weights({ sheet, portions, aim, onAim }: WeightsProps) {
   const gap = sheet.mixture_g == null ? null : sheet.mixture_g - sheet.lines_g;
   const next = sheet.next_piece == null ? null : sheet.fill_g[String(sheet.next_piece)];
   return (
-    <div className="border border-ink">
+    <div className="border border-ink max-lg:order-2">
       <Row name="Sum of the lines" grams={sheet.lines_g} />
       <Row
         name="Whole mixture"

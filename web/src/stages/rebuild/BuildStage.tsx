@@ -5,17 +5,20 @@ import { useNavigate } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useSettings, useTrial } from "../../api/queries";
 import { useKeys } from "../../lib/useKeys";
+import { useTab } from "../../lib/useTab";
 import { SectionView } from "../../drawing/SectionView";
 import { TitleBlock } from "../../drawing/TitleBlock";
 import { Deviation } from "../../drawing/Tolerance";
 import { known, valueText } from "../../lib/figures";
 import { Button } from "../../ui/Button";
+import { TabList } from "../../ui/TabList";
 import { Failed, Loading } from "../../ui/States";
 import type { StageProps } from "../../dish/stage";
 import { useBegin } from "../../dish/useBegin";
 import { ChecksTab } from "./ChecksTab";
 import { ClaimsTab } from "./ClaimsTab";
 import { GoalTab } from "./GoalTab";
+import { focusAddLine } from "../../lines/focusAddLine";
 import { LinesTab } from "../../lines/LinesTab";
 import { ScaleTab } from "./ScaleTab";
 import { TrialsTab } from "./TrialsTab";
@@ -41,19 +44,17 @@ const TABS = [
   ["lines", "Lines"],
   ["goal", "Goal"],
   ["checks", "Checks"],
-  ["scale", "Scale"],
-  ["claims", "Claims"],
+  ["scale", "Resize"],
+  ["claims", "Wording"],
   ["trials", "Trials"],
 ] as const;
-type TabName = (typeof TABS)[number][0];
-
 function Builder({ dish, trial, batch, sheet, carbohydrate }: BuilderProps) {
   const draft = useBuildDraft(sheet);
   const { build, labels } = draft;
   const reckoned = useReckoned(trial.id, build, sheet.report);
   const { trying, tried, triedLabels } = useTrying(draft);
   const shown = useTried(trial.id, tried) ?? reckoned.report;
-  const [tab, setTab] = useState<TabName>("lines");
+  const [tab, setTab] = useTab(TABS);
   const [selected, setSelected] = useState<string | null>(null);
   useKeys([
     { keys: "Ctrl+z", says: "Undo the last change", run: draft.undo },
@@ -66,9 +67,7 @@ function Builder({ dish, trial, batch, sheet, carbohydrate }: BuilderProps) {
       says: "Add a line to the first component",
       run: () => {
         setTab("lines");
-        requestAnimationFrame(() =>
-          document.querySelector<HTMLElement>("[data-add-line] input")?.focus(),
-        );
+        focusAddLine(0);
       },
     },
     { keys: "g", says: "Goal, and the ways to it", run: () => setTab("goal") },
@@ -85,38 +84,39 @@ function Builder({ dish, trial, batch, sheet, carbohydrate }: BuilderProps) {
     reckoned.report.out_of_step.length;
   const goTo = (next: string) => {
     trying.preview(null);
-    setTab(next as TabName);
+    setTab(next);
   };
   return (
     <div className="grid gap-6 p-5 max-sm:gap-4 max-sm:p-3 lg:grid-cols-[minmax(27rem,1.12fr)_minmax(25rem,1fr)]">
       <Tabs.Root value={tab} onValueChange={goTo} className="min-w-0">
-        <header className="mb-1 flex flex-wrap items-baseline justify-between gap-x-4">
+        <header className="mb-1 flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
           <h1 className="text-2xl font-bold">
             {dish.name} <TrialPicker dish={dish} trial={trial} />
           </h1>
-          <SavingMark saving={draft.saving} settle={draft.settle} />
+          <span className="ml-auto flex flex-wrap items-center gap-x-3">
+            <SavingMark saving={draft.saving} settle={draft.settle} />
+            <WeighIt
+              dish={dish}
+              trial={trial}
+              batch={batch}
+              ready={draft.saving.state === "saved" && reckoned.result.lines.length > 0}
+            />
+          </span>
         </header>
-        {trial.intent && <p className="text-soft">In order to: {trial.intent}</p>}
-        <Tabs.List
-          aria-label="The build"
-          className="mt-1 mb-3 flex overflow-x-auto border-b border-ink print:hidden"
-        >
-          {TABS.map(([value, name]) => (
-            <Tabs.Trigger
-              key={value}
-              value={value}
-              className="min-h-10 shrink-0 px-2.5 text-soft focus-visible:-outline-offset-2 hover:bg-wash data-[state=active]:border-b-3 data-[state=active]:border-ink data-[state=active]:font-bold data-[state=active]:text-ink max-sm:min-h-11"
-            >
-              {name}
-              {value === "checks" && loud > 0 && (
-                <span className="ml-1 font-bold text-mark">
-                  {loud}
-                  <span className="sr-only"> to look at</span>
-                </span>
-              )}
-            </Tabs.Trigger>
-          ))}
-        </Tabs.List>
+        {trial.intent && <p className="text-soft">Testing: {trial.intent}</p>}
+        <TabList
+          label="The build"
+          tabs={TABS}
+          mark={(tab) =>
+            tab === "checks" &&
+            loud > 0 && (
+              <span className="ml-1 font-bold text-mark">
+                {loud}
+                <span className="sr-only"> to look at</span>
+              </span>
+            )
+          }
+        />
         <Tabs.Content value="lines">
           <LinesTab
             {...{ dish, trial, draft, reckoned, trying, selected }}
@@ -162,19 +162,11 @@ function Builder({ dish, trial, batch, sheet, carbohydrate }: BuilderProps) {
         <TitleBlock
           dish={dish.name}
           trial={trial.letter}
-          state={trying.change === null ? "planned" : "tried"}
+          state={trying.change === null ? "planned, assumes a 1 g scale" : "tried"}
           result={shown.result}
           labelNames={labelNames}
           carbohydrate={carbohydrate}
           goals={shown.goals}
-          action={
-            <WeighIt
-              dish={dish}
-              trial={trial}
-              batch={batch}
-              ready={draft.saving.state === "saved" && reckoned.result.lines.length > 0}
-            />
-          }
         />
       </div>
     </div>
@@ -267,11 +259,8 @@ function WeighIt({ dish, trial, batch, ready }: WeighItProps) {
     else await begin();
   };
   return (
-    <>
-      <span className="text-soft">Planned, reckoned as if weighed to 1 g</span>
-      <Button look="main" onClick={() => void goOn()} disabled={!ready}>
-        {going ? "Go on weighing" : "Weigh it"} →
-      </Button>
-    </>
+    <Button look="main" onClick={() => void goOn()} disabled={!ready}>
+      {going ? "Continue weighing" : "Weigh it"} →
+    </Button>
   );
 }

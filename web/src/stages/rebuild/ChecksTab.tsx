@@ -76,10 +76,10 @@ export function ChecksTab({ draft, reckoned }: ChecksTabProps) {
           Choose what kind of dish it is: a crepe and a loaf want very different amounts of water.
         </p>
       )}
-      {out_of_step.map((one) => (
-        <p key={one.line_id} className="border-l-4 border-mark bg-wash px-3 py-2">
-          <b>{nameOf(draft, one.line_id)}</b> went × {fixed(one.factor, 2)}, the rest of the trial ×{" "}
-          {fixed(one.common, 2)}. Forgotten, or meant?
+      {out_of_step.map((line) => (
+        <p key={line.line_id} className="border-l-4 border-mark bg-wash px-3 py-2">
+          <b>{nameOf(draft, line.line_id)}</b> went × {fixed(line.factor, 2)}, the rest of the trial
+          × {fixed(line.common, 2)}. Forgotten, or meant?
         </p>
       ))}
       {loud.length === 0 && checks.length > 0 && (
@@ -163,7 +163,9 @@ function Band({ check }: { check: Check }) {
 
 /** The cook knows better: a note, and the check is quiet until the build goes further out. */
 function Dismissal({ check, draft }: { check: Check; draft: Draft }) {
-  const others = (draft.build.terms?.dismissed ?? []).filter((one) => one.code !== check.code);
+  const others = (draft.build.terms?.dismissed ?? []).filter(
+    (dismissed) => dismissed.code !== check.code,
+  );
   const set = (dismissed: Schemas["Dismissed"][]) =>
     draft.change((build) => changeTerms(build, { dismissed }));
   if (!check.speaks) {
@@ -171,7 +173,7 @@ function Dismissal({ check, draft }: { check: Check; draft: Draft }) {
   }
   return (
     <Reason
-      opens="I know better…"
+      opens="Ignore this…"
       label="Why it is fine here"
       placeholder="made it five times, it sets"
       submit="Dismiss it"

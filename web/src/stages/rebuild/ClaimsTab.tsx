@@ -50,16 +50,19 @@ export function ClaimsTab({ draft, reckoned }: ClaimsTabProps) {
           </p>
         )}
         <Ticks
-          label="It must do without, so that swaps and the solver keep to it"
+          label="Must be free of (swaps and Find ways keep to it)"
           names={NEEDS}
           choices={Object.keys(NEEDS) as Need[]}
           value={needs}
           onChange={(next) => draft.change((build) => changeTerms(build, { needs: next }))}
         />
         <ul>
-          {in_the_way.map((one) => (
-            <li key={one.need + one.line_id} className={one.certain ? "text-mark" : ""}>
-              {one.says}
+          {in_the_way.map((conflict) => (
+            <li
+              key={conflict.need + conflict.line_id}
+              className={conflict.certain ? "text-mark" : ""}
+            >
+              {conflict.says}
             </li>
           ))}
         </ul>

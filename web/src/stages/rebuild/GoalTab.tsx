@@ -230,7 +230,7 @@ function Toppings({ draft, trialId }: { draft: Draft; trialId: number }) {
   };
   return (
     <section aria-label="Topping allowance" className="border-t border-rule pt-3">
-      <h2 className="font-bold">To spend on a topping</h2>
+      <h2 className="font-bold">Left for a topping</h2>
       <div className="flex flex-wrap items-end gap-3">
         <NumberField
           label="For one serving"

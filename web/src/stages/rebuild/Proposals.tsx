@@ -39,10 +39,10 @@ export function Proposals({ draft, trialId, trying }: ProposalsProps) {
   };
   const stale = found !== undefined && found.build !== draft.build;
   return (
-    <section aria-label="Reach the goal" className="border-t border-rule pt-3">
+    <section aria-label="Find ways" className="border-t border-rule pt-3">
       <div className="flex flex-wrap items-center gap-3">
         <Button look="main" onClick={() => void reach()} disabled={busy}>
-          {busy ? "Reckoning…" : "Reach the goal"}
+          {busy ? "Searching…" : "Find ways"}
         </Button>
         <label className="flex min-h-11 items-center gap-2">
           <input
@@ -60,7 +60,7 @@ export function Proposals({ draft, trialId, trying }: ProposalsProps) {
         </p>
       )}
       {found && stale && (
-        <p className="mt-2 text-soft">The build has changed since. Reach for it again.</p>
+        <p className="mt-2 text-soft">The build has changed since. Search again.</p>
       )}
       {found && !stale && <Answer answer={found.answer} trying={trying} />}
     </section>
@@ -160,10 +160,10 @@ function Proposal({ worked, labels, trying }: ProposalProps) {
             <b>
               {weighed(line.before_g)} → {weighed(line.after_g)} g
             </b>
-            {line.goes_in.map((one) => (
-              <span key={one.label_id}>
+            {line.goes_in.map((food) => (
+              <span key={food.label_id}>
                 {" "}
-                + <b>{figure(one.grams, "g")} g</b> {one.name}
+                + <b>{figure(food.grams, "g")} g</b> {food.name}
               </span>
             ))}
             {line.swap && <span className="text-soft"> · {line.swap}</span>}

@@ -62,7 +62,7 @@ export function ScaleTab({ draft, trialId, trying }: ScaleTabProps) {
   if (lines.length === 0) return <p>There is nothing to scale yet: add a line to the build.</p>;
   return (
     <div className="grid gap-3">
-      <div role="group" aria-label="Scale" className="flex flex-wrap">
+      <div role="group" aria-label="Resize" className="flex flex-wrap">
         {WAYS.map((way) => (
           <Toggle key={way.by} small on={by === way.by} onChoose={() => setBy(way.by)}>
             {way.name}

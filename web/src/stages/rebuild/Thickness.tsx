@@ -9,85 +9,103 @@ import { Toggle } from "../../ui/Toggle";
 
 type Consistency = Schemas["Consistency"];
 
-const NAMES: Record<Schemas["Liquid"]["thickness"], string> = {
+const NAMES: Record<Schemas["ThicknessWay"]["thickness"], string> = {
   fill: "stiff, to fill",
   spread: "to spread",
   dip: "to dip or pour",
   drizzle: "to drizzle",
+  spoon: "to eat with a spoon",
+  milkshake: "like a milkshake",
+  body: "with some body",
 };
-const SMALL_G = 60;
 
-/** How thick the dips and glazes of the build are, and how much liquid makes them otherwise. */
+/** How thick the dips, frostings and shakes of the build are, and what makes them otherwise. */
 export function Thickness({ draft, thick }: { draft: Draft; thick: readonly Consistency[] }) {
   if (thick.length === 0) return null;
   return (
     <section aria-label="How thick it gets" className="border-t border-ink pt-2">
       <h2 className="text-lg font-bold">How thick it gets</h2>
-      {thick.map((one) => (
-        <OfOne key={one.component} one={one} draft={draft} />
+      {thick.map((mixture) => (
+        <OfOne key={mixture.component} mixture={mixture} draft={draft} />
       ))}
     </section>
   );
 }
 
-function OfOne({ one, draft }: { one: Consistency; draft: Draft }) {
+function OfOne({ mixture, draft }: { mixture: Consistency; draft: Draft }) {
   const line = (draft.build.components ?? [])
     .flatMap((part) => part.lines ?? [])
-    .find((line) => line.id === one.line_id);
+    .find((line) => line.id === mixture.line_id);
+  const digits = mixture.by_tenths ? 1 : 0;
   const set = (grams: number) => {
     if (!line) return;
-    const target_g = Math.max(0, Math.round(line.target_g + grams - one.liquid_g));
+    const target_g = Number(Math.max(0, line.target_g + grams - mixture.added_g).toFixed(digits));
     draft.change((build) => applied(build, changedLine(line, { target_g })));
   };
-  const now = one.liquids.find((way) => way.thickness === one.now);
   return (
     <div className="mt-1 grid gap-1">
       <p>
-        <b>{one.component}</b>: {one.name}, {fixed(one.powder_g, 0)} g with {fixed(one.liquid_g, 0)}{" "}
-        g of liquid
-        {one.now ? `, about ${NAMES[one.now]}` : ""}.
+        <b>{mixture.component}</b>: {mixture.name}, {fixed(mixture.base_g, 0)} g with{" "}
+        {fixed(mixture.added_g, digits)} g of {mixture.sort}
+        {mixture.now ? `. As planned: ${NAMES[mixture.now]}` : ""}.
       </p>
-      <div className="flex flex-wrap gap-1" role="group" aria-label={`Liquid for ${one.component}`}>
-        {one.liquids.map((way) => (
-          <Toggle
-            small
-            key={way.thickness}
-            on={way.thickness === one.now}
-            onChoose={() => set(way.grams)}
-          >
-            {NAMES[way.thickness]} <b>{fixed(way.grams, 0)} g</b>
-            {way.own ? " (yours)" : ` (${fixed(way.least_g, 0)}–${fixed(way.most_g, 0)})`}
-          </Toggle>
-        ))}
-      </div>
+      <ul
+        className="flex flex-wrap gap-1"
+        aria-label={`How much ${mixture.sort} ${mixture.component} takes`}
+      >
+        {mixture.ways.map((way) => {
+          const says = (
+            <>
+              {NAMES[way.thickness]} <b>{fixed(way.grams, digits)} g</b>{" "}
+              {way.own ? "(yours)" : `(${fixed(way.least_g, digits)}–${fixed(way.most_g, digits)})`}
+            </>
+          );
+          return (
+            <li key={way.thickness}>
+              {line ? (
+                <Toggle small on={way.thickness === mixture.now} onChoose={() => set(way.grams)}>
+                  {says}
+                </Toggle>
+              ) : (
+                <span className="px-2">{says}</span>
+              )}
+            </li>
+          );
+        })}
+      </ul>
       <p className="text-sm text-soft">
-        {now && now.grams > 0 && (
+        {mixture.hold_back_g > 0 && (
           <>
-            Hold back the last {fixed(now.hold_back_g, 0)} g and add it as it is needed
-            {one.powder_g < SMALL_G ? ", 2 or 3 g at a time" : ""}.{" "}
+            Hold back the last {fixed(mixture.hold_back_g, 0)} g and add it as needed
+            {mixture.little ? ", 2 or 3 g at a time" : ""}.{" "}
           </>
         )}
-        {one.standing}
+        {mixture.standing}
       </p>
-      {one.now && one.liquid_g > 0 && <KeepRatio one={one} thickness={one.now} />}
+      {mixture.now && <KeepRatio mixture={mixture} thickness={mixture.now} />}
     </div>
   );
 }
 
+const ratioText = (ratio: number, mixture: Consistency) =>
+  mixture.sort === "liquid"
+    ? `1 : ${fixed(ratio, 2)}`
+    : `${fixed(100 * ratio, mixture.by_tenths ? 2 : 1)} %`;
+
 /** The cook's own ratio takes the place of the usual one. */
 function KeepRatio({
-  one,
+  mixture,
   thickness,
 }: {
-  one: Consistency;
+  mixture: Consistency;
   thickness: NonNullable<Consistency["now"]>;
 }) {
   const { data: settings } = useSettings();
   const refresh = useRefresh();
   const say = useNotice();
-  if (!settings) return null;
-  const ratio = Math.round((100 * one.liquid_g) / one.powder_g) / 100;
-  const key = `${one.mixture}/${thickness}`;
+  const key = mixture.ways.find((way) => way.thickness === thickness)?.ratio_key;
+  if (!settings || key === undefined) return null;
+  const ratio = Number((mixture.added_g / mixture.base_g).toFixed(4));
   const kept = settings.own_ratios?.[key];
   const put = async (value: number | undefined) => {
     const others = Object.entries(settings.own_ratios ?? {}).filter(([name]) => name !== key);
@@ -98,7 +116,7 @@ function KeepRatio({
         text:
           value === undefined
             ? `The usual ratio ${NAMES[thickness]} is back.`
-            : `1 : ${fixed(value, 2)} is yours ${NAMES[thickness]}.`,
+            : `${ratioText(value, mixture)} is now your ratio ${NAMES[thickness]}.`,
       });
     } catch (error) {
       say({ text: sentence(error), bad: true });
@@ -109,7 +127,7 @@ function KeepRatio({
     <p className="flex flex-wrap gap-x-4">
       {kept !== ratio && (
         <TextButton onPress={() => void put(ratio)}>
-          {`It came out right: keep 1 : ${fixed(ratio, 2)} ${NAMES[thickness]}`}
+          {`It came out right: keep ${ratioText(ratio, mixture)} ${NAMES[thickness]}`}
         </TextButton>
       )}
       {kept !== undefined && (

@@ -1,12 +1,15 @@
 import { useState } from "react";
-import { useNavigate } from "react-router";
+import { Link, useNavigate } from "react-router";
 
 import { api, ask, type Schemas, sentence } from "../../api/client";
 import { keys, useDifference, useRefresh } from "../../api/queries";
-import { day, figure, signed, weighed } from "../../lib/format";
+import { useClearingUp } from "../../dish/useClearingUp";
+import { count, day, figure, signed, weighed } from "../../lib/format";
 import { type Nutrient, SHORT_NAMES, unitOf } from "../../lib/nutrients";
 import { Button } from "../../ui/Button";
 import { Choice, TextField } from "../../ui/Field";
+import { Menu } from "../../ui/Menu";
+import { Toggle } from "../../ui/Toggle";
 
 interface TrialsTabProps {
   dish: Schemas["DishSheet"];
@@ -22,6 +25,7 @@ export function TrialsTab({ dish, trial, saved }: TrialsTabProps) {
   return (
     <div className="grid gap-5">
       <NextTrial dish={dish} trial={trial} saved={saved} />
+      <AllTrials dish={dish} trial={trial} />
       {others.length > 0 && chosen !== undefined && (
         <section aria-label="What this trial changed">
           <div className="max-w-96">
@@ -39,6 +43,107 @@ export function TrialsTab({ dish, trial, saved }: TrialsTabProps) {
         </section>
       )}
     </div>
+  );
+}
+
+/** Every trial with its batches; what is not needed is archived or deleted. */
+function AllTrials({ dish, trial }: Pick<TrialsTabProps, "dish" | "trial">) {
+  const [archived, setArchived] = useState(false);
+  const put = useClearingUp();
+  const navigate = useNavigate();
+  const hidden = dish.trials.some(
+    (trial) => trial.archived || trial.batches.some((b) => b.archived),
+  );
+  const leave = async (one: Schemas["TrialSummary"], where: "archive" | "deleted") => {
+    const went = await put("trial", one.id, `Trial ${one.letter}`, where);
+    if (went && one.id === trial.id) await navigate(`/dishes/${dish.id}/build?tab=trials`);
+  };
+  return (
+    <section aria-label="All trials">
+      <h2 className="flex flex-wrap items-center justify-between gap-x-4 text-lg font-bold">
+        All trials
+        {hidden && (
+          <Toggle small on={archived} onChoose={() => setArchived(!archived)}>
+            show archived
+          </Toggle>
+        )}
+      </h2>
+      <ul className="border-t border-ink">
+        {dish.trials
+          .filter((trial) => archived || !trial.archived)
+          .map((one) => (
+            <li key={one.id} className="border-b border-rule">
+              <div className="flex items-center gap-2">
+                <Link
+                  to={`/dishes/${dish.id}/build?trial=${one.id}`}
+                  className={`min-h-11 flex-1 content-center hover:underline ${one.id === trial.id ? "font-bold" : ""}`}
+                >
+                  Trial {one.letter}
+                  {one.intent && `: ${one.intent}`}
+                  {one.archived && <span className="text-soft"> (archived)</span>}
+                </Link>
+                <Menu
+                  label={`More for trial ${one.letter}`}
+                  items={[
+                    one.archived
+                      ? {
+                          says: "Bring back",
+                          run: () =>
+                            void put("trial", one.id, `Trial ${one.letter}`, "here", "archive"),
+                        }
+                      : { says: "Archive", run: () => void leave(one, "archive") },
+                    { says: "Delete", run: () => void leave(one, "deleted") },
+                  ]}
+                />
+              </div>
+              <Batches dish={dish} of={one} archived={archived} />
+            </li>
+          ))}
+      </ul>
+    </section>
+  );
+}
+
+interface BatchesProps {
+  dish: Schemas["DishSheet"];
+  of: Schemas["TrialSummary"];
+  archived: boolean;
+}
+
+function Batches({ dish, of, archived }: BatchesProps) {
+  const put = useClearingUp();
+  const shown = of.batches.filter((batch) => archived || !batch.archived);
+  if (shown.length === 0) return null;
+  return (
+    <ul className="ml-4">
+      {shown.map((batch) => {
+        const name = `The batch of ${day(batch.started_at)}`;
+        return (
+          <li key={batch.id} className="flex items-center gap-2 text-sm">
+            <Link
+              to={`/dishes/${dish.id}/weigh?batch=${batch.id}`}
+              className="min-h-8 flex-1 content-center hover:underline max-sm:min-h-11"
+            >
+              {day(batch.started_at)},{" "}
+              {batch.closed_at ? "weighed" : `${count(batch.open_lines, "line")} still open`}
+              {batch.archived && " (archived)"}
+            </Link>
+            <Menu
+              label={`More for the batch of ${day(batch.started_at)}, trial ${of.letter}`}
+              items={[
+                batch.archived
+                  ? {
+                      says: "Bring back",
+                      run: () => void put("batch", batch.id, name, "here", "archive"),
+                    }
+                  : { says: "Archive", run: () => void put("batch", batch.id, name, "archive") },
+                { says: "Delete", run: () => void put("batch", batch.id, name, "deleted") },
+              ]}
+            />
+          </li>
+        );
+      })}
+    </ul>
   );
 }
 
@@ -66,13 +171,13 @@ function NextTrial({ dish, trial, saved }: TrialsTabProps) {
       className="flex flex-wrap items-end gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        if (intent.trim() === "") setError("Say what it is meant to change.");
+        if (intent.trim() === "") setError("Say what you are testing.");
         else void copy();
       }}
     >
       <div className="min-w-56 flex-1">
         <TextField
-          label={`Copy trial ${trial.letter} to the next letter, in order to`}
+          label={`New trial from ${trial.letter}: what are you testing?`}
           placeholder="halve the oil"
           maxLength={300}
           value={intent}
@@ -132,8 +237,8 @@ function Difference({ trialId, to }: { trialId: number; to: number }) {
           <thead className="text-left text-sm text-soft">
             <tr>
               <th className="font-normal">line</th>
-              <th className="text-right font-normal">before, g</th>
-              <th className="text-right font-normal">now, g</th>
+              <th className="pl-2 text-right font-normal">before, g</th>
+              <th className="pl-2 text-right font-normal">now, g</th>
               <th className="pl-3 font-normal">change</th>
             </tr>
           </thead>

@@ -24,6 +24,8 @@ export function useTrying(draft: Draft) {
   return {
     trying,
     tried: found ? applied(draft.build, found.change) : null,
-    triedLabels: Object.fromEntries((found?.labels ?? []).map((one) => [String(one.id), one])),
+    triedLabels: Object.fromEntries(
+      (found?.labels ?? []).map((label) => [String(label.id), label]),
+    ),
   };
 }

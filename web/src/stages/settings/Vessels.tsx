@@ -19,7 +19,7 @@ export function Vessels({ vessels, answering, at, onChange }: VesselsProps) {
     onChange(vessels.map((vessel, j) => (i === j ? { ...vessel, ...part } : vessel)));
   const reading = answering.find((one) => one.connected)?.reading;
   return (
-    <fieldset className="border border-rule p-3">
+    <fieldset className="min-w-0 border border-rule p-3 lg:col-span-2">
       <legend className="px-1 font-bold">Bowls, pans and cups</legend>
       <p className="text-sm text-soft">
         With its empty weight a bowl is recognised on the scale, also when something is in it
@@ -35,7 +35,10 @@ export function Vessels({ vessels, answering, at, onChange }: VesselsProps) {
       )}
       <ul className="mt-2 grid gap-3">
         {vessels.map((one, i) => (
-          <li key={i} className="grid gap-2 border-t border-rule pt-2">
+          <li
+            key={i}
+            className="flex flex-wrap items-end gap-x-8 gap-y-2 border-t border-rule pt-2"
+          >
             <div className="flex flex-wrap items-end gap-3">
               <TextField
                 label="Name of the vessel"

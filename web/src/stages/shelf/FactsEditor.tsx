@@ -60,7 +60,7 @@ export function FactsEditor({ food }: { food: Schemas["ShelfFood"] }) {
   return (
     <form onSubmit={(event) => void save(event)} className="grid max-w-2xl gap-4" noValidate>
       <TextField
-        label="What the food is called in the kitchen"
+        label="Food name"
         maxLength={120}
         value={name}
         onChange={setName}

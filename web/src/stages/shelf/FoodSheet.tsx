@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 
 import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
+import { keys, useRefresh, useSettings } from "../../api/queries";
 import { day } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
@@ -21,6 +21,7 @@ type Chosen = number | "new" | "facts";
 export function FoodSheet({ food }: { food: Schemas["ShelfFood"] }) {
   const [chosen, setChosen] = useState<Chosen>(food.labels[0]?.id ?? "new");
   const refresh = useRefresh();
+  const { data: settings } = useSettings();
   const open = food.labels.find((label) => label.id === chosen);
   const { save, conflict } = useSaveLabel(food, open, setChosen);
   return (
@@ -67,7 +68,7 @@ export function FoodSheet({ food }: { food: Schemas["ShelfFood"] }) {
             stored={
               open
                 ? { label: open.label, package: open.package }
-                : { label: emptyLabel(""), package: {} }
+                : { label: emptyLabel(settings?.label_style), package: {} }
             }
             {...(open && { labelId: open.id })}
             onSave={save}
@@ -170,7 +171,7 @@ function FoodHead({ food }: { food: Schemas["ShelfFood"] }) {
     }
   };
   const aliases = food.facts.aliases ?? [];
-  const several = food.labels.slice(0, 5).map((one) => one.id);
+  const several = food.labels.slice(0, 5).map((label) => label.id);
   return (
     <header className="flex flex-wrap items-start justify-between gap-x-4">
       <div className="min-w-0">
@@ -189,7 +190,7 @@ function FoodHead({ food }: { food: Schemas["ShelfFood"] }) {
           </Link>
         )}
         <Button look="quiet" onClick={() => void put(!food.removed ? false : true)}>
-          {food.removed ? "Put it back" : "Take it off the shelf"}
+          {food.removed ? "Put it back" : "Remove from shelf"}
         </Button>
       </div>
     </header>
@@ -228,7 +229,7 @@ function LabelHead({ label, alone, onRemoved }: LabelHeadProps) {
     <div className="mb-3 flex flex-wrap items-center justify-between gap-x-4 text-sm text-soft">
       <p>
         {label.label.style === "table" ? (
-          <b className="text-ink">Typical values, not a package’s label. </b>
+          <b className="text-ink">Generic values, not a package’s label. </b>
         ) : (
           `As printed since ${day(label.since)}`
         )}

@@ -5,7 +5,7 @@ import { api, ask, type Schemas, sentence } from "../../api/client";
 import { keys, useFood, useFoods, useRefresh } from "../../api/queries";
 import { useKeys } from "../../lib/useKeys";
 import { figure } from "../../lib/format";
-import { Button } from "../../ui/Button";
+import { Button, ButtonLink } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
 import { Sheet } from "../../ui/Sheet";
 import { Failed, Loading } from "../../ui/States";
@@ -58,7 +58,7 @@ function Welcome() {
       </p>
       <p>
         <Link to="/claims" className="text-pencil underline">
-          Check somebody’s figures
+          Check someone’s numbers
         </Link>
         : do the kcal, the macros, the servings and the whole pan agree?
       </p>
@@ -98,10 +98,12 @@ function FoodList({ here }: { here: string | undefined }) {
         }}
         className="mt-3 min-h-11 w-full border border-soft bg-sheet px-2.5 placeholder:text-soft"
       />
-      <div className="mt-3 grid grid-cols-3 gap-2 text-center text-[15px] font-semibold">
-        <ShelfLink to="/shelf/new">Add a food</ShelfLink>
-        <ShelfLink to="/shelf/compare">Compare</ShelfLink>
-        <ShelfLink to="/shelf/files">Files</ShelfLink>
+      <div className="mt-3 grid grid-cols-[auto_1fr_1fr] gap-2">
+        <ButtonLink to="/shelf/new" look="main">
+          Add a food
+        </ButtonLink>
+        <ButtonLink to="/shelf/compare">Compare</ButtonLink>
+        <ButtonLink to="/shelf/files">Files</ButtonLink>
       </div>
       {isPending ? (
         <Loading />
@@ -135,14 +137,6 @@ function FoodList({ here }: { here: string | undefined }) {
   );
 }
 
-function ShelfLink({ to, children }: { to: string; children: string }) {
-  return (
-    <Link to={to} className="grid min-h-11 place-items-center border border-ink hover:bg-wash">
-      {children}
-    </Link>
-  );
-}
-
 function listSays(page: Schemas["FoodPage"], search: string): string {
   if (page.total === 0) return search ? `Nothing on the shelf is called “${search}”.` : "";
   if (search === "")
@@ -162,7 +156,7 @@ function StockIt() {
     try {
       const { foods } = await ask(api.POST("/api/shelf/reference"));
       refresh(keys.foods);
-      say({ text: `${foods} generic foods are on the shelf, with typical values.` });
+      say({ text: `${foods} generic foods are on the shelf, with generic values.` });
     } catch (error) {
       say({ text: sentence(error), bad: true });
     }
@@ -173,9 +167,7 @@ function StockIt() {
         The shelf is empty. A food has a name, like Quark, and the label of at least one package.
       </p>
       <Button onClick={() => void stock()}>Begin with generic foods</Button>
-      <p className="text-sm text-soft">
-        Typical values, from memory: a start, to be replaced by your own labels.
-      </p>
+      <p className="text-sm text-soft">Generic values: a start until you add your own labels.</p>
     </div>
   );
 }
@@ -194,7 +186,7 @@ function FoodRow({ food, here }: { food: Schemas["FoodItem"]; here: boolean }) {
           {food.name}
           <span className={`block text-sm ${soft}`}>
             {food.typical
-              ? "typical values"
+              ? "generic values"
               : food.labels
                   .map((label) => label.name)
                   .slice(0, 3)

@@ -103,7 +103,7 @@ function Ready({ state, commit, drop }: ImportPreviewProps) {
         <Toggle on={fate === undefined} onChoose={() => choose(undefined)}>
           {`all ${state.total}`}
         </Toggle>
-        {FATES.filter((one) => state.counts[one]).map((one) => (
+        {FATES.filter((fate) => state.counts[fate]).map((one) => (
           <Toggle key={one} on={fate === one} onChoose={() => choose(one)}>
             {`${one} ${state.counts[one] ?? 0}`}
           </Toggle>

@@ -41,7 +41,7 @@ export function AtTheScale(p: AtTheScaleProps) {
         {line ? (
           <About line={line} division={reading?.reading.division_g} />
         ) : (
-          "Take it, then say what it was; or name it first."
+          "Record it, then say what it was; or name it first."
         )}
       </p>
       <div className="flex items-end justify-between gap-6">
@@ -64,7 +64,9 @@ export function AtTheScale(p: AtTheScaleProps) {
           onCountOnly={() => weighing.told({ grams: 0, range: null, origin: "hand" })}
         />
       ) : targeted ? (
-        <PourLine reading={reading} target={line.target_g} soFar={line.poured_g} />
+        <div className={asked === null ? "" : "max-sm:hidden"}>
+          <PourLine reading={reading} target={line.target_g} soFar={line.poured_g} />
+        </div>
       ) : null}
       {line && asked !== null && (
         <Choices
@@ -74,6 +76,11 @@ export function AtTheScale(p: AtTheScaleProps) {
           weighing={weighing}
           onDone={() => p.onTooLittle(null)}
         />
+      )}
+      {next && asked === null && (
+        <p className="text-sm text-soft lg:hidden">
+          then {[next.name, wanted(next)].filter(Boolean).join(", ")}
+        </p>
       )}
       {targeted && line.status === "open" && asked === null && (
         <p className="min-h-8 text-sm text-soft max-sm:min-h-11">
@@ -85,7 +92,7 @@ export function AtTheScale(p: AtTheScaleProps) {
                 className="min-h-8 text-pencil hover:underline max-sm:min-h-11"
                 onClick={() => p.onTooLittle(line.id)}
               >
-                That is all there is
+                That’s all I have
               </button>
             </>
           )}
@@ -93,12 +100,13 @@ export function AtTheScale(p: AtTheScaleProps) {
       )}
       <ScaleButtons
         ready={reading !== null}
+        back={asked !== null}
         taking={weighing.waiting === "line"}
         canUndo={Boolean(sheet.last_record)}
         onTake={weighing.take}
         onTare={weighing.tare}
         onUndo={weighing.undo}
-        {...(line && { onSkip: () => weighing.skip() })}
+        {...(line && { onLater: () => weighing.later() })}
         {...(line && untilRight(line) && { onAdd: () => weighing.add() })}
         onByHand={p.onOtherWays}
         byHand="Another way"
@@ -117,7 +125,7 @@ function About({ line, division }: { line: Line; division: number | undefined })
     line.status === "open" && line.poured_g > 0 && `${weighed(line.poured_g)} g in already`,
     line.finer_scale && (division ?? 0) >= 1 && "small: a 0.1 g scale is better",
     line.status === "weighed" && "weighed already, a new reading replaces it",
-    line.status === "skipped" && "skipped, a reading takes it back in",
+    line.status === "skipped" && "left out: a reading takes it back in",
   ].filter(Boolean);
   return says.join(" · ");
 }
@@ -127,7 +135,7 @@ interface CountedLineProps {
   onCountOnly: () => void;
 }
 
-/** Pieces that nobody has weighed: the count is what is reckoned, a weight is welcome. */
+/** Pieces that nobody has weighed: the count is what is calculated with, a weight is welcome. */
 function CountedLine({ count, onCountOnly }: CountedLineProps) {
   return (
     <div className="my-4 flex flex-wrap items-center gap-x-6 gap-y-2 border-y border-rule py-3">

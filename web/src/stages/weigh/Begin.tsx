@@ -23,5 +23,5 @@ export function Begin({
 /** Nothing planned: the trial writes itself from what is poured. */
 export function BeginFreely({ dish, trial }: Pick<StageProps, "dish" | "trial">) {
   const begin = useBegin({ dish, trial }, true);
-  return <Button onClick={() => void begin()}>Cook first, write later</Button>;
+  return <Button onClick={() => void begin()}>Weigh without a recipe</Button>;
 }

@@ -63,20 +63,20 @@ export function ByMeasure({ batchId, line, onTaken }: ByMeasureProps) {
       <ul className="grid gap-2">
         {readings
           .filter((reading) => reading.grams != null)
-          .map((one) => (
-            <li key={one.how}>
+          .map((reading) => (
+            <li key={reading.how}>
               <button
                 type="button"
-                onClick={() => onTaken(toldOf(one))}
+                onClick={() => onTaken(toldOf(reading))}
                 className="min-h-11 w-full border border-ink px-3 py-2 text-left hover:bg-wash"
               >
-                <b>{weighed(one.grams ?? 0)} g</b>
-                {one.low_g != null && one.high_g != null && (
+                <b>{weighed(reading.grams ?? 0)} g</b>
+                {reading.low_g != null && reading.high_g != null && (
                   <span>
-                    , between {weighed(one.low_g)} and {weighed(one.high_g)} g
+                    , between {weighed(reading.low_g)} and {weighed(reading.high_g)} g
                   </span>
                 )}
-                <span className="block text-sm text-soft">{one.how}</span>
+                <span className="block text-sm text-soft">{reading.how}</span>
               </button>
             </li>
           ))}

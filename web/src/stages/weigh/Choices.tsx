@@ -3,6 +3,7 @@ import { useAnswer } from "../../api/useAnswer";
 import { useKeys } from "../../lib/useKeys";
 import { known, valueText } from "../../lib/figures";
 import { signed, weighed } from "../../lib/format";
+import { goalNumber, goalText } from "../../lib/goals";
 import type { Line } from "./lines";
 import type { Weighing } from "./useWeighing";
 
@@ -39,9 +40,24 @@ export function Choices({ batchId, line, net, weighing, onDone }: ChoicesProps) 
     onDone();
   };
   useKeys([
-    { keys: "1", says: "Too much or too little: accept it", run: () => choose("accept") },
-    { keys: "2", says: "Carry the ratio to the open lines", run: () => choose("carry_open") },
-    { keys: "3", says: "Carry the ratio to the whole trial", run: () => choose("carry_all") },
+    {
+      keys: "1",
+      acts: true,
+      says: "Too much or too little: accept it",
+      run: () => choose("accept"),
+    },
+    {
+      keys: "2",
+      acts: true,
+      says: "Scale the remaining lines",
+      run: () => choose("carry_open"),
+    },
+    {
+      keys: "3",
+      acts: true,
+      says: "Scale all lines",
+      run: () => choose("carry_all"),
+    },
   ]);
   if (!answer) return null;
   const over = answer.off_g > 0;
@@ -49,13 +65,13 @@ export function Choices({ batchId, line, net, weighing, onDone }: ChoicesProps) 
   return (
     <section
       aria-label={over ? "Too much" : "Too little"}
-      className="my-3 border-2 border-mark p-3"
+      className="my-3 border-2 border-mark p-3 max-sm:my-1 max-sm:p-1.5"
     >
       <h2 className={weighing.undecided ? "mb-2 font-bold" : "sr-only"}>
         {weighing.undecided && `${weighed(net)} g is `}
         {off} {over ? "too much" : "too little"}: what now?
       </h2>
-      <ul className="grid gap-2 sm:grid-cols-2">
+      <ul className="grid gap-2 max-sm:gap-1 sm:grid-cols-2">
         {answer.ways.map((way) => (
           <li key={way.choice.name} className="grid">
             {way.choice.name === "to_target" ? (
@@ -96,7 +112,7 @@ function ToTarget({ way, over, off, weighing }: ToTargetProps) {
   const name = over ? `Take ${off} back` : `Top up by ${off}`;
   if (!weighing.undecided) {
     return (
-      <div className="border border-rule px-3 py-2">
+      <div className="border-l-4 border-rule py-2 pl-3">
         <b>{name}</b>
         <span className="block text-sm text-soft">
           The scale watches: it is taken when it is right. <After way={way} />
@@ -120,8 +136,8 @@ function ToTarget({ way, over, off, weighing }: ToTargetProps) {
 
 function nameOf({ choice }: Effect, over: boolean): string {
   if (choice.name === "accept") return "Accept it as it is";
-  if (choice.name === "carry_open") return "Carry it to the open lines";
-  return over ? "Carry it to the whole trial" : "Make the whole trial fit it";
+  if (choice.name === "carry_open") return "Scale the remaining lines";
+  return over ? "Scale all lines" : "Scale all lines to fit";
 }
 
 function detailOf({ choice, short }: Effect): string {
@@ -141,6 +157,11 @@ function After({ way }: { way: Effect }) {
       {Math.round(way.kcal_change ?? 0) !== 0 && ` (${signed(way.kcal_change ?? 0, "kcal")})`}
       {protein && `, ${valueText(protein, "g")} g protein`} a serving
       {way.serving_g != null && ` of ${weighed(Math.round(way.serving_g))} g`}.
+      {way.misses.map((goal) => (
+        <span key={goal.key} className="block font-semibold text-mark">
+          ✗ misses {goalText(goal)} by {goalNumber(goal, goal.by)} {goal.unit}
+        </span>
+      ))}
     </span>
   );
 }

@@ -1,11 +1,11 @@
 import { useState } from "react";
-import { Link } from "react-router";
 
 import { api, ask, sentence } from "../../api/client";
 import { keys, useRefresh } from "../../api/queries";
-import { Button } from "../../ui/Button";
+import { Button, ButtonLink } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
 import type { StageProps } from "../../dish/stage";
+import { CorrectLine, Corrections } from "./Corrections";
 import { LineList } from "./LineList";
 import type { ShownSheet } from "./lines";
 import { SoFar } from "./SoFar";
@@ -15,32 +15,35 @@ type ClosedProps = Pick<StageProps, "dish" | "trial"> & { sheet: ShownSheet };
 
 /** What was weighed, and where to go from here. */
 export function Closed({ dish, trial, sheet }: ClosedProps) {
+  const [chosen, setChosen] = useState<number>();
+  const line = sheet.lines.find((line) => line.id === chosen);
   return (
     <div className="grid gap-6 p-5 max-sm:p-3 lg:grid-cols-[20rem_1fr]">
-      <LineList sheet={sheet} />
+      <LineList sheet={sheet} onTurn={setChosen} />
       <div className="grid content-start gap-4">
         <h1 className="text-2xl font-bold">
           {dish.name} {trial.letter} is weighed
         </h1>
         <SoFar sheet={sheet} />
         <p className="max-w-prose">
-          {sheet.free
-            ? "What you weighed is the plan of this trial now. Next: weigh the whole mixture and divide it."
-            : "The records stay as they are. Next: weigh the whole mixture and divide it."}
+          {sheet.free && "What you weighed is the plan of this trial now. "}
+          This batch is closed. If a line is wrong, choose it in the list and correct it. Next:
+          weigh the whole mixture and divide it.
         </p>
+        <Corrections sheet={sheet} />
+        {line && (
+          <CorrectLine
+            key={line.id}
+            sheet={sheet}
+            line={line}
+            onClose={() => setChosen(undefined)}
+          />
+        )}
         <div className="flex flex-wrap gap-3">
-          <Link
-            to={`/dishes/${dish.id}/portion?batch=${sheet.id}`}
-            className="inline-flex min-h-11 items-center border border-pencil bg-pencil px-3.5 font-semibold text-on-pencil"
-          >
+          <ButtonLink to={`/dishes/${dish.id}/portion?batch=${sheet.id}`} look="main">
             On to the portions →
-          </Link>
-          <Link
-            to={`/dishes/${dish.id}/cook?batch=${sheet.id}`}
-            className="inline-flex min-h-11 items-center border border-ink px-3.5 font-semibold hover:bg-wash"
-          >
-            To the stove
-          </Link>
+          </ButtonLink>
+          <ButtonLink to={`/dishes/${dish.id}/cook?batch=${sheet.id}`}>To the stove</ButtonLink>
           <Begin dish={dish} trial={trial} again />
           {!sheet.free && <AsPlan sheet={sheet} />}
           <BeginFreely dish={dish} trial={trial} />
@@ -66,5 +69,5 @@ function AsPlan({ sheet }: { sheet: ShownSheet }) {
     }
   };
   if (done) return <p className="self-center text-done">✓ These weights are the plan now.</p>;
-  return <Button onClick={() => void make()}>Next time as weighed</Button>;
+  return <Button onClick={() => void make()}>Use these weights as the plan</Button>;
 }

@@ -5,6 +5,7 @@ import type { Taken } from "../../api/captures";
 import { api, ask, type Schemas } from "../../api/client";
 import type { Live } from "../../api/live";
 import { useSettings } from "../../api/queries";
+import { useKeys } from "../../lib/useKeys";
 import { figure, weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Field";
@@ -30,6 +31,17 @@ export function Closing({ sheet, live, onCapture, onClose, onUndo }: ClosingProp
       ask(api.GET("/api/batches/{batch_id}/closing", { params: { path: { batch_id: sheet.id } } })),
   });
   const unnamed = sheet.lines.some((line) => line.wants_name);
+  const doubtful = sheet.lines.some((line) => line.doubtful);
+  useKeys([
+    {
+      keys: "Enter",
+      acts: true,
+      says: "Close the weigh-in, where nothing is far off its plan",
+      run: () => {
+        if (!unnamed && !doubtful) onClose();
+      },
+    },
+  ]);
   return (
     <div className="grid gap-4 py-4">
       {sheet.free ? (
@@ -47,10 +59,10 @@ export function Closing({ sheet, live, onCapture, onClose, onUndo }: ClosingProp
           look="main"
           onClick={onClose}
           disabled={unnamed}
-          shortcut="Enter"
+          {...(doubtful ? {} : { shortcut: "Enter" })}
           className="min-h-14 text-lg"
         >
-          Close the weigh-in
+          {doubtful ? "It is right: close the weigh-in" : "Close the weigh-in"}
         </Button>
         <Button onClick={onUndo} shortcut="⌫" className="min-h-14">
           Undo the last one
@@ -66,25 +78,25 @@ function Looked({ report }: { report: Report }) {
   if (nothing) return <p className="text-done">✓ Nothing is far from its plan.</p>;
   return (
     <ul className="grid gap-1">
-      {report.far.map((one) => (
-        <li key={`far ${one.name}`}>
-          <b>{one.name}</b>: {weighed(one.net_g)} g for {weighed(one.target_g)} g,{" "}
+      {report.far.map((line) => (
+        <li key={`far ${line.name}`}>
+          <b>{line.name}</b>: {weighed(line.net_g)} g for {weighed(line.target_g)} g,{" "}
           <span className="text-mark">
-            {Math.round(Math.abs(one.off) * 100)} % {one.off > 0 ? "more" : "less"}
+            {Math.round(Math.abs(line.off) * 100)} % {line.off > 0 ? "more" : "less"}
           </span>
         </li>
       ))}
-      {report.skipped.map((one) => (
-        <li key={`skipped ${one.name}`}>
-          <b>{one.name}</b> was left out ({weighed(one.target_g)} g planned)
-          {one.reason && `: ${one.reason}`}
+      {report.skipped.map((name) => (
+        <li key={`skipped ${name.name}`}>
+          <b>{name.name}</b> was left out ({weighed(name.target_g)} g planned)
+          {name.reason && `: ${name.reason}`}
         </li>
       ))}
-      {report.unweighed.map((one) => (
-        <li key={`unweighed ${one.name}`}>
-          <b>{one.name}</b> was not weighed: {weighed(one.low_g)} to {weighed(one.high_g)} g
-          {one.margin_kcal > 0 &&
-            `, ± ${figure(one.margin_kcal, "kcal")} kcal a serving, ${Math.round(one.margin_share * 100)} % of the margin`}
+      {report.unweighed.map((name) => (
+        <li key={`unweighed ${name.name}`}>
+          <b>{name.name}</b> was not weighed: {weighed(name.low_g)} to {weighed(name.high_g)} g
+          {name.margin_kcal > 0 &&
+            `, ± ${figure(name.margin_kcal, "kcal")} kcal a serving, ${Math.round(name.margin_share * 100)} % of the margin`}
         </li>
       ))}
     </ul>

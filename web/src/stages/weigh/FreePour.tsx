@@ -74,7 +74,7 @@ function NextBowl({ bowl, onBowl }: { bowl: string; onBowl: (bowl: string) => vo
         value={text}
         onChange={setText}
       />
-      <Button type="submit">Go on in it</Button>
+      <Button type="submit">Keep using it</Button>
     </form>
   );
 }

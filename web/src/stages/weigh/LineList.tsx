@@ -69,7 +69,9 @@ function Aside({ line, free }: { line: Line; free: boolean }) {
     !free && !line.planned && !line.unnamed && "not planned",
     line.status === "open" && line.poured_g > 0 && `${weighed(line.poured_g)} g in`,
     line.cue !== "" && `until ${line.cue}`,
+    line.status === "open" && line.later != null && "later",
     line.reason,
+    line.corrections.length > 0 && "corrected",
   ].filter(Boolean);
   if (says.length === 0) return null;
   return <span className="block text-sm font-normal">{says.join(" · ")}</span>;
@@ -94,7 +96,7 @@ function Mark({ line, current }: { line: Line; current: boolean }) {
 }
 
 function amount(line: Line): string {
-  if (line.status === "skipped") return "skipped";
+  if (line.status === "skipped") return "left out";
   if (line.status === "open" || line.net_g == null || (line.only_counted && !line.net_g)) {
     return wanted(line);
   }

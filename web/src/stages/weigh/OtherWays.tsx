@@ -55,6 +55,7 @@ export function OtherWays(p: OtherWaysProps) {
           {way === "typed" && line && (
             <TypedIn
               target={line.target_g > 0 ? line.target_g : null}
+              likely={line.likely_g}
               counted={line.count != null}
               onTaken={(told) => {
                 weighing.told(told);
@@ -100,7 +101,7 @@ export function OtherWays(p: OtherWaysProps) {
           {way === "food" && line && (
             <div className="grid gap-3">
               <p className="max-w-prose">
-                Another food or package than planned: the batch is reckoned with what went in, and
+                Another food or package than planned: the batch is calculated with what went in, and
                 the card says so. The grams stay.
               </p>
               <FoodPicker
@@ -137,7 +138,7 @@ const LINE_WAYS: [Way, string][] = [
   ["typed", "Type it in"],
   ["measure", "By cup, spoon or scoop"],
   ["until", "Until it is right"],
-  ["pack", "Out of the pack"],
+  ["pack", "Weigh the pack before and after"],
   ["food", "Something else went in"],
   ["skip", "Leave it out"],
 ];
@@ -256,8 +257,8 @@ function Spilled({ line, components, weighing, onDone }: SpilledProps) {
       }}
     >
       <p className="max-w-prose">
-        Spilled, flung out or tasted away: it is taken off, give or take half. Raw batter with egg
-        or flour in it is not for tasting.
+        Spilled or tasted: it is taken off, give or take half. Raw batter with egg or flour in it is
+        not for tasting.
       </p>
       <Parts parts={parts} chosen={of} onChoose={setOf} />
       <NumberField

@@ -10,7 +10,7 @@ export function SoFar({ sheet }: { sheet: ShownSheet }) {
   const open = sheet.lines.some((line) => line.status === "open");
   return (
     <p className="text-sm text-soft" aria-live="polite">
-      {open ? "One serving, open lines as planned:" : "One serving, as weighed:"}
+      {open ? "Per serving if the rest goes to plan:" : "One serving, as weighed:"}
       <span className="block text-base font-bold text-ink">
         {valueText(kcal, "kcal")} <Deviation found={kcal} unit="kcal" /> kcal
         {protein && ` · ${valueText(protein, "g")} g protein`}

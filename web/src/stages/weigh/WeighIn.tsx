@@ -12,6 +12,7 @@ import { AtTheScale } from "./AtTheScale";
 import { Closed } from "./Closed";
 import { Closing } from "./Closing";
 import { FreePour } from "./FreePour";
+import { FinishEarly } from "./FinishEarly";
 import { LineList } from "./LineList";
 import { type ShownSheet, withWaiting } from "./lines";
 import { OtherWays } from "./OtherWays";
@@ -70,11 +71,27 @@ function Open({ dish, sheet, live, captures }: OpenProps) {
     if (await weighing.close()) refresh(keys.dish(dish.id), keys.kitchen);
   };
   useKeys([
-    { keys: " ", shown: "Space", says: "Take the reading for this line", run: weighing.take },
-    { keys: "t", says: "Tare: start from what is on the scale now", run: weighing.tare },
-    { keys: "Backspace", shown: "⌫", says: "Undo the last record", run: weighing.undo },
-    { keys: "s", says: "Skip this line on purpose", run: () => weighing.skip() },
-    { keys: "a", says: "Take it, and pour more on this line", run: () => weighing.add() },
+    {
+      keys: " ",
+      acts: true,
+      shown: "Space",
+      says: "Record the reading for this line",
+      run: weighing.take,
+    },
+    {
+      keys: "t",
+      acts: true,
+      says: "Tare: start from what is on the scale now",
+      run: weighing.tare,
+    },
+    { keys: "Backspace", acts: true, shown: "⌫", says: "Undo the last record", run: weighing.undo },
+    { keys: "s", acts: true, says: "Weigh this line later", run: () => weighing.later() },
+    {
+      keys: "a",
+      acts: true,
+      says: "Record it, and pour more on this line",
+      run: () => weighing.add(),
+    },
     { keys: "e", says: "Another way: typed, by spoon, until right", run: () => setOtherWays(true) },
     {
       keys: "ArrowDown",
@@ -83,20 +100,16 @@ function Open({ dish, sheet, live, captures }: OpenProps) {
       run: () => weighing.step(1),
     },
     { keys: "ArrowUp", says: "The line before", run: () => weighing.step(-1) },
-    { keys: "+", shown: "+ −", says: "Wider tolerance", run: () => weighing.nudge(1) },
-    { keys: "-", says: "Narrower tolerance", run: () => weighing.nudge(-1) },
+    { keys: "+", acts: true, shown: "+ −", says: "Wider tolerance", run: () => weighing.nudge(1) },
+    { keys: "-", acts: true, says: "Narrower tolerance", run: () => weighing.nudge(-1) },
     {
       keys: "h",
+      acts: true,
       says: "Hands-free on or off",
       run: () => weighing.setHandsFree(!sheet.hands_free),
     },
-    { keys: "v", says: "Spoken prompts on or off", run: voice.toggle },
+    { keys: "v", acts: true, says: "Spoken prompts on or off", run: voice.toggle },
     { keys: "p", says: "Plan: order, bowls, scales", run: () => setPlanning(true) },
-    {
-      keys: "Enter",
-      says: "Close the weigh-in when all is weighed",
-      run: () => open === 0 && void close(),
-    },
   ]);
   const lastPoured = sheet.free && open === 0 && sheet.lines.length > 0;
   const closing = (
@@ -113,6 +126,7 @@ function Open({ dish, sheet, live, captures }: OpenProps) {
     <div className="grid lg:grid-cols-[17.5rem_1fr]">
       <aside className="border-r border-rule p-4 max-lg:order-2 max-lg:border-t max-lg:border-r-0 max-sm:p-3">
         <LineList sheet={sheet} onTurn={weighing.turn} onPlan={() => setPlanning(true)} />
+        {!sheet.free && open > 0 && <FinishEarly sheet={sheet} onFinish={weighing.finishEarly} />}
         <div className="mt-4 lg:hidden">
           <SoFar sheet={sheet} />
         </div>

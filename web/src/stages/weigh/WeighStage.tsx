@@ -17,7 +17,7 @@ export function WeighStage(props: StageProps) {
           <BeginFreely {...props} />
         </div>
         <p className="text-soft">
-          Or cook first and write later: pour anything, say what it was before or after. The trial
+          Or weigh without a recipe: pour anything, and say what it was before or after. The trial
           writes itself.
         </p>
       </Empty>

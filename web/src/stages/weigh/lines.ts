@@ -12,6 +12,10 @@ export type ShownSheet = Omit<BatchSheet, "lines"> & { lines: readonly Line[] };
 /** Poured until it is right: several pours, and a word for what right looks like. */
 export const untilRight = (line: Line) => line.until !== "";
 
+/** What is still to be weighed; lines of one pour count once. */
+export const stillOpen = ({ lines }: ShownSheet) =>
+  lines.filter((line) => line.status === "open" && line.poured_with == null);
+
 /** So much more of it would be above its target by more than the scale forgives. */
 export const isTooMuch = (line: Line, grams: number) =>
   line.slack_g != null && line.poured_g + grams > line.target_g + line.slack_g;
@@ -30,7 +34,9 @@ export function wanted(line: Line): string {
  */
 export function withWaiting(sheet: BatchSheet, waiting: readonly Capture[]): ShownSheet {
   if (waiting.length === 0) return sheet;
-  const undone = new Set(waiting.flatMap((one) => (one.kind === "undo" ? [one.undoes] : [])));
+  const undone = new Set(
+    waiting.flatMap((capture) => (capture.kind === "undo" ? [capture.undoes] : [])),
+  );
   let current = sheet.current;
   let lines: readonly Line[] = sheet.lines;
   let last = sheet.last_record;
@@ -42,18 +48,24 @@ export function withWaiting(sheet: BatchSheet, waiting: readonly Capture[]): Sho
     }
     last = one.id;
     if (!("line" in one) || one.line == null) continue;
-    lines = lines.map((line) => (line.id === one.line ? after(line, one) : line));
+    const last_put_off = Math.max(0, ...lines.map((line) => line.later ?? 0));
+    lines = lines.map((line) => (line.id === one.line ? after(line, one, last_put_off) : line));
     const line = lines.find((each) => each.id === one.line);
     if (one.kind === "add" && line?.status === "open") current = line.id;
-    else if (ENDS.has(one.kind)) current = lines.find((each) => each.status === "open")?.id ?? null;
+    else if (ENDS.has(one.kind)) current = nextOpen(lines);
   }
   return { ...sheet, lines, current, last_record: last };
 }
 
-/** What ends with a line weighed or left out. */
-const ENDS: ReadonlySet<string> = new Set(["line", "right", "skip"]);
+/** What ends with a line weighed, left out or put off. */
+const ENDS: ReadonlySet<string> = new Set(["line", "right", "skip", "later"]);
 
-function after(line: Line, one: Capture): Line {
+/** The next line to weigh: those that were put off come last. */
+const nextOpen = (lines: readonly Line[]): number | null =>
+  lines.filter((line) => line.status === "open").sort((a, b) => (a.later ?? 0) - (b.later ?? 0))[0]
+    ?.id ?? null;
+
+function after(line: Line, one: Capture, lastPutOff: number): Line {
   const poured = line.poured_g;
   switch (one.kind) {
     case "line": {
@@ -70,6 +82,8 @@ function after(line: Line, one: Capture): Line {
       return { ...line, status: "weighed", net_g: poured, poured_g: 0, waiting: true };
     case "skip":
       return { ...line, status: "skipped", net_g: null, poured_g: 0, waiting: true };
+    case "later":
+      return { ...line, later: lastPutOff + 1 };
     default:
       return line;
   }

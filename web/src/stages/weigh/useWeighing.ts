@@ -6,7 +6,7 @@ import type { BatchSheet, Live } from "../../api/live";
 import type { Told } from "../../scale/told";
 import { MOST_NUDGE } from "../../api/vocabulary";
 import { useNotice } from "../../ui/notices";
-import { isTooMuch, type Line, type ShownSheet } from "./lines";
+import { isTooMuch, type Line, type ShownSheet, stillOpen } from "./lines";
 import { useWhenSteady } from "../../scale/useWhenSteady";
 
 interface WeighingProps {
@@ -107,6 +107,14 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
     spill,
     turn,
     right: (cue: string) => line && byHand({ kind: "right", ...ofLine(line), note: cue }),
+    later: () => line && byHand({ kind: "later", ...ofLine(line) }),
+    /** Leave out whatever is still open; what is in the bowl of it counts. */
+    finishEarly: (note: string) => {
+      for (const one of stillOpen(sheet)) {
+        if (one.poured_g > 0) byHand({ kind: "right", ...ofLine(one) });
+        else byHand({ kind: "skip", ...ofLine(one), note });
+      }
+    },
     skip: (note = "") => line && byHand({ kind: "skip", ...ofLine(line), note }),
     food: (one: Line, labelId: number) =>
       byHand({ kind: "food", ...ofLine(one), label_id: labelId }),
