@@ -27,6 +27,7 @@ from gasket.api import (
     reckoning,
     shelf,
     shelf_files,
+    tasting,
 )
 from gasket.api.guard import Guard
 from gasket.kitchen.house import House
@@ -71,7 +72,7 @@ def create_app(kitchen: House, pages: Path = PAGES) -> FastAPI:
     )
     app.state.house = kitchen
     stages = (
-        *(house, dishes, rebuilding, batches, cooking, portioning),
+        *(house, dishes, rebuilding, batches, cooking, portioning, tasting),
         *(shelf, shelf_files, entry, reckoning),
     )
     for stage in stages:

@@ -15,6 +15,9 @@ from gasket.core.entry.work_out import UNMEASURED_G
 from gasket.core.label.label import Polyol
 from gasket.core.label.package import Allergen, AllergenSchool, Flag, allergens_offered
 from gasket.core.rebuild.trial import SWEETNESS_LEAST
+from gasket.core.tasting.blind import MOST_SEATS
+from gasket.core.tasting.marks import QUALITIES
+from gasket.core.tasting.words import TASTE_WORDS
 from gasket.core.trade.families import BY_KEY
 from gasket.core.trade.kinds import KINDS
 from gasket.core.weighing.pour import MOST_NUDGE
@@ -49,6 +52,9 @@ def vocabulary() -> dict[str, Any]:
         "SWEETNESS_LEAST": SWEETNESS_LEAST,
         "SPILL_SPREAD": SPILL_SPREAD,
         "MOST_NUDGE": MOST_NUDGE,
+        "QUALITIES": QUALITIES,
+        "TASTE_WORDS": [word.model_dump(mode="json") for word in TASTE_WORDS.values()],
+        "MOST_SEATS": MOST_SEATS,
         "HOMES": {home: habits.model_dump(mode="json") for home, habits in HOMES.items()},
     }
 

@@ -29,7 +29,8 @@ from gasket.demo.dishes import (
 from gasket.demo.large import grow
 from gasket.demo.mark import put_mark
 from gasket.demo.packages import FACTS, MORE_FOODS, PACKAGES
-from gasket.demo.shelf import CARROT_LOAF, DEMO_FOODS, MIXTURE_G, ORIGINAL, WEIGHED
+from gasket.demo.shelf import CARROT_LOAF, DEMO_FOODS, FOOD_OF, MIXTURE_G, ORIGINAL, WEIGHED
+from gasket.demo.tastings import taste_the_loaf
 from gasket.kitchen import settings
 from gasket.kitchen.overview import dishes
 from gasket.kitchen.overview.dishes import DishSheet, NewDish, OriginalEdit
@@ -48,7 +49,6 @@ PORTIONS = 8
 BAKED_DAYS_AGO = 2
 EMPTY_BOWL_G = 385.0
 SPRAY = "Cooking spray"
-FOOD_OF = {str(panel["name"]): food for food, panels in DEMO_FOODS.items() for panel in panels}
 SCALES = (
     ScaleSpec(name=ONE_SCALE),
     ScaleSpec(name="pocket scale", place=settings.SIMULATED_FINE, capacity_g=500.0, division_g=0.1),
@@ -87,6 +87,7 @@ def seed(session: Session, now: datetime, dishes: int = 0) -> None:
             tray = first
     if tray is not None:
         cooks.cook_the_tray(session, tray, now)
+    taste_the_loaf(session, trial_id, loaf, now)
     if dishes:
         session.flush()
         grow(session, dishes)

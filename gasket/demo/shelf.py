@@ -247,6 +247,11 @@ DEMO_FOODS: Final[dict[str, list[dict[str, Any]]]] = {
 FIRST_PACKAGE: Final = 0
 SECOND_PACKAGE: Final = 1
 
+FOOD_OF: Final = {
+    str(panel["name"]): food for food, panels in DEMO_FOODS.items() for panel in panels
+}
+"""The food of each package."""
+
 CARROT_LOAF: Final[dict[str, list[tuple[str, int, float]]]] = {
     "Loaf": [
         ("Carrot", FIRST_PACKAGE, 280),

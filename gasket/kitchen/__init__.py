@@ -2,6 +2,7 @@
 
 overview    the dishes of the kitchen, trials and packages side by side, what is going on
 card        the card of a batch or a build, files in and out
+taste       tastings, verdicts, trials compared, the next trial, blind tests
 portion     dividing, filling, plates, made things, the stock
 cook        steps, schedule, timers, what the oven has taught
 weigh       the weigh-in, live on every device; the batch as it was weighed

@@ -4,6 +4,7 @@ import asyncio
 import contextlib
 import functools
 import random
+import secrets
 import threading
 import time
 from collections.abc import Callable, Iterable, Iterator, Mapping
@@ -15,6 +16,7 @@ from typing import TypeVar
 from sqlmodel import Session
 
 from gasket.core.errors import GasketError, Refused, Unavailable
+from gasket.core.tasting.blind import Draw
 from gasket.core.weighing.captures import Capture
 from gasket.core.weighing.records import Reading
 from gasket.kitchen import kept, settings
@@ -55,6 +57,8 @@ class House:
     database: Database
     demo: bool = False
     now: Callable[[], datetime] = _utc_now
+    draw: Draw = secrets.randbelow
+    """Chance, for blind tests."""
     clock: Callable[[], float] = time.monotonic
     simulators: Mapping[str, SimulatorProcess] = field(default_factory=dict)
     """By place: `simulated`, `simulated fine`."""

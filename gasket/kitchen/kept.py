@@ -21,8 +21,11 @@ from gasket.core.numbers import Answer
 from gasket.kitchen import settings
 from gasket.kitchen.rules import rules_version
 from gasket.store.tables import BatchStampRow, DishStampRow, KeptBatchRow, KeptDishRow
+from gasket.store.taste_tables import KeptTrialRow, TrialStampRow
 
 T = TypeVar("T", bound=Answer)
+Stamps = type[DishStampRow] | type[BatchStampRow] | type[TrialStampRow]
+KeptIn = type[KeptDishRow] | type[KeptBatchRow] | type[KeptTrialRow]
 _WAITING: Final = "kept"
 _log: Final = logging.getLogger(__name__)
 
@@ -62,8 +65,8 @@ class Kept(Generic[T]):
     figures: type[T]
     calculate: Callable[[Session, int], T]
     broken: Callable[[Session, int, str], T]
-    stamps: type[DishStampRow] | type[BatchStampRow]
-    kept_in: type[KeptDishRow] | type[KeptBatchRow]
+    stamps: Stamps
+    kept_in: KeptIn
     besides: Callable[[T, Basis, KeptRow | None], dict[str, Any]] = _nothing
 
     def of(self, session: Session, ids: Iterable[int]) -> dict[int, T]:
@@ -137,7 +140,7 @@ class Kept(Generic[T]):
         return figures
 
 
-def _table(kept_in: type[KeptDishRow] | type[KeptBatchRow]) -> Table:
+def _table(kept_in: KeptIn) -> Table:
     return cast("Table", vars(kept_in)["__table__"])
 
 

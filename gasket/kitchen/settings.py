@@ -17,6 +17,7 @@ from gasket.core.label.energy import EnergyMethod
 from gasket.core.label.package import AllergenSchool
 from gasket.core.numbers import Amount, Number, Positive, Value
 from gasket.core.reckoning.batch import Settings
+from gasket.core.tasting.marks import Weights
 from gasket.core.trade.quantities import HouseholdSystem
 from gasket.core.weighing.records import ONE_SCALE
 from gasket.store import rows
@@ -146,6 +147,8 @@ class HouseSettings(Value):
         default_factory=dict
     )
     currency: Annotated[str, Field(min_length=1, max_length=4)] = "€"
+    weights: Weights = Weights()
+    """What counts how much in the overall mark of a tasting."""
     scales: Annotated[tuple[ScaleSpec, ...], Field(max_length=MOST_SCALES)] = (
         ScaleSpec(name=ONE_SCALE),
     )

@@ -18,6 +18,7 @@ from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine, Terms
 from gasket.core.reckoning.batch import Original
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.swaps.model import Swap
+from gasket.core.tasting.verdict import TasteVerdict
 from gasket.core.trade.kinds import FoodKind
 from gasket.core.weighing.records import Record
 from gasket.store.tables import (
@@ -93,7 +94,7 @@ def facts_of(food: FoodRow) -> FoodFacts:
     return FoodFacts.model_validate(food.facts)
 
 
-def plain(value: Package | FoodFacts | Terms | Swap | Dividing) -> dict[str, object]:
+def plain(value: Package | FoodFacts | Terms | Swap | Dividing | TasteVerdict) -> dict[str, object]:
     """A value as a row keeps it: without what is at its default."""
     return value.model_dump(mode="json", exclude_none=True, exclude_defaults=True)
 
@@ -126,6 +127,10 @@ def lines_of(session: Session, component: ComponentRow) -> list[LineRow]:
 
 def terms_of(trial: TrialRow) -> Terms:
     return Terms.model_validate(trial.terms)
+
+
+def verdict_of(trial: TrialRow) -> TasteVerdict:
+    return TasteVerdict.model_validate(trial.verdict)
 
 
 def build_of(session: Session, trial: TrialRow) -> Build:

@@ -35,6 +35,8 @@ _BATCHES: Final = {
     "cook_record": "{row}.batch_id",
     "stock_record": "{row}.batch_id",
 }
+_TRIALS: Final = {"component": "{row}.trial_id", "line": "{row}.trial_id"}
+_OWNERS: Final = ("dish", "batch", "trial")
 _ROWS: Final = {"INSERT": "NEW", "UPDATE": "NEW", "DELETE": "OLD"}
 _BATCHES_OF_DISH: Final = (
     "SELECT batch.id FROM batch JOIN trial ON trial.id = batch.trial_id"
@@ -54,13 +56,15 @@ _DISHES_WITH_LABELS: Final = (
     " WHERE line.label_id IN ({labels})"
 )
 
+_TRIALS_WITH_LABELS: Final = "SELECT trial_id FROM line WHERE label_id IN ({labels})"
+
 
 def make_stamps(connection: Connection) -> None:
     """Make every trigger, and a stamp for what has none."""
     drop_stamps(connection)
-    for table, own in (("dish", "dish"), ("batch", "batch")):
+    for own in _OWNERS:
         connection.exec_driver_sql(
-            f"INSERT INTO {own}_stamp ({own}_id, number) SELECT id, 1 FROM {table}"
+            f"INSERT INTO {own}_stamp ({own}_id, number) SELECT id, 1 FROM {own}"
             f" WHERE id NOT IN (SELECT {own}_id FROM {own}_stamp)"
         )
     connection.exec_driver_sql("UPDATE dish_stamp SET touched = dish_id WHERE touched = 0")
@@ -95,6 +99,7 @@ def _triggers() -> Iterator[tuple[str, str]]:
             deed = _raise_batches(owner.format(row=row))
             yield f"stamp_batch_{table}_{event.lower()}", f"AFTER {event} ON {table} {_body(deed)}"
     yield from _births()
+    yield from _of_the_trial()
     yield from _of_the_dish()
     yield from _of_the_shelf()
 
@@ -105,17 +110,35 @@ def _births() -> Iterator[tuple[str, str]]:
         "AFTER INSERT ON dish BEGIN INSERT INTO dish_stamp (dish_id, number, touched) VALUES"
         " (NEW.id, 1, (SELECT coalesce(max(touched), 0) + 1 FROM dish_stamp)); END",
     )
-    yield (
-        "stamp_batch_begins",
-        "AFTER INSERT ON batch BEGIN INSERT INTO batch_stamp (batch_id, number)"
-        " VALUES (NEW.id, 1); END",
-    )
-    for own in ("dish", "batch"):
+    for own in ("batch", "trial"):
+        yield (
+            f"stamp_{own}_begins",
+            f"AFTER INSERT ON {own} BEGIN INSERT INTO {own}_stamp ({own}_id, number)"
+            " VALUES (NEW.id, 1); END",
+        )
+    for own in _OWNERS:
         gone = "".join(
             f" DELETE FROM {table} WHERE {own}_id = OLD.id;"
             for table in (f"kept_{own}", f"{own}_stamp")
         )
         yield f"stamp_{own}_ends", f"AFTER DELETE ON {own} BEGIN{gone} END"
+
+
+def _of_the_trial() -> Iterator[tuple[str, str]]:
+    """Its lines, steps and portions, those of the trial that it was copied from, the dish's name
+    (which tells its family)."""
+    for table, owner in _TRIALS.items():
+        for event, row in _ROWS.items():
+            deed = _raise_trials(owner.format(row=row))
+            yield f"stamp_trial_{table}_{event.lower()}", f"AFTER {event} ON {table} {_body(deed)}"
+    changed = " OR ".join(
+        f"OLD.{column} IS NOT NEW.{column}"
+        for column in ("terms", "steps", "portions", "copied_from")
+    )
+    deed = _raise_trials("NEW.id")
+    yield "stamp_trial_trial_update", f"AFTER UPDATE ON trial WHEN {changed} {_body(deed)}"
+    of_dish = _raise_trials("SELECT id FROM trial WHERE dish_id = NEW.id")
+    yield "stamp_trials_of_dish", f"AFTER UPDATE OF name ON dish {_body(of_dish)}"
 
 
 def _of_the_dish() -> Iterator[tuple[str, str]]:
@@ -140,16 +163,24 @@ def _of_the_shelf() -> Iterator[tuple[str, str]]:
     changed = " OR ".join(
         f"OLD.{column} IS NOT NEW.{column}" for column in ("name", "facts", "kind")
     )
-    deeds = (_raise_dishes(dishes), _raise_batches(batches))
+    deeds = (
+        _raise_dishes(dishes),
+        _raise_batches(batches),
+        _raise_trials(_TRIALS_WITH_LABELS.format(labels=labels)),
+    )
     yield "stamp_food_update", f"AFTER UPDATE ON food WHEN {changed} {_body(*deeds)}"
-    of_label = _raise_dishes(_DISHES_WITH_LABELS.format(labels="NEW.label_id"))
-    yield "stamp_label_revision_insert", f"AFTER INSERT ON label_revision {_body(of_label)}"
+    of_label = (
+        _raise_dishes(_DISHES_WITH_LABELS.format(labels="NEW.label_id")),
+        _raise_trials(_TRIALS_WITH_LABELS.format(labels="NEW.label_id")),
+    )
+    yield "stamp_label_revision_insert", f"AFTER INSERT ON label_revision {_body(*of_label)}"
     panel = _BATCHES_WITH.format(revisions="NEW.id")
     dishes_with_panel = (
         f"{_DISHES_WITH_LABELS.format(labels='NEW.label_id')} UNION SELECT trial.dish_id FROM batch"
         f" JOIN trial ON trial.id = batch.trial_id WHERE batch.id IN ({panel})"
     )
-    deeds = (_raise_dishes(dishes_with_panel), _raise_batches(panel))
+    trials = _TRIALS_WITH_LABELS.format(labels="NEW.label_id")
+    deeds = (_raise_dishes(dishes_with_panel), _raise_batches(panel), _raise_trials(trials))
     yield "stamp_label_revision_update", f"AFTER UPDATE ON label_revision {_body(*deeds)}"
 
 
@@ -171,3 +202,11 @@ def _raise_dishes(dishes: str) -> str:
 
 def _raise_batches(batches: str) -> str:
     return f"UPDATE batch_stamp SET number = number + 1 WHERE batch_id IN ({batches})"
+
+
+def _raise_trials(trials: str) -> str:
+    """These trials, and those that were copied from them."""
+    return (
+        f"UPDATE trial_stamp SET number = number + 1 WHERE trial_id IN ({trials})"
+        f" OR trial_id IN (SELECT id FROM trial WHERE copied_from IN ({trials}))"
+    )

@@ -23,11 +23,11 @@ class UtcTime(TypeDecorator[datetime]):
         return value.replace(tzinfo=UTC) if value else None
 
 
-def _time(nullable: bool = False) -> Any:
-    return Field(default=None, sa_column=Column(UtcTime, nullable=nullable))
+def time_field(nullable: bool = False, index: bool = False) -> Any:
+    return Field(default=None, sa_column=Column(UtcTime, nullable=nullable, index=index))
 
 
-def _json(empty: str = "{}") -> Any:
+def json_column(empty: str = "{}") -> Any:
     return Column(JSON, nullable=False, server_default=empty)
 
 
@@ -53,11 +53,11 @@ class DishRow(SQLModel, table=True):
     fat_g: float | None = None
     original_from: str = "figures"
     reference: str | None = None
-    tags: list[str] = Field(default_factory=list, sa_column=_json("[]"))
+    tags: list[str] = Field(default_factory=list, sa_column=json_column("[]"))
     version: int = 1
-    set_aside_at: datetime | None = _time(nullable=True)
-    removed_at: datetime | None = _time(nullable=True)
-    created_at: datetime = _time()
+    set_aside_at: datetime | None = time_field(nullable=True)
+    removed_at: datetime | None = time_field(nullable=True)
+    created_at: datetime = time_field()
 
 
 class FoodRow(SQLModel, table=True):
@@ -70,13 +70,13 @@ class FoodRow(SQLModel, table=True):
 
     id: int | None = Field(default=None, primary_key=True)
     name: str = Field(index=True)
-    facts: dict[str, Any] = Field(default_factory=dict, sa_column=_json())
+    facts: dict[str, Any] = Field(default_factory=dict, sa_column=json_column())
     typical: bool = False
     kind: str = Field(default="other", index=True)
     version: int = 1
-    used_at: datetime | None = _time(nullable=True)
-    removed_at: datetime | None = _time(nullable=True)
-    created_at: datetime = _time()
+    used_at: datetime | None = time_field(nullable=True)
+    removed_at: datetime | None = time_field(nullable=True)
+    created_at: datetime = time_field()
 
 
 class LabelRow(SQLModel, table=True):
@@ -87,8 +87,8 @@ class LabelRow(SQLModel, table=True):
     id: int | None = Field(default=None, primary_key=True)
     food_id: int = Field(foreign_key="food.id", index=True)
     version: int = 1
-    removed_at: datetime | None = _time(nullable=True)
-    created_at: datetime = _time()
+    removed_at: datetime | None = time_field(nullable=True)
+    created_at: datetime = time_field()
 
 
 class LabelRevisionRow(SQLModel, table=True):
@@ -103,16 +103,17 @@ class LabelRevisionRow(SQLModel, table=True):
     id: int | None = Field(default=None, primary_key=True)
     label_id: int = Field(foreign_key="label.id", index=True)
     number: int
-    panel: dict[str, Any] = Field(sa_column=_json())
-    package: dict[str, Any] = Field(default_factory=dict, sa_column=_json())
-    created_at: datetime = _time()
+    panel: dict[str, Any] = Field(sa_column=json_column())
+    package: dict[str, Any] = Field(default_factory=dict, sa_column=json_column())
+    created_at: datetime = time_field()
 
 
 class TrialRow(SQLModel, table=True):
     """One attempt at a dish: A, B, C …, or the original entered as ingredients.
 
     `terms` is a `gasket.core.rebuild.trial.Terms`; `copied_from` is the trial that it began as;
-    `steps` are `gasket.core.cooking.steps.Step`, with a version of their own.
+    `steps` are `gasket.core.cooking.steps.Step`, `verdict` is a
+    `gasket.core.tasting.verdict.Verdict`, each with a version of its own.
     """
 
     __tablename__ = "trial"
@@ -123,15 +124,17 @@ class TrialRow(SQLModel, table=True):
     letter: str
     intent: str = ""
     portions: int = 1
-    terms: dict[str, Any] = Field(default_factory=dict, sa_column=_json())
+    terms: dict[str, Any] = Field(default_factory=dict, sa_column=json_column())
     is_original: bool = False
     copied_from: int | None = Field(default=None, foreign_key="trial.id")
-    steps: list[dict[str, Any]] = Field(default_factory=list, sa_column=_json("[]"))
+    steps: list[dict[str, Any]] = Field(default_factory=list, sa_column=json_column("[]"))
     steps_version: int = 1
+    verdict: dict[str, Any] = Field(default_factory=dict, sa_column=json_column())
+    verdict_version: int = 1
     version: int = 1
-    set_aside_at: datetime | None = _time(nullable=True)
-    removed_at: datetime | None = _time(nullable=True)
-    created_at: datetime = _time()
+    set_aside_at: datetime | None = time_field(nullable=True)
+    removed_at: datetime | None = time_field(nullable=True)
+    created_at: datetime = time_field()
 
 
 class ComponentRow(SQLModel, table=True):
@@ -170,7 +173,7 @@ class LineRow(SQLModel, table=True):
     target_g: float
     count: float | None = None
     how: str = ""
-    terms: dict[str, Any] = Field(default_factory=dict, sa_column=_json())
+    terms: dict[str, Any] = Field(default_factory=dict, sa_column=json_column())
 
 
 class RejectedSwapRow(SQLModel, table=True):
@@ -183,7 +186,7 @@ class RejectedSwapRow(SQLModel, table=True):
     dish_id: int = Field(foreign_key="dish.id", index=True)
     swap: str
     reason: str = ""
-    created_at: datetime = _time()
+    created_at: datetime = time_field()
 
 
 class OwnSwapRow(SQLModel, table=True):
@@ -192,8 +195,8 @@ class OwnSwapRow(SQLModel, table=True):
     __tablename__ = "own_swap"
 
     id: int | None = Field(default=None, primary_key=True)
-    swap: dict[str, Any] = Field(sa_column=_json())
-    created_at: datetime = _time()
+    swap: dict[str, Any] = Field(sa_column=json_column())
+    created_at: datetime = time_field()
 
 
 class PendingLineRow(SQLModel, table=True):
@@ -204,7 +207,7 @@ class PendingLineRow(SQLModel, table=True):
     id: int | None = Field(default=None, primary_key=True)
     trial_id: int = Field(foreign_key="trial.id", index=True)
     text: str
-    created_at: datetime = _time()
+    created_at: datetime = time_field()
 
 
 class BatchRow(SQLModel, table=True):
@@ -229,14 +232,14 @@ class BatchRow(SQLModel, table=True):
     original: dict[str, Any] | None = Field(default=None, sa_column=Column(JSON))
     imported: dict[str, Any] | None = Field(default=None, sa_column=Column(JSON))
     steps: list[dict[str, Any]] | None = Field(default=None, sa_column=Column(JSON))
-    dividing: dict[str, Any] = Field(default_factory=dict, sa_column=_json())
-    finishes: list[dict[str, Any]] = Field(default_factory=list, sa_column=_json("[]"))
-    eaten: dict[str, Any] = Field(default_factory=dict, sa_column=_json())
+    dividing: dict[str, Any] = Field(default_factory=dict, sa_column=json_column())
+    finishes: list[dict[str, Any]] = Field(default_factory=list, sa_column=json_column("[]"))
+    eaten: dict[str, Any] = Field(default_factory=dict, sa_column=json_column())
     version: int = 1
-    set_aside_at: datetime | None = _time(nullable=True)
-    removed_at: datetime | None = _time(nullable=True)
-    started_at: datetime = _time()
-    closed_at: datetime | None = _time(nullable=True)
+    set_aside_at: datetime | None = time_field(nullable=True)
+    removed_at: datetime | None = time_field(nullable=True)
+    started_at: datetime = time_field()
+    closed_at: datetime | None = time_field(nullable=True)
 
 
 class BatchLineRow(SQLModel, table=True):
@@ -299,7 +302,7 @@ class WeighingRow(SQLModel, table=True):
     factor: float | None = None
     scope: str | None = None
     note: str = ""
-    at: datetime = _time()
+    at: datetime = time_field()
 
 
 class CookRow(SQLModel, table=True):
@@ -319,7 +322,7 @@ class CookRow(SQLModel, table=True):
     oven_c: float | None = None
     note: str = ""
     undoes: str | None = None
-    at: datetime = _time()
+    at: datetime = time_field()
 
 
 class StockRow(SQLModel, table=True):
@@ -337,7 +340,7 @@ class StockRow(SQLModel, table=True):
     to: str | None = None
     note: str = ""
     undoes: str | None = None
-    at: datetime = _time()
+    at: datetime = time_field()
 
 
 class SettingRow(SQLModel, table=True):
@@ -354,8 +357,8 @@ class MendedRow(SQLModel, table=True):
 
     id: int | None = Field(default=None, primary_key=True)
     dish_id: int = Field(foreign_key="dish.id", index=True)
-    before: dict[str, Any] = Field(sa_column=_json())
-    at: datetime = _time()
+    before: dict[str, Any] = Field(sa_column=json_column())
+    at: datetime = time_field()
 
 
 class SentRow(SQLModel, table=True):
@@ -368,7 +371,7 @@ class SentRow(SQLModel, table=True):
     request: str
     status: int
     answer: bytes = Field(sa_column=Column(LargeBinary, nullable=False))
-    at: datetime = Field(default=None, sa_column=Column(UtcTime, nullable=False, index=True))
+    at: datetime = time_field(index=True)
 
 
 class DishStampRow(SQLModel, table=True):
@@ -403,7 +406,7 @@ class KeptDishRow(SQLModel, table=True):
     number: int
     house: str
     rules: str
-    figures: dict[str, Any] = Field(sa_column=_json())
+    figures: dict[str, Any] = Field(sa_column=json_column())
 
 
 class KeptBatchRow(SQLModel, table=True):
@@ -417,5 +420,5 @@ class KeptBatchRow(SQLModel, table=True):
     house: str
     rules: str
     on_hand: bool = Field(default=False, index=True)
-    figures: dict[str, Any] = Field(sa_column=_json())
+    figures: dict[str, Any] = Field(sa_column=json_column())
     before: dict[str, Any] | None = Field(default=None, sa_column=Column(JSON))

@@ -85,11 +85,11 @@ def test_a_copy_has_the_original_the_build_and_the_steps_and_is_its_own(client):
     assert [trial["letter"] for trial in made["trials"]] == ["A"]
     trial = made["trials"][0]["id"]
     ours = client.get(f"/api/trials/{trial}").json()
-    newest = client.get(f"/api/trials/{source['trials'][-1]['id']}").json()
-    assert ours["build"] == newest["build"]
-    assert ours["report"]["result"]["serving"] == newest["report"]["result"]["serving"]
+    keeper = client.get(f"/api/trials/{source['opens']}").json()
+    assert ours["build"] == keeper["build"]
+    assert ours["report"]["result"]["serving"] == keeper["report"]["result"]["serving"]
     steps = client.get(f"/api/trials/{trial}/steps").json()["steps"]
-    theirs = client.get(f"/api/trials/{source['trials'][-1]['id']}/steps").json()["steps"]
+    theirs = client.get(f"/api/trials/{source['opens']}/steps").json()["steps"]
     assert [step["says"] for step in steps] == [step["says"] for step in theirs]
 
 

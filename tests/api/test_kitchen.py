@@ -57,7 +57,8 @@ def test_dishes_come_page_by_page_the_last_touched_one_first(client):
 def test_an_empty_kitchen_is_empty_and_a_dish_starts_with_an_empty_trial(empty_client):
     nothing = {key: [] for key in ("dishes", "open_weigh_ins", "open_cooks", "tags")}
     kitchen = empty_client.get("/api/kitchen").json()
-    assert kitchen == {**nothing, "total": 0, "archived": 0}
+    waiting = {"fullness": [], "unjudged": {"trials": [], "total": 0}}
+    assert kitchen == {**nothing, **waiting, "total": 0, "archived": 0}
     dish = empty_client.post("/api/dishes", json={"name": " Mac and cheese tray "}).json()
     assert dish["name"] == "Mac and cheese tray"
     trial = empty_client.get(f"/api/trials/{dish['trials'][0]['id']}").json()

@@ -143,7 +143,7 @@ def test_the_next_trial_is_a_copy_whose_changes_show(client):
     new = {"copy_of": first["id"], "intent": "half the oil"}
     made = client.post(f"/api/dishes/{LOAF}/trials", json=new).json()
     assert (made["letter"], made["intent"], made["copied_from"]) == (
-        "B",
+        "E",
         "half the oil",
         first["id"],
     )

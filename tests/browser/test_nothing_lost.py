@@ -214,7 +214,12 @@ def test_the_keys_of_a_page_are_listed_at_a_question_mark(weigh_in: Page):
 @pytest.mark.parametrize("theme", ["light", "dark"])
 def test_every_page_is_accessible_in_both_themes(page: Page, accessible, theme):
     page.add_init_script(f"localStorage.setItem('gasket.theme', '{theme}')")
-    stages = [f"/dishes/1/{stage}" for stage in ("original", "build", "portion", "card")]
+    stages = [
+        f"/dishes/1/{stage}"
+        for stage in ("original", "build", "portion", "taste", "card", "trials")
+    ]
+    stages += [f"/dishes/1/trials?tab={tab}" for tab in ("frontier", "next", "blind")]
+    stages += ["/blind/1", "/keepers"]
     for path in ["/", *stages, "/shelf/13", "/settings", "/nowhere"]:
         page.goto(path)
         page.wait_for_load_state("networkidle")
@@ -225,8 +230,11 @@ def test_every_page_is_accessible_in_both_themes(page: Page, accessible, theme):
 @pytest.mark.phone
 def test_no_page_scrolls_sideways_on_a_phone(page: Page):
     stages = [
-        f"/dishes/1/{stage}" for stage in ("original", "build", "weigh", "cook", "portion", "card")
+        f"/dishes/1/{stage}"
+        for stage in ("original", "build", "weigh", "cook", "portion", "taste", "card", "trials")
     ]
+    stages += [f"/dishes/1/trials?tab={tab}" for tab in ("compare", "frontier", "next", "blind")]
+    stages += ["/blind/1", "/keepers"]
     for path in ["/", "/shelf", "/shelf/4", "/shelf/new", "/settings", *stages]:
         page.goto(path)
         expect(page.get_by_role("heading", level=1).first).to_be_visible()

@@ -47,6 +47,7 @@ ADDRESSES = (
     "/dishes/1/cook?batch=1",
     "/dishes/1/portion",
     "/dishes/1/card",
+    "/dishes/1/trials",
 )
 MOST_TABS = 5
 ON_MAIN = "() => document.activeElement.matches('[data-main]')"

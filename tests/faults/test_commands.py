@@ -224,10 +224,10 @@ def test_a_kitchen_is_put_back_as_it_was_and_the_present_one_is_kept(kitchen, tm
     with zipfile.ZipFile(copy) as packed:
         manifest = json.loads(packed.read("manifest.json"))
     assert (manifest["format"], manifest["version"]) == ("gasket-backup", 1)
-    assert (manifest["rows"]["dish"], manifest["rows"]["batch"]) == (5, 3)
+    assert (manifest["rows"]["dish"], manifest["rows"]["batch"]) == (5, 6)
     code, out, _ = gasket("restore", copy, "--db", kitchen)
     assert code == 0
-    assert "5 dishes, 3 batches" in out
+    assert "5 dishes, 6 batches" in out
     assert rows(kitchen) == before
     aside = next(tmp_path.glob("kitchen.sqlite3.before-restore.*"))
     assert rows(aside) == later

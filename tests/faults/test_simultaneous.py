@@ -12,8 +12,10 @@ import pytest
 
 from tests.faults.routes import CASES, COUNT, EXAMPLE, OF_THE_HOUSE, READS, one_id
 from tests.faults.rush import all_at_once, assert_whole, rows, served, statuses
+from tests.faults.taste_cases import TASTE_CASES
 
 CLIENTS = (2, 8)
+ALL_CASES = [*CASES, *TASTE_CASES]
 
 
 @pytest.fixture
@@ -32,6 +34,13 @@ def kitchen(demo_house):
         api.post("/api/batches/1/corrections", json=wrong).raise_for_status()
         known = {"{swap}": api.get("/api/swaps").json()[-1]["key"], "{own}": swap}
         known["{correction}"] = wrong["id"]
+        known["{tasting}"] = api.get("/api/trials/1/tastings").json()[0]["id"]
+        pair = {"kind": "preference", "name_a": "A", "name_b": "B", "seats": 4}
+        blind = api.post("/api/dishes/1/blind-tests", json=pair).json()
+        given = {"id": one_id(), "seat": 2, "code": blind["seats"][1]["codes"][0]}
+        path = f"/api/blind-tests/{blind['id']}/answers"
+        api.post(path, json=given).raise_for_status()
+        known["{blind}"] = str(blind["id"])
         yield api, url, demo_house.database.path, {**known, "{open}": str(begun["id"])}
 
 
@@ -46,7 +55,7 @@ def sent(case, api, url, known, clients):
 
 
 @pytest.mark.parametrize("clients", CLIENTS)
-@pytest.mark.parametrize("case", CASES, ids=lambda case: case.route)
+@pytest.mark.parametrize("case", ALL_CASES, ids=lambda case: case.route)
 def test_at_the_same_moment_nothing_is_doubled_lost_or_torn(kitchen, case, clients):
     api, url, database, known = kitchen
     before = rows(database, case.grows)[0][0] if case.grows else 0
@@ -64,7 +73,7 @@ def test_at_the_same_moment_nothing_is_doubled_lost_or_torn(kitchen, case, clien
     assert_whole(url, database)
 
 
-@pytest.mark.parametrize("case", CASES, ids=lambda case: case.route)
+@pytest.mark.parametrize("case", ALL_CASES, ids=lambda case: case.route)
 def test_the_same_request_four_times_is_done_once_and_answered_the_same(kitchen, case):
     api, url, database, known = kitchen
     before = rows(database, case.grows)[0][0] if case.grows else 0
@@ -90,7 +99,7 @@ def test_every_route_that_can_write_has_its_case(kitchen):
         for method in methods
         if method in ("post", "put", "patch", "delete")
     }
-    assert unsafe == {case.route for case in CASES} | READS | OF_THE_HOUSE | {EXAMPLE}
+    assert unsafe == {case.route for case in ALL_CASES} | READS | OF_THE_HOUSE | {EXAMPLE}
 
 
 def test_the_example_comes_once_into_an_empty_kitchen(house):

@@ -16,6 +16,7 @@ from gasket.core.cooking.stock import StockMove
 from gasket.core.errors import GasketError
 from gasket.core.label.food import FoodFacts
 from gasket.core.reckoning.dividing import Dividing
+from gasket.core.tasting.verdict import TasteVerdict
 from gasket.core.weighing.captures import capture_of
 from gasket.demo.kitchen import seed
 from gasket.kitchen import kept
@@ -34,6 +35,9 @@ from gasket.kitchen.rebuild.build import BuildEdit
 from gasket.kitchen.rebuild.trials import NewTrial
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.shelf import FoodEdit, LabelEdit
+from gasket.kitchen.taste import trial_figures, verdicts
+from gasket.kitchen.taste.trial_figures import TRIALS
+from gasket.kitchen.taste.verdicts import VerdictEdit
 from gasket.kitchen.weigh import weigh
 from gasket.store.opening import open_database
 from tests.conftest import SEARCHING, START, Clock, become
@@ -148,6 +152,8 @@ def weigh_after(session, dice, now):
 def take_back(session, dice, now):
     batch = dice.choice(ids(session, "batch"))
     last = weigh.sheet(session, batch).last_record
+    if last is None:
+        raise IndexError
     record(session, batch, now, kind="undo", undoes=last)
 
 
@@ -185,10 +191,21 @@ def cook(session, dice, now):
     cooking.log(session, batch, CookDeed(id=some_id(), deed=deed, step=step, note=note), now)
 
 
+def judge(session, dice, _now):
+    trial = dice.choice(ids(session, "trial"))
+    verdict = TasteVerdict(stamp=dice.choice(["keep", "drop", None]), lesson="Stand it overnight.")
+    edit = VerdictEdit(version=verdicts.read(session, trial).version, verdict=verdict)
+    verdicts.write(session, trial, edit)
+
+
 EDITS = (
     *(edit_build, edit_label, edit_food, edit_original, edit_steps, edit_settings, next_trial),
-    *(weigh_something, weigh_after, take_back, use_other_foods, divide, book, cook),
+    *(weigh_something, weigh_after, take_back, use_other_foods, divide, book, cook, judge),
 )
+
+
+def made_trials(session, dish):
+    return [trial.id for trial in trials.of_dish(session, dish)]
 
 
 def assert_fresh(house):
@@ -197,9 +214,13 @@ def assert_fresh(house):
         dishes_there, batches_there = ids(session, "dish"), ids(session, "batch")
         cards, figures = CARDS.of(session, dishes_there), BATCHES.of(session, batches_there)
         on_hand = set(batches_on_hand(session))
+        trials_there = [key for dish in dishes_there for key in made_trials(session, dish)]
+        planned = TRIALS.of(session, trials_there)
     with house.database.reading() as session:
         for key, shown in cards.items():
             assert shown == dish_cards.calculate(session, key)
+        for key, figures_of_trial in planned.items():
+            assert figures_of_trial == trial_figures.calculate(session, key)
         anew = {key: batch_figures.calculate(session, key) for key in figures}
     assert figures == anew
     assert on_hand == {key for key, one in anew.items() if one.lots}

@@ -6,7 +6,7 @@ A trial that was made counts as it was weighed: what was planned is not what was
 from collections.abc import Mapping
 from dataclasses import dataclass
 from datetime import datetime
-from typing import Literal
+from typing import Final, Literal
 
 from gasket.core.label.panel import NUTRIENTS, Nutrient
 from gasket.core.numbers import Answer
@@ -14,6 +14,8 @@ from gasket.core.rebuild.trial import Build, BuildChange, BuildLine
 from gasket.core.reckoning.margin import Portion, value_of
 from gasket.core.weighing.pour import tolerance_g
 
+NO_CHANGE: Final = 0.005
+"""Of a line's grams: less than half a percent is not told as one."""
 Kind = Literal["added", "removed", "changed"]
 
 
@@ -82,14 +84,8 @@ def _as_planned(weighed_g: float, planned_g: float) -> bool:
 
 def difference(before: Side, after: Side, names: Mapping[int, str]) -> TrialDifference:
     """`after` against `before`; `names` are those of packages, by label id."""
-    old, new = _by_id(before.lines(after)), _by_id(after.lines(before))
-    lines = [
-        found
-        for key in dict.fromkeys([*new, *old])
-        if (found := _line(key, old.get(key), new.get(key), names)) is not None
-    ]
     return TrialDifference(
-        lines=tuple(lines),
+        lines=line_differences(before.lines(after), after.lines(before), names),
         figures=tuple(
             FigureDifference(
                 nutrient=nutrient,
@@ -104,6 +100,18 @@ def difference(before: Side, after: Side, names: Mapping[int, str]) -> TrialDiff
         portions_after=after.portions,
         weighed_before=before.weighed_at,
         weighed_after=after.weighed_at,
+    )
+
+
+def line_differences(
+    before: Build, after: Build, names: Mapping[int, str]
+) -> tuple[LineDifference, ...]:
+    """The lines that differ, in working order."""
+    old, new = _by_id(before), _by_id(after)
+    return tuple(
+        found
+        for key in dict.fromkeys([*new, *old])
+        if (found := _line(key, old.get(key), new.get(key), names)) is not None
     )
 
 
@@ -147,6 +155,8 @@ def _says(before: BuildLine | None, after: BuildLine | None) -> str:
     if not before.target_g:
         return ""
     share = after.target_g / before.target_g
+    if abs(share - 1) < NO_CHANGE:
+        return "as good as the same"
     words = {0.5: "half of it", 2.0: "twice as much", 0.75: "a quarter less", 1.5: "half more"}
     percent = f"{(share - 1) * 100:+.0f} %".replace("-", "\u2212")
     return words.get(round(share, 2), percent)

@@ -26,11 +26,13 @@ CauseCode = Literal[
 
 @dataclass(frozen=True, slots=True)
 class Weight:
-    """A line as it was planned and weighed. `net_g` is None when it was skipped."""
+    """A line as it was planned and weighed. `net_g` is None when it was skipped; `key` is the line
+    of the build."""
 
     name: str
     target_g: float
     net_g: float | None
+    key: str | None = None
 
 
 class FarLine(Answer):
@@ -40,6 +42,7 @@ class FarLine(Answer):
     target_g: float
     net_g: float
     off: float
+    key: str | None = None
 
 
 def far_lines(lines: Sequence[Weight]) -> list[FarLine]:
@@ -50,7 +53,15 @@ def far_lines(lines: Sequence[Weight]) -> list[FarLine]:
         gap = line.net_g - line.target_g
         if abs(gap) > max(FAR * line.target_g, tolerance_g(line.target_g, 1.0)):
             off = gap / line.target_g
-            found.append(FarLine(name=line.name, target_g=line.target_g, net_g=line.net_g, off=off))
+            found.append(
+                FarLine(
+                    name=line.name,
+                    target_g=line.target_g,
+                    net_g=line.net_g,
+                    off=off,
+                    key=line.key,
+                )
+            )
     return found
 
 

@@ -21,6 +21,8 @@ from gasket.core.reckoning.margin import value_of
 from gasket.core.reckoning.pieces import Spread
 from gasket.core.reckoning.reckon import Reckoning, reckon
 from gasket.core.reckoning.written_line import WrittenLine
+from gasket.core.tasting.scores import Score
+from gasket.core.tasting.verdict import TasteVerdict
 from gasket.core.trade.caution import Caution
 from gasket.core.trade.sources import SOURCES, Source
 from gasket.core.trade.words import figure_words
@@ -34,8 +36,10 @@ from gasket.kitchen.portion import plates, portioning
 from gasket.kitchen.portion.plates import Plated
 from gasket.kitchen.portion.stock import Warmed, warmed_lately
 from gasket.kitchen.rebuild import build
+from gasket.kitchen.taste import history
 from gasket.kitchen.weigh import weighed
 from gasket.store import rows
+from gasket.store.tables import TrialRow
 
 
 class CardLine(Answer):
@@ -105,6 +109,14 @@ class Behind(Answer):
     source_note: str
 
 
+class Tasted(Answer):
+    """How the trial was found: what became of it, its score, what its change did in a sentence."""
+
+    verdict: TasteVerdict
+    score: Score | None
+    credit: str
+
+
 class Card(Answer):
     """A batch as it was weighed: its figures with margins, the build in grams, the steps.
     `by_older_rules` is what a serving of it was before Gasket's rules changed, where that was
@@ -125,6 +137,7 @@ class Card(Answer):
     steps: tuple[CardStep, ...]
     divided: Divided
     eating: Eating
+    tasted: Tasted | None
     behind: Behind
     paper: Literal["a4", "letter"]
     text: str
@@ -136,7 +149,7 @@ def card(session: Session, batch_id: int) -> Card:
     steps = cooked.steps_of(made)
     made_at = cooked.made_at(made, log)
     lines, divided = tuple(_lines(made)), _divided(session, made)
-    eating = _eating(session, made, log, steps)
+    eating, tasted = _eating(session, made, log, steps), _tasted(session, made.trial)
     return Card(
         batch_id=batch_id,
         dish_id=made.trial.dish_id,
@@ -153,6 +166,7 @@ def card(session: Session, batch_id: int) -> Card:
         steps=tuple(told(steps, log, made.house.degrees)),
         divided=divided,
         eating=eating,
+        tasted=tasted,
         behind=_behind(session, made, eating),
         paper=made.house.paper,
         text=card_text(
@@ -161,9 +175,35 @@ def card(session: Session, batch_id: int) -> Card:
             divided.words,
             [(plate.finish.name, plate.serving) for plate in divided.plated],
             [(_grams_of(line), line.name) for line in lines],
-            _notes(eating),
+            [*_notes(eating), *_tasted_words(tasted)],
         ),
     )
+
+
+def _tasted(session: Session, trial: TrialRow) -> Tasted | None:
+    """None of a trial that nobody has tasted or judged; an original has no marks of a trial."""
+    if trial.is_original or trial.removed_at is not None:
+        return None
+    entry = history.of_trial(session, rows.key_of(trial))
+    credit = entry.credit.says if entry.credit and entry.credit.told != "untested" else ""
+    if entry.score is None and entry.verdict == TasteVerdict():
+        return None
+    return Tasted(verdict=entry.verdict, score=entry.score, credit=credit)
+
+
+def _tasted_words(tasted: Tasted | None) -> list[str]:
+    if tasted is None:
+        return []
+    verdict, score = tasted.verdict, tasted.score
+    who = "" if score is None else "1 taster" if score.tasters == 1 else f"{score.tasters} tasters"
+    said = [
+        f"Verdict: {verdict.stamp}." if verdict.stamp else "",
+        f"Score: {score.value:.1f} of 10, {who}." if score else "",
+        tasted.credit,
+        f"To change: {verdict.change}" if verdict.change else "",
+        f"Lesson: {verdict.lesson}" if verdict.lesson else "",
+    ]
+    return [words for words in said if words]
 
 
 def _divided(session: Session, made: weighed.Weighed) -> Divided:

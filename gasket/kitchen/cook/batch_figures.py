@@ -15,9 +15,11 @@ from gasket.core.cooking.stock import Lot, Move, book_of
 from gasket.core.numbers import Answer
 from gasket.core.reckoning.margin import Figure, Portion
 from gasket.core.trade.families import Family
+from gasket.core.weighing.closing import FarLine
 from gasket.kitchen.cook import cooked
 from gasket.kitchen.kept import Basis, Kept, KeptRow
 from gasket.kitchen.weigh import weighed
+from gasket.kitchen.weigh.closing import far_of
 from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
 from gasket.store.tables import BatchRow, BatchStampRow, KeptBatchRow, StockRow
@@ -35,7 +37,8 @@ class KeptLot(Answer):
 class BatchFigures(Answer):
     """A batch as lists show it. `cooking` is how far its steps are, `runs` whether one of them or a
     timer is going, `done_at` when the last one was done; `unbooked` servings are not accounted
-    for; `bakes` is what its cook taught of the oven."""
+    for; `bakes` is what its cook taught of the oven, `far` came
+    out far off its plan."""
 
     broken: str = ""
     closed: bool
@@ -54,6 +57,7 @@ class BatchFigures(Answer):
     family: Family | None
     advice: tuple[Keeps, ...]
     bakes: tuple[Baked, ...]
+    far: tuple[FarLine, ...] = ()
 
 
 class Before(Answer):
@@ -99,6 +103,7 @@ def figures_of(session: Session, made: Weighed) -> BatchFigures:
         family=made.family,
         advice=keeping(made.family, (food.kind for food in made.shelved.values())),
         bakes=tuple(bakes_of(steps, log, made.dish.name, cooked.sizes_of(made, steps))),
+        far=far_of(made),
     )
 
 

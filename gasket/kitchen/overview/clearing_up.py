@@ -60,7 +60,7 @@ def _refuse_the_last(session: Session, trial: TrialRow) -> None:
 
 
 def duplicate(session: Session, dish_id: int, now: datetime) -> DishSheet:
-    """A dish of its own with the same original and the newest trial as its trial A."""
+    """A dish of its own with the same original and the trial that it opens with as its trial A."""
     source = rows.fetch(session, DishRow, dish_id)
     kept = source.model_dump(exclude={"id", "name", "version", "set_aside_at", "removed_at"})
     made = DishRow(**{**kept, "name": _copy_name(source.name), "created_at": now})
@@ -69,8 +69,8 @@ def duplicate(session: Session, dish_id: int, now: datetime) -> DishSheet:
     key = rows.key_of(made)
     if (original := originals.row_of(session, dish_id)) is not None:
         trials.fill(session, trials.original_row(session, key, now), original)
-    if (newest := trials.newest(session, dish_id)) is not None:
-        trials.fill(session, trials.blank(session, key, "", now), newest)
+    if (opened := trials.opened(session, dish_id)) is not None:
+        trials.fill(session, trials.blank(session, key, "", now), opened)
     return dishes.sheet(session, key)
 
 

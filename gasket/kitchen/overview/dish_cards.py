@@ -1,5 +1,5 @@
-"""A dish in a list: its newest trial as planned or as last weighed, beside its original. Kept,
-since lists are long."""
+"""A dish in a list: the trial that it opens with, as planned or as last weighed, beside its
+original. Kept, since lists are long."""
 
 from collections.abc import Iterable
 from dataclasses import dataclass
@@ -37,6 +37,7 @@ class DishCard(Answer):
     broken: str = ""
     trial_id: int | None = None
     trial: str = ""
+    keeper: bool = False
     weighed: bool = False
     serving_g: float | None = None
     kcal: AnyFigure = None
@@ -68,6 +69,7 @@ def calculate(session: Session, dish_id: int) -> DishCard:
         tags=tuple(dish.tags),
         trial_id=rows.key_of(trial),
         trial=trial.letter,
+        keeper=rows.verdict_of(trial).stamp == "keep",
         weighed=newest.weighed,
         serving_g=result.serving.grams,
         kcal=result.serving.kcal,
@@ -99,7 +101,7 @@ class _Newest:
 
 
 def _newest(session: Session, dish: DishRow) -> _Newest | None:
-    trial = trials.newest(session, rows.key_of(dish))
+    trial = trials.opened(session, rows.key_of(dish))
     if trial is None:
         return None
     batch_id = rows.last_closed_batch(session, rows.key_of(trial))

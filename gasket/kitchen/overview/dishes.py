@@ -6,19 +6,22 @@ from typing import Annotated, Final, Literal
 
 from pydantic import Field
 from sqlalchemy import ColumnElement, true
-from sqlalchemy.orm import aliased
 from sqlmodel import Session, col, func, select
 
 from gasket.core.errors import Conflict, FaultyInput
 from gasket.core.numbers import Amount, Answer, Positive, Value
 from gasket.core.rebuild.trial import ShortName
 from gasket.core.reckoning.batch import Original
+from gasket.core.tasting.verdict import TasteVerdict
 from gasket.core.trade.reference_amounts import ReferenceKey
 from gasket.kitchen.cook.batch_figures import BATCHES, BatchFigures, Cooking
 from gasket.kitchen.overview.dish_cards import CARDS, DishCard
 from gasket.kitchen.overview.going_on import OpenCook, OpenWeighIn, open_cooks, open_weigh_ins
 from gasket.kitchen.rebuild import build, originals, trials
 from gasket.kitchen.rebuild.originals import OriginalFrom
+from gasket.kitchen.taste import tastings, verdicts
+from gasket.kitchen.taste.tastings import FullnessAsked
+from gasket.kitchen.taste.verdicts import WaitingForVerdict
 from gasket.store import rows
 from gasket.store.tables import BatchRow, DishRow, DishStampRow, TrialRow
 
@@ -69,6 +72,7 @@ class TrialSummary(Answer):
     intent: str
     copied_from: int | None
     archived: bool
+    verdict: TasteVerdict
     batches: tuple[BatchSummary, ...]
 
 
@@ -76,7 +80,7 @@ class DishSheet(Answer):
     """A dish with its original and its trials, newest last.
 
     `original` is one serving as it is compared with; `typed` are the figures that were typed, and
-    `original_trial` holds its ingredients.
+    `original_trial` holds its ingredients; `opens` is the trial that it opens with.
     """
 
     id: int
@@ -90,11 +94,13 @@ class DishSheet(Answer):
     original_trial: int | None
     reference: ReferenceKey | None
     source_note: str
+    opens: int | None
     trials: tuple[TrialSummary, ...]
 
 
 class KitchenView(Answer):
-    """A page of dishes and what is going on. `total` is how many dishes there are to page through,
+    """A page of dishes, what is going on, what waits for a verdict, who is to be asked how full it
+    still is. `total` is how many dishes there are to page through,
     `archived` how many are out of the way, `tags` are those of all dishes that are not."""
 
     dishes: tuple[DishCard, ...]
@@ -103,10 +109,12 @@ class KitchenView(Answer):
     tags: tuple[str, ...]
     open_weigh_ins: tuple[OpenWeighIn, ...]
     open_cooks: tuple[OpenCook, ...]
+    unjudged: WaitingForVerdict
+    fullness: tuple[FullnessAsked, ...]
 
 
 class DishName(Answer):
-    """A dish by its name, with its newest trial."""
+    """A dish by its name, with the trial that it opens with."""
 
     id: int
     name: str
@@ -117,6 +125,7 @@ class DishName(Answer):
 def sheet(session: Session, dish_id: int) -> DishSheet:
     dish = rows.fetch(session, DishRow, dish_id)
     ingredients = originals.row_of(session, dish_id)
+    opened = trials.opened(session, dish_id)
     return DishSheet(
         id=dish_id,
         name=dish.name,
@@ -129,6 +138,7 @@ def sheet(session: Session, dish_id: int) -> DishSheet:
         original_trial=None if ingredients is None else ingredients.id,
         reference=build.reference_of(dish),
         source_note=dish.source_note,
+        opens=None if opened is None else opened.id,
         trials=tuple(_trials(session, dish_id)),
     )
 
@@ -148,6 +158,7 @@ def _trials(session: Session, dish_id: int) -> Iterator[TrialSummary]:
             intent=trial.intent,
             copied_from=trial.copied_from,
             archived=trial.set_aside_at is not None,
+            verdict=rows.verdict_of(trial),
             batches=tuple(_batch(row, figures[rows.key_of(row)]) for row in batches[key]),
         )
 
@@ -238,6 +249,8 @@ def kitchen(session: Session, now: datetime, wanted: Wanted = ALL) -> KitchenVie
         tags=tuple(_tags(session)),
         open_weigh_ins=tuple(open_weigh_ins(session)),
         open_cooks=tuple(open_cooks(session, now)),
+        unjudged=verdicts.waiting(session, now),
+        fullness=tastings.fullness_asked(session, now),
     )
 
 
@@ -254,22 +267,16 @@ def _named_like(search: str) -> Iterator[ColumnElement[bool]]:
 
 def named(session: Session, words: str, limit: int) -> tuple[DishName, ...]:
     """Dishes whose name has all of these words in it, lately touched ones first."""
-    other = aliased(TrialRow)
-    newest = (
-        select(func.max(other.id))
-        .where(other.dish_id == DishRow.id, ~col(other.is_original))
-        .where(col(other.set_aside_at).is_(None), col(other.removed_at).is_(None))
-        .correlate(DishRow)
-        .scalar_subquery()
-    )
     query = (
-        select(DishRow.id, DishRow.name, TrialRow.id, TrialRow.letter)
+        select(DishRow)
         .join(DishStampRow, col(DishStampRow.dish_id) == col(DishRow.id))
-        .join(TrialRow, col(TrialRow.id) == newest)
         .where(*rows.here(DishRow), *_named_like(words))
         .order_by(col(DishStampRow.touched).desc())
     )
+    found = {rows.key_of(dish): dish.name for dish in session.exec(query.limit(limit))}
+    opened = trials.opened_each(session, found)
     return tuple(
-        DishName(id=key or 0, name=name, trial_id=trial or 0, trial=letter)
-        for key, name, trial, letter in session.exec(query.limit(limit))
+        DishName(id=key, name=name, trial_id=rows.key_of(opened[key]), trial=opened[key].letter)
+        for key, name in found.items()
+        if key in opened
     )

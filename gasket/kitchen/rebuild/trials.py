@@ -1,7 +1,7 @@
 """Trials of a dish: copied to the next letter with an intent, compared, scaled, topped."""
 
 import uuid
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator, Sequence
 from datetime import datetime
 from typing import Annotated
 
@@ -15,6 +15,7 @@ from gasket.core.rebuild.resizing import Scaled, Scaling, scale
 from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine, Remark
 from gasket.core.reckoning.margin import Figure, Portion
 from gasket.core.reckoning.reckon import reckon
+from gasket.core.tasting.verdict import opens_with
 from gasket.core.trade.kinds import FoodKind
 from gasket.kitchen.rebuild import build, ingredients, originals
 from gasket.kitchen.rebuild.build import TrialSheet
@@ -23,6 +24,8 @@ from gasket.store import rows
 from gasket.store.tables import DishRow, TrialRow
 
 ORIGINAL_LETTER = "original"
+_THERE = (~col(TrialRow.is_original), col(TrialRow.removed_at).is_(None))
+"""Trials without the original and what is deleted."""
 
 
 class NewTrial(Value):
@@ -38,19 +41,31 @@ class IntentEdit(Value):
 
 def of_dish(session: Session, dish_id: int) -> list[TrialRow]:
     """The trials of a dish, oldest first, without its original and what is deleted."""
-    query = (
-        select(TrialRow)
-        .where(TrialRow.dish_id == dish_id, ~col(TrialRow.is_original))
-        .where(col(TrialRow.removed_at).is_(None))
-    )
+    query = select(TrialRow).where(TrialRow.dish_id == dish_id, *_THERE)
     return list(session.exec(query.order_by(col(TrialRow.id))))
 
 
-def newest(session: Session, dish_id: int) -> TrialRow | None:
-    """The newest trial that is not archived; an archived one where there is no other."""
-    found = of_dish(session, dish_id)
-    here = [trial for trial in found if trial.set_aside_at is None]
-    return next(reversed(here or found), None)
+def opened(session: Session, dish_id: int) -> TrialRow | None:
+    """The trial that a dish opens with."""
+    return opened_of(of_dish(session, dish_id))
+
+
+def opened_of(found: Sequence[TrialRow]) -> TrialRow | None:
+    """Of a dish's trials, oldest first, the one that it opens with: an archived one only where
+    there is no other."""
+    here = [trial for trial in found if trial.set_aside_at is None] or found
+    at = opens_with([rows.verdict_of(trial).stamp for trial in here])
+    return None if at is None else here[at]
+
+
+def opened_each(session: Session, dish_ids: Iterable[int]) -> dict[int, TrialRow]:
+    """The trial that each of these dishes opens with."""
+    found: dict[int, list[TrialRow]] = {}
+    query = select(TrialRow).where(col(TrialRow.dish_id).in_(list(dish_ids)), *_THERE)
+    for trial in session.exec(query.order_by(col(TrialRow.id))):
+        found.setdefault(trial.dish_id, []).append(trial)
+    opened = {key: opened_of(there) for key, there in found.items()}
+    return {key: trial for key, trial in opened.items() if trial is not None}
 
 
 def letter(number: int) -> str:

@@ -63,7 +63,7 @@ def report(session: Session, batch_id: int) -> ClosingReport:
             if made.state_of(line).status is LineStatus.OPEN
         ),
         unnamed=sum(made.wants_name(line) for line in made.lines),
-        far=tuple(far_lines([_weight(made, line) for line in made.lines])),
+        far=far_of(made),
         skipped=tuple(
             SkippedLine(name=made.name_of(line), target_g=line.target_g, reason=_reason(made, line))
             for line in made.lines
@@ -75,6 +75,11 @@ def report(session: Session, batch_id: int) -> ClosingReport:
     )
 
 
+def far_of(made: Weighed) -> tuple[FarLine, ...]:
+    """What came out more than a tenth off its plan."""
+    return tuple(far_lines([_weight(made, line) for line in made.lines]))
+
+
 def _weight(made: Weighed, line: WrittenLine) -> Weight:
     state = made.state_of(line)
     skipped = state.status is LineStatus.SKIPPED
@@ -83,6 +88,7 @@ def _weight(made: Weighed, line: WrittenLine) -> Weight:
         name=made.name_of(line),
         target_g=made.target_of(line),
         net_g=None if net is None else net * made.share_of(line),
+        key=line.key,
     )
 
 

@@ -69,7 +69,7 @@ def carried_over(session: Session, dish_id: int) -> list[dict[str, Any]]:
         select(BatchRow)
         .join(TrialRow, col(TrialRow.id) == col(BatchRow.trial_id))
         .where(TrialRow.dish_id == dish_id)
-        .order_by(col(BatchRow.id).desc())
+        .order_by(col(BatchRow.started_at).desc(), col(BatchRow.id).desc())
         .limit(1)
     )
     latest = session.exec(query).first()

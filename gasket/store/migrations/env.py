@@ -3,7 +3,7 @@
 from alembic import context
 from sqlmodel import SQLModel
 
-import gasket.store.tables  # noqa: F401  (fills the metadata)
+import gasket.store.taste_tables  # noqa: F401  (fills the metadata, with those of tables)
 
 context.configure(
     connection=context.config.attributes["connection"],

@@ -6,7 +6,7 @@ import {
 } from "@tanstack/react-query";
 import { useCallback } from "react";
 
-import { api, ask } from "./client";
+import { api, ask, type Schemas } from "./client";
 
 /** Every thing that is read, by its key. */
 export const keys = {
@@ -18,6 +18,9 @@ export const keys = {
   steps: (trialId: number) => ["steps", trialId] as const,
   cook: (batchId: number) => ["cook", batchId] as const,
   portioning: (batchId: number) => ["portioning", batchId] as const,
+  tasting: (batchId: number) => ["tasting", batchId] as const,
+  history: (dishId: number) => ["history", dishId] as const,
+  blind: ["blind"] as const,
   stock: ["stock"] as const,
   timers: ["timers"] as const,
   foods: ["foods"] as const,
@@ -233,3 +236,62 @@ export function useRefresh() {
     [client],
   );
 }
+
+/** What was said of a batch. */
+export const useTasteSheet = (batchId: number) =>
+  useQuery({
+    queryKey: keys.tasting(batchId),
+    queryFn: () => ask(api.GET("/api/batches/{batch_id}/tastings", at("batch_id", batchId))),
+  });
+
+/** The trials of a dish with their scores. */
+export const useHistory = (dishId: number) =>
+  useQuery({
+    queryKey: keys.history(dishId),
+    queryFn: () => ask(api.GET("/api/dishes/{dish_id}/history", at("dish_id", dishId))),
+  });
+
+/** Proposals for the next trial. */
+export const useNextTrials = (trialId: number) =>
+  useQuery({
+    queryKey: [...keys.trial(trialId), "next"],
+    queryFn: () => ask(api.GET("/api/trials/{trial_id}/next", at("trial_id", trialId))),
+  });
+
+/** Everything that was said of a trial. */
+export const useTrialTastings = (trialId: number) =>
+  useQuery({
+    queryKey: [...keys.trial(trialId), "tastings"],
+    queryFn: () => ask(api.GET("/api/trials/{trial_id}/tastings", at("trial_id", trialId))),
+  });
+
+export type RankWeights = Schemas["RankWeights"];
+
+/** The keepers of all dishes, in the order that these weights give. */
+export const useKeepers = (weights: RankWeights) =>
+  useQuery({
+    queryKey: [...keys.kitchen, "keepers", weights],
+    queryFn: () => ask(api.GET("/api/keepers", { params: { query: weights } })),
+    placeholderData: keepPreviousData,
+  });
+
+export const useBlindTests = (dishId: number) =>
+  useQuery({
+    queryKey: [...keys.blind, "of", dishId],
+    queryFn: () => ask(api.GET("/api/dishes/{dish_id}/blind-tests", at("dish_id", dishId))),
+  });
+
+export const useBlindTest = (id: number) =>
+  useQuery({
+    queryKey: [...keys.blind, id],
+    queryFn: () => ask(api.GET("/api/blind-tests/{test_id}", at("test_id", id))),
+    refetchInterval: EVERY_MS,
+  });
+
+export const useProspect = (kind: Schemas["NewBlindTest"]["kind"], seats: number) =>
+  useQuery({
+    queryKey: [...keys.blind, "prospect", kind, seats],
+    queryFn: () => ask(api.GET("/api/blind-prospect", { params: { query: { kind, seats } } })),
+    enabled: seats >= 1,
+    placeholderData: keepPreviousData,
+  });

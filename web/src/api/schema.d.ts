@@ -495,6 +495,30 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{batch_id}/tastings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Taste Sheet
+         * @description What was said of a batch and of the dish's original, and the verdict on its trial.
+         */
+        get: operations["taste_sheet"];
+        put?: never;
+        /**
+         * Record Tasting
+         * @description Keep a tasting. Sending the same id again changes nothing.
+         */
+        post: operations["record_tasting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches/{batch_id}/weighings": {
         parameters: {
             query?: never;
@@ -528,6 +552,106 @@ export interface paths {
          * @description Archive or delete a batch, or bring it back.
          */
         put: operations["put_batch"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blind-prospect": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Blind Prospect
+         * @description What so many tasters could show at all.
+         */
+        get: operations["blind_prospect"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blind-tests/{test_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Blind Test
+         * @description A blind test; the key is told once it has ended.
+         */
+        get: operations["blind_test"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blind-tests/{test_id}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Answer Blind
+         * @description The code that was chosen at a seat. Sending the same id again changes nothing.
+         */
+        post: operations["answer_blind"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blind-tests/{test_id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * End Blind
+         * @description Show the key and the result: no more answers after that.
+         */
+        post: operations["end_blind"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blind-tests/{test_id}/whether": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Put Blind
+         * @description Put a test away, or bring it back.
+         */
+        put: operations["put_blind"];
         post?: never;
         delete?: never;
         options?: never;
@@ -656,6 +780,27 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dishes/{dish_id}/blind-tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Blind Tests Of */
+        get: operations["blind_tests_of"];
+        put?: never;
+        /**
+         * Begin Blind Test
+         * @description Draw codes and orders for two samples.
+         */
+        post: operations["begin_blind_test"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dishes/{dish_id}/duplicate": {
         parameters: {
             query?: never;
@@ -670,6 +815,26 @@ export interface paths {
          * @description A dish of its own with the same original and the newest trial.
          */
         post: operations["duplicate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{dish_id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Dish History
+         * @description The trials of a dish: figures, scores, what each change did, the frontier.
+         */
+        get: operations["dish_history"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -962,6 +1127,26 @@ export interface paths {
         };
         /** Health */
         get: operations["health"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/keepers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Ranked Keepers
+         * @description The keepers of all dishes, in the order that these weights give.
+         */
+        get: operations["ranked_keepers"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1424,6 +1609,87 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tasters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * List Tasters
+         * @description Who tastes in this house.
+         */
+        get: operations["list_tasters"];
+        put?: never;
+        /** Add Taster */
+        post: operations["add_taster"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasters/{taster_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Edit Taster
+         * @description Rename or remove a taster, or bring one back. What they said stays.
+         */
+        put: operations["edit_taster"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/{tasting_id}/fullness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Answer Fullness
+         * @description How full it still is; or ask later, or never. Answers who else is to be asked.
+         */
+        post: operations["answer_fullness"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tastings/{tasting_id}/whether": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Put Tasting
+         * @description Archive a tasting, so that it counts no more, or bring it back.
+         */
+        put: operations["put_tasting"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/timers": {
         parameters: {
             query?: never;
@@ -1577,6 +1843,54 @@ export interface paths {
         put: operations["edit_intent"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Next From
+         * @description Up to four proposals for the next trial, each one change.
+         */
+        get: operations["next_from"];
+        put?: never;
+        /**
+         * Take Proposal
+         * @description The next trial with this change made.
+         */
+        post: operations["take_proposal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/next/rejected": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Reject Proposal
+         * @description Never propose it again in this dish.
+         */
+        post: operations["reject_proposal"];
+        /**
+         * Allow Proposal
+         * @description Propose a rejected one again.
+         */
+        delete: operations["allow_proposal"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1815,6 +2129,47 @@ export interface paths {
          * @description What may stand in for a line of an unsaved build, and what each would do to a serving.
          */
         post: operations["swaps_for_line"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/tastings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Trial Tastings
+         * @description Everything that was said of a trial, newest first.
+         */
+        get: operations["trial_tastings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{trial_id}/verdict": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Read Verdict */
+        get: operations["read_verdict"];
+        /**
+         * Write Verdict
+         * @description Keep, change or drop, with the lesson.
+         */
+        put: operations["write_verdict"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2380,6 +2735,113 @@ export interface components {
             };
         };
         /**
+         * BlindAnswer
+         * @description The code that a taster chose at a seat; `id` is made by the sender.
+         */
+        BlindAnswer: {
+            /** Code */
+            code: number;
+            /** Id */
+            id: string;
+            /** Seat */
+            seat: number;
+            /** Taster Id */
+            taster_id?: number | null;
+        };
+        /**
+         * BlindResult
+         * @description How it came out. `hits` are odd ones found, or choices of A; `is_shown` at 5 %.
+         */
+        BlindResult: {
+            /** Answers */
+            answers: number;
+            /** Hits */
+            hits: number;
+            /** Is Shown */
+            is_shown: boolean;
+            /** P */
+            p: number;
+            /** Says */
+            says: string;
+        };
+        /**
+         * BlindSheet
+         * @description A blind test. The samples behind the codes (`key`) and the result are told once it has
+         *     ended.
+         */
+        BlindSheet: {
+            /** Answered */
+            answered: number;
+            /**
+             * Created At
+             * Format: date-time
+             */
+            created_at: string;
+            /** Dish */
+            dish: string;
+            /** Dish Id */
+            dish_id: number;
+            /** Ended At */
+            ended_at: string | null;
+            /** Id */
+            id: number;
+            /** Key */
+            key: components["schemas"]["KeySeat"][];
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "triangle" | "preference";
+            /** Name A */
+            name_a: string;
+            /** Name B */
+            name_b: string;
+            prospect: components["schemas"]["Prospect"];
+            /** Removed */
+            removed: boolean;
+            result: components["schemas"]["BlindResult"] | null;
+            /** Seats */
+            seats: components["schemas"]["CodedSeat"][];
+        };
+        /**
+         * BlindSummary
+         * @description A blind test in a list.
+         */
+        BlindSummary: {
+            /** Answered */
+            answered: number;
+            /**
+             * Created At
+             * Format: date-time
+             */
+            created_at: string;
+            /** Ended */
+            ended: boolean;
+            /** Id */
+            id: number;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "triangle" | "preference";
+            /** Name A */
+            name_a: string;
+            /** Name B */
+            name_b: string;
+            /** Says */
+            says: string;
+            /** Seats */
+            seats: number;
+        };
+        /**
+         * BlindWhether
+         * @description Whether the test is put away.
+         */
+        BlindWhether: {
+            /** Removed */
+            removed: boolean;
+        };
+        /**
          * Build
          * @description The whole build, in working order.
          */
@@ -2638,6 +3100,7 @@ export interface components {
             result: components["schemas"]["Reckoning"];
             /** Steps */
             steps: components["schemas"]["CardStep"][];
+            tasted: components["schemas"]["Tasted"] | null;
             /** Text */
             text: string;
         };
@@ -2918,6 +3381,18 @@ export interface components {
             unnamed: number;
             /** Unweighed */
             unweighed: components["schemas"]["UnweighedLine"][];
+        };
+        /**
+         * CodedSeat
+         * @description What stands before a taster, from left to right; `chosen` is what was answered there.
+         */
+        CodedSeat: {
+            /** Chosen */
+            chosen: number | null;
+            /** Codes */
+            codes: number[];
+            /** Number */
+            number: number;
         };
         /**
          * Column
@@ -3235,6 +3710,31 @@ export interface components {
             why: string;
         };
         /**
+         * Credit
+         * @description A trial's change against the trial that it was copied from.
+         *
+         *     `changes` is how many lines and steps changed: more than one share the credit. `by_quality` are
+         *     the four marks apart. `notes` are what the comparison suffers from.
+         */
+        Credit: {
+            /** By Quality */
+            by_quality: {
+                [key: string]: components["schemas"]["Difference"];
+            };
+            /** Changes */
+            changes: number;
+            /** Notes */
+            notes: string[];
+            overall: components["schemas"]["Difference"] | null;
+            /** Says */
+            says: string;
+            /**
+             * Told
+             * @enum {string}
+             */
+            told: "helped" | "hurt" | "cannot_tell" | "untested";
+        };
+        /**
          * CutPieces
          * @description What the cut gives. Sizes are centimetres, across and along; None while the pan is not
          *     measured. `places` counts pieces by where they lie: corners crisp, middles stay soft.
@@ -3264,6 +3764,20 @@ export interface components {
          */
         Deed: "begin" | "done" | "skip" | "extend" | "look" | "temperature" | "pass" | "outcome" | "timer" | "undo";
         /**
+         * Difference
+         * @description By how much one trial is marked above another, within tasters; `shared` tasted both.
+         */
+        Difference: {
+            /** High */
+            high: number | null;
+            /** Low */
+            low: number | null;
+            /** Shared */
+            shared: number;
+            /** Value */
+            value: number;
+        };
+        /**
          * DishCard
          * @description A dish on the Kitchen screen. `broken` says why it cannot be calculated.
          */
@@ -3282,6 +3796,11 @@ export interface components {
             id: number;
             /** Kcal */
             kcal?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /**
+             * Keeper
+             * @default false
+             */
+            keeper?: boolean;
             /** Name */
             name: string;
             /**
@@ -3320,7 +3839,7 @@ export interface components {
         };
         /**
          * DishName
-         * @description A dish by its name, with its newest trial.
+         * @description A dish by its name, with the trial that it opens with.
          */
         DishName: {
             /** Id */
@@ -3337,7 +3856,7 @@ export interface components {
          * @description A dish with its original and its trials, newest last.
          *
          *     `original` is one serving as it is compared with; `typed` are the figures that were typed, and
-         *     `original_trial` holds its ingredients.
+         *     `original_trial` holds its ingredients; `opens` is the trial that it opens with.
          */
         DishSheet: {
             /** Archived */
@@ -3346,6 +3865,8 @@ export interface components {
             id: number;
             /** Name */
             name: string;
+            /** Opens */
+            opens: number | null;
             original: components["schemas"]["Original"];
             /**
              * Original From
@@ -3615,6 +4136,8 @@ export interface components {
          * @description A line whose weight is more than a tenth off its target.
          */
         FarLine: {
+            /** Key */
+            key?: string | null;
             /** Name */
             name: string;
             /** Net G */
@@ -3919,6 +4442,51 @@ export interface components {
             text: string;
         };
         /**
+         * FullnessAnswer
+         * @description What is sent: how full it still is, or that it is asked later, or never again.
+         */
+        FullnessAnswer: {
+            /**
+             * After H
+             * @enum {integer}
+             */
+            after_h: 1 | 3;
+            /**
+             * Answer
+             * @enum {string}
+             */
+            answer: "mark" | "later" | "never";
+            /** Id */
+            id: string;
+            /** Mark */
+            mark?: string | null;
+        };
+        /**
+         * FullnessAsked
+         * @description A taster to be asked how full it still is.
+         */
+        FullnessAsked: {
+            /** After H */
+            after_h: number;
+            /** Batch Id */
+            batch_id: number | null;
+            /** Dish */
+            dish: string;
+            /** Dish Id */
+            dish_id: number;
+            /** Letter */
+            letter: string;
+            /**
+             * Since
+             * Format: date-time
+             */
+            since: string;
+            /** Taster */
+            taster: string;
+            /** Tasting */
+            tasting: string;
+        };
+        /**
          * Gap
          * @description The mixture against the sum of its lines; `gap_g` > 0 when there is more than was weighed.
          */
@@ -4043,6 +4611,40 @@ export interface components {
             /** Grams */
             grams: number;
         };
+        /**
+         * Guess
+         * @description A guess and what it turned out to be, in kcal or grams of a serving.
+         */
+        Guess: {
+            /** Guess */
+            guess: number;
+            /**
+             * Of
+             * @enum {string}
+             */
+            of: "kcal" | "grams";
+            /** Truth */
+            truth: number;
+        };
+        /**
+         * GuessHabit
+         * @description `leans` is the middle guess's error, `within` the size that half of them stay within.
+         */
+        GuessHabit: {
+            /** Guesses */
+            guesses: number;
+            /** Leans */
+            leans: number;
+            /**
+             * Of
+             * @enum {string}
+             */
+            of: "kcal" | "grams";
+            /** Says */
+            says: string;
+            /** Within */
+            within: number;
+        };
         /** HandsFree */
         HandsFree: {
             /** On */
@@ -4076,6 +4678,29 @@ export interface components {
             field: string;
             /** Per 100G */
             per_100g: number;
+        };
+        /**
+         * History
+         * @description The trials of a dish, newest first. `scatter` is how far one taster's mark of a trial strays
+         *     (a standard deviation), `opens` the trial that the dish opens with; `rich` is what the lines of
+         *     that trial buy.
+         */
+        History: {
+            /** Dish */
+            dish: string;
+            /** Dish Id */
+            dish_id: number;
+            /** Opens */
+            opens: number | null;
+            original: components["schemas"]["OriginalEntry"];
+            /** Rich */
+            rich: components["schemas"]["Richness"][];
+            /** Scatter */
+            scatter: number | null;
+            /** Tasters */
+            tasters: number;
+            /** Trials */
+            trials: components["schemas"]["TrialEntry"][];
         };
         /**
          * HouseSettings
@@ -4179,6 +4804,15 @@ export interface components {
              * @default []
              */
             vessels?: components["schemas"]["Vessel"][];
+            /**
+             * @default {
+             *       "likeness": 2,
+             *       "look": 1,
+             *       "taste": 4,
+             *       "texture": 3
+             *     }
+             */
+            weights?: components["schemas"]["Weights"];
         };
         /**
          * HouseholdSystem
@@ -4315,6 +4949,42 @@ export interface components {
             name: string;
         };
         /**
+         * Keeper
+         * @description A keeper with its place in the order; `unbeaten` on which plots no other keeper beats it.
+         */
+        Keeper: {
+            /** Batch Id */
+            batch_id: number | null;
+            /** Dish */
+            dish: string;
+            /** Dish Id */
+            dish_id: number;
+            /** Figures */
+            figures: {
+                [key: string]: number | null;
+            };
+            /** Letter */
+            letter: string;
+            rank: components["schemas"]["Rank"];
+            /** Tasters */
+            tasters: number;
+            /** Trial Id */
+            trial_id: number;
+            /** Unbeaten */
+            unbeaten: ("kcal" | "protein_g" | "cost" | "minutes")[];
+        };
+        /**
+         * KeeperRanking
+         * @description The keepers, best first; `total` where there are more than are ranked.
+         */
+        KeeperRanking: {
+            /** Keepers */
+            keepers: components["schemas"]["Keeper"][];
+            /** Total */
+            total: number;
+            weights: components["schemas"]["RankWeights"];
+        };
+        /**
          * Keeps
          * @description Days from least to most in one place, and who says so.
          */
@@ -4339,8 +5009,19 @@ export interface components {
             text: string;
         };
         /**
+         * KeySeat
+         * @description What it was, once the test has ended.
+         */
+        KeySeat: {
+            /** Number */
+            number: number;
+            /** Samples */
+            samples: string[];
+        };
+        /**
          * KitchenView
-         * @description A page of dishes and what is going on. `total` is how many dishes there are to page through,
+         * @description A page of dishes, what is going on, what waits for a verdict, who is to be asked how full it
+         *     still is. `total` is how many dishes there are to page through,
          *     `archived` how many are out of the way, `tags` are those of all dishes that are not.
          */
         KitchenView: {
@@ -4348,6 +5029,8 @@ export interface components {
             archived: number;
             /** Dishes */
             dishes: components["schemas"]["DishCard"][];
+            /** Fullness */
+            fullness: components["schemas"]["FullnessAsked"][];
             /** Open Cooks */
             open_cooks: components["schemas"]["OpenCook"][];
             /** Open Weigh Ins */
@@ -4356,6 +5039,7 @@ export interface components {
             tags: string[];
             /** Total */
             total: number;
+            unjudged: components["schemas"]["WaitingForVerdict"];
         };
         /**
          * Knob
@@ -4915,6 +5599,23 @@ export interface components {
              */
             target_g?: number;
         };
+        /**
+         * NewBlindTest
+         * @description Two samples, and how many are to taste.
+         */
+        NewBlindTest: {
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "triangle" | "preference";
+            /** Name A */
+            name_a: string;
+            /** Name B */
+            name_b: string;
+            /** Seats */
+            seats: number;
+        };
         /** NewDish */
         NewDish: {
             /** Name */
@@ -5001,6 +5702,11 @@ export interface components {
              */
             watch?: string;
         };
+        /** NewTaster */
+        NewTaster: {
+            /** Name */
+            name: string;
+        };
         /**
          * NewTrial
          * @description The next trial: a copy of one, with what it is meant to change.
@@ -5013,6 +5719,73 @@ export interface components {
              * @default
              */
             intent?: string;
+        };
+        /**
+         * NextProposal
+         * @description One change for the next trial. `gives_way` names goals and checks that it breaks; `change`
+         *     is of lines, `minutes` of a step. `key` is what it is rejected by.
+         */
+        NextProposal: {
+            /** After */
+            after?: number | null;
+            /** Before */
+            before?: number | null;
+            /**
+             * Caution
+             * @default
+             */
+            caution?: string;
+            /**
+             * @default {
+             *       "lines": {}
+             *     }
+             */
+            change?: components["schemas"]["BuildChange"];
+            /**
+             * Comes From
+             * @enum {string}
+             */
+            comes_from: "said" | "untried" | "frontier";
+            /**
+             * Gives Way
+             * @default []
+             */
+            gives_way?: string[];
+            /** Intent */
+            intent: string;
+            /** Key */
+            key: string;
+            /** Learns */
+            learns: string;
+            /** Line Id */
+            line_id?: string | null;
+            minutes?: components["schemas"]["StepMinutes"] | null;
+            moved?: components["schemas"]["Effect"] | null;
+            /** Should */
+            should: string;
+            /** Title */
+            title: string;
+            /** Why */
+            why: string;
+        };
+        /**
+         * NextTrials
+         * @description What could be tried next from a trial; `says` why there is nothing. `slips` are lines that
+         *     came out otherwise than planned, so that what was said may come from them.
+         */
+        NextTrials: {
+            /** Letter */
+            letter: string;
+            /** Proposals */
+            proposals: components["schemas"]["NextProposal"][];
+            /** Rejected */
+            rejected: components["schemas"]["RejectedProposal"][];
+            /** Says */
+            says: string;
+            /** Slips */
+            slips: string[];
+            /** Trial Id */
+            trial_id: number;
         };
         /**
          * Nudge
@@ -5239,6 +6012,21 @@ export interface components {
             tags?: string[] | null;
             /** Version */
             version: number;
+        };
+        /**
+         * OriginalEntry
+         * @description The original beside its trials.
+         */
+        OriginalEntry: {
+            /** Grams */
+            grams: number | null;
+            /** Kcal */
+            kcal: number | null;
+            /** Name */
+            name: string;
+            /** Protein G */
+            protein_g: number | null;
+            score: components["schemas"]["Score"] | null;
         };
         /**
          * OtherWay
@@ -5746,6 +6534,29 @@ export interface components {
             /** Proven */
             proven: boolean;
         };
+        /** ProposalRejected */
+        ProposalRejected: {
+            /** Key */
+            key: string;
+            /**
+             * Title
+             * @default
+             */
+            title?: string;
+        };
+        /**
+         * ProposalTaken
+         * @description The proposal, by its key, and what it is meant to change in the cook's own words.
+         */
+        ProposalTaken: {
+            /**
+             * Intent
+             * @default
+             */
+            intent?: string;
+            /** Key */
+            key: string;
+        };
         /**
          * ProposedLine
          * @description One line of a proposal: grams before and after, and what stands in.
@@ -5763,6 +6574,20 @@ export interface components {
             name: string;
             /** Swap */
             swap: string;
+        };
+        /**
+         * Prospect
+         * @description What so many tasters could show at all, before it starts.
+         */
+        Prospect: {
+            /** Needed */
+            needed: number | null;
+            /** Says */
+            says: string;
+            /** Seats */
+            seats: number;
+            /** Smallest */
+            smallest: number | null;
         };
         /**
          * PutOff
@@ -5857,6 +6682,63 @@ export interface components {
         QuickText: {
             /** Text */
             text: string;
+        };
+        /**
+         * Rank
+         * @description Where a keeper stands: 100 would be the best of all on every criterion. What is unknown may
+         *     be anything from worst to best: `low` to `high`; the order goes by the middle.
+         */
+        Rank: {
+            /** High */
+            high: number;
+            /** Key */
+            key: number;
+            /** Low */
+            low: number;
+            /** Parts */
+            parts: {
+                [key: string]: number;
+            };
+            /** Unknown */
+            unknown: ("score" | "kcal" | "protein_g" | "minutes" | "cost" | "days")[];
+            /** Value */
+            value: number;
+        };
+        /**
+         * RankWeights
+         * @description How much each criterion counts in the order of the keepers.
+         */
+        RankWeights: {
+            /**
+             * Cost
+             * @default 1
+             */
+            cost?: number;
+            /**
+             * Days
+             * @default 0
+             */
+            days?: number;
+            /**
+             * Kcal
+             * @default 3
+             */
+            kcal?: number;
+            /**
+             * Minutes
+             * @default 1
+             */
+            minutes?: number;
+            /**
+             * Protein G
+             * @default 3
+             */
+            protein_g?: number;
+            /**
+             * Score
+             * @default 5
+             */
+            score?: number;
         };
         /**
          * Ratio
@@ -6001,6 +6883,13 @@ export interface components {
              */
             seed?: number;
         };
+        /** RejectedProposal */
+        RejectedProposal: {
+            /** Key */
+            key: string;
+            /** Title */
+            title: string;
+        };
         /** RejectedSwap */
         RejectedSwap: {
             /** Name */
@@ -6087,6 +6976,25 @@ export interface components {
              * Format: date-time
              */
             since: string;
+        };
+        /**
+         * Richness
+         * @description What the kcal of a line in one serving buy. `kcal_per_point` is None where that cannot be
+         *     told; `told` counts the trials in which it changed alone.
+         */
+        Richness: {
+            /** Kcal */
+            kcal: number;
+            /** Kcal Per Point */
+            kcal_per_point: number | null;
+            /** Line Id */
+            line_id: string;
+            /** Name */
+            name: string;
+            /** Says */
+            says: string;
+            /** Tried */
+            tried: number;
         };
         /**
          * RowFate
@@ -6179,6 +7087,16 @@ export interface components {
             source: string;
         };
         /**
+         * Said
+         * @description A word, and how many tasters said it.
+         */
+        Said: {
+            /** Tasters */
+            tasters: number;
+            /** Word */
+            word: string;
+        };
+        /**
          * ScaleSpec
          * @description A scale of the house: where it is connected, what it carries, how finely it reads.
          */
@@ -6261,6 +7179,23 @@ export interface components {
             over_g: number;
             /** Pieces */
             pieces: number;
+        };
+        /**
+         * Score
+         * @description The mark that a trial has with all of the dish's tasters. The interval (95 %) is None where
+         *     there is no scatter to tell it from: one taster, one trial.
+         */
+        Score: {
+            /** High */
+            high: number | null;
+            /** Low */
+            low: number | null;
+            /** Tasters */
+            tasters: number;
+            /** Tastings */
+            tastings: number;
+            /** Value */
+            value: number;
         };
         /**
          * Section
@@ -6641,6 +7576,18 @@ export interface components {
              * @enum {string}
              */
             written?: "C" | "F";
+        };
+        /**
+         * StepMinutes
+         * @description New minutes for a step.
+         */
+        StepMinutes: {
+            /** Least Min */
+            least_min: number | null;
+            /** Most Min */
+            most_min: number | null;
+            /** Step Id */
+            step_id: string;
         };
         /**
          * StepStatus
@@ -7126,6 +8073,201 @@ export interface components {
             way?: "into" | "out_of";
         };
         /**
+         * TasteSheet
+         * @description All that the Taste stage of a batch shows. `tastings` are those of this batch, newest first,
+         *     and those of the dish's original.
+         */
+        TasteSheet: {
+            /** Batch Id */
+            batch_id: number;
+            /** Closed */
+            closed: boolean;
+            /** Dish */
+            dish: string;
+            /** Dish Id */
+            dish_id: number;
+            /** Finishes */
+            finishes: string[];
+            /** Habits */
+            habits: components["schemas"]["GuessHabit"][];
+            /** Letter */
+            letter: string;
+            /** Of Original */
+            of_original: components["schemas"]["Tasting"][];
+            /** Original */
+            original: string;
+            /** Tasters */
+            tasters: components["schemas"]["Taster"][];
+            /** Tastings */
+            tastings: components["schemas"]["Tasting"][];
+            /** Trial Id */
+            trial_id: number;
+            verdict: components["schemas"]["TasteVerdict"];
+            /** Verdict Version */
+            verdict_version: number;
+        };
+        /**
+         * TasteVerdict
+         * @description What becomes of a trial. `change` is what to change, one thing if it can be.
+         */
+        TasteVerdict: {
+            /**
+             * Change
+             * @default
+             */
+            change?: string;
+            /**
+             * Lesson
+             * @default
+             */
+            lesson?: string;
+            /** Stamp */
+            stamp?: ("keep" | "change" | "drop") | null;
+        };
+        /**
+         * Tasted
+         * @description How the trial was found: what became of it, its score, what its change did in a sentence.
+         */
+        Tasted: {
+            /** Credit */
+            credit: string;
+            score: components["schemas"]["Score"] | null;
+            verdict: components["schemas"]["TasteVerdict"];
+        };
+        /**
+         * Taster
+         * @description Somebody who tastes; `tastings` are how many are kept.
+         */
+        Taster: {
+            /** Id */
+            id: number;
+            /** Name */
+            name: string;
+            /** Removed */
+            removed: boolean;
+            /** Tastings */
+            tastings: number;
+        };
+        /**
+         * TasterEdit
+         * @description A new name, or whether the taster is out of the list.
+         */
+        TasterEdit: {
+            /** Name */
+            name?: string | null;
+            /** Removed */
+            removed?: boolean | null;
+        };
+        /**
+         * Tasting
+         * @description What one taster said. `counts` are the marks as they count, `overall` their weighted mean,
+         *     `later` how full it still was by the hours after; `guesses` what was guessed and what it was.
+         */
+        Tasting: {
+            /** Archived */
+            archived: boolean;
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            /** Batch Id */
+            batch_id: number | null;
+            /** Counts */
+            counts: {
+                [key: string]: number;
+            };
+            /** Guesses */
+            guesses: components["schemas"]["Guess"][];
+            /** Id */
+            id: string;
+            /** Later */
+            later: {
+                [key: string]: string;
+            };
+            /** Letter */
+            letter: string;
+            /** Overall */
+            overall: number | null;
+            sheet: components["schemas"]["TastingSheet"];
+            /** Taster */
+            taster: string;
+            /** Taster Id */
+            taster_id: number;
+            /** Trial Id */
+            trial_id: number | null;
+        };
+        /**
+         * TastingSheet
+         * @description What one taster says of a batch, or of the original; `id` is made by the sender.
+         *
+         *     `how` is how it was reheated, `finish` what it was eaten with, `fullness` how full it left at
+         *     once (0-10), `eaten_min` minutes to eat it, `volume_ml` how much one serving takes up;
+         *     `guess_kcal` and `guess_g` were guessed of a serving before the answer was shown;
+         *     `replaces` is the tasting that this one corrects.
+         */
+        TastingSheet: {
+            /** Again */
+            again?: ("yes" | "with_a_change" | "no") | null;
+            /**
+             * Against
+             * @default nothing
+             * @enum {string}
+             */
+            against?: "original" | "remembered" | "last_trial" | "nothing";
+            /** Eaten Min */
+            eaten_min?: number | null;
+            /**
+             * Finish
+             * @default
+             */
+            finish?: string;
+            /** Fullness */
+            fullness?: string | null;
+            /** Guess G */
+            guess_g?: number | null;
+            /** Guess Kcal */
+            guess_kcal?: number | null;
+            /**
+             * How
+             * @default
+             */
+            how?: string;
+            /** Id */
+            id: string;
+            /** Marks */
+            marks?: {
+                [key: string]: string;
+            };
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
+            /**
+             * Of Original
+             * @default false
+             */
+            of_original?: boolean;
+            /** Replaces */
+            replaces?: string | null;
+            /**
+             * State
+             * @default fresh
+             * @enum {string}
+             */
+            state?: "fresh" | "next_day" | "thawed" | "reheated";
+            /** Taster Id */
+            taster_id: number;
+            /** Volume Ml */
+            volume_ml?: number | null;
+            /**
+             * Words
+             * @default []
+             */
+            words?: string[];
+        };
+        /**
          * Terms
          * @description What the build is meant to be: its goal, its family, what it must do without, and how much of
          *     a component is `eaten` where not all of it is.
@@ -7290,6 +8432,66 @@ export interface components {
             weighed_before: string | null;
         };
         /**
+         * TrialEntry
+         * @description One trial. `kcal`, `protein_g` and `grams` are of one serving as last weighed, else as it is
+         *     planned; `far` came out far off its plan; `kcal_equal` is of a serving as heavy as the
+         *     original's; `unbeaten` on which plots no other trial beats it.
+         */
+        TrialEntry: {
+            /** Again */
+            again: number;
+            /** Archived */
+            archived: boolean;
+            /** Batch Id */
+            batch_id: number | null;
+            /** Broken */
+            broken: string;
+            /** Changes */
+            changes: components["schemas"]["LineDifference"][];
+            /** Copied From */
+            copied_from: number | null;
+            /** Cost */
+            cost: number | null;
+            /**
+             * Created At
+             * Format: date-time
+             */
+            created_at: string;
+            credit: components["schemas"]["Credit"] | null;
+            /** Days */
+            days: number | null;
+            /** Far */
+            far: components["schemas"]["FarLine"][];
+            /** Grams */
+            grams: number | null;
+            /** Id */
+            id: number;
+            /** Intent */
+            intent: string;
+            /** Kcal */
+            kcal: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Kcal Equal */
+            kcal_equal: number | null;
+            /** Letter */
+            letter: string;
+            /** Made At */
+            made_at: string | null;
+            /** Minutes */
+            minutes: number | null;
+            /** Protein G */
+            protein_g: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            score: components["schemas"]["Score"] | null;
+            /** Steps Changed */
+            steps_changed: string[];
+            /** Unbeaten */
+            unbeaten: ("kcal" | "protein_g" | "cost" | "minutes")[];
+            verdict: components["schemas"]["TasteVerdict"];
+            /** Verdict Version */
+            verdict_version: number;
+            /** Words */
+            words: components["schemas"]["Said"][];
+        };
+        /**
          * TrialSheet
          * @description A trial as stored: its build, the shelf labels it uses, and its report.
          */
@@ -7331,6 +8533,20 @@ export interface components {
             intent: string;
             /** Letter */
             letter: string;
+            verdict: components["schemas"]["TasteVerdict"];
+        };
+        /**
+         * TrialVerdict
+         * @description What became of a trial, with its version.
+         */
+        TrialVerdict: {
+            /** Letter */
+            letter: string;
+            /** Trial Id */
+            trial_id: number;
+            verdict: components["schemas"]["TasteVerdict"];
+            /** Version */
+            version: number;
         };
         /**
          * Turn
@@ -7376,6 +8592,29 @@ export interface components {
             undoes: string;
         };
         /**
+         * Unjudged
+         * @description A trial that was made and waits for a verdict.
+         */
+        Unjudged: {
+            /** Batch Id */
+            batch_id: number;
+            /**
+             * Closed At
+             * Format: date-time
+             */
+            closed_at: string;
+            /** Dish */
+            dish: string;
+            /** Dish Id */
+            dish_id: number;
+            /** Letter */
+            letter: string;
+            /** Tastings */
+            tastings: number;
+            /** Trial Id */
+            trial_id: number;
+        };
+        /**
          * UnweighedLine
          * @description A line that was estimated: its range, what a serving's kcal margin would lose if it had been
          *     weighed, and its share of that margin's variance.
@@ -7412,6 +8651,15 @@ export interface components {
          */
         Verdict: "agrees" | "agrees only with fibre or polyols counted" | "off" | "cannot tell";
         /**
+         * VerdictEdit
+         * @description A verdict, with the version that it was read at.
+         */
+        VerdictEdit: {
+            verdict: components["schemas"]["TasteVerdict"];
+            /** Version */
+            version: number;
+        };
+        /**
          * Vessel
          * @description A bowl, pan or set of cups: its empty weight, and what each of `cups` holds.
          */
@@ -7427,6 +8675,16 @@ export interface components {
             name: string;
             /** Volume Ml */
             volume_ml?: number | null;
+        };
+        /**
+         * WaitingForVerdict
+         * @description The newest of them, and how many there are.
+         */
+        WaitingForVerdict: {
+            /** Total */
+            total: number;
+            /** Trials */
+            trials: components["schemas"]["Unjudged"][];
         };
         /**
          * Warmed
@@ -7535,6 +8793,32 @@ export interface components {
             made_g: number;
         };
         /**
+         * Weights
+         * @description How much each quality counts in the overall mark. They need not add up to anything.
+         */
+        Weights: {
+            /**
+             * Likeness
+             * @default 2
+             */
+            likeness?: number;
+            /**
+             * Look
+             * @default 1
+             */
+            look?: number;
+            /**
+             * Taste
+             * @default 4
+             */
+            taste?: number;
+            /**
+             * Texture
+             * @default 3
+             */
+            texture?: number;
+        };
+        /**
          * Whereabouts
          * @description Where a dish, a trial or a batch is kept.
          */
@@ -7544,6 +8828,14 @@ export interface components {
              * @enum {string}
              */
             where: "here" | "archive" | "deleted";
+        };
+        /**
+         * Whether
+         * @description Whether a tasting is archived: it then counts no more.
+         */
+        Whether: {
+            /** Archived */
+            archived: boolean;
         };
         /**
          * Whole
@@ -10537,6 +11829,219 @@ export interface operations {
             };
         };
     };
+    taste_sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TasteSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    record_tasting: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TastingSheet"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TasteSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
     record: {
         parameters: {
             query?: never;
@@ -10673,6 +12178,538 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Whereabouts"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    blind_prospect: {
+        parameters: {
+            query: {
+                kind: "triangle" | "preference";
+                seats: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Prospect"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    blind_test: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                test_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlindSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    answer_blind: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                test_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlindAnswer"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlindSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    end_blind: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                test_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlindSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    put_blind: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                test_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlindWhether"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlindSheet"];
                 };
             };
             /** @description The body could not be read. */
@@ -11484,6 +13521,219 @@ export interface operations {
             };
         };
     };
+    blind_tests_of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                dish_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlindSummary"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    begin_blind_test: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                dish_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewBlindTest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlindSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
     duplicate: {
         parameters: {
             query?: never;
@@ -11506,6 +13756,109 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DishSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    dish_history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                dish_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["History"];
                 };
             };
             /** @description The body could not be read. */
@@ -13428,6 +15781,113 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Health"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    ranked_keepers: {
+        parameters: {
+            query?: {
+                score?: number;
+                kcal?: number;
+                protein_g?: number;
+                minutes?: number;
+                cost?: number;
+                days?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeeperRanking"];
                 };
             };
             /** @description The body could not be read. */
@@ -16209,6 +18669,541 @@ export interface operations {
             };
         };
     };
+    list_tasters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taster"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    add_taster: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTaster"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taster"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    edit_taster: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                taster_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TasterEdit"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taster"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    answer_fullness: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                tasting_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FullnessAnswer"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FullnessAsked"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    put_tasting: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                tasting_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Whether"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TasteSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
     running_timers: {
         parameters: {
             query?: never;
@@ -17080,6 +20075,437 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TrialSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    next_from: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextTrials"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    take_proposal: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProposalTaken"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    reject_proposal: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProposalRejected"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextTrials"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    allow_proposal: {
+        parameters: {
+            query: {
+                key: string;
+            };
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextTrials"];
                 };
             };
             /** @description The body could not be read. */
@@ -18571,6 +21997,322 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LineSwaps"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    trial_tastings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tasting"][];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    read_verdict: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialVerdict"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    write_verdict: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                trial_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VerdictEdit"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialVerdict"];
                 };
             };
             /** @description The body could not be read. */

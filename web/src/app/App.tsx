@@ -10,6 +10,8 @@ const ShelfPage = lazy(() => import("../stages/shelf/ShelfPage"));
 const ComparePage = lazy(() => import("../stages/compare/ComparePage"));
 const ClaimPage = lazy(() => import("../stages/claims/ClaimPage"));
 const FilesPage = lazy(() => import("../stages/shelffiles/FilesPage"));
+const BlindPage = lazy(() => import("../stages/blind/BlindPage"));
+const KeepersPage = lazy(() => import("../stages/keepers/KeepersPage"));
 const SettingsPage = lazy(() => import("../stages/settings/SettingsPage"));
 
 export function App() {
@@ -23,6 +25,8 @@ export function App() {
           <Route path="/shelf/files" element={<FilesPage />} />
           <Route path="/claims" element={<ClaimPage />} />
           <Route path="/shelf/:foodId?" element={<ShelfPage />} />
+          <Route path="/blind/:testId" element={<BlindPage />} />
+          <Route path="/keepers" element={<KeepersPage />} />
           <Route path="/settings" element={<SettingsPage />} />
           <Route
             path="*"

@@ -1,4 +1,4 @@
-import type { ComponentType } from "react";
+import { type ComponentType, useEffect, useRef } from "react";
 import { NavLink, useNavigate, useParams, useSearchParams } from "react-router";
 
 import type { Schemas } from "../api/client";
@@ -12,6 +12,8 @@ import { CardStage } from "../stages/card/CardStage";
 import { CookStage } from "../stages/cook/CookStage";
 import { OriginalStage } from "../stages/original/OriginalStage";
 import { PortionStage } from "../stages/portion/PortionStage";
+import { TasteStage } from "../stages/taste/TasteStage";
+import { TrialsStage } from "../stages/trials/TrialsStage";
 import { WeighStage } from "../stages/weigh/WeighStage";
 
 type Progress = "open" | "going" | "done";
@@ -57,10 +59,23 @@ const STAGES: readonly Stage[] = [
     progress: ({ batch }) => (batch?.closed_at ? "going" : "open"),
   },
   {
+    path: "taste",
+    name: "Taste",
+    page: TasteStage,
+    progress: ({ trial, batch }) =>
+      trial.verdict.stamp ? "done" : batch?.closed_at ? "going" : "open",
+  },
+  {
     path: "card",
     name: "Card",
     page: CardStage,
     progress: ({ batch }) => (batch?.closed_at ? "done" : "open"),
+  },
+  {
+    path: "trials",
+    name: "Trials",
+    page: TrialsStage,
+    progress: ({ dish }) => (dish.trials.length > 1 ? "going" : "open"),
   },
 ];
 
@@ -107,8 +122,7 @@ function chosen(dish: Schemas["DishSheet"], query: URLSearchParams) {
   const batch = query.get("batch");
   return (
     dish.trials.find((trial) => trial.batches.some((one) => String(one.id) === batch)) ??
-    dish.trials.findLast((trial) => !trial.archived) ??
-    dish.trials.at(-1)
+    dish.trials.find((trial) => trial.id === dish.opens)
   );
 }
 
@@ -146,8 +160,17 @@ function StageTab({
   dishId: number;
 }) {
   const [query] = useSearchParams();
+  const { stage: open = "build" } = useParams();
+  const tab = useRef<HTMLAnchorElement>(null);
+  useEffect(() => {
+    // On a phone the tabs run off the side: the one that is open comes into sight.
+    const row = tab.current?.parentElement;
+    if (open !== stage.path || !tab.current || !row) return;
+    row.scrollLeft = tab.current.offsetLeft - (row.clientWidth - tab.current.clientWidth) / 2;
+  }, [open, stage.path]);
   return (
     <NavLink
+      ref={tab}
       to={stageAddress(dishId, stage, query)}
       className={({ isActive }) =>
         `flex min-h-12 items-center gap-2 border-rule px-3 max-sm:flex-1 max-sm:justify-center max-sm:px-2 sm:border-b ${isActive ? "bg-ink font-bold text-sheet" : "hover:bg-wash"}`

@@ -79,7 +79,7 @@ export function JumpBox() {
   );
 }
 
-const STAGES = ["original", "build", "weigh", "cook", "portion", "card"];
+const STAGES = ["original", "build", "weigh", "cook", "portion", "taste", "card", "trials"];
 
 /** Words that name a dish rather than one of its stages. */
 const ofDishes = (words: readonly string[]) =>
@@ -89,6 +89,7 @@ const PAGES: readonly Target[] = [
   { key: "settings", text: "Settings", group: "Pages", to: "/settings" },
   { key: "shelf", text: "Shelf", group: "Pages", to: "/shelf" },
   { key: "claims", text: "Check someone’s numbers", group: "Pages", to: "/claims" },
+  { key: "keepers", text: "Keepers in order", group: "Pages", to: "/keepers" },
   { key: "compare", text: "Compare packages", group: "Pages", to: "/shelf/compare" },
   { key: "files", text: "Shelf files: import and export", group: "Pages", to: "/shelf/files" },
 ];

@@ -21,6 +21,8 @@ const LABEL_GAP_NARROW = 29;
 
 export interface SectionDrawing {
   title: string;
+  /** What the left column is, where it is not the original. */
+  theirs?: string;
   ours: string;
   section: Schemas["Section"];
   height?: number;
@@ -68,7 +70,7 @@ export function SectionColumns(p: SectionProps) {
       <Scale {...{ top, base, scale, most, width, measure }} step={niceStep(most)} />
       <Heading
         x={leftX}
-        text={narrow ? "Original" : "Original, one serving"}
+        text={p.theirs ?? (narrow ? "Original" : "Original, one serving")}
         total={theirs > 0 ? `${amountText(theirs, measure)} ${unit}` : "no figures yet"}
       />
       <Heading x={rightX} text={ours} total={`${amountText(mine, measure)} ${unit}`} />

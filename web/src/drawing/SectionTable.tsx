@@ -12,13 +12,18 @@ const COLUMNS = [
 interface SectionTableProps {
   original: Schemas["Column"] | null;
   rebuild: Schemas["Column"];
+  names?: readonly [string, string];
 }
 
 /** The same numbers as text. */
-export function SectionTable({ original, rebuild }: SectionTableProps) {
+export function SectionTable({
+  original,
+  rebuild,
+  names = ["Original", "Rebuild"],
+}: SectionTableProps) {
   const columns = [
-    ["Original", original],
-    ["Rebuild", rebuild],
+    [names[0], original],
+    [names[1], rebuild],
   ] as const;
   return (
     <details className="mt-2 text-sm">

@@ -87,7 +87,11 @@ export function SectionView(props: SectionViewProps) {
       </div>
       <figcaption className="mt-1">
         <HatchKey />
-        <SectionTable original={section.original ?? null} rebuild={ours} />
+        <SectionTable
+          original={section.original ?? null}
+          rebuild={ours}
+          {...(props.theirs && { names: [props.theirs, props.ours] })}
+        />
       </figcaption>
     </figure>
   );

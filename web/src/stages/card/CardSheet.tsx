@@ -1,8 +1,10 @@
 import type { Schemas } from "../../api/client";
 import { Balloon } from "../../drawing/Balloon";
+import { Stamp } from "../../drawing/Stamp";
 import { TitleBlock } from "../../drawing/TitleBlock";
 import { known, valueText } from "../../lib/figures";
-import { day, figure, fixed, weighed } from "../../lib/format";
+import { count, day, figure, fixed, weighed } from "../../lib/format";
+import { mark, marginOf } from "../../lib/marks";
 import { BeforeEating } from "./BeforeEating";
 import { BuildInGrams } from "./BuildInGrams";
 import { Compact } from "./Compact";
@@ -39,6 +41,7 @@ export function CardSheet({ card, carbohydrate }: CardSheetProps) {
           <Plates plated={card.divided.plated} />
           <PlanAgainstMade card={card} />
           <BeforeEating eating={card.eating} />
+          {card.tasted && <Tasted tasted={card.tasted} />}
         </div>
         <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-4 print:gap-2.5">
           <BuildInGrams card={card} />
@@ -50,6 +53,28 @@ export function CardSheet({ card, carbohydrate }: CardSheetProps) {
       )}
       <Outside />
     </div>
+  );
+}
+
+/** How it was found: the verdict as a stamp, the score with how many tasters, the lesson. */
+function Tasted({ tasted }: { tasted: NonNullable<Schemas["Card"]["tasted"]> }) {
+  const { verdict, score } = tasted;
+  return (
+    <section>
+      <h2 className="font-bold">Tasted</h2>
+      <p className="flex flex-wrap items-baseline gap-x-3">
+        {verdict.stamp && <Stamp stamp={verdict.stamp} badge />}
+        {score && (
+          <span>
+            <b>{mark(score.value)}</b> of 10 {marginOf(score.low, score.high)}
+            <span className="text-soft">, {count(score.tasters, "taster")}</span>
+          </span>
+        )}
+      </p>
+      {tasted.credit && <p className="text-sm">{tasted.credit}</p>}
+      {verdict.change && <p className="text-sm">To change: {verdict.change}</p>}
+      {verdict.lesson && <p>Lesson: {verdict.lesson}</p>}
+    </section>
   );
 }
 

@@ -1,3 +1,4 @@
+import { Lessons } from "../../dish/Lessons";
 import { useState } from "react";
 
 import { api, ask, sentence } from "../../api/client";
@@ -65,6 +66,9 @@ export function CookStage({ dish, trial, batch }: StageProps) {
           </Toggle>
         </div>
       </header>
+      <div className="mb-3">
+        <Lessons dish={dish} trial={trial} />
+      </div>
       {view === "plan" ? (
         <>
           {cook.data?.begun && (

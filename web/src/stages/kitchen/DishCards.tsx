@@ -46,7 +46,7 @@ function DishCard({ dish, archived }: CardProps) {
         <span className="flex items-baseline justify-between gap-3 pr-9">
           <span className="text-lg font-bold">{dish.name}</span>
           <span className="text-right text-sm text-soft">
-            trial {dish.trial}, {dish.weighed ? "weighed" : "planned"}
+            {dish.keeper ? "keeper" : "trial"} {dish.trial}, {dish.weighed ? "weighed" : "planned"}
           </span>
         </span>
         <MiniSection dish={dish} />

@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { useLocation } from "react-router";
+import { Link, useLocation } from "react-router";
 
 import { type KitchenQuery, useKitchen } from "../../api/queries";
 import { count } from "../../lib/format";
@@ -14,6 +14,7 @@ import { GoingOn } from "./GoingOn";
 import { ImportBatch } from "./ImportBatch";
 import { OnHand } from "./OnHand";
 import { StartDish } from "./StartDish";
+import { Waiting } from "./Waiting";
 
 const LATELY: KitchenQuery = { search: "", tag: "", sort: "touched", archived: false };
 /** Fewer dishes than this are seen at a glance. */
@@ -42,12 +43,18 @@ export function KitchenPage() {
       <h1 className="text-2xl font-bold">Kitchen</h1>
       <StartDish />
       {first && <GoingOn kitchen={first} />}
+      {first && <Waiting kitchen={first} />}
       <OnHand />
       <section aria-labelledby="dishes" className="mt-6">
         <div className="flex flex-wrap items-end justify-between gap-3">
           <h2 id="dishes" className="text-lg font-bold">
             {query.archived ? "Archived dishes" : "Dishes"}
           </h2>
+          {dishes.some((dish) => dish.keeper) && (
+            <Link to="/keepers" className="mr-auto text-pencil hover:underline">
+              Keepers in order →
+            </Link>
+          )}
           {(filtered || total >= MANY || (first?.archived ?? 0) > 0) && (
             <Filters query={query} onQuery={setQuery} tags={first?.tags ?? []} />
           )}

@@ -6,6 +6,7 @@ import type { Schemas } from "../../api/client";
 import { useSettings, useTrial } from "../../api/queries";
 import { useKeys } from "../../lib/useKeys";
 import { useTab } from "../../lib/useTab";
+import { Lessons } from "../../dish/Lessons";
 import { SectionView } from "../../drawing/SectionView";
 import { TitleBlock } from "../../drawing/TitleBlock";
 import { Deviation } from "../../drawing/Tolerance";
@@ -104,6 +105,7 @@ function Builder({ dish, trial, batch, sheet, carbohydrate }: BuilderProps) {
           </span>
         </header>
         {trial.intent && <p className="text-soft">Testing: {trial.intent}</p>}
+        <Lessons dish={dish} trial={trial} />
         <TabList
           label="The build"
           tabs={TABS}

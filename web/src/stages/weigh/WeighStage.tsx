@@ -1,5 +1,6 @@
 import { Empty } from "../../ui/States";
 import type { StageProps } from "../../dish/stage";
+import { Lessons } from "../../dish/Lessons";
 import { Begin, BeginFreely } from "./Begin";
 import { WeighIn } from "./WeighIn";
 
@@ -12,6 +13,7 @@ export function WeighStage(props: StageProps) {
           A weigh-in takes the lines of trial {props.trial.letter} one by one: put the bowl on the
           scale, tare, pour to the target. What went in is kept, not what was planned.
         </p>
+        <Lessons dish={props.dish} trial={props.trial} />
         <div className="flex flex-wrap gap-3">
           <Begin {...props} />
           <BeginFreely {...props} />

@@ -1,0 +1,159 @@
+"""What a change did, as far as the tasters can tell. "Can't tell" is an answer."""
+
+from collections.abc import Mapping, Sequence
+from typing import Final, Literal
+
+from gasket.core.numbers import Answer
+from gasket.core.tasting.marks import QUALITIES, Quality
+from gasket.core.tasting.scores import Difference, Panel
+
+Told = Literal["helped", "hurt", "cannot_tell", "untested"]
+MINUS: Final = "\u2212"
+MOST_RICH: Final = 12
+
+
+class Credit(Answer):
+    """A trial's change against the trial that it was copied from.
+
+    `changes` is how many lines and steps changed: more than one share the credit. `by_quality` are
+    the four marks apart. `notes` are what the comparison suffers from.
+    """
+
+    told: Told
+    overall: Difference | None
+    by_quality: dict[Quality, Difference]
+    changes: int
+    says: str
+    notes: tuple[str, ...]
+
+
+def credit(
+    trial: int,
+    against: int,
+    overall: Panel,
+    by_quality: Mapping[Quality, Panel],
+    changes: int,
+    states: Mapping[int, frozenset[str]],
+    slips: Sequence[str] = (),
+) -> Credit:
+    """`states` are the states (fresh, next day …) that each trial was tasted in, `slips` what came
+    out otherwise than planned in either, in words: each is one more change."""
+    found = overall.difference(trial, against)
+    told: Told = "untested"
+    if found is not None:
+        told = "cannot_tell"
+        if found.is_told:
+            told = "helped" if found.value > 0 else "hurt"
+    return Credit(
+        told=told,
+        overall=found,
+        by_quality={
+            quality: apart
+            for quality in QUALITIES
+            if (apart := by_quality[quality].difference(trial, against)) is not None
+        },
+        changes=changes + len(slips),
+        says=_says(told, found, changes + len(slips)),
+        notes=(*slips, *_notes(trial, against, found, states)),
+    )
+
+
+def _says(told: Told, found: Difference | None, changes: int) -> str:
+    if found is None:
+        return "Not tasted against the trial before it."
+    if found.low is None or found.high is None:
+        return f"Can’t tell: {signed(found.value)}, but nothing shows yet how far marks scatter."
+    span = f"{signed(found.value)} ({signed(found.low)} to {signed(found.high)})"
+    if told == "cannot_tell":
+        return f"Can’t tell: {span}. That’s within the tasters’ own scatter."
+    word = "Helped" if told == "helped" else "Hurt"
+    if changes == 0:
+        return f"{span}, with nothing changed: another batch, another day."
+    shared = "" if changes == 1 else f" {changes} changes share it: they can’t be told apart."
+    return f"{word}: {span}.{shared}"
+
+
+def _notes(
+    trial: int,
+    against: int,
+    found: Difference | None,
+    states: Mapping[int, frozenset[str]],
+) -> list[str]:
+    if found is None:
+        return []
+    notes = []
+    if found.shared == 0:
+        notes.append("No taster has tasted both: they’re compared through other trials.")
+    elif found.shared == 1:
+        notes.append("Only one taster has tasted both.")
+    one, other = states.get(trial, frozenset()), states.get(against, frozenset())
+    if one and other and one != other:
+        notes.append("They weren’t tasted in the same state: the difference may be the day.")
+    return notes
+
+
+def signed(value: float) -> str:
+    """ "+1.2", "−0.4", "0": to a tenth of a mark."""
+    tenths = round(value, 1)
+    if tenths == 0:
+        return "0"
+    return f"{tenths:+.1f}".replace("-", MINUS)
+
+
+# What a rich line buys
+
+
+class LineChange(Answer):
+    """One line that a trial changed alone, with what that did to a serving and to its mark."""
+
+    line_id: str
+    name: str
+    kcal: float
+    difference: Difference | None
+
+
+class Richness(Answer):
+    """What the kcal of a line in one serving buy. `kcal_per_point` is None where that cannot be
+    told; `told` counts the trials in which it changed alone."""
+
+    line_id: str
+    name: str
+    kcal: float
+    tried: int
+    kcal_per_point: float | None
+    says: str
+
+
+def richness(
+    lines: Mapping[str, tuple[str, float]], changed: Mapping[str, list[LineChange]]
+) -> tuple[Richness, ...]:
+    """`lines` are name and kcal in a serving by line id, `changed` the trials in which just that
+    line changed. The richest lines first."""
+    richest = sorted(lines.items(), key=lambda pair: -pair[1][1])[:MOST_RICH]
+    return tuple(_rich(key, name, kcal, changed.get(key, [])) for key, (name, kcal) in richest)
+
+
+def _rich(key: str, name: str, kcal: float, changed: list[LineChange]) -> Richness:
+    tasted = [change for change in changed if change.difference is not None and change.kcal]
+    told = [change for change in tasted if change.difference and change.difference.is_told]
+    per_point = None
+    if not tasted:
+        says = "Not tried." if not changed else "Tried, not tasted."
+    elif not told:
+        says = "Tried: can’t tell."
+    else:
+        last = told[-1]
+        assert last.difference is not None
+        per_point = last.kcal / last.difference.value
+        if per_point <= 0:
+            per_point, says = None, "More kcal, and a lower mark."
+        else:
+            says = f"{per_point:.0f} kcal a point."
+    return Richness(
+        line_id=key,
+        name=name,
+        kcal=kcal,
+        tried=len(changed),
+        kcal_per_point=per_point,
+        says=says,
+    )

@@ -1,0 +1,385 @@
+"""The trials of a dish: figures, scores with their scatter, what each change did, the frontier."""
+
+from collections.abc import Iterator, Mapping, Sequence
+from dataclasses import dataclass
+from datetime import datetime
+from functools import cached_property
+from typing import Final
+
+from sqlmodel import Session, col, func, select
+
+from gasket.core.errors import Refused, Unknown
+from gasket.core.numbers import Answer
+from gasket.core.rebuild.difference import LineDifference
+from gasket.core.reckoning.margin import AnyFigure, value_of
+from gasket.core.tasting.credit import Credit, LineChange, Richness, credit, richness
+from gasket.core.tasting.frontier import ACROSS, Across, unbeaten
+from gasket.core.tasting.marks import QUALITIES, Quality, TastingSheet, Weights, most_said, overall
+from gasket.core.tasting.scores import Panel, Score, Tasted
+from gasket.core.tasting.verdict import TasteVerdict
+from gasket.core.weighing.closing import FarLine
+from gasket.kitchen import settings
+from gasket.kitchen.cook.batch_figures import BATCHES, BatchFigures
+from gasket.kitchen.rebuild import originals, trials
+from gasket.kitchen.taste.trial_figures import TRIALS, TrialFigures
+from gasket.store import rows
+from gasket.store.tables import BatchRow, DishRow, TrialRow
+from gasket.store.taste_tables import TastingRow
+
+ORIGINAL: Final = 0
+"""The original's place among the trials."""
+MOST_WORDS: Final = 4
+
+
+class Said(Answer):
+    """A word, and how many tasters said it."""
+
+    word: str
+    tasters: int
+
+
+class TrialEntry(Answer):
+    """One trial. `kcal`, `protein_g` and `grams` are of one serving as last weighed, else as it is
+    planned; `far` came out far off its plan; `kcal_equal` is of a serving as heavy as the
+    original's; `unbeaten` on which plots no other trial beats it."""
+
+    id: int
+    letter: str
+    intent: str
+    copied_from: int | None
+    created_at: datetime
+    made_at: datetime | None
+    batch_id: int | None
+    archived: bool
+    broken: str
+    kcal: AnyFigure
+    protein_g: AnyFigure
+    grams: float | None
+    kcal_equal: float | None
+    cost: float | None
+    minutes: float | None
+    days: float | None
+    changes: tuple[LineDifference, ...]
+    steps_changed: tuple[str, ...]
+    far: tuple[FarLine, ...]
+    score: Score | None
+    words: tuple[Said, ...]
+    again: int
+    verdict: TasteVerdict
+    verdict_version: int
+    credit: Credit | None
+    unbeaten: tuple[Across, ...]
+
+
+class OriginalEntry(Answer):
+    """The original beside its trials."""
+
+    name: str
+    kcal: float | None
+    protein_g: float | None
+    grams: float | None
+    score: Score | None
+
+
+class History(Answer):
+    """The trials of a dish, newest first. `scatter` is how far one taster's mark of a trial strays
+    (a standard deviation), `opens` the trial that the dish opens with; `rich` is what the lines of
+    that trial buy."""
+
+    dish_id: int
+    dish: str
+    original: OriginalEntry
+    trials: tuple[TrialEntry, ...]
+    scatter: float | None
+    tasters: int
+    opens: int | None
+    rich: tuple[Richness, ...]
+
+
+@dataclass(frozen=True)
+class Sip:
+    """One tasting that counts: of a trial, or of the original."""
+
+    trial: int
+    sheet: TastingSheet
+
+
+@dataclass(frozen=True)
+class Tastings:
+    """All that was said of a dish, ready to be compared."""
+
+    said: Sequence[Sip]
+    weights: Weights
+
+    @cached_property
+    def overall(self) -> Panel:
+        return Panel(
+            [
+                Tasted(given.trial, given.sheet.taster_id, mark)
+                for given in self.said
+                if (mark := overall(given.sheet.counts, self.weights)) is not None
+            ]
+        )
+
+    @cached_property
+    def by_quality(self) -> dict[Quality, Panel]:
+        return {
+            quality: Panel(
+                [
+                    Tasted(given.trial, given.sheet.taster_id, given.sheet.counts[quality])
+                    for given in self.said
+                    if quality in given.sheet.counts
+                ]
+            )
+            for quality in QUALITIES
+        }
+
+    @cached_property
+    def states(self) -> dict[int, frozenset[str]]:
+        found: dict[int, set[str]] = {}
+        for given in self.said:
+            found.setdefault(given.trial, set()).add(given.sheet.state)
+        return {trial: frozenset(states) for trial, states in found.items()}
+
+    def of(self, trial: int) -> list[TastingSheet]:
+        return [given.sheet for given in self.said if given.trial == trial]
+
+
+def tasting_of(session: Session, dish_id: int) -> Tastings:
+    """Every tasting of the dish that counts."""
+    query = (
+        select(TastingRow.sheet, BatchRow.trial_id)
+        .outerjoin(BatchRow, col(BatchRow.id) == col(TastingRow.batch_id))
+        .where(TastingRow.dish_id == dish_id, col(TastingRow.archived_at).is_(None))
+        .order_by(col(TastingRow.sequence))
+    )
+    said = [(TastingSheet.model_validate(stored), trial) for stored, trial in session.exec(query)]
+    return Tastings(
+        [Sip(ORIGINAL if sheet.of_original else trial or ORIGINAL, sheet) for sheet, trial in said],
+        settings.read(session).weights,
+    )
+
+
+def of_trial(session: Session, trial_id: int) -> TrialEntry:
+    """One trial with what its change did."""
+    trial = rows.fetch(session, TrialRow, trial_id)
+    wanted = [trial_id, *([trial.copied_from] if trial.copied_from else [])]
+    beside = {entry.id: entry for entry in entries_of(session, trial.dish_id, wanted)}
+    own = beside.get(trial_id)
+    if own is None:
+        raise Unknown("trial", trial_id)
+    said = tasting_of(session, trial.dish_id)
+    return own.model_copy(update={"credit": _credit(own, beside, said)})
+
+
+def read(session: Session, dish_id: int) -> History:
+    """Raises `Unknown`."""
+    dish = rows.fetch(session, DishRow, dish_id)
+    found = trials.of_dish(session, dish_id)
+    ids = [rows.key_of(trial) for trial in found]
+    said = tasting_of(session, dish_id)
+    planned = TRIALS.of(session, ids)
+    original = originals.of(session, dish)
+    entries = [
+        _at_equal_weight(entry, original.serving_g)
+        for entry in _entries(session, found, planned, said)
+    ]
+    beside = {entry.id: entry for entry in entries}
+    best = {across: _unbeaten(entries, across) for across in ACROSS}
+    credits = {entry.id: _credit(entry, beside, said) for entry in entries}
+    opened = trials.opened_of(found)
+    return History(
+        dish_id=dish_id,
+        dish=dish.name,
+        original=OriginalEntry(
+            name=original.name,
+            kcal=original.kcal,
+            protein_g=original.protein_g,
+            grams=original.serving_g,
+            score=said.overall.score(ORIGINAL),
+        ),
+        trials=tuple(
+            entry.model_copy(
+                update={
+                    "credit": credits[entry.id],
+                    "unbeaten": tuple(across for across in ACROSS if entry.id in best[across]),
+                }
+            )
+            for entry in reversed(entries)
+        ),
+        scatter=said.overall.scatter,
+        tasters=len({given.sheet.taster_id for given in said.said}),
+        opens=None if opened is None else opened.id,
+        rich=()
+        if opened is None
+        else rich_lines(planned[rows.key_of(opened)], beside, planned, said),
+    )
+
+
+def entries_of(session: Session, dish_id: int, trial_ids: Sequence[int]) -> list[TrialEntry]:
+    """Some trials of a dish, without what they are beside the others."""
+    found = [trial for trial in trials.of_dish(session, dish_id) if trial.id in trial_ids]
+    planned = TRIALS.of(session, trial_ids)
+    return _entries(session, found, planned, tasting_of(session, dish_id))
+
+
+def _entries(
+    session: Session,
+    found: Sequence[TrialRow],
+    planned: Mapping[int, TrialFigures],
+    said: Tastings,
+) -> list[TrialEntry]:
+    made = _last_made(session, [rows.key_of(trial) for trial in found])
+    return [
+        _entry(trial, planned[rows.key_of(trial)], made.get(rows.key_of(trial)), said)
+        for trial in found
+    ]
+
+
+Made = tuple[BatchRow, BatchFigures]
+
+
+def _last_made(session: Session, trial_ids: Sequence[int]) -> dict[int, Made]:
+    """The newest closed batch of each trial with its figures."""
+    newest = (
+        select(func.max(BatchRow.id))
+        .where(col(BatchRow.trial_id).in_(trial_ids), col(BatchRow.closed_at).is_not(None))
+        .where(*rows.here(BatchRow))
+        .group_by(col(BatchRow.trial_id))
+    )
+    found = list(session.exec(select(BatchRow).where(col(BatchRow.id).in_(newest))))
+    figures = BATCHES.of(session, [rows.key_of(row) for row in found])
+    return {row.trial_id: (row, figures[rows.key_of(row)]) for row in found}
+
+
+def _entry(trial: TrialRow, planned: TrialFigures, made: Made | None, said: Tastings) -> TrialEntry:
+    key = rows.key_of(trial)
+    sheets = said.of(key)
+    serving = made[1].serving if made else None
+    words = [Said(word=word, tasters=count) for word, count in most_said(sheets).items()]
+    return TrialEntry(
+        id=key,
+        letter=trial.letter,
+        intent=trial.intent,
+        copied_from=trial.copied_from,
+        created_at=trial.created_at,
+        made_at=made[0].closed_at if made else None,
+        batch_id=rows.key_of(made[0]) if made else None,
+        archived=trial.set_aside_at is not None,
+        broken=planned.broken or (made[1].broken if made else ""),
+        kcal=serving.kcal if serving else planned.kcal,
+        protein_g=serving.protein_g if serving else planned.protein_g,
+        grams=serving.grams if serving else planned.grams,
+        kcal_equal=None,
+        cost=planned.cost,
+        minutes=planned.minutes,
+        days=planned.days,
+        changes=planned.changes,
+        steps_changed=planned.steps_changed,
+        far=made[1].far if made else (),
+        score=said.overall.score(key),
+        words=tuple(words[:MOST_WORDS]),
+        again=sum(sheet.again == "yes" for sheet in sheets),
+        verdict=rows.verdict_of(trial),
+        verdict_version=trial.verdict_version,
+        credit=None,
+        unbeaten=(),
+    )
+
+
+def _at_equal_weight(entry: TrialEntry, original_g: float | None) -> TrialEntry:
+    kcal = value_of(entry.kcal)
+    if kcal is None or not original_g or not entry.grams:
+        return entry
+    return entry.model_copy(update={"kcal_equal": kcal * original_g / entry.grams})
+
+
+def across_of(entry: TrialEntry, across: Across) -> float | None:
+    """Where a trial stands on a plot."""
+    match across:
+        case "kcal":
+            return value_of(entry.kcal)
+        case "protein_g":
+            return value_of(entry.protein_g)
+        case "cost":
+            return entry.cost
+        case "minutes":
+            return entry.minutes
+
+
+def _unbeaten(entries: Sequence[TrialEntry], across: Across) -> frozenset[int]:
+    points = {
+        entry.id: (place, entry.score.value)
+        for entry in entries
+        if entry.score is not None and (place := across_of(entry, across)) is not None
+    }
+    return unbeaten(points, across)
+
+
+def _credit(entry: TrialEntry, beside: Mapping[int, TrialEntry], said: Tastings) -> Credit | None:
+    if entry.copied_from is None or entry.copied_from not in beside:
+        return None
+    parent = beside[entry.copied_from]
+    return credit(
+        entry.id,
+        entry.copied_from,
+        said.overall,
+        said.by_quality,
+        len(entry.changes) + len(entry.steps_changed),
+        said.states,
+        [slip_says(made.letter, far) for made in (entry, parent) for far in made.far],
+    )
+
+
+def slip_says(letter: str, far: FarLine) -> str:
+    """ "In D, Salt came out at 18 g instead of 3 g." """
+    return f"In {letter}, {far.name} came out at {_g(far.net_g)} instead of {_g(far.target_g)}."
+
+
+def _g(grams: float) -> str:
+    return f"{round(grams, 1 if grams < 10 else None):g} g"
+
+
+def rich_lines(
+    opens: TrialFigures,
+    beside: Mapping[int, TrialEntry],
+    planned: Mapping[int, TrialFigures],
+    said: Tastings,
+) -> tuple[Richness, ...]:
+    """What the lines of a trial buy, from the trials in which just that line changed."""
+    changed: dict[str, list[LineChange]] = {}
+    for key, change in changed_alone(beside, planned, said):
+        changed.setdefault(key, []).append(change)
+    lines = {line.line_id: (line.name, line.kcal) for line in opens.lines if line.kcal > 0}
+    return richness(lines, changed)
+
+
+def changed_alone(
+    beside: Mapping[int, TrialEntry], planned: Mapping[int, TrialFigures], said: Tastings
+) -> Iterator[tuple[str, LineChange]]:
+    """Trials that changed one line and nothing else, by the line."""
+    for entry in beside.values():
+        parent = planned.get(entry.copied_from or 0)
+        figures = planned[entry.id]
+        slipped = entry.far or beside[entry.copied_from or 0].far if parent else ()
+        if parent is None or figures.changed != 1 or not figures.changes or slipped:
+            continue
+        before, after = value_of(parent.kcal), value_of(figures.kcal)
+        if before is None or after is None or entry.copied_from is None:
+            continue
+        only = figures.changes[0]
+        yield (
+            only.line_id,
+            LineChange(
+                line_id=only.line_id,
+                name=only.name,
+                kcal=after - before,
+                difference=said.overall.difference(entry.id, entry.copied_from),
+            ),
+        )
+
+
+def refuse_original(trial: TrialRow) -> None:
+    """Raises `Refused` for the original: it has no next trial."""
+    if trial.is_original:
+        raise Refused("This is the original: begin with a trial.")

@@ -1,0 +1,239 @@
+"""Proposals for the next trial: taken in one touch, or rejected for good."""
+
+from datetime import datetime
+from typing import Annotated, Final
+
+from pydantic import Field
+from sqlmodel import Session, col, select
+
+from gasket.core.cooking.safety import asked_of
+from gasket.core.cooking.steps import Step, changed
+from gasket.core.errors import Refused
+from gasket.core.numbers import Answer, Value
+from gasket.core.rebuild.ingredients import Ingredient
+from gasket.core.rebuild.trial import Remark
+from gasket.core.rebuild.workpiece import PlacedLine
+from gasket.core.reckoning.reckon import reckon
+from gasket.core.swaps.options import SwapOption, options
+from gasket.core.tasting.marks import most_said
+from gasket.core.tasting.next_trial import Bench, NextProposal, StepMinutes, proposals
+from gasket.core.weighing.closing import FarLine
+from gasket.kitchen.cook import steps
+from gasket.kitchen.rebuild import build, swapping, trials
+from gasket.kitchen.rebuild.build import Draft, TrialSheet
+from gasket.kitchen.rebuild.trials import NewTrial
+from gasket.kitchen.taste import history
+from gasket.kitchen.taste.history import Tastings
+from gasket.kitchen.taste.trial_figures import TRIALS, TrialFigures
+from gasket.store import rows
+from gasket.store.tables import LineRow, TrialRow
+from gasket.store.taste_tables import RejectedProposalRow
+
+MOST_SWAPPED: Final = 8
+"""Of the lines with most calories."""
+ProposalKey = Annotated[str, Field(min_length=1, max_length=200)]
+
+
+class NextTrials(Answer):
+    """What could be tried next from a trial; `says` why there is nothing. `slips` are lines that
+    came out otherwise than planned, so that what was said may come from them."""
+
+    trial_id: int
+    letter: str
+    slips: tuple[str, ...]
+    proposals: tuple[NextProposal, ...]
+    rejected: tuple["RejectedProposal", ...]
+    says: str
+
+
+class RejectedProposal(Answer):
+    key: str
+    title: str
+
+
+class ProposalTaken(Value):
+    """The proposal, by its key, and what it is meant to change in the cook's own words."""
+
+    key: ProposalKey
+    intent: Remark = ""
+
+
+class ProposalRejected(Value):
+    key: ProposalKey
+    title: Annotated[str, Field(max_length=300)] = ""
+
+
+def read(session: Session, trial_id: int) -> NextTrials:
+    """Up to four proposals from a trial."""
+    trial = rows.fetch(session, TrialRow, trial_id)
+    history.refuse_original(trial)
+    found = proposals(_bench(session, trial))
+    return NextTrials(
+        trial_id=trial_id,
+        letter=trial.letter,
+        slips=tuple(
+            history.slip_says(trial.letter, far) for far in _slips(session, trial.dish_id, trial_id)
+        ),
+        proposals=found,
+        rejected=_rejected(session, trial.dish_id),
+        says="" if found else "Nothing to propose: every free line was tried, or none is free.",
+    )
+
+
+def take(session: Session, trial_id: int, taken: ProposalTaken, now: datetime) -> TrialSheet:
+    """The next trial: a copy with this one change made and its intent filled in."""
+    trial = rows.fetch(session, TrialRow, trial_id)
+    history.refuse_original(trial)
+    found = next(
+        (made for made in proposals(_bench(session, trial)) if made.key == taken.key), None
+    )
+    if found is None:
+        raise Refused("That proposal no longer fits this trial: look at the new ones.")
+    new = NewTrial(copy_of=trial_id, intent=taken.intent.strip() or found.intent)
+    made = trials.copy(session, trial.dish_id, new, now)
+    row = rows.fetch(session, TrialRow, made.id)
+    if found.change.lines:
+        rows.write_build(session, row, found.change.applied(rows.build_of(session, row)))
+    if found.minutes is not None:
+        row.steps = rows.stored_steps(_with_minutes(rows.steps_of(row.steps), found.minutes))
+        session.add(row)
+    session.flush()
+    return build.sheet(session, made.id)
+
+
+def _with_minutes(told: tuple[Step, ...], minutes: StepMinutes) -> list[Step]:
+    return [
+        changed(step, least_min=minutes.least_min, most_min=minutes.most_min)
+        if step.id == minutes.step_id
+        else step
+        for step in told
+    ]
+
+
+def reject(session: Session, trial_id: int, no: ProposalRejected, now: datetime) -> NextTrials:
+    """Never propose it again in this dish."""
+    trial = rows.fetch(session, TrialRow, trial_id)
+    there = {row.proposal for row in _rejected_rows(session, trial.dish_id)}
+    if no.key not in there:
+        session.add(
+            RejectedProposalRow(
+                dish_id=trial.dish_id, proposal=no.key, title=no.title, created_at=now
+            )
+        )
+        session.flush()
+    return read(session, trial_id)
+
+
+def allow(session: Session, trial_id: int, key: str) -> NextTrials:
+    """Propose a rejected one again."""
+    trial = rows.fetch(session, TrialRow, trial_id)
+    for row in _rejected_rows(session, trial.dish_id):
+        if row.proposal == key:
+            session.delete(row)
+    session.flush()
+    return read(session, trial_id)
+
+
+def _rejected_rows(session: Session, dish_id: int) -> list[RejectedProposalRow]:
+    query = select(RejectedProposalRow).where(RejectedProposalRow.dish_id == dish_id)
+    return list(session.exec(query.order_by(col(RejectedProposalRow.id))))
+
+
+def _rejected(session: Session, dish_id: int) -> tuple[RejectedProposal, ...]:
+    return tuple(
+        RejectedProposal(key=row.proposal, title=row.title or row.proposal)
+        for row in _rejected_rows(session, dish_id)
+    )
+
+
+# The bench that proposals are worked out on
+
+
+def _bench(session: Session, trial: TrialRow) -> Bench:
+    key, dish_id = rows.key_of(trial), trial.dish_id
+    found = build.draft(session, key)
+    said = history.tasting_of(session, dish_id)
+    all_trials = trials.of_dish(session, dish_id)
+    planned = TRIALS.of(session, [rows.key_of(row) for row in all_trials])
+    offered, news = _swaps(session, found)
+    return Bench(
+        checked=found.checked(reckon(found.planned)),
+        steps=rows.steps_of(trial.steps),
+        said=most_said(said.of(key)),
+        swaps=offered,
+        news=news,
+        rejected=frozenset(row.proposal for row in _rejected_rows(session, dish_id)),
+        tried=_tried(all_trials, planned, key),
+        known_labels=_known_labels(session, all_trials),
+        helped=_helped(session, dish_id, planned, said),
+        slipped=frozenset(far.key for far in _slips(session, dish_id, key) if far.key),
+        hot_rule=_asks_heat(session, trial),
+    )
+
+
+def _slips(session: Session, dish_id: int, key: int) -> tuple[FarLine, ...]:
+    """What came out otherwise than planned in the trial's last batch."""
+    return next(iter(history.entries_of(session, dish_id, [key]))).far
+
+
+def _asks_heat(session: Session, trial: TrialRow) -> bool:
+    """Whether some step is not done before the middle is hot enough."""
+    galley = steps.galley_of(session, rows.key_of(trial))
+    told = rows.steps_of(trial.steps)
+    return bool(asked_of(told, galley.foods, galley.family, galley.house.safety))
+
+
+Offered = list[tuple[PlacedLine, SwapOption]]
+
+
+def _swaps(session: Session, found: Draft) -> tuple[Offered, dict[int, Ingredient]]:
+    """Swaps on the lines with most calories as the shelf allows them, and what they bring in."""
+    swaps = swapping.takes_of(found.piece, swapping.known_swaps(session))
+    rejected = swapping.rejected(session, found.trial.dish_id)
+    no = {swap.swap: swap.reason or "no reason given" for swap in rejected}
+    shelf = swapping.shelf_for(session, swaps)
+    lines = [
+        placed
+        for placed in found.piece.lines()
+        if placed.grams > 0 and not (placed.line.locked or placed.line.off)
+    ]
+    lines.sort(key=lambda placed: -(placed.brings("kcal") or 0.0) * placed.per_serving)
+    offered = [
+        (placed, option.model_copy(update={"rejected": no.get(option.swap)}))
+        for placed in lines[:MOST_SWAPPED]
+        for option in options(found.piece, placed, shelf, swaps, None)
+    ]
+    there = (*shelf.by_kind.values(), *shelf.by_food.values())
+    return offered, {food.label_id: food for foods in there for food in foods}
+
+
+def _tried(
+    all_trials: list[TrialRow], planned: dict[int, TrialFigures], key: int
+) -> frozenset[tuple[str, bool]]:
+    """Lines that trials copied from this one changed, and whether there was more of them."""
+    return frozenset(
+        (change.line_id, (change.after_g or 0.0) > (change.before_g or 0.0))
+        for row in all_trials
+        if row.copied_from == key
+        for change in planned[rows.key_of(row)].changes
+    )
+
+
+def _known_labels(session: Session, all_trials: list[TrialRow]) -> frozenset[int]:
+    ids = [rows.key_of(row) for row in all_trials]
+    query = select(LineRow.label_id).where(col(LineRow.trial_id).in_(ids)).distinct()
+    return frozenset(key for key in session.exec(query) if key is not None)
+
+
+def _helped(
+    session: Session, dish_id: int, planned: dict[int, TrialFigures], said: Tastings
+) -> frozenset[str]:
+    """Lines of which more is known to help, or less to hurt."""
+    beside = {entry.id: entry for entry in history.read(session, dish_id).trials}
+    return frozenset(
+        line_id
+        for line_id, change in history.changed_alone(beside, planned, said)
+        if change.difference is not None
+        and change.difference.is_told
+        and (change.difference.value > 0) == (change.kcal > 0)
+    )

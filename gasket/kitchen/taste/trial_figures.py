@@ -1,0 +1,107 @@
+"""What a trial comes to as it is planned, and what it changed: kept, since lineages are long."""
+
+from typing import Final
+
+from sqlmodel import Session
+
+from gasket.core.cooking.keeping import keeping, keeps_days
+from gasket.core.cooking.steps import hands_on_min
+from gasket.core.numbers import Answer
+from gasket.core.rebuild.difference import LineDifference, line_differences
+from gasket.core.reckoning.margin import AnyFigure
+from gasket.core.reckoning.reckon import reckon
+from gasket.core.tasting.lineage import step_changes
+from gasket.kitchen import settings
+from gasket.kitchen.kept import Kept
+from gasket.kitchen.rebuild import build
+from gasket.kitchen.rebuild.build import Draft
+from gasket.kitchen.shelf.shelf import shelf_labels
+from gasket.store import rows
+from gasket.store.tables import TrialRow
+from gasket.store.taste_tables import KeptTrialRow, TrialStampRow
+
+
+class LineKcal(Answer):
+    """kcal that a line brings to a serving."""
+
+    line_id: str
+    name: str
+    kcal: float
+
+
+class TrialFigures(Answer):
+    """One serving as planned: its figures, cost, minutes of the cook's hands, days in the fridge;
+    lines and steps that differ from the trial that it was copied from."""
+
+    broken: str = ""
+    kcal: AnyFigure = None
+    protein_g: AnyFigure = None
+    grams: float | None = None
+    cost: float | None = None
+    minutes: float | None = None
+    days: float | None = None
+    lines: tuple[LineKcal, ...] = ()
+    changes: tuple[LineDifference, ...] = ()
+    steps_changed: tuple[str, ...] = ()
+
+    @property
+    def changed(self) -> int:
+        """How many lines and steps differ."""
+        return len(self.changes) + len(self.steps_changed)
+
+
+def calculate(session: Session, trial_id: int) -> TrialFigures:
+    """The figures of a trial as it is stored now."""
+    found = build.draft(session, trial_id)
+    serving = reckon(found.planned).serving
+    steps = rows.steps_of(found.trial.steps)
+    kinds = [food.kind for food in found.piece.ingredients.values()]
+    advice = keeping(found.piece.build.terms.family, kinds)
+    changes, steps_changed = _changes(session, found)
+    return TrialFigures(
+        kcal=serving.kcal,
+        protein_g=serving.protein_g,
+        grams=serving.grams,
+        cost=found.piece.serving("cost"),
+        minutes=hands_on_min(steps),
+        days=keeps_days("fridge", advice, settings.read(session).safety),
+        lines=tuple(
+            LineKcal(
+                line_id=placed.line.id,
+                name=placed.ingredient.name,
+                kcal=(placed.brings("kcal") or 0.0) * placed.per_serving,
+            )
+            for placed in found.piece.lines()
+        ),
+        changes=changes,
+        steps_changed=steps_changed,
+    )
+
+
+def _changes(session: Session, found: Draft) -> tuple[tuple[LineDifference, ...], tuple[str, ...]]:
+    parent_id = found.trial.copied_from
+    if parent_id is None:
+        return (), ()
+    parent = rows.fetch(session, TrialRow, parent_id)
+    before = rows.build_of(session, parent)
+    ids = {line.label_id for line in before.lines() if line.label_id is not None}
+    labels = {**shelf_labels(session, ids), **found.labels}
+    names = {key: label.label.name for key, label in labels.items()}
+    return (
+        line_differences(before, found.build, names),
+        step_changes(rows.steps_of(parent.steps), rows.steps_of(found.trial.steps)),
+    )
+
+
+def _broken(_session: Session, _trial_id: int, says: str) -> TrialFigures:
+    return TrialFigures(broken=says)
+
+
+TRIALS: Final = Kept(
+    key="trial_id",
+    figures=TrialFigures,
+    calculate=calculate,
+    broken=_broken,
+    stamps=TrialStampRow,
+    kept_in=KeptTrialRow,
+)

@@ -1,0 +1,113 @@
+import type { Schemas } from "../../api/client";
+import { useTrial, useTrialTastings } from "../../api/queries";
+import { Difference } from "../../dish/Difference";
+import { TastingMarks } from "../../dish/TastingMarks";
+import { SectionView } from "../../drawing/SectionView";
+import { day } from "../../lib/format";
+import { Choice } from "../../ui/Field";
+import { Loading } from "../../ui/States";
+import type { Trial } from "./trials";
+
+interface SideBySideProps {
+  trials: readonly Trial[];
+  pair: readonly [number, number];
+  onPair: (pair: [number, number]) => void;
+}
+
+/** Any two trials cut open side by side: lines, steps, figures, tastings. */
+export function SideBySide({ trials, pair, onPair }: SideBySideProps) {
+  const [before, after] = pair;
+  const options = trials.map((trial) => ({
+    value: String(trial.id),
+    label: `Trial ${trial.letter}${trial.intent ? `: ${trial.intent}` : ""}`,
+  }));
+  return (
+    <div className="grid gap-5">
+      <div className="grid gap-3 sm:grid-cols-2">
+        <Choice
+          label="Left"
+          value={String(before)}
+          options={options}
+          onChange={(id) => onPair([Number(id), after])}
+        />
+        <Choice
+          label="Right"
+          value={String(after)}
+          options={options}
+          onChange={(id) => onPair([before, Number(id)])}
+        />
+      </div>
+      <Sections before={before} after={after} />
+      <section aria-label="What changed">
+        <h2 className="text-lg font-bold">What changed</h2>
+        <Difference trialId={after} to={before} />
+        <Steps trial={trials.find((trial) => trial.id === after)} against={before} />
+      </section>
+      <div className="grid gap-6 sm:grid-cols-2">
+        {pair.map((id) => (
+          <Tastings key={id} trial={trials.find((trial) => trial.id === id)} />
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function Sections({ before, after }: { before: number; after: number }) {
+  const { data: left } = useTrial(before);
+  const { data: right } = useTrial(after);
+  if (!left || !right) return <Loading />;
+  return (
+    <SectionView
+      title={`Trial ${left.letter} beside trial ${right.letter}`}
+      theirs={`Trial ${left.letter}`}
+      ours={`Trial ${right.letter}`}
+      section={sectionOf(left, right)}
+    />
+  );
+}
+
+/** Two builds as one section: a line that is in both is linked to itself. */
+function sectionOf(left: Schemas["TrialSheet"], right: Schemas["TrialSheet"]): Schemas["Section"] {
+  return {
+    original: left.report.section.rebuild,
+    rebuild: right.report.section.rebuild,
+    rebuild_at_equal_weight: null,
+    links: [],
+  };
+}
+
+/** Steps that differ, where one of the two was copied from the other. */
+function Steps({ trial, against }: { trial: Trial | undefined; against: number }) {
+  if (trial?.copied_from !== against || trial.steps_changed.length === 0) return null;
+  return (
+    <ul className="mt-2">
+      {trial.steps_changed.map((step) => (
+        <li key={step}>{step}</li>
+      ))}
+    </ul>
+  );
+}
+
+const MOST = 12;
+
+function Tastings({ trial }: { trial: Trial | undefined }) {
+  const { data: tastings } = useTrialTastings(trial?.id ?? 0);
+  const said = (tastings ?? []).filter((one) => !one.archived);
+  return (
+    <section aria-label={`Tastings of trial ${trial?.letter ?? ""}`}>
+      <h2 className="text-lg font-bold">Trial {trial?.letter}: what was said</h2>
+      {said.length === 0 && <p className="text-soft">Nothing yet.</p>}
+      <ul>
+        {said.slice(0, MOST).map((one) => (
+          <li key={one.id} className="border-t border-rule py-2">
+            <p>
+              <b>{one.taster}</b> <span className="text-soft">{day(one.at)}</span>
+            </p>
+            <TastingMarks of={one} />
+          </li>
+        ))}
+      </ul>
+      {said.length > MOST && <p className="text-sm text-soft">And {said.length - MOST} more.</p>}
+    </section>
+  );
+}
