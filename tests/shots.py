@@ -42,12 +42,6 @@ def weigh_two_and_a_half(page: Page) -> None:
     steady(page, "68")
 
 
-def too_much(page: Page) -> None:
-    """A scoop too many on the line that was on its way."""
-    act(page, "scoop", 76)
-    expect(page.get_by_role("region", name="Too much")).to_contain_text("kcal")
-
-
 def fill_two(page: Page) -> None:
     for grams in (188, 186):
         page.keyboard.press("e")
@@ -70,13 +64,6 @@ def portions(page: Page) -> None:
     page.keyboard.press("p")
     page.wait_for_timeout(400)
     fill_two(page)
-
-
-def type_a_line(page: Page) -> None:
-    box = page.get_by_role("combobox", name="Add a line to Loaf")
-    box.fill("2 large eggs")
-    expect(page.get_by_role("option").first).to_contain_text("100 g")
-    box.evaluate("element => window.scrollTo(0, element.getBoundingClientRect().top - 260)")
 
 
 CLAIMS = (
@@ -132,9 +119,10 @@ def log(page: Page, **deed: object) -> None:
     assert page.request.post("/api/batches/2/cook", data=body).status == 200
 
 
-def see_the_pan(page: Page) -> None:
-    pan = page.get_by_role("region", name="The pan")
-    pan.evaluate("element => window.scrollTo(0, element.getBoundingClientRect().top - 90)")
+def say_how_it_was(page: Page) -> None:
+    page.get_by_role("button", name="Bow seat", exact=True).click()
+    for quality, said in (("Taste", "8.5"), ("Texture", "7")):
+        page.get_by_label(f"{quality}, as it was said").fill(said)
 
 
 def nothing(_: Page) -> None:
@@ -149,17 +137,17 @@ VIEWS: tuple[tuple[str, str, dict[str, int], str, Callable[[Page], None]], ...] 
     ("card", "/dishes/1/card?batch=1", DESKTOP, "light", open_margin),
     ("card-print", "/dishes/1/card?batch=1", PAPER, "light", on_paper),
     ("shelf", "/shelf/13", DESKTOP, "light", nothing),
-    ("quick-entry", "/dishes/1/build", DESKTOP, "light", type_a_line),
     ("compare", "/shelf/compare?labels=3,4&trial=1", DESKTOP, "light", nothing),
     ("claims", f"/claims?c={quote(CLAIMS)}", DESKTOP, "dark", nothing),
     ("settings", "/settings", DESKTOP, "light", nothing),
     ("portion", "/dishes/1/portion?batch=1", DESKTOP, "light", portions),
-    ("weigh", "/dishes/1/weigh?batch=4", DESKTOP, "dark", weigh_two_and_a_half),
-    ("weigh-phone", "/dishes/1/weigh?batch=4", PHONE, "light", nothing),
-    ("weigh-choices", "/dishes/1/weigh?batch=4", DESKTOP, "light", too_much),
+    ("weigh", "/dishes/1/weigh?batch=7", DESKTOP, "dark", weigh_two_and_a_half),
+    ("weigh-phone", "/dishes/1/weigh?batch=7", PHONE, "light", nothing),
     ("kitchen", "/", DESKTOP, "light", nothing),
     ("cook-plan", "/dishes/1/cook", DESKTOP, "light", plan_the_steps),
-    ("pan", "/dishes/5/portion?batch=3", DESKTOP, "light", see_the_pan),
+    ("taste", "/dishes/1/taste", PHONE, "light", say_how_it_was),
+    ("trials", "/dishes/1/trials", DESKTOP, "light", nothing),
+    ("frontier", "/dishes/1/trials?tab=frontier", DESKTOP, "dark", nothing),
     ("cook", "/dishes/3/cook?batch=2", DESKTOP, "dark", bake_the_chicken),
 )
 

@@ -15,6 +15,8 @@ MOST_BODY_BYTES: Final = 2_000_000
 MOST_FILE_BYTES: Final = 31_000_000
 FILES: Final = "/api/shelf/imports"
 """Where a whole shelf file may come in."""
+PHOTOS: Final = "/photos"
+"""Where a photo may come in, at the end of the path."""
 HOME: Final = frozenset({"127.0.0.1", "localhost", "::1"})
 
 ALWAYS: Final = {
@@ -48,7 +50,8 @@ class Guard:
             await _refuse(scope, send, 403, "This address is not the kitchen's own.")
             return
         length = headers.get("content-length", "")
-        most = MOST_FILE_BYTES if scope["path"] == FILES else MOST_BODY_BYTES
+        large = scope["path"] == FILES or scope["path"].endswith(PHOTOS)
+        most = MOST_FILE_BYTES if large else MOST_BODY_BYTES
         if length.isdigit() and int(length) > most:
             await _refuse(scope, send, 413, _too_much(most))
             return

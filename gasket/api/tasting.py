@@ -2,17 +2,29 @@
 
 from typing import Annotated
 
-from fastapi import APIRouter, Path, Query
+from fastapi import APIRouter, Path, Query, Request
+from fastapi.concurrency import run_in_threadpool
+from fastapi.responses import Response
 
 from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
+from gasket.core.numbers import SentId
 from gasket.core.tasting.blind import MOST_SEATS, BlindAnswer, BlindKind, Prospect, prospect
 from gasket.core.tasting.frontier import RankWeights
 from gasket.core.tasting.fullness import FullnessAnswer
 from gasket.core.tasting.marks import TastingSheet
+from gasket.formats.pictures import as_picture
 from gasket.kitchen.overview import keepers
 from gasket.kitchen.overview.keepers import KeeperRanking
 from gasket.kitchen.rebuild.build import TrialSheet
-from gasket.kitchen.taste import blind_tests, history, next_trials, tasters, tastings, verdicts
+from gasket.kitchen.taste import (
+    blind_tests,
+    history,
+    next_trials,
+    photos,
+    tasters,
+    tastings,
+    verdicts,
+)
 from gasket.kitchen.taste.blind_tests import BlindSheet, BlindSummary, BlindWhether, NewBlindTest
 from gasket.kitchen.taste.history import History
 from gasket.kitchen.taste.next_trials import (
@@ -21,6 +33,7 @@ from gasket.kitchen.taste.next_trials import (
     ProposalRejected,
     ProposalTaken,
 )
+from gasket.kitchen.taste.photos import Photo, PhotoEdit, PhotoStage
 from gasket.kitchen.taste.tasters import NewTaster, Taster, TasterEdit
 from gasket.kitchen.taste.tastings import FullnessAsked, TasteSheet, Tasting, Whether
 from gasket.kitchen.taste.verdicts import TrialVerdict, VerdictEdit
@@ -82,6 +95,67 @@ def answer_fullness(
 def trial_tastings(trial_id: Key, session: SessionDoor) -> tuple[Tasting, ...]:
     """Everything that was said of a trial, newest first."""
     return tastings.of_trial(session, trial_id)
+
+
+PICTURE = {"schema": {"type": "string", "format": "binary"}}
+
+
+@router.get("/batches/{batch_id}/photos")
+def batch_photos(batch_id: Key, session: SessionDoor) -> tuple[Photo, ...]:
+    return photos.of_batch(session, batch_id)
+
+
+@router.get("/trials/{trial_id}/photos")
+def trial_photos(trial_id: Key, session: SessionDoor) -> tuple[Photo, ...]:
+    """The photos of all batches of a trial."""
+    return photos.of_trial(session, trial_id)
+
+
+@router.post(
+    "/batches/{batch_id}/photos",
+    status_code=201,
+    openapi_extra={
+        "requestBody": {
+            "content": dict.fromkeys(("image/jpeg", "image/png", "image/webp"), PICTURE),
+            "required": True,
+        }
+    },
+)
+async def add_photo(
+    batch_id: Key,
+    request: Request,
+    house: HouseDoor,
+    stage: PhotoStage,
+    id: Annotated[SentId, Query()],
+) -> tuple[Photo, ...]:
+    """Keep a photo, scaled and without what stands beside it. The same id again changes nothing."""
+    taken = await run_in_threadpool(as_picture, await request.body())
+    return await run_in_threadpool(
+        house.write,
+        lambda session: photos.add(session, batch_id, stage, id, taken, house.now()),
+    )
+
+
+@router.get(
+    "/photos/{photo_id}",
+    response_class=Response,
+    responses={200: {"content": {"image/jpeg": PICTURE}}},
+)
+def photo(photo_id: Key, session: SessionDoor) -> Response:
+    """The picture. It never changes."""
+    return Response(
+        photos.jpeg_of(session, photo_id),
+        media_type="image/jpeg",
+        headers={"Cache-Control": "private, max-age=31536000, immutable"},
+    )
+
+
+@router.put("/photos/{photo_id}")
+def put_photo(
+    photo_id: Key, edit: PhotoEdit, write: WriteDoor, house: HouseDoor
+) -> tuple[Photo, ...]:
+    """Delete a photo or bring it back, put it on the card or take it off."""
+    return write(lambda session: photos.put(session, photo_id, edit, house.now()))
 
 
 @router.get("/trials/{trial_id}/verdict")

@@ -23,6 +23,7 @@ from gasket.core.trade.kinds import KINDS
 from gasket.core.weighing.pour import MOST_NUDGE
 from gasket.core.weighing.records import SPILL_SPREAD
 from gasket.kitchen.settings import HOMES
+from gasket.kitchen.taste.photos import PHOTO_STAGES
 
 HEAD: Final = "// Generated from the core by ./run types: never edited.\n"
 
@@ -53,6 +54,7 @@ def vocabulary() -> dict[str, Any]:
         "SPILL_SPREAD": SPILL_SPREAD,
         "MOST_NUDGE": MOST_NUDGE,
         "QUALITIES": QUALITIES,
+        "PHOTO_STAGES": PHOTO_STAGES,
         "TASTE_WORDS": [word.model_dump(mode="json") for word in TASTE_WORDS.values()],
         "MOST_SEATS": MOST_SEATS,
         "HOMES": {home: habits.model_dump(mode="json") for home, habits in HOMES.items()},

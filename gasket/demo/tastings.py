@@ -18,13 +18,16 @@ from gasket.core.tasting.marks import TastingSheet
 from gasket.core.tasting.verdict import TasteVerdict
 from gasket.core.weighing.captures import capture_of
 from gasket.core.weighing.records import Kind, Origin
+from gasket.demo import photos as drawings
 from gasket.demo.shelf import FOOD_OF
+from gasket.formats.pictures import as_picture
 from gasket.kitchen.portion import stock
 from gasket.kitchen.rebuild import build, trials
 from gasket.kitchen.rebuild.build import BuildEdit, TrialSheet
 from gasket.kitchen.rebuild.trials import NewTrial
-from gasket.kitchen.taste import blind_tests, tasters, tastings, verdicts
+from gasket.kitchen.taste import blind_tests, photos, tasters, tastings, verdicts
 from gasket.kitchen.taste.blind_tests import NewBlindTest
+from gasket.kitchen.taste.photos import PhotoStage
 from gasket.kitchen.taste.tasters import NewTaster
 from gasket.kitchen.taste.verdicts import VerdictEdit
 from gasket.kitchen.weigh import weigh
@@ -132,6 +135,8 @@ TRIANGLE_SEATS: Final = 10
 TRIANGLE_FOUND: Final = frozenset({1, 2, 4, 5, 7, 8, 10})
 """The seats that found the odd one."""
 SEED: Final = 20
+PICTURED: Final = frozenset({"C"})
+"""Trials with photos, beside the first."""
 
 
 def taste_the_loaf(session: Session, first_trial: int, first_batch: int, now: datetime) -> None:
@@ -143,11 +148,14 @@ def taste_the_loaf(session: Session, first_trial: int, first_batch: int, now: da
     _said(session, first_batch, FIRST_BITES, tasted, state="next_day", against="original")
     _said(session, first_batch, ORIGINAL_BITES, tasted, of_original=True)
     by_letter = {"A": first_trial}
+    _photograph(session, first_batch, "A", tasted)
     for planned in LOAF_TRIALS:
         began = now - timedelta(days=planned.days_ago)
         made = _next(session, by_letter[planned.copy_of], planned, began)
         by_letter[made.letter] = made.id
         batch = _weigh(session, made.id, planned, began)
+        if made.letter in PICTURED:
+            _photograph(session, batch, made.letter, began)
         at = began + timedelta(hours=22)
         _said(session, batch, planned.bites, at, state="next_day", against="remembered")
         _judge(session, made.id, planned.verdict)
@@ -212,6 +220,15 @@ def _said(
         }
         sheet = TastingSheet.model_validate(said)
         tastings.record(session, batch_id, sheet, at + timedelta(minutes=minute))
+
+
+def _photograph(session: Session, batch_id: int, letter: str, at: datetime) -> None:
+    """What a phone would have taken, drawn."""
+    drawn_by: dict[PhotoStage, Callable[[str, int], bytes]]
+    drawn_by = {"top": drawings.top, "cut": drawings.cut}
+    for stage, drawn in drawn_by.items():
+        taken = as_picture(drawn(letter, SEED))
+        photos.add(session, batch_id, stage, str(uuid.uuid4()), taken, at)
 
 
 def _judge(session: Session, trial_id: int, verdict: TasteVerdict) -> None:

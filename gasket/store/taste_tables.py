@@ -3,7 +3,7 @@
 from datetime import datetime
 from typing import Any
 
-from sqlalchemy import JSON, Column, UniqueConstraint
+from sqlalchemy import JSON, Column, LargeBinary, UniqueConstraint
 from sqlmodel import Field, SQLModel
 
 from gasket.store.tables import json_column, time_field
@@ -34,6 +34,24 @@ class TastingRow(SQLModel, table=True):
     sheet: dict[str, Any] = Field(sa_column=json_column())
     at: datetime = time_field(index=True)
     archived_at: datetime | None = time_field(nullable=True)
+
+
+class PhotoRow(SQLModel, table=True):
+    """A photo of a batch: `jpeg` is scaled and carries nothing beside the picture. Kept in the
+    database, so that every copy and backup has it, and none is left behind."""
+
+    __tablename__ = "photo"
+
+    id: int | None = Field(default=None, primary_key=True)
+    sent_id: str = Field(unique=True)
+    batch_id: int = Field(foreign_key="batch.id", index=True)
+    stage: str
+    width: int
+    height: int
+    jpeg: bytes = Field(sa_column=Column(LargeBinary, nullable=False))
+    on_card: bool = False
+    at: datetime = time_field()
+    removed_at: datetime | None = time_field(nullable=True)
 
 
 class FullnessRow(SQLModel, table=True):

@@ -72,11 +72,11 @@ def test_main_actions_are_near_the_heading_and_keys_go_from_stage_to_stage(page:
     assert far == []
     page.goto("/dishes/1/original")
     expect(page.locator("h1")).to_be_visible()
-    for stage in ("build", "weigh", "cook", "portion", "card"):
+    for stage in ("build", "weigh", "cook", "portion", "taste", "card", "trials"):
         page.keyboard.press(".")
         expect(page).to_have_url(re.compile(f"/dishes/1/{stage}$"))
     page.keyboard.press(",")
-    expect(page).to_have_url(re.compile("/dishes/1/portion$"))
+    expect(page).to_have_url(re.compile("/dishes/1/card$"))
 
 
 def test_a_tolerance_says_what_it_is_made_of_and_who_says_so(page: Page):

@@ -78,7 +78,7 @@ def test_the_whole_path_by_keyboard(page: Page, accessible):
     accessible()
 
     # 1. Open the dish, see its original and edit it.
-    tab_to(page, re.compile("^Carrot loaf trial"))
+    tab_to(page, re.compile("^Carrot loaf keeper"))
     page.keyboard.press("Enter")
     tab_to(page, re.compile("Original$"))
     page.keyboard.press("Enter")
@@ -195,7 +195,7 @@ def test_the_whole_path_by_keyboard(page: Page, accessible):
 def test_the_whole_path_by_touch_on_a_phone(page: Page, accessible):
     only_the_kitchen_scale(page)
     page.goto("/")
-    page.get_by_role("link", name=re.compile("^Carrot loaf trial")).tap()
+    page.get_by_role("link", name=re.compile("^Carrot loaf keeper")).tap()
     page.get_by_role("link", name="Original", exact=True).tap()
     page.get_by_role("button", name="From a label or menu").tap()
     page.get_by_label("Protein", exact=True).fill("9")

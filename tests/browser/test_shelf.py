@@ -11,7 +11,7 @@ def line_box(page: Page, component: str = "Loaf"):
 
 
 def options(page: Page):
-    return page.get_by_role("option")
+    return page.get_by_role("listbox").get_by_role("option")
 
 
 def test_a_panel_is_typed_top_to_bottom_with_its_audit_beside_it(page: Page, accessible):

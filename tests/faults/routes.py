@@ -338,6 +338,7 @@ READS = {
 }
 """They answer and store nothing: their session cannot write."""
 OF_THE_HOUSE = {
+    "POST /api/batches/{batch_id}/photos",
     "PUT /api/batches/{batch_id}/rehearsal",
     "POST /api/scale/simulator",
     "POST /api/shelf/imports",
@@ -345,7 +346,8 @@ OF_THE_HOUSE = {
     "POST /api/shelf/imports/{key}/commit",
     "POST /api/shelf/reference",
 }
-"""The simulated scale; files, which tests/kitchen/test_shelf.py brings in at the same moment."""
+"""The simulated scale; files, which tests/kitchen/test_shelf.py brings in at the same moment;
+pictures, which tests/api/test_photos.py does."""
 
 
 EXAMPLE = "POST /api/dishes/example"

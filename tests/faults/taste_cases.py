@@ -48,6 +48,11 @@ TASTE_CASES = [
         lambda *_: {"id": one_id(), "after_h": 1, "answer": "mark", "mark": "6"},
         grows=COUNT("fullness_record"),
     ),
+    Case(
+        "PUT /api/photos/{photo_id}",
+        "/api/photos/1",
+        lambda _, i: {"on_card": bool(i % 2)},
+    ),
     of_version(
         "PUT /api/trials/{trial_id}/verdict",
         "/api/trials/1/verdict",

@@ -36,7 +36,8 @@ from gasket.kitchen.portion import plates, portioning
 from gasket.kitchen.portion.plates import Plated
 from gasket.kitchen.portion.stock import Warmed, warmed_lately
 from gasket.kitchen.rebuild import build
-from gasket.kitchen.taste import history
+from gasket.kitchen.taste import history, photos
+from gasket.kitchen.taste.photos import Photo
 from gasket.kitchen.weigh import weighed
 from gasket.store import rows
 from gasket.store.tables import TrialRow
@@ -138,6 +139,7 @@ class Card(Answer):
     divided: Divided
     eating: Eating
     tasted: Tasted | None
+    photos: tuple[Photo, ...]
     behind: Behind
     paper: Literal["a4", "letter"]
     text: str
@@ -167,6 +169,7 @@ def card(session: Session, batch_id: int) -> Card:
         divided=divided,
         eating=eating,
         tasted=tasted,
+        photos=tuple(photo for photo in photos.of_batch(session, batch_id) if photo.on_card),
         behind=_behind(session, made, eating),
         paper=made.house.paper,
         text=card_text(

@@ -21,6 +21,7 @@ export const keys = {
   tasting: (batchId: number) => ["tasting", batchId] as const,
   history: (dishId: number) => ["history", dishId] as const,
   blind: ["blind"] as const,
+  photos: ["photos"] as const,
   stock: ["stock"] as const,
   timers: ["timers"] as const,
   foods: ["foods"] as const,
@@ -294,4 +295,18 @@ export const useProspect = (kind: Schemas["NewBlindTest"]["kind"], seats: number
     queryFn: () => ask(api.GET("/api/blind-prospect", { params: { query: { kind, seats } } })),
     enabled: seats >= 1,
     placeholderData: keepPreviousData,
+  });
+
+/** The photos of a batch. */
+export const usePhotos = (batchId: number) =>
+  useQuery({
+    queryKey: [...keys.photos, "batch", batchId],
+    queryFn: () => ask(api.GET("/api/batches/{batch_id}/photos", at("batch_id", batchId))),
+  });
+
+/** The photos of all batches of a trial. */
+export const useTrialPhotos = (trialId: number) =>
+  useQuery({
+    queryKey: [...keys.photos, "trial", trialId],
+    queryFn: () => ask(api.GET("/api/trials/{trial_id}/photos", at("trial_id", trialId))),
   });

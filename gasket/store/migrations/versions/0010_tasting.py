@@ -21,7 +21,7 @@ TEXT = sqlmodel.sql.sqltypes.AutoString()
 TIME = gasket.store.tables.UtcTime()
 _TABLES = (
     *("kept_trial", "trial_stamp", "blind_answer", "blind_test", "rejected_proposal"),
-    *("fullness_record", "tasting", "taster"),
+    *("fullness_record", "photo", "tasting", "taster"),
 )
 
 
@@ -80,6 +80,20 @@ def _make_tasting_tables() -> None:
         sa.Column("at", TIME, nullable=False),
     )
     op.create_index("ix_fullness_record_tasting", "fullness_record", ["tasting"])
+    op.create_table(
+        "photo",
+        sa.Column("id", sa.Integer(), primary_key=True),
+        sa.Column("sent_id", TEXT, nullable=False, unique=True),
+        sa.Column("batch_id", sa.Integer(), sa.ForeignKey("batch.id"), nullable=False),
+        sa.Column("stage", TEXT, nullable=False),
+        sa.Column("width", sa.Integer(), nullable=False),
+        sa.Column("height", sa.Integer(), nullable=False),
+        sa.Column("jpeg", sa.LargeBinary(), nullable=False),
+        sa.Column("on_card", sa.Boolean(), nullable=False),
+        sa.Column("at", TIME, nullable=False),
+        sa.Column("removed_at", TIME, nullable=True),
+    )
+    op.create_index("ix_photo_batch_id", "photo", ["batch_id"])
     _make_dish_table(
         "rejected_proposal",
         sa.Column("proposal", TEXT, nullable=False),

@@ -1,5 +1,6 @@
 import type { Schemas } from "../../api/client";
 import { Balloon } from "../../drawing/Balloon";
+import { photoAddress, STAGE_NAMES } from "../../dish/photos";
 import { Stamp } from "../../drawing/Stamp";
 import { TitleBlock } from "../../drawing/TitleBlock";
 import { known, valueText } from "../../lib/figures";
@@ -48,10 +49,30 @@ export function CardSheet({ card, carbohydrate }: CardSheetProps) {
           <Steps steps={card.steps} />
         </div>
       </div>
+      <CardPhotos photos={card.photos} />
       {card.behind.source_note && (
         <p className="text-sm text-soft">Source: {card.behind.source_note}</p>
       )}
       <Outside />
+    </div>
+  );
+}
+
+/** Photos that the cook wants on the card. */
+function CardPhotos({ photos }: { photos: Schemas["Card"]["photos"] }) {
+  if (photos.length === 0) return null;
+  return (
+    <div className="flex flex-wrap gap-3">
+      {photos.map((photo) => (
+        <img
+          key={photo.id}
+          src={photoAddress(photo.id)}
+          width={photo.width}
+          height={photo.height}
+          alt={STAGE_NAMES[photo.stage]}
+          className="h-40 w-auto border border-ink"
+        />
+      ))}
     </div>
   );
 }

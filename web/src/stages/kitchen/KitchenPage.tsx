@@ -50,11 +50,6 @@ export function KitchenPage() {
           <h2 id="dishes" className="text-lg font-bold">
             {query.archived ? "Archived dishes" : "Dishes"}
           </h2>
-          {dishes.some((dish) => dish.keeper) && (
-            <Link to="/keepers" className="mr-auto text-pencil hover:underline">
-              Keepers in order →
-            </Link>
-          )}
           {(filtered || total >= MANY || (first?.archived ?? 0) > 0) && (
             <Filters query={query} onQuery={setQuery} tags={first?.tags ?? []} />
           )}
@@ -85,6 +80,13 @@ export function KitchenPage() {
           </Button>
         )}
       </section>
+      {dishes.some((dish) => dish.keeper) && (
+        <p className="mt-4">
+          <Link to="/keepers" className="text-pencil hover:underline">
+            Keepers in order →
+          </Link>
+        </p>
+      )}
       <div id="import" className="mt-6 border-t border-rule pt-5">
         <ImportBatch />
       </div>

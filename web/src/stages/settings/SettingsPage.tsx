@@ -3,7 +3,8 @@ import { type ReactNode, type SyntheticEvent, useEffect, useRef, useState } from
 import { api, ask, type ProblemError, problemOf, type Schemas } from "../../api/client";
 import { useRefresh, useScale, useSettings } from "../../api/queries";
 import { Button } from "../../ui/Button";
-import { MICROWAVE_W, TOOLS } from "../../api/vocabulary";
+import { MICROWAVE_W, QUALITIES, TOOLS } from "../../api/vocabulary";
+import { QUALITY_NAMES } from "../../dish/tastingSays";
 import { Choice, NumberField, TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
 import { Sheet } from "../../ui/Sheet";
@@ -203,6 +204,31 @@ function SettingsForm({ stored }: { stored: Settings }) {
             error={problem?.at("microwave_w")}
             hint={`Recipes are written for ${MICROWAVE_W} W; other times follow.`}
           />
+        </Group>
+        <Group title="Tasting">
+          <p className="text-sm text-soft">
+            How much each mark counts in the overall mark, from 0 to 10.
+          </p>
+          <div className="grid grid-cols-2 gap-4 sm:grid-cols-4">
+            {QUALITIES.map((quality) => (
+              <NumberField
+                key={quality}
+                fill
+                label={QUALITY_NAMES[quality]}
+                most={10}
+                value={edit.weights?.[quality] ?? null}
+                onChange={(weight) =>
+                  weight !== null && change({ weights: { ...edit.weights, [quality]: weight } })
+                }
+                error={problem?.at(`weights.${quality}`)}
+              />
+            ))}
+          </div>
+          {problem?.at("weights") && (
+            <p role="alert" className="text-sm text-mark">
+              {problem.at("weights")}
+            </p>
+          )}
         </Group>
         <Scales
           scales={edit.scales ?? []}

@@ -5,6 +5,7 @@ import { useTasteSheet } from "../../api/queries";
 import type { StageProps } from "../../dish/stage";
 import { ButtonLink } from "../../ui/Button";
 import { Empty, Failed, Loading } from "../../ui/States";
+import { Photos } from "./Photos";
 import { TastingForm } from "./TastingForm";
 import { useTasting } from "./useTasting";
 import { VerdictForm } from "./VerdictForm";
@@ -51,6 +52,7 @@ function Tasting({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] 
             verdict={sheet.verdict}
             version={sheet.verdict_version}
           />
+          <Photos batchId={batch.id} />
           <WhatWasSaid sheet={sheet} tasting={tasting} />
         </div>
       </div>

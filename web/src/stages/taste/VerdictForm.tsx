@@ -58,7 +58,7 @@ export function VerdictForm({ dishId, trialId, letter, verdict, version }: Verdi
             type="button"
             aria-pressed={draft.stamp === stamp}
             onClick={() => change({ stamp: draft.stamp === stamp ? null : stamp })}
-            className={`min-h-12 px-1 ${draft.stamp === stamp ? "" : "opacity-60 hover:opacity-100"}`}
+            className="min-h-12 px-1 hover:bg-wash"
           >
             <Stamp stamp={stamp} drawn={draft.stamp === stamp} />
           </button>

@@ -6,6 +6,7 @@ import { SectionView } from "../../drawing/SectionView";
 import { day } from "../../lib/format";
 import { Choice } from "../../ui/Field";
 import { Loading } from "../../ui/States";
+import { PhotoPair } from "./PhotoPair";
 import type { Trial } from "./trials";
 
 interface SideBySideProps {
@@ -17,12 +18,13 @@ interface SideBySideProps {
 /** Any two trials cut open side by side: lines, steps, figures, tastings. */
 export function SideBySide({ trials, pair, onPair }: SideBySideProps) {
   const [before, after] = pair;
+  const [left, right] = pair.map((id) => trials.find((trial) => trial.id === id));
   const options = trials.map((trial) => ({
     value: String(trial.id),
     label: `Trial ${trial.letter}${trial.intent ? `: ${trial.intent}` : ""}`,
   }));
   return (
-    <div className="grid gap-5">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-5">
       <div className="grid gap-3 sm:grid-cols-2">
         <Choice
           label="Left"
@@ -43,6 +45,7 @@ export function SideBySide({ trials, pair, onPair }: SideBySideProps) {
         <Difference trialId={after} to={before} />
         <Steps trial={trials.find((trial) => trial.id === after)} against={before} />
       </section>
+      {left && right && <PhotoPair before={left} after={right} />}
       <div className="grid gap-6 sm:grid-cols-2">
         {pair.map((id) => (
           <Tastings key={id} trial={trials.find((trial) => trial.id === id)} />
