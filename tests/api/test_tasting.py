@@ -96,6 +96,13 @@ def test_a_correction_takes_the_place_of_the_old_one_and_archiving_is_undone(cli
     assert missing.status_code == 422
 
 
+def test_what_was_said_of_a_deleted_batch_counts_no_more(client):
+    assert entry(client, "A")["score"] is not None
+    for where, is_scored in (("deleted", False), ("here", True)):
+        client.put(f"/api/batches/{BATCH}/whereabouts", json={"where": where}).raise_for_status()
+        assert (entry(client, "A")["score"] is not None) == is_scored
+
+
 def test_a_taster_who_is_removed_keeps_what_was_said_and_comes_back(client):
     score = entry(client, "A")["score"]
     gone = client.put("/api/tasters/1", json={"removed": True}).json()

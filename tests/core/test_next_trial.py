@@ -11,7 +11,8 @@ from gasket.core.build_checks.checks import alarms
 from gasket.core.cooking.steps import Step
 from gasket.core.rebuild.workpiece import Workpiece
 from gasket.core.solver.limits import Spot, limits_of
-from gasket.core.tasting.next_trial import MOST_PROPOSALS, Bench, proposals
+from gasket.core.tasting.bench import Bench
+from gasket.core.tasting.next_trial import MOST_PROPOSALS, proposals
 from gasket.core.tasting.pointers import HEAT_POINTERS, POINTERS
 from gasket.core.tasting.words import TASTE_WORDS
 from tests.core.builds import line, piece_of, workpiece
@@ -121,7 +122,7 @@ WORDS = st.dictionaries(st.sampled_from(sorted(TASTE_WORDS)), st.integers(1, 4),
 GRAMS = st.fixed_dictionaries({name: st.floats(1, 300) for name in LOAF})
 
 
-@settings(deadline=None, max_examples=60)
+@settings(deadline=None, max_examples=40)
 @given(WORDS, GRAMS, st.floats(0.8, 1.2), st.sampled_from(sorted(LOAF)))
 def test_no_proposal_breaks_a_hard_limit_and_what_gives_way_is_said(said, grams, room, bounded):
     free = workpiece({"Loaf": grams}, portions=8, family="cake")

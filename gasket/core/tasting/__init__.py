@@ -11,5 +11,6 @@ frontier    trials that no other beats on both; keepers of all dishes in one ord
 verdict     keep, change or drop, and which trial a dish opens with
 blind       triangle test and paired preference: plan, power, result
 pointers    what a word points to: more or less of what, by how much
+bench       how far a line may move with goal and checks kept
 next_trial  proposals for the next trial, each one change that keeps goal and checks
 """

@@ -151,6 +151,7 @@ def tasting_of(session: Session, dish_id: int) -> Tastings:
         select(TastingRow.sheet, BatchRow.trial_id)
         .outerjoin(BatchRow, col(BatchRow.id) == col(TastingRow.batch_id))
         .where(TastingRow.dish_id == dish_id, col(TastingRow.archived_at).is_(None))
+        .where(col(BatchRow.removed_at).is_(None))
         .order_by(col(TastingRow.sequence))
     )
     said = [(TastingSheet.model_validate(stored), trial) for stored, trial in session.exec(query)]

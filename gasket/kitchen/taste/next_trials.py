@@ -15,8 +15,9 @@ from gasket.core.rebuild.trial import Remark
 from gasket.core.rebuild.workpiece import PlacedLine
 from gasket.core.reckoning.reckon import reckon
 from gasket.core.swaps.options import SwapOption, options
+from gasket.core.tasting.bench import Bench
 from gasket.core.tasting.marks import most_said
-from gasket.core.tasting.next_trial import Bench, NextProposal, StepMinutes, proposals
+from gasket.core.tasting.next_trial import NextProposal, StepMinutes, proposals
 from gasket.core.weighing.closing import FarLine
 from gasket.kitchen.cook import steps
 from gasket.kitchen.rebuild import build, swapping, trials

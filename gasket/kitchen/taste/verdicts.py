@@ -99,10 +99,10 @@ def waiting(session: Session, now: datetime) -> WaitingForVerdict:
         .join(TrialRow, col(TrialRow.dish_id) == col(DishRow.id))
         .join(closed, closed.c.trial_id == col(TrialRow.id))
         .where(col(TrialRow.verdict)["stamp"].as_string().is_(None), *rows.here(DishRow, TrialRow))
-        .order_by(closed.c.closed_at.desc())
     )
-    found = list(session.exec(query))
-    shown = found[:MOST_WAITING]
+    newest = query.order_by(closed.c.closed_at.desc()).limit(MOST_WAITING)
+    shown = list(session.exec(newest))
+    total = session.exec(select(func.count()).select_from(query.subquery())).one()
     counts = dict(
         session.exec(
             select(TastingRow.batch_id, func.count())
@@ -124,5 +124,5 @@ def waiting(session: Session, now: datetime) -> WaitingForVerdict:
             )
             for dish, trial, batch_id, closed_at in shown
         ),
-        total=len(found),
+        total=total,
     )

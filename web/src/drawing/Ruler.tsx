@@ -76,7 +76,7 @@ export function Ruler({ label, value, error, onChange }: RulerProps) {
         <Slider.Thumb
           aria-labelledby={id}
           aria-valuetext={value === "" ? "no mark yet" : value}
-          className={`grid h-11 w-6 place-items-center focus-visible:outline-2 ${at === null ? "opacity-0 focus-visible:opacity-60" : ""}`}
+          className={`grid h-11 w-px place-items-center focus-visible:outline-2 focus-visible:outline-offset-8 ${at === null ? "opacity-0 focus-visible:opacity-60" : ""}`}
         >
           <svg width="18" height="34" aria-hidden="true" className="-translate-y-2">
             <path d="M9 34 L2 12 L2 1 L16 1 L16 12 Z" fill="var(--pencil)" />

@@ -13,8 +13,12 @@ import { WhatWasSaid } from "./WhatWasSaid";
 
 /** Say how it was: a sheet for each taster, what was said, the verdict. */
 export function TasteStage(props: StageProps) {
-  const { dish, batch } = props;
-  if (!batch?.closed_at) {
+  const { dish, trial } = props;
+  // While the next batch is being weighed, the one before it is still on the table.
+  const batch = props.batch?.closed_at
+    ? props.batch
+    : trial.batches.findLast((one) => one.closed_at && !one.archived);
+  if (!batch) {
     return (
       <Empty title="Nothing to taste yet">
         <p>Marks belong to a batch that was weighed.</p>
@@ -24,7 +28,7 @@ export function TasteStage(props: StageProps) {
       </Empty>
     );
   }
-  return <Tasting {...props} batch={batch} />;
+  return <Tasting key={batch.id} {...props} batch={batch} />;
 }
 
 function Tasting({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] }) {
