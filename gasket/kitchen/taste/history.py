@@ -20,7 +20,7 @@ from gasket.core.tasting.verdict import TasteVerdict
 from gasket.core.weighing.closing import FarLine
 from gasket.kitchen import settings
 from gasket.kitchen.cook.batch_figures import BATCHES, BatchFigures
-from gasket.kitchen.rebuild import originals, trials
+from gasket.kitchen.rebuild import build, originals, trials
 from gasket.kitchen.taste.trial_figures import TRIALS, TrialFigures
 from gasket.store import rows
 from gasket.store.tables import BatchRow, DishRow, TrialRow
@@ -98,10 +98,11 @@ class History(Answer):
 
 @dataclass(frozen=True)
 class Sip:
-    """One tasting that counts: of a trial, or of the original."""
+    """One tasting that counts: of a trial, or of the original; its marks as they count."""
 
     trial: int
     sheet: TastingSheet
+    marks: Mapping[Quality, float]
 
 
 @dataclass(frozen=True)
@@ -117,7 +118,7 @@ class Tastings:
             [
                 Tasted(given.trial, given.sheet.taster_id, mark)
                 for given in self.said
-                if (mark := overall(given.sheet.counts, self.weights)) is not None
+                if (mark := overall(given.marks, self.weights)) is not None
             ]
         )
 
@@ -126,9 +127,9 @@ class Tastings:
         return {
             quality: Panel(
                 [
-                    Tasted(given.trial, given.sheet.taster_id, given.sheet.counts[quality])
+                    Tasted(given.trial, given.sheet.taster_id, given.marks[quality])
                     for given in self.said
-                    if quality in given.sheet.counts
+                    if quality in given.marks
                 ]
             )
             for quality in QUALITIES
@@ -141,8 +142,15 @@ class Tastings:
             found.setdefault(given.trial, set()).add(given.sheet.state)
         return {trial: frozenset(states) for trial, states in found.items()}
 
+    @cached_property
+    def _by_trial(self) -> dict[int, list[TastingSheet]]:
+        found: dict[int, list[TastingSheet]] = {}
+        for given in self.said:
+            found.setdefault(given.trial, []).append(given.sheet)
+        return found
+
     def of(self, trial: int) -> list[TastingSheet]:
-        return [given.sheet for given in self.said if given.trial == trial]
+        return self._by_trial.get(trial, [])
 
 
 def tasting_of(session: Session, dish_id: int) -> Tastings:
@@ -156,7 +164,10 @@ def tasting_of(session: Session, dish_id: int) -> Tastings:
     )
     said = [(TastingSheet.model_validate(stored), trial) for stored, trial in session.exec(query)]
     return Tastings(
-        [Sip(ORIGINAL if sheet.of_original else trial or ORIGINAL, sheet) for sheet, trial in said],
+        [
+            Sip(ORIGINAL if sheet.of_original else trial or ORIGINAL, sheet, sheet.counts)
+            for sheet, trial in said
+        ],
         settings.read(session).weights,
     )
 
@@ -211,9 +222,7 @@ def read(session: Session, dish_id: int) -> History:
         scatter=said.overall.scatter,
         tasters=len({given.sheet.taster_id for given in said.said}),
         opens=None if opened is None else opened.id,
-        rich=()
-        if opened is None
-        else rich_lines(planned[rows.key_of(opened)], beside, planned, said),
+        rich=() if opened is None else rich_lines(session, opened, beside, planned, said),
     )
 
 
@@ -342,7 +351,8 @@ def _g(grams: float) -> str:
 
 
 def rich_lines(
-    opens: TrialFigures,
+    session: Session,
+    opened: TrialRow,
     beside: Mapping[int, TrialEntry],
     planned: Mapping[int, TrialFigures],
     said: Tastings,
@@ -351,7 +361,12 @@ def rich_lines(
     changed: dict[str, list[LineChange]] = {}
     for key, change in changed_alone(beside, planned, said):
         changed.setdefault(key, []).append(change)
-    lines = {line.line_id: (line.name, line.kcal) for line in opens.lines if line.kcal > 0}
+    placed_lines = build.draft(session, rows.key_of(opened)).piece.lines()
+    lines = {
+        placed.line.id: (placed.ingredient.name, kcal)
+        for placed in placed_lines
+        if (kcal := (placed.brings("kcal") or 0.0) * placed.per_serving) > 0
+    }
     return richness(lines, changed)
 
 

@@ -21,14 +21,6 @@ from gasket.store.tables import TrialRow
 from gasket.store.taste_tables import KeptTrialRow, TrialStampRow
 
 
-class LineKcal(Answer):
-    """kcal that a line brings to a serving."""
-
-    line_id: str
-    name: str
-    kcal: float
-
-
 class TrialFigures(Answer):
     """One serving as planned: its figures, cost, minutes of the cook's hands, days in the fridge;
     lines and steps that differ from the trial that it was copied from."""
@@ -40,7 +32,6 @@ class TrialFigures(Answer):
     cost: float | None = None
     minutes: float | None = None
     days: float | None = None
-    lines: tuple[LineKcal, ...] = ()
     changes: tuple[LineDifference, ...] = ()
     steps_changed: tuple[str, ...] = ()
 
@@ -65,14 +56,6 @@ def calculate(session: Session, trial_id: int) -> TrialFigures:
         cost=found.piece.serving("cost"),
         minutes=hands_on_min(steps),
         days=keeps_days("fridge", advice, settings.read(session).safety),
-        lines=tuple(
-            LineKcal(
-                line_id=placed.line.id,
-                name=placed.ingredient.name,
-                kcal=(placed.brings("kcal") or 0.0) * placed.per_serving,
-            )
-            for placed in found.piece.lines()
-        ),
         changes=changes,
         steps_changed=steps_changed,
     )

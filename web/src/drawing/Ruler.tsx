@@ -76,9 +76,9 @@ export function Ruler({ label, value, error, onChange }: RulerProps) {
         <Slider.Thumb
           aria-labelledby={id}
           aria-valuetext={value === "" ? "no mark yet" : value}
-          className={`grid h-11 w-px place-items-center focus-visible:outline-2 focus-visible:outline-offset-8 ${at === null ? "opacity-0 focus-visible:opacity-60" : ""}`}
+          className={`relative block h-11 w-px focus-visible:outline-2 focus-visible:outline-offset-8 ${at === null ? "opacity-0 focus-visible:opacity-60" : ""}`}
         >
-          <svg width="18" height="34" aria-hidden="true" className="-translate-y-2">
+          <svg width="18" height="34" aria-hidden="true" className="absolute -top-1 -left-[9px]">
             <path d="M9 34 L2 12 L2 1 L16 1 L16 12 Z" fill="var(--pencil)" />
             <path d="M9 34 L6.5 26 L11.5 26 Z" fill="var(--ink)" />
           </svg>
