@@ -25,7 +25,13 @@ from gasket.kitchen.taste import (
     tastings,
     verdicts,
 )
-from gasket.kitchen.taste.blind_tests import BlindSheet, BlindSummary, BlindWhether, NewBlindTest
+from gasket.kitchen.taste.blind_tests import (
+    BlindCups,
+    BlindSheet,
+    BlindSummary,
+    BlindWhether,
+    NewBlindTest,
+)
 from gasket.kitchen.taste.history import History
 from gasket.kitchen.taste.next_trials import (
     NextTrials,
@@ -234,6 +240,12 @@ def begin_blind_test(
 def blind_test(test_id: Key, session: SessionDoor) -> BlindSheet:
     """A blind test; the key is told once it has ended."""
     return blind_tests.read(session, test_id)
+
+
+@router.get("/blind-tests/{test_id}/cups")
+def blind_cups(test_id: Key, session: SessionDoor) -> BlindCups:
+    """What goes into which cup, for whoever fills them and does not taste."""
+    return blind_tests.cups(session, test_id)
 
 
 @router.post("/blind-tests/{test_id}/answers")

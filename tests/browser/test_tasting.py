@@ -145,6 +145,11 @@ def test_a_blind_test_goes_round_on_the_phone(page: Page, accessible):
     page.get_by_role("button", name="Draw the codes").tap()
     expect(page.get_by_role("heading", name="Which do you prefer?")).to_be_visible()
     accessible()
+    page.get_by_role("link", name="For whoever fills the cups").tap()
+    expect(page.get_by_text("Whoever reads this can’t taste.")).to_be_visible()
+    expect(page.get_by_role("row")).to_have_count(1 + 2 + 1 + 3)
+    accessible()
+    page.get_by_role("link", name="To the test").tap()
     for seat in (1, 2, 3):
         place = page.get_by_role("region", name=f"Seat {seat}")
         place.get_by_role("button", name=re.compile(r"^\d{3}$")).first.tap()

@@ -53,6 +53,20 @@ class KeySeat(Answer):
     samples: tuple[str, ...]
 
 
+class CupsOf(Answer):
+    """The codes of the cups that one sample goes into."""
+
+    sample: str
+    codes: tuple[int, ...]
+
+
+class BlindCups(Answer):
+    """The key, for whoever fills the cups: codes by sample, and what stands at each seat."""
+
+    fills: tuple[CupsOf, ...]
+    seats: tuple[KeySeat, ...]
+
+
 class BlindSheet(Answer):
     """A blind test. The samples behind the codes (`key`) and the result are told once it has
     ended."""
@@ -115,10 +129,6 @@ def begin(
     session.add(row)
     session.flush()
     return read(session, row.id or 0)
-
-
-def what_it_could_show(kind: BlindKind, seats: int) -> Prospect:
-    return prospect(kind, seats)
 
 
 def read(session: Session, test_id: int) -> BlindSheet:
@@ -209,6 +219,21 @@ def end(session: Session, test_id: int, now: datetime) -> BlindSheet:
     session.add(row)
     session.flush()
     return read(session, test_id)
+
+
+def cups(session: Session, test_id: int) -> BlindCups:
+    """What goes into which cup, for whoever fills them and does not taste."""
+    row = _fetch(session, test_id)
+    plan, names = _plan(row), (row.name_a, row.name_b)
+    of = {"A": row.name_a, "B": row.name_b}
+    fills: dict[str, list[int]] = {row.name_a: [], row.name_b: []}
+    for seat in plan:
+        for cup in seat.cups:
+            fills[of[cup.sample]].append(cup.code)
+    return BlindCups(
+        fills=tuple(CupsOf(sample=name, codes=tuple(codes)) for name, codes in fills.items()),
+        seats=tuple(_key(plan, names)),
+    )
 
 
 def odd_codes(session: Session, test_id: int) -> dict[int, int]:

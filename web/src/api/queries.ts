@@ -289,6 +289,13 @@ export const useBlindTest = (id: number) =>
     refetchInterval: EVERY_MS,
   });
 
+/** What goes into which cup: asked for by whoever fills them. */
+export const useBlindCups = (id: number) =>
+  useQuery({
+    queryKey: [...keys.blind, "cups", id],
+    queryFn: () => ask(api.GET("/api/blind-tests/{test_id}/cups", at("test_id", id))),
+  });
+
 export const useProspect = (kind: Schemas["NewBlindTest"]["kind"], seats: number) =>
   useQuery({
     queryKey: [...keys.blind, "prospect", kind, seats],

@@ -640,6 +640,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/blind-tests/{test_id}/cups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Blind Cups
+         * @description What goes into which cup, for whoever fills them and does not taste.
+         */
+        get: operations["blind_cups"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/blind-tests/{test_id}/end": {
         parameters: {
             query?: never;
@@ -2814,6 +2834,16 @@ export interface components {
             taster_id?: number | null;
         };
         /**
+         * BlindCups
+         * @description The key, for whoever fills the cups: codes by sample, and what stands at each seat.
+         */
+        BlindCups: {
+            /** Fills */
+            fills: components["schemas"]["CupsOf"][];
+            /** Seats */
+            seats: components["schemas"]["KeySeat"][];
+        };
+        /**
          * BlindResult
          * @description How it came out. `hits` are odd ones found, or choices of A; `is_shown` at 5 %.
          */
@@ -3800,6 +3830,16 @@ export interface components {
              * @enum {string}
              */
             told: "helped" | "hurt" | "cannot_tell" | "untested";
+        };
+        /**
+         * CupsOf
+         * @description The codes of the cups that one sample goes into.
+         */
+        CupsOf: {
+            /** Codes */
+            codes: number[];
+            /** Sample */
+            sample: string;
         };
         /**
          * CutPieces
@@ -12812,6 +12852,109 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BlindSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    blind_cups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                test_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlindCups"];
                 };
             };
             /** @description The body could not be read. */

@@ -11,6 +11,7 @@ const ComparePage = lazy(() => import("../stages/compare/ComparePage"));
 const ClaimPage = lazy(() => import("../stages/claims/ClaimPage"));
 const FilesPage = lazy(() => import("../stages/shelffiles/FilesPage"));
 const BlindPage = lazy(() => import("../stages/blind/BlindPage"));
+const CupsPage = lazy(() => import("../stages/blind/CupsPage"));
 const KeepersPage = lazy(() => import("../stages/keepers/KeepersPage"));
 const SettingsPage = lazy(() => import("../stages/settings/SettingsPage"));
 
@@ -26,6 +27,7 @@ export function App() {
           <Route path="/claims" element={<ClaimPage />} />
           <Route path="/shelf/:foodId?" element={<ShelfPage />} />
           <Route path="/blind/:testId" element={<BlindPage />} />
+          <Route path="/blind/:testId/cups" element={<CupsPage />} />
           <Route path="/keepers" element={<KeepersPage />} />
           <Route path="/settings" element={<SettingsPage />} />
           <Route

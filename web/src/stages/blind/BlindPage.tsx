@@ -3,7 +3,7 @@ import { Link, useParams } from "react-router";
 
 import { api, ask, firstFault, type Schemas, sentence } from "../../api/client";
 import { keys, useBlindTest, useRefresh } from "../../api/queries";
-import { Button } from "../../ui/Button";
+import { Button, ButtonLink } from "../../ui/Button";
 import { Modal } from "../../ui/Modal";
 import { useNotice } from "../../ui/notices";
 import { Sheet } from "../../ui/Sheet";
@@ -102,8 +102,11 @@ function Running({ test }: { test: Test }) {
         <Button look={open ? "plain" : "main"} onClick={() => setAsking(true)}>
           End and show the key
         </Button>
+        <ButtonLink look="quiet" to={`/blind/${test.id}/cups`}>
+          For whoever fills the cups
+        </ButtonLink>
         <Button look="quiet" onClick={() => window.print()}>
-          Print the serving sheet
+          Print sheets for the tasters
         </Button>
       </div>
       <Modal open={asking} onOpenChange={setAsking} title="Show the key?">
@@ -160,15 +163,12 @@ function Ended({ test }: { test: Test }) {
   );
 }
 
-/** What stands before whom, on paper: codes alone. Who fills the cups needs the other half. */
+/** What stands before whom, on paper: codes alone, and room for the answer. */
 function ServingSheet({ test }: { test: Test }) {
   return (
-    <section aria-label="Serving sheet" className="hidden print:block">
-      <h2 className="text-lg font-bold">Serving sheet</h2>
-      <p>
-        {test.dish}. Place the cups by their codes, from left to right. Each taster writes down one
-        code.
-      </p>
+    <section aria-label="Tasters’ sheet" className="hidden print:block">
+      <h2 className="text-lg font-bold">Tasters’ sheet</h2>
+      <p>{test.dish}. Taste from left to right and write down one code.</p>
       <table className="mt-3 w-full">
         <thead className="text-left">
           <tr>

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 
-import { api, ask, type ProblemError, problemOf, type Schemas } from "../../api/client";
+import { api, ask, type ProblemError, problemOf, type Schemas, sentence } from "../../api/client";
 import { keys, useBlindTests, useProspect, useRefresh } from "../../api/queries";
 import { MOST_SEATS } from "../../api/vocabulary";
 import { day } from "../../lib/format";
@@ -23,9 +23,13 @@ export function BlindTab({ dishId, letters }: { dishId: number; letters: readonl
   const say = useNotice();
   const put = async (id: number, removed: boolean) => {
     const params = { path: { test_id: id } };
-    await ask(api.PUT("/api/blind-tests/{test_id}/whether", { params, body: { removed } }));
-    refresh(keys.blind);
-    if (removed) say({ text: "The test is deleted.", undo: () => void put(id, false) });
+    try {
+      await ask(api.PUT("/api/blind-tests/{test_id}/whether", { params, body: { removed } }));
+      refresh(keys.blind);
+      if (removed) say({ text: "The test is deleted.", undo: () => void put(id, false) });
+    } catch (error) {
+      say({ text: sentence(error), bad: true });
+    }
   };
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-2">
