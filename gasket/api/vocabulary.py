@@ -16,6 +16,7 @@ from gasket.core.label.label import Polyol
 from gasket.core.label.package import Allergen, AllergenSchool, Flag, allergens_offered
 from gasket.core.rebuild.trial import SWEETNESS_LEAST
 from gasket.core.tasting.blind import MOST_SEATS
+from gasket.core.tasting.frontier import RankWeights
 from gasket.core.tasting.marks import QUALITIES
 from gasket.core.tasting.words import TASTE_WORDS
 from gasket.core.trade.families import BY_KEY
@@ -56,6 +57,7 @@ def vocabulary() -> dict[str, Any]:
         "QUALITIES": QUALITIES,
         "PHOTO_STAGES": PHOTO_STAGES,
         "TASTE_WORDS": [word.model_dump(mode="json") for word in TASTE_WORDS.values()],
+        "RANK_WEIGHTS": RankWeights().model_dump(),
         "MOST_SEATS": MOST_SEATS,
         "HOMES": {home: habits.model_dump(mode="json") for home, habits in HOMES.items()},
     }

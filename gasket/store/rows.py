@@ -37,6 +37,7 @@ from gasket.store.tables import (
     TrialRow,
     WeighingRow,
 )
+from gasket.store.taste_tables import BlindAnswerRow, FullnessRow, TastingRow
 
 Row = DishRow | FoodRow | LabelRow | TrialRow | BatchRow
 WORD = {
@@ -50,6 +51,9 @@ MOST_ID = 2**63 - 1
 MOST_GENERIC = 60
 LINE_TERMS = ("off", "locked", "least_g", "most_g", "why", "until", "stands_for")
 A = TypeVar("A", WeighingRow, CookRow, StockRow)
+"""Records of a batch."""
+Sent = TypeVar("Sent", WeighingRow, CookRow, StockRow, TastingRow, FullnessRow, BlindAnswerRow)
+"""Records with an id that their sender made."""
 R = TypeVar("R", DishRow, FoodRow, LabelRow, TrialRow, BatchRow)
 
 
@@ -305,8 +309,8 @@ def stock_books(session: Session, batch_ids: Iterable[int]) -> dict[int, list[St
     return books
 
 
-def appended(session: Session, table: type[A], record_id: str) -> A | None:
-    """The record with this client-made id, whatever batch it belongs to."""
+def appended(session: Session, table: type[Sent], record_id: str) -> Sent | None:
+    """The record with this client-made id, whatever it belongs to."""
     return session.exec(select(table).where(table.id == record_id)).first()
 
 

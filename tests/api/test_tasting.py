@@ -245,6 +245,11 @@ def test_what_slipped_is_said_before_anything_is_proposed_from_it(client):
     found = client.get(f"/api/trials/{entry(client, 'D')['id']}/next").json()
     assert "Salt, fine came out at 18 g" in found["slips"][0]
     assert not [one for one in found["proposals"] if "Salt" in one["title"]]
+    where = f"/api/trials/{found['trial_id']}"
+    client.put(f"{where}/whereabouts", json={"where": "deleted"}).raise_for_status()
+    assert client.get(f"{where}/next").json()["slips"] == [], (
+        "one that is deleted has no batch here"
+    )
     original = client.get(f"/api/dishes/{LOAF}").json()["original_trial"]
     assert client.get(f"/api/trials/{original}/next").status_code == 409
 

@@ -56,6 +56,11 @@ def may_move(placed: PlacedLine) -> bool:
     return not (line.locked or line.off) and placed.grams > 0
 
 
+def serving_kcal(placed: PlacedLine) -> float:
+    """kcal that a line brings to one serving; unknown counts as none."""
+    return (placed.brings("kcal") or 0.0) * placed.per_serving
+
+
 def nearest(
     bench: Bench, placed: PlacedLine, wanted: float
 ) -> tuple[float, tuple[str, ...]] | None:

@@ -32,6 +32,25 @@ def unbeaten(points: Mapping[int, tuple[float, float]], across: Across) -> froze
     return frozenset(found)
 
 
+def unbeaten_each(
+    held: Mapping[int, Mapping[Criterion, float | None]],
+) -> dict[int, tuple[Across, ...]]:
+    """On which plots nothing beats each of these; what is unknown stands on none."""
+    best = {across: unbeaten(_points(held, across), across) for across in ACROSS}
+    return {key: tuple(across for across in ACROSS if key in best[across]) for key in held}
+
+
+def _points(
+    held: Mapping[int, Mapping[Criterion, float | None]], across: Across
+) -> dict[int, tuple[float, float]]:
+    return {
+        key: (place, score)
+        for key, figures in held.items()
+        if (place := figures.get(across)) is not None
+        if (score := figures.get("score")) is not None
+    }
+
+
 class RankWeights(Value):
     """How much each criterion counts in the order of the keepers."""
 

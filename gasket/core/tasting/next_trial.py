@@ -13,7 +13,14 @@ from gasket.core.numbers import Answer
 from gasket.core.rebuild.trial import BuildChange
 from gasket.core.rebuild.workpiece import PlacedLine
 from gasket.core.swaps.options import Effect, SwapOption, moved_by, round_g
-from gasket.core.tasting.bench import Bench, change_of, gives_way_to, may_move, nearest
+from gasket.core.tasting.bench import (
+    Bench,
+    change_of,
+    gives_way_to,
+    may_move,
+    nearest,
+    serving_kcal,
+)
 from gasket.core.tasting.pointers import HEAT_POINTERS, POINTERS, HeatPointer, Pointer
 from gasket.core.tasting.words import says
 from gasket.core.trade.kinds import MEATS
@@ -220,11 +227,11 @@ def _leaner(bench: Bench) -> Iterator[NextProposal]:
         if f"leaner/{placed.line.id}" not in bench.rejected
     ]
     least_kcal = WORTH_LESS * (bench.piece.serving("kcal") or 0.0)
-    for placed in sorted(free, key=lambda line: -_serving_kcal(line)):
+    for placed in sorted(free, key=lambda line: -serving_kcal(line)):
         made = nearest(bench, placed, placed.amount * LEANER)
         if made is None or made[1]:
             continue
-        if _serving_kcal(placed) * (1 - made[0] / placed.amount) < least_kcal:
+        if serving_kcal(placed) * (1 - made[0] / placed.amount) < least_kcal:
             continue
         yield _of_grams(
             bench,
@@ -244,10 +251,6 @@ def _leaner(bench: Bench) -> Iterator[NextProposal]:
 def _food(placed: PlacedLine) -> str:
     name = placed.ingredient.food or placed.ingredient.name
     return name[:1].lower() + name[1:]
-
-
-def _serving_kcal(placed: PlacedLine) -> float:
-    return (placed.brings("kcal") or 0.0) * placed.per_serving
 
 
 def _of_grams(

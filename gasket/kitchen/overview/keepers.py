@@ -6,15 +6,13 @@ from typing import Final
 from sqlmodel import Session, col, select
 
 from gasket.core.numbers import Answer
-from gasket.core.reckoning.margin import value_of
 from gasket.core.tasting.frontier import (
-    ACROSS,
     Across,
     Criterion,
     Rank,
     RankWeights,
     ranking,
-    unbeaten,
+    unbeaten_each,
 )
 from gasket.kitchen.taste import history
 from gasket.kitchen.taste.history import TrialEntry
@@ -58,8 +56,8 @@ def ranked(session: Session, weights: RankWeights) -> KeeperRanking:
     found = list(session.exec(query))
     shown = found[:MOST_KEEPERS]
     entries = _entries(session, [(rows.key_of(trial), trial.dish_id) for trial, _ in shown])
-    figures = {key: _figures(entry) for key, entry in entries.items()}
-    best = {across: _unbeaten(figures, across) for across in ACROSS}
+    figures = {key: history.figures_of(entry) for key, entry in entries.items()}
+    best = unbeaten_each(figures)
     dishes = {rows.key_of(trial): dish for trial, dish in shown}
     return KeeperRanking(
         keepers=tuple(
@@ -72,7 +70,7 @@ def ranked(session: Session, weights: RankWeights) -> KeeperRanking:
                 figures=figures[rank.key],
                 tasters=score.tasters if (score := entries[rank.key].score) else 0,
                 rank=rank,
-                unbeaten=tuple(across for across in ACROSS if rank.key in best[across]),
+                unbeaten=best[rank.key],
             )
             for rank in ranking(figures, weights)
         ),
@@ -88,25 +86,7 @@ def _entries(session: Session, keepers: Iterable[tuple[int, int]]) -> dict[int, 
     return {
         entry.id: entry
         for dish_id, trial_ids in wanted.items()
-        for entry in history.entries_of(session, dish_id, trial_ids)
+        for entry in history.entries_of(
+            session, dish_id, trial_ids, history.tasting_of(session, dish_id)
+        )
     }
-
-
-def _figures(entry: TrialEntry) -> dict[Criterion, float | None]:
-    return {
-        "score": entry.score.value if entry.score else None,
-        "kcal": value_of(entry.kcal),
-        "protein_g": value_of(entry.protein_g),
-        "minutes": entry.minutes,
-        "cost": entry.cost,
-        "days": entry.days,
-    }
-
-
-def _unbeaten(figures: dict[int, dict[Criterion, float | None]], across: Across) -> frozenset[int]:
-    points = {
-        key: (place, score)
-        for key, held in figures.items()
-        if (place := held[across]) is not None and (score := held["score"]) is not None
-    }
-    return unbeaten(points, across)

@@ -193,8 +193,7 @@ def answer(session: Session, test_id: int, given: BlindAnswer, now: datetime) ->
     """Keep what was chosen at a seat; the last answer of a seat counts. Raises `FaultyInput` for a
     code that does not stand there, `Refused` once the test has ended."""
     row = _fetch(session, test_id)
-    query = select(BlindAnswerRow).where(BlindAnswerRow.id == given.id)
-    if session.exec(query).first() is not None:
+    if rows.appended(session, BlindAnswerRow, given.id) is not None:
         return read(session, test_id)
     if row.ended_at is not None:
         raise Refused("This test has ended: the key has been shown.")

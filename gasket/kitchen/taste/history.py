@@ -12,8 +12,9 @@ from gasket.core.errors import Refused, Unknown
 from gasket.core.numbers import Answer
 from gasket.core.rebuild.difference import LineDifference
 from gasket.core.reckoning.margin import AnyFigure, value_of
+from gasket.core.tasting.bench import serving_kcal
 from gasket.core.tasting.credit import Credit, LineChange, Richness, credit, richness
-from gasket.core.tasting.frontier import ACROSS, Across, unbeaten
+from gasket.core.tasting.frontier import Across, Criterion, unbeaten_each
 from gasket.core.tasting.marks import QUALITIES, Quality, TastingSheet, Weights, most_said, overall
 from gasket.core.tasting.scores import Panel, Score, Tasted
 from gasket.core.tasting.verdict import TasteVerdict
@@ -176,11 +177,11 @@ def of_trial(session: Session, trial_id: int) -> TrialEntry:
     """One trial with what its change did."""
     trial = rows.fetch(session, TrialRow, trial_id)
     wanted = [trial_id, *([trial.copied_from] if trial.copied_from else [])]
-    beside = {entry.id: entry for entry in entries_of(session, trial.dish_id, wanted)}
+    said = tasting_of(session, trial.dish_id)
+    beside = {entry.id: entry for entry in entries_of(session, trial.dish_id, wanted, said)}
     own = beside.get(trial_id)
     if own is None:
         raise Unknown("trial", trial_id)
-    said = tasting_of(session, trial.dish_id)
     return own.model_copy(update={"credit": _credit(own, beside, said)})
 
 
@@ -192,13 +193,11 @@ def read(session: Session, dish_id: int) -> History:
     said = tasting_of(session, dish_id)
     planned = TRIALS.of(session, ids)
     original = originals.of(session, dish)
-    entries = [
-        _at_equal_weight(entry, original.serving_g)
-        for entry in _entries(session, found, planned, said)
-    ]
-    beside = {entry.id: entry for entry in entries}
-    best = {across: _unbeaten(entries, across) for across in ACROSS}
-    credits = {entry.id: _credit(entry, beside, said) for entry in entries}
+    beside = {
+        entry.id: _at_equal_weight(entry, original.serving_g)
+        for entry in entries(session, found, planned, said)
+    }
+    best = unbeaten_each({key: figures_of(entry) for key, entry in beside.items()})
     opened = trials.opened_of(found)
     return History(
         dish_id=dish_id,
@@ -213,11 +212,11 @@ def read(session: Session, dish_id: int) -> History:
         trials=tuple(
             entry.model_copy(
                 update={
-                    "credit": credits[entry.id],
-                    "unbeaten": tuple(across for across in ACROSS if entry.id in best[across]),
+                    "credit": _credit(entry, beside, said),
+                    "unbeaten": best[entry.id],
                 }
             )
-            for entry in reversed(entries)
+            for entry in reversed(beside.values())
         ),
         scatter=said.overall.scatter,
         tasters=len({given.sheet.taster_id for given in said.said}),
@@ -226,19 +225,22 @@ def read(session: Session, dish_id: int) -> History:
     )
 
 
-def entries_of(session: Session, dish_id: int, trial_ids: Sequence[int]) -> list[TrialEntry]:
+def entries_of(
+    session: Session, dish_id: int, trial_ids: Sequence[int], said: Tastings
+) -> list[TrialEntry]:
     """Some trials of a dish, without what they are beside the others."""
     found = [trial for trial in trials.of_dish(session, dish_id) if trial.id in trial_ids]
     planned = TRIALS.of(session, trial_ids)
-    return _entries(session, found, planned, tasting_of(session, dish_id))
+    return entries(session, found, planned, said)
 
 
-def _entries(
+def entries(
     session: Session,
     found: Sequence[TrialRow],
     planned: Mapping[int, TrialFigures],
     said: Tastings,
 ) -> list[TrialEntry]:
+    """These trials, without what they are beside the others."""
     made = _last_made(session, [rows.key_of(trial) for trial in found])
     return [
         _entry(trial, planned[rows.key_of(trial)], made.get(rows.key_of(trial)), said)
@@ -304,26 +306,16 @@ def _at_equal_weight(entry: TrialEntry, original_g: float | None) -> TrialEntry:
     return entry.model_copy(update={"kcal_equal": kcal * original_g / entry.grams})
 
 
-def across_of(entry: TrialEntry, across: Across) -> float | None:
-    """Where a trial stands on a plot."""
-    match across:
-        case "kcal":
-            return value_of(entry.kcal)
-        case "protein_g":
-            return value_of(entry.protein_g)
-        case "cost":
-            return entry.cost
-        case "minutes":
-            return entry.minutes
-
-
-def _unbeaten(entries: Sequence[TrialEntry], across: Across) -> frozenset[int]:
-    points = {
-        entry.id: (place, entry.score.value)
-        for entry in entries
-        if entry.score is not None and (place := across_of(entry, across)) is not None
+def figures_of(entry: TrialEntry) -> dict[Criterion, float | None]:
+    """What a trial is judged by, beside others."""
+    return {
+        "score": entry.score.value if entry.score else None,
+        "kcal": value_of(entry.kcal),
+        "protein_g": value_of(entry.protein_g),
+        "minutes": entry.minutes,
+        "cost": entry.cost,
+        "days": entry.days,
     }
-    return unbeaten(points, across)
 
 
 def _credit(entry: TrialEntry, beside: Mapping[int, TrialEntry], said: Tastings) -> Credit | None:
@@ -365,7 +357,7 @@ def rich_lines(
     lines = {
         placed.line.id: (placed.ingredient.name, kcal)
         for placed in placed_lines
-        if (kcal := (placed.brings("kcal") or 0.0) * placed.per_serving) > 0
+        if (kcal := serving_kcal(placed)) > 0
     }
     return richness(lines, changed)
 

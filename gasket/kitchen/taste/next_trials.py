@@ -1,5 +1,6 @@
 """Proposals for the next trial: taken in one touch, or rejected for good."""
 
+from collections.abc import Mapping
 from datetime import datetime
 from typing import Annotated, Final
 
@@ -15,7 +16,7 @@ from gasket.core.rebuild.trial import Remark
 from gasket.core.rebuild.workpiece import PlacedLine
 from gasket.core.reckoning.reckon import reckon
 from gasket.core.swaps.options import SwapOption, options
-from gasket.core.tasting.bench import Bench
+from gasket.core.tasting.bench import Bench, may_move, serving_kcal
 from gasket.core.tasting.marks import most_said
 from gasket.core.tasting.next_trial import NextProposal, StepMinutes, proposals
 from gasket.core.weighing.closing import FarLine
@@ -24,7 +25,7 @@ from gasket.kitchen.rebuild import build, swapping, trials
 from gasket.kitchen.rebuild.build import Draft, TrialSheet
 from gasket.kitchen.rebuild.trials import NewTrial
 from gasket.kitchen.taste import history
-from gasket.kitchen.taste.history import Tastings
+from gasket.kitchen.taste.history import Tastings, TrialEntry
 from gasket.kitchen.taste.trial_figures import TRIALS, TrialFigures
 from gasket.store import rows
 from gasket.store.tables import LineRow, TrialRow
@@ -68,13 +69,12 @@ def read(session: Session, trial_id: int) -> NextTrials:
     """Up to four proposals from a trial."""
     trial = rows.fetch(session, TrialRow, trial_id)
     history.refuse_original(trial)
-    found = proposals(_bench(session, trial))
+    bench, far = _bench(session, trial)
+    found = proposals(bench)
     return NextTrials(
         trial_id=trial_id,
         letter=trial.letter,
-        slips=tuple(
-            history.slip_says(trial.letter, far) for far in _slips(session, trial.dish_id, trial_id)
-        ),
+        slips=tuple(history.slip_says(trial.letter, line) for line in far),
         proposals=found,
         rejected=_rejected(session, trial.dish_id),
         says="" if found else "Nothing to propose: every free line was tried, or none is free.",
@@ -86,7 +86,7 @@ def take(session: Session, trial_id: int, taken: ProposalTaken, now: datetime) -
     trial = rows.fetch(session, TrialRow, trial_id)
     history.refuse_original(trial)
     found = next(
-        (made for made in proposals(_bench(session, trial)) if made.key == taken.key), None
+        (made for made in proposals(_bench(session, trial)[0]) if made.key == taken.key), None
     )
     if found is None:
         raise Refused("That proposal no longer fits this trial: look at the new ones.")
@@ -150,14 +150,18 @@ def _rejected(session: Session, dish_id: int) -> tuple[RejectedProposal, ...]:
 # The bench that proposals are worked out on
 
 
-def _bench(session: Session, trial: TrialRow) -> Bench:
+def _bench(session: Session, trial: TrialRow) -> tuple[Bench, tuple[FarLine, ...]]:
+    """And what came out otherwise than planned in the trial's last batch."""
     key, dish_id = rows.key_of(trial), trial.dish_id
     found = build.draft(session, key)
     said = history.tasting_of(session, dish_id)
     all_trials = trials.of_dish(session, dish_id)
     planned = TRIALS.of(session, [rows.key_of(row) for row in all_trials])
+    entries = history.entries(session, all_trials, planned, said)
+    beside = {entry.id: entry for entry in entries}
+    far = beside[key].far if key in beside else ()
     offered, news = _swaps(session, found)
-    return Bench(
+    bench = Bench(
         checked=found.checked(reckon(found.planned)),
         steps=rows.steps_of(trial.steps),
         said=most_said(said.of(key)),
@@ -166,15 +170,11 @@ def _bench(session: Session, trial: TrialRow) -> Bench:
         rejected=frozenset(row.proposal for row in _rejected_rows(session, dish_id)),
         tried=_tried(all_trials, planned, key),
         known_labels=_known_labels(session, all_trials),
-        helped=_helped(session, dish_id, planned, said),
-        slipped=frozenset(far.key for far in _slips(session, dish_id, key) if far.key),
+        helped=_helped(beside, planned, said),
+        slipped=frozenset(line.key for line in far if line.key),
         hot_rule=_asks_heat(session, trial),
     )
-
-
-def _slips(session: Session, dish_id: int, key: int) -> tuple[FarLine, ...]:
-    """What came out otherwise than planned in the trial's last batch."""
-    return next(iter(history.entries_of(session, dish_id, [key]))).far
+    return bench, far
 
 
 def _asks_heat(session: Session, trial: TrialRow) -> bool:
@@ -193,12 +193,7 @@ def _swaps(session: Session, found: Draft) -> tuple[Offered, dict[int, Ingredien
     rejected = swapping.rejected(session, found.trial.dish_id)
     no = {swap.swap: swap.reason or "no reason given" for swap in rejected}
     shelf = swapping.shelf_for(session, swaps)
-    lines = [
-        placed
-        for placed in found.piece.lines()
-        if placed.grams > 0 and not (placed.line.locked or placed.line.off)
-    ]
-    lines.sort(key=lambda placed: -(placed.brings("kcal") or 0.0) * placed.per_serving)
+    lines = sorted(filter(may_move, found.piece.lines()), key=serving_kcal, reverse=True)
     offered = [
         (placed, option.model_copy(update={"rejected": no.get(option.swap)}))
         for placed in lines[:MOST_SWAPPED]
@@ -227,10 +222,9 @@ def _known_labels(session: Session, all_trials: list[TrialRow]) -> frozenset[int
 
 
 def _helped(
-    session: Session, dish_id: int, planned: dict[int, TrialFigures], said: Tastings
+    beside: Mapping[int, TrialEntry], planned: Mapping[int, TrialFigures], said: Tastings
 ) -> frozenset[str]:
     """Lines of which more is known to help, or less to hurt."""
-    beside = {entry.id: entry for entry in history.read(session, dish_id).trials}
     return frozenset(
         line_id
         for line_id, change in history.changed_alone(beside, planned, said)

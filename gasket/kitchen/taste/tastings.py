@@ -90,12 +90,10 @@ def sheet(session: Session, batch_id: int) -> TasteSheet:
     batch = rows.fetch(session, BatchRow, batch_id)
     trial = rows.fetch(session, TrialRow, batch.trial_id)
     dish = rows.fetch(session, DishRow, trial.dish_id)
+    of_original = col(TastingRow.sheet)["of_original"].as_boolean().is_(True)
     query = select(TastingRow).where(TastingRow.dish_id == trial.dish_id)
-    own = [
-        tasting
-        for tasting in read_all(session, session.exec(query))
-        if tasting.sheet.of_original or tasting.batch_id == batch_id
-    ][::-1]
+    query = query.where((col(TastingRow.batch_id) == batch_id) | of_original)
+    own = read_all(session, session.exec(query))[::-1]
     return TasteSheet(
         batch_id=batch_id,
         dish_id=trial.dish_id,
@@ -118,7 +116,7 @@ def record(session: Session, batch_id: int, said: TastingSheet, now: datetime) -
     """Keep a tasting; the same id again changes nothing. Raises `FaultyInput` for a taster who is
     not there, `Refused` for a batch that is still being weighed."""
     batch = rows.fetch(session, BatchRow, batch_id)
-    stored = _stored(session, said.id)
+    stored = rows.appended(session, TastingRow, said.id)
     if stored is not None and stored.batch_id != batch_id:
         raise Refused("This tasting belongs to another batch.")
     if stored is None:
@@ -155,7 +153,7 @@ def _corrected(
     """Archive the tasting that is replaced; when it was."""
     if said.replaces is None:
         return None
-    old = _stored(session, said.replaces)
+    old = rows.appended(session, TastingRow, said.replaces)
     if old is None or old.batch_id != batch_id:
         raise FaultyInput.at("replaces", "There is no such tasting to correct.")
     if old.archived_at is None:
@@ -164,12 +162,8 @@ def _corrected(
     return old.at
 
 
-def _stored(session: Session, tasting_id: str) -> TastingRow | None:
-    return session.exec(select(TastingRow).where(TastingRow.id == tasting_id)).first()
-
-
 def _fetch(session: Session, tasting_id: str) -> TastingRow:
-    row = _stored(session, tasting_id)
+    row = rows.appended(session, TastingRow, tasting_id)
     if row is None:
         raise FaultyInput.at("tasting", "There is no such tasting.")
     return row
@@ -278,8 +272,7 @@ def answer_fullness(
 ) -> tuple[FullnessAsked, ...]:
     """Keep how full it still was, or when to ask again; what is still to be asked."""
     _fetch(session, tasting_id)
-    query = select(FullnessRow).where(FullnessRow.id == answer.id)
-    if session.exec(query).first() is None:
+    if rows.appended(session, FullnessRow, answer.id) is None:
         session.add(FullnessRow(tasting=tasting_id, at=now, **answer.model_dump()))
         session.flush()
     return fullness_asked(session, now)

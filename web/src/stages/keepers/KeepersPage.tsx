@@ -4,6 +4,7 @@ import { Link } from "react-router";
 
 import type { Schemas } from "../../api/client";
 import { type RankWeights, useKeepers, useSettings } from "../../api/queries";
+import { RANK_WEIGHTS } from "../../api/vocabulary";
 import { figure, fixed, minutes } from "../../lib/format";
 import { mark } from "../../lib/marks";
 import { Sheet } from "../../ui/Sheet";
@@ -19,12 +20,13 @@ const CRITERIA: readonly (readonly [Criterion, string])[] = [
   ["cost", "low cost"],
   ["days", "days it keeps"],
 ];
-const USUAL = { score: 5, kcal: 3, protein_g: 3, minutes: 1, cost: 1, days: 0 };
+type Weighed = Record<Criterion, number>;
+const USUAL: Weighed = RANK_WEIGHTS;
 const HELD = "gasket.ranking";
 
 /** The keepers of all dishes, in the order that the cook weighs them. */
 export default function KeepersPage() {
-  const [weights, setWeights] = useState<typeof USUAL>(() => {
+  const [weights, setWeights] = useState<Weighed>(() => {
     try {
       return { ...USUAL, ...(JSON.parse(localStorage.getItem(HELD) ?? "{}") as object) };
     } catch {
@@ -62,7 +64,7 @@ export default function KeepersPage() {
 }
 
 interface WeighingProps {
-  weights: typeof USUAL;
+  weights: Weighed;
   onWeigh: (criterion: Criterion, weight: number) => void;
 }
 

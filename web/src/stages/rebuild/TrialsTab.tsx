@@ -4,6 +4,7 @@ import { Link, useNavigate } from "react-router";
 import { api, ask, type Schemas, sentence } from "../../api/client";
 import { keys, useRefresh } from "../../api/queries";
 import { Difference } from "../../dish/Difference";
+import { trialOptions } from "../../dish/trialOptions";
 import { useClearingUp } from "../../dish/useClearingUp";
 import { count, day } from "../../lib/format";
 import { Button } from "../../ui/Button";
@@ -32,10 +33,7 @@ export function TrialsTab({ dish, trial, saved }: TrialsTabProps) {
             <Choice
               label={`Trial ${trial.letter} against`}
               value={String(chosen)}
-              options={others.map((other) => ({
-                value: String(other.id),
-                label: `Trial ${other.letter}${other.intent ? `: ${other.intent}` : ""}`,
-              }))}
+              options={trialOptions(others)}
               onChange={(id) => setChosen(Number(id))}
             />
           </div>

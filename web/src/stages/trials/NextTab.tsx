@@ -3,6 +3,7 @@ import { useNavigate } from "react-router";
 
 import { api, ask, type Schemas, sentence } from "../../api/client";
 import { keys, useNextTrials, useRefresh } from "../../api/queries";
+import { trialOptions } from "../../dish/trialOptions";
 import { signed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Field";
@@ -67,10 +68,7 @@ export function NextTab({ dishId, trials, from, onFrom }: NextTabProps) {
         <Choice
           label="Next after"
           value={String(from)}
-          options={trials.map((trial) => ({
-            value: String(trial.id),
-            label: `Trial ${trial.letter}${trial.intent ? `: ${trial.intent}` : ""}`,
-          }))}
+          options={trialOptions(trials)}
           onChange={(id) => onFrom(Number(id))}
         />
       </div>

@@ -2,6 +2,7 @@ import type { Schemas } from "../../api/client";
 import { useTrial, useTrialTastings } from "../../api/queries";
 import { Difference } from "../../dish/Difference";
 import { TastingMarks } from "../../dish/TastingMarks";
+import { trialOptions } from "../../dish/trialOptions";
 import { SectionView } from "../../drawing/SectionView";
 import { day } from "../../lib/format";
 import { Choice } from "../../ui/Field";
@@ -19,10 +20,7 @@ interface SideBySideProps {
 export function SideBySide({ trials, pair, onPair }: SideBySideProps) {
   const [before, after] = pair;
   const [left, right] = pair.map((id) => trials.find((trial) => trial.id === id));
-  const options = trials.map((trial) => ({
-    value: String(trial.id),
-    label: `Trial ${trial.letter}${trial.intent ? `: ${trial.intent}` : ""}`,
-  }));
+  const options = trialOptions(trials);
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-5">
       <div className="grid gap-3 sm:grid-cols-2">
