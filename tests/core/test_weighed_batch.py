@@ -74,6 +74,7 @@ def test_the_replay_that_the_page_foresees(case):
         assert [line.status for line in lines] == state["status"]
         done = [line.net_g if line.status != "open" else None for line in lines]
         assert done == state["net_g"]
+        assert [line.seen for line in lines] == state["seen"]
         assert found.current == state["current"]
         assert (found.last.id if found.last else None) == state["last"]
 

@@ -160,19 +160,23 @@ describe("what waits in the browser shows in the weigh-in", () => {
   interface State {
     status: string[];
     net_g: (number | null)[];
+    seen: string[];
     current: number | null;
     last: string | null;
   }
   const asShown = (state: State) =>
     ({
       ...{ id: 1, version: 4, current: state.current, last_record: state.last },
-      lines: state.status.map((status, i) => line(i + 1, { status, net_g: state.net_g[i] })),
+      lines: state.status.map((status, i) =>
+        line(i + 1, { status, net_g: state.net_g[i], seen: state.seen[i] }),
+      ),
     }) as unknown as Sheet;
 
   test.each(replay.cases)("$name", ({ before, waiting: captures, after }) => {
     const shown = withWaiting(asShown(before), waiting(...captures));
     expect(shown.lines.map((line) => line.status)).toEqual(after.status);
     expect(shown.lines.map((line) => line.net_g)).toEqual(after.net_g);
+    expect(shown.lines.map((line) => line.seen)).toEqual(after.seen);
     expect([shown.current, shown.last_record]).toEqual([after.current, after.last]);
   });
 

@@ -6,7 +6,7 @@ import { NumberField } from "../ui/Field";
 import { Findings } from "../ui/Findings";
 import { AddLine } from "./AddLine";
 import { ComponentTable, NewComponent } from "./ComponentTable";
-import type { Draft } from "./useBuildDraft";
+import { allSaved, type Draft } from "./useBuildDraft";
 import { balloons } from "./draft";
 import { Pending } from "./Pending";
 import type { Trying } from "./SwapList";
@@ -85,6 +85,7 @@ function FromOriginal({ trial, draft }: { trial: Schemas["TrialSummary"]; draft:
   const [says, setSays] = useState<string>();
   const begin = async () => {
     try {
+      await allSaved();
       const params = { path: { trial_id: trial.id } };
       const [found, sheet] = await Promise.all([
         ask(api.GET("/api/trials/{trial_id}/from-original", { params })),

@@ -23,6 +23,12 @@ interface Kept {
  */
 const onItsWay = new Map<number, { build: string; version: Promise<number> }>();
 
+/** Every save that was begun, by trial. */
+const begun = new Map<number, Promise<unknown>>();
+
+/** Once every save that was begun has been answered: what the kitchen reads now is what was typed. */
+export const allSaved = () => Promise.all(begun.values());
+
 const keptKey = (trial: number) => `gasket.draft.${trial}`;
 const SAVE_AFTER_MS = 500;
 const RETRY_MS = 3000;
@@ -81,7 +87,7 @@ export function useBuildDraft(sheet: Schemas["TrialSheet"]) {
       version.current = stored.version;
       busy.current = false;
       if (latest.current.build !== sent) {
-        void saveRef.current();
+        await saveRef.current();
         return;
       }
       localStorage.removeItem(keptKey(sheet.id));
@@ -156,8 +162,12 @@ export function useBuildDraft(sheet: Schemas["TrialSheet"]) {
   );
 
   useEffect(() => {
-    saveRef.current = save;
-  }, [save]);
+    saveRef.current = () => {
+      const run = save();
+      begun.set(sheet.id, Promise.all([begun.get(sheet.id), run]));
+      return run;
+    };
+  }, [save, sheet.id]);
   useEffect(() => {
     if (found && !outdated) timer.current = setTimeout(() => void saveRef.current(), SAVE_AFTER_MS);
     return () => {

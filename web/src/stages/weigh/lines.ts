@@ -49,7 +49,10 @@ export function withWaiting(sheet: BatchSheet, waiting: readonly Capture[]): Sho
     last = one.id;
     if (!("line" in one) || one.line == null) continue;
     const last_put_off = Math.max(0, ...lines.map((line) => line.later ?? 0));
-    lines = lines.map((line) => (line.id === one.line ? after(line, one, last_put_off) : line));
+    // What is taken next has looked at this record, which will have come before it.
+    lines = lines.map((line) =>
+      line.id === one.line ? { ...after(line, one, last_put_off), seen: one.id } : line,
+    );
     const line = lines.find((each) => each.id === one.line);
     if (one.kind === "add" && line?.status === "open") current = line.id;
     else if (ENDS.has(one.kind)) current = nextOpen(lines);
