@@ -128,4 +128,5 @@ def _sentence(error: Any) -> str:
 
 def dump_batch(batch: Batch) -> str:
     """JSON text that `parse_batch` reads back to an equal batch."""
-    return batch.model_dump_json(indent=2, exclude_none=True) + "\n"
+    without = None if batch.arms else {"arms"}
+    return batch.model_dump_json(indent=2, exclude_none=True, exclude=without) + "\n"

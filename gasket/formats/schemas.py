@@ -15,7 +15,7 @@ def schemas() -> dict[str, dict[str, Any]]:
     return {
         "batch.schema.json": {
             "$schema": _DIALECT,
-            "title": "Gasket batch, version 1",
+            "title": "Gasket batch",
             **_without_title(Batch.model_json_schema(mode="validation")),
         },
         "result.schema.json": {

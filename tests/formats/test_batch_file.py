@@ -48,7 +48,7 @@ FAULTS = [
     (changed(("labels", "a", "kcal"), -5), "labels.a.kcal"),
     (changed(("labels", "a", "vitamin_c_mg"), 5), "labels.a.vitamin_c_mg: There is no such key."),
     (changed(("settings",), {"energy": "joule"}), "settings.energy"),
-    (changed(("version",), 2), "version"),
+    (changed(("version",), 3), "version"),
     (changed(("version",), True), "version"),
     (changed(("format",), "other"), "format"),
     (changed(("portions",), {"count": 0}), "portions.count"),

@@ -113,6 +113,26 @@ def changed(step: Step, **changes: Any) -> Step:
     return step.model_copy(update=changes)
 
 
+def without(steps: tuple[Step, ...], gone: set[str]) -> tuple[Step, ...]:
+    """The steps but for some; the others no longer come after those."""
+    return tuple(
+        changed(step, after=tuple(key for key in step.after if key not in gone))
+        for step in steps
+        if step.id not in gone
+    )
+
+
+def from_the_heat_on(steps: Iterable[Step]) -> tuple[Step, ...]:
+    """The preheating, what cooks, and all that comes after: an arm's own steps. What is prepared
+    and mixed before is done for the whole."""
+    steps = tuple(steps)
+    own = {step.id for step in steps if step.kind in HOT}
+    while later := {step.id for step in steps if own & set(step.after)} - own:
+        own |= later
+    own |= {step.id for step in steps if step.kind == "preheat"}
+    return without(steps, {step.id for step in steps} - own)
+
+
 Steps = Annotated[tuple[Step, ...], Field(max_length=MOST_STEPS)]
 
 

@@ -18,6 +18,9 @@ from gasket.core.numbers import Amount, Number, Positive, Value, more_than_a_spe
 
 Name = Annotated[str, Field(max_length=200)]
 MOST_PIECES: Final = 10_000
+MOST_ARMS: Final = 20
+MIXTURE: Final = "The mixture"
+"""What arms share, as a component of each."""
 DEFAULT_DIVISION_G: Final = 1.0
 
 
@@ -31,7 +34,7 @@ def _whole(given: Any) -> Any:
 
 
 def _version(given: Any) -> Any:
-    """1, and not true, which Python takes for 1."""
+    """1 or 2, and not true, which Python takes for 1."""
     return None if isinstance(given, bool) else _whole(given)
 
 
@@ -196,6 +199,27 @@ class Portions(Value):
         return self
 
 
+class Arm(Weighed):
+    """A part of the batch, by weight, that goes its own way: what only it has in it, its weights,
+    its pieces, its finish. `components` are its own ones; those that no line of them uses belong
+    to it."""
+
+    name: Name
+    components: Annotated[tuple[Component, ...], _absent_as(())] = ()
+    mixture_g: Positive | None = None
+    cooked_g: Positive | None = None
+    portions: Portions
+    finish: Annotated[tuple[FinishLine, ...], _absent_as(())] = ()
+
+    @field_validator("components")
+    @classmethod
+    def _beside_the_mixture(cls, components: tuple[Component, ...]) -> tuple[Component, ...]:
+        if any(part.name == MIXTURE for part in components):
+            says = f"“{MIXTURE}” is what the arms share: give this component another name."
+            raise PydanticCustomError("mixture", "{says}", {"says": says})
+        return components
+
+
 class Original(Value):
     """One serving of the ordinary version; None is unknown."""
 
@@ -211,7 +235,7 @@ class Batch(Value):
     """Everything that the reckoning needs, and nothing else. See docs/formats/batch.md."""
 
     format: Literal["gasket-batch"]
-    version: Annotated[Literal[1], BeforeValidator(_version)]
+    version: Annotated[Literal[1, 2], BeforeValidator(_version)]
     name: Name | None = None
     """The dish."""
     settings: Annotated[Settings, _absent_as(Settings())] = Settings()
@@ -222,6 +246,16 @@ class Batch(Value):
     portions: Portions
     finish: Annotated[tuple[FinishLine, ...], _absent_as(())] = ()
     original: Original | None = None
+    arms: Annotated[tuple[Arm, ...], Field(max_length=MOST_ARMS), _absent_as(())] = ()
+    """What it was divided into by weight, from version 2 on. `portions` then say how the undivided
+    batch would be."""
+
+    @field_validator("arms")
+    @classmethod
+    def _of_version_2(cls, arms: tuple[Arm, ...], info: ValidationInfo) -> tuple[Arm, ...]:
+        if arms and info.data.get("version") == 1:
+            raise PydanticCustomError("arms", "Arms need version 2 of the format.")
+        return arms
 
     def with_panel(self, keys: set[str], panel: Label) -> "Batch":
         """The same batch with `panel` in the place of the labels named by `keys`."""

@@ -11,6 +11,7 @@ from typing import Final, Literal
 
 import numpy as np
 
+from gasket.core.errors import Fault, FaultyInput
 from gasket.core.label.panel import (
     INDEX,
     KCAL_PER_G_FAT,
@@ -21,6 +22,7 @@ from gasket.core.label.panel import (
     panel_of,
 )
 from gasket.core.numbers import Answer
+from gasket.core.reckoning.arms import ArmBatch, arms_of, findings_of_arms
 from gasket.core.reckoning.batch import Batch, Original
 from gasket.core.reckoning.findings import Context, Finding, find
 from gasket.core.reckoning.formula import Formula, Grams, Share, flatten, quantity
@@ -125,10 +127,18 @@ class Reckoning(Answer):
     says_who: dict[Nutrient, tuple[str, ...]]
 
 
+class ArmResult(Reckoning):
+    """What one arm comes to, each of its pieces with its own figures."""
+
+    name: str
+    portions: tuple[Portion, ...]
+
+
 class Result(Reckoning):
-    """The whole answer, each piece with its own figures."""
+    """The whole answer, each piece with its own figures; `arms` in their order."""
 
     portions: tuple[Portion, ...]
+    arms: tuple[ArmResult, ...] = ()
 
 
 @dataclass(frozen=True, slots=True)
@@ -146,6 +156,28 @@ class _Work:
 
 def reckon(batch: Batch) -> Result:
     """Reckon `batch`. Raises `FaultyInput` for structural faults (unknown ids, cycles, …)."""
+    whole = _undivided(batch)
+    if not batch.arms:
+        return whole
+    arms = tuple(_arm(found) for found in arms_of(batch))
+    findings = (*whole.findings, *findings_of_arms(batch))
+    return whole.model_copy(update={"arms": arms, "findings": findings})
+
+
+def _arm(arm: ArmBatch) -> ArmResult:
+    try:
+        result = _undivided(arm.batch)
+    except FaultyInput as error:
+        moved = (Fault(path=arm.where(fault.path), message=fault.message) for fault in error.faults)
+        raise FaultyInput(*moved) from None
+    figures = {name: getattr(result, name) for name in ArmResult.model_fields if name != "name"}
+    figures["findings"] = tuple(
+        found.model_copy(update={"where": arm.where(found.where)}) for found in result.findings
+    )
+    return ArmResult(name=arm.name, **figures)
+
+
+def _undivided(batch: Batch) -> Result:
     formula = flatten(batch)
     settings = batch.settings
     panels = Panels.stack(

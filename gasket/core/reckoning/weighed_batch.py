@@ -15,7 +15,16 @@ from functools import cached_property
 from typing import Final, Literal, Self
 
 from gasket.core.label.label import Label
-from gasket.core.reckoning.batch import Batch, Component, Line, Original, Portions, Settings
+from gasket.core.reckoning.arms import Mixture, of_mixture
+from gasket.core.reckoning.batch import (
+    MIXTURE,
+    Batch,
+    Component,
+    Line,
+    Original,
+    Portions,
+    Settings,
+)
 from gasket.core.reckoning.dividing import Dividing, portions_of
 from gasket.core.reckoning.eaten import Eaten, as_eaten
 from gasket.core.reckoning.filling import Filled
@@ -39,7 +48,8 @@ class WeighedBatch:
     """Everything that decides what a batch came to. `panels` are by label revision; `as_it_came` is
     a batch from a file, whose lines are not weighed again; `divided` is how the cook divides it,
     None for so many `portions`; `replayed` is the state of these records, where it is known;
-    `eaten` is how much of a component is taken to be, until the rest is weighed back.
+    `eaten` is how much of a component is taken to be, until the rest is weighed back; `mixture` is
+    what an arm of another batch has a part of.
     """
 
     written: tuple[WrittenLine, ...] = ()
@@ -52,6 +62,7 @@ class WeighedBatch:
     as_it_came: Batch | None = None
     replayed: WeighIn | None = None
     eaten: Mapping[str, Eaten] = field(default_factory=dict)
+    mixture: Mixture | None = None
 
     @cached_property
     def state(self) -> WeighIn:
@@ -250,7 +261,7 @@ class WeighedBatch:
                 part.append(line_of(line))
         parts = [Component(name=name, lines=tuple(part)) for name, part in components.items()]
         used = {line.label for part in parts for line in part.lines}
-        return Batch(
+        own = Batch(
             format="gasket-batch",
             version=1,
             settings=self.settings,
@@ -261,6 +272,34 @@ class WeighedBatch:
             portions=Portions(count=self.portions),
             original=self.original,
         )
+        return own if self.mixture is None else of_mixture(own, self.mixture.batch)
+
+    @property
+    def own_parts(self) -> tuple[Component, ...]:
+        """Its components, without those of the mixture that it has a part of."""
+        names = {line.component for line in self.written}
+        if self.mixture is None:
+            return self.batch.components
+        return tuple(part for part in self.batch.components if part.name in names)
+
+    @property
+    def part_of_mixture(self) -> Line | None:
+        """What an arm has of its mixture."""
+        part = next((line for line in self.lines if line.of_component == MIXTURE), None)
+        return None if part is None else self._line(part)
+
+    @cached_property
+    def parts_g(self) -> dict[str, float]:
+        """What each component weighs, of a mixture's components this arm's part."""
+        grams = {part.name: part.whole_g for part in self.batch.components}
+        if self.mixture is None:
+            return grams
+        part, together = self.part_of_mixture, self.mixture.together_g
+        share = part.grams / together if part and together else 0.0
+        own_names = {own.name for own in self.own_parts}
+        return {
+            name: whole if name in own_names else whole * share for name, whole in grams.items()
+        }
 
     def _line(self, line: WrittenLine) -> Line:
         label, state, share = _key(self.revision_of(line)), self.state_of(line), self.share_of(line)
@@ -326,6 +365,8 @@ class WeighedBatch:
         return "1 line is" if left == 1 else f"{left} lines are"
 
     def _findings(self) -> Iterator[Finding]:
+        if self.mixture is not None:
+            yield from self.mixture.findings()
         if self.state.open_lines:
             says = f"{self.says_open} not weighed yet and counted as planned."
             yield _finding("open_lines", says, "warning")
@@ -336,6 +377,9 @@ class WeighedBatch:
             if self.is_stand_in(line):
                 says = f"{self.name_of(line)} went in, {self.planned_name(line)} was planned."
                 yield _finding("stand_in", says, "note")
+        yield from self._findings_of_parts()
+
+    def _findings_of_parts(self) -> Iterator[Finding]:
         for part in self.batch.components:
             back = self.state.leftover.get(part.name)
             if back is not None and part.leftover_g + _SPECK_G < (back.net_g or 0.0):

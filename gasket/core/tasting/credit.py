@@ -35,9 +35,11 @@ def credit(
     changes: int,
     states: Mapping[int, frozenset[str]],
     slips: Sequence[str] = (),
+    other: str = "the trial before it",
 ) -> Credit:
     """`states` are the states (fresh, next day …) that each trial was tasted in, `slips` what came
-    out otherwise than planned in either, in words: each is one more change."""
+    out otherwise than planned in either, in words: each is one more change. `other` is what it is
+    compared with, in words."""
     found = overall.difference(trial, against)
     told: Told = "untested"
     if found is not None:
@@ -53,14 +55,14 @@ def credit(
             if (apart := by_quality[quality].difference(trial, against)) is not None
         },
         changes=changes + len(slips),
-        says=_says(told, found, changes + len(slips)),
+        says=_says(told, found, changes + len(slips), other),
         notes=(*slips, *_notes(trial, against, found, states)),
     )
 
 
-def _says(told: Told, found: Difference | None, changes: int) -> str:
+def _says(told: Told, found: Difference | None, changes: int, other: str) -> str:
     if found is None:
-        return "Not tasted against the trial before it."
+        return f"Not tasted against {other}."
     if found.low is None or found.high is None:
         return f"Can’t tell: {signed(found.value)}, but nothing shows yet how far marks scatter."
     span = f"{signed(found.value)} ({signed(found.low)} to {signed(found.high)})"

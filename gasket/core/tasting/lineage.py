@@ -22,7 +22,12 @@ def _new_or_changed(old: dict[str, Step], after: Sequence[Step]) -> Iterator[str
             continue
         changed = [
             f"{before} → {now}"
-            for before, now in ((_minutes(was), _minutes(step)), (_degrees(was), _degrees(step)))
+            for before, now in (
+                (_minutes(was), _minutes(step)),
+                (_degrees(was), _degrees(step)),
+                (was.tool or "no tool", step.tool or "no tool"),
+                (was.vessel or "no vessel", step.vessel or "no vessel"),
+            )
             if before != now
         ]
         if changed:
