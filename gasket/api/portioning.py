@@ -7,8 +7,9 @@ from fastapi import APIRouter, Query
 from gasket.api.doors import HouseDoor, Key, Offset, SessionDoor, WriteDoor
 from gasket.core.cooking.stock import StockMove
 from gasket.core.weighing.records import RecordId
-from gasket.kitchen.portion import amending, made_things, plates, portioning, stock
+from gasket.kitchen.portion import amending, arms, made_things, plates, portioning, stock
 from gasket.kitchen.portion.amending import Amendment
+from gasket.kitchen.portion.arms import ArmsSheet, NewArms
 from gasket.kitchen.portion.made_things import KeepAs
 from gasket.kitchen.portion.plates import FinishesEdit, Plates
 from gasket.kitchen.portion.portioning import PortionSheet
@@ -23,6 +24,18 @@ router = APIRouter(tags=["portioning"])
 def portion_sheet(batch_id: Key, session: SessionDoor) -> PortionSheet:
     """Ways to divide side by side, the cut, the spread between pieces, the yield, the finishes."""
     return portioning.sheet(session, batch_id)
+
+
+@router.get("/batches/{batch_id}/arms")
+def arms_sheet(batch_id: Key, session: SessionDoor) -> ArmsSheet:
+    """Into what a batch is divided by weight, or could be."""
+    return arms.sheet(session, batch_id)
+
+
+@router.post("/batches/{batch_id}/arms", status_code=201)
+def divide_into_arms(batch_id: Key, new: NewArms, write: WriteDoor, house: HouseDoor) -> ArmsSheet:
+    """Divide a batch into arms: each becomes a batch of its own, to be weighed, cooked, tasted."""
+    return write(lambda session: arms.divide(session, batch_id, new, house.now()))
 
 
 @router.put("/batches/{batch_id}/finishes")

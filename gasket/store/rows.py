@@ -205,11 +205,23 @@ def batches_of(session: Session, trial_ids: Iterable[int]) -> dict[int, list[Bat
     return found
 
 
+def arms_of(session: Session, batch_id: int) -> list[BatchRow]:
+    """The arms that a batch is divided into, in their order."""
+    query = select(BatchRow).where(BatchRow.arm_of == batch_id, col(BatchRow.removed_at).is_(None))
+    return list(session.exec(query.order_by(col(BatchRow.id))))
+
+
+def called(letter: str, arm: str) -> str:
+    """How a batch of a trial is called: "D", or "D, 18 min" for an arm."""
+    return f"{letter}, {arm}" if arm else letter
+
+
 def last_closed_batch(session: Session, trial_id: int) -> int | None:
-    """The newest batch of a trial whose weigh-in is closed."""
+    """The newest batch of a trial whose weigh-in is closed; its arms stand for themselves."""
     query = (
         select(BatchRow.id)
         .where(BatchRow.trial_id == trial_id, col(BatchRow.closed_at).is_not(None))
+        .where(col(BatchRow.arm_of).is_(None))
         .where(*here(BatchRow))
     )
     return session.exec(query.order_by(col(BatchRow.id).desc()).limit(1)).first()

@@ -116,6 +116,11 @@ def _births() -> Iterator[tuple[str, str]]:
             f"AFTER INSERT ON {own} BEGIN INSERT INTO {own}_stamp ({own}_id, number)"
             " VALUES (NEW.id, 1); END",
         )
+    divided = _raise_batches("NEW.arm_of")
+    yield (
+        "stamp_arm_begins",
+        f"AFTER INSERT ON batch WHEN NEW.arm_of IS NOT NULL {_body(divided)}",
+    )
     for own in _OWNERS:
         gone = "".join(
             f" DELETE FROM {table} WHERE {own}_id = OLD.id;"
@@ -201,7 +206,15 @@ def _raise_dishes(dishes: str) -> str:
 
 
 def _raise_batches(batches: str) -> str:
-    return f"UPDATE batch_stamp SET number = number + 1 WHERE batch_id IN ({batches})"
+    """These batches; with a batch its arms, with an arm its batch and the arms beside it."""
+    own = f"SELECT id FROM batch WHERE id IN ({batches})"
+    arms = f"SELECT id FROM batch WHERE arm_of IN ({batches})"
+    whole = f"SELECT arm_of FROM batch WHERE id IN ({batches})"
+    beside = f"SELECT id FROM batch WHERE arm_of IN ({whole})"
+    return (
+        "UPDATE batch_stamp SET number = number + 1 WHERE batch_id IN"
+        f" ({own} UNION {arms} UNION {whole} UNION {beside})"
+    )
 
 
 def _raise_trials(trials: str) -> str:

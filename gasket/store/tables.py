@@ -218,7 +218,8 @@ class BatchRow(SQLModel, table=True):
     the trial's as they were when cooking began; `dividing` is a
     `gasket.core.reckoning.dividing.Dividing`, `finishes` are
     `gasket.kitchen.weigh.finishes.Finish`, `eaten` the trial's `gasket.core.reckoning.eaten.Eaten`
-    by component, as they were when the batch began.
+    by component, as they were when the batch began. An arm is a part of the batch `arm_of`, called
+    `arm`; `arm_differs` by something that no weight tells (a liner, another oven).
     """
 
     __tablename__ = "batch"
@@ -235,6 +236,9 @@ class BatchRow(SQLModel, table=True):
     dividing: dict[str, Any] = Field(default_factory=dict, sa_column=json_column())
     finishes: list[dict[str, Any]] = Field(default_factory=list, sa_column=json_column("[]"))
     eaten: dict[str, Any] = Field(default_factory=dict, sa_column=json_column())
+    arm_of: int | None = Field(default=None, foreign_key="batch.id", index=True)
+    arm: str = ""
+    arm_differs: bool = False
     version: int = 1
     set_aside_at: datetime | None = time_field(nullable=True)
     removed_at: datetime | None = time_field(nullable=True)

@@ -107,6 +107,14 @@ CASES = [
         grows=COUNT("pending_line"),
     ),
     Case(
+        "POST /api/batches/{batch_id}/arms",
+        "/api/batches/{undivided}/arms",
+        lambda _, i: {"arms": [{"name": "as planned"}, {"name": f"{i} min"}]},
+        winners=1,
+        grows=COUNT("batch"),
+        by=lambda _: 2,
+    ),
+    Case(
         "POST /api/batches/{batch_id}/keep-as",
         "/api/batches/1/keep-as",
         lambda _, i: {"name": f"Loaf {i}"},

@@ -10,7 +10,7 @@ import signal
 import httpx
 import pytest
 
-from tests.faults.routes import CASES, COUNT, EXAMPLE, OF_THE_HOUSE, READS, one_id
+from tests.faults.routes import BATCH, CASES, COUNT, EXAMPLE, OF_THE_HOUSE, READS, one_id
 from tests.faults.rush import all_at_once, assert_whole, rows, served, statuses
 from tests.faults.taste_cases import TASTE_CASES
 
@@ -41,6 +41,7 @@ def kitchen(demo_house):
         path = f"/api/blind-tests/{blind['id']}/answers"
         api.post(path, json=given).raise_for_status()
         known["{blind}"] = str(blind["id"])
+        known["{undivided}"] = str(api.post("/api/batches", json=BATCH).json()["id"])
         yield api, url, demo_house.database.path, {**known, "{open}": str(begun["id"])}
 
 

@@ -156,7 +156,7 @@ def card(session: Session, batch_id: int) -> Card:
         batch_id=batch_id,
         dish_id=made.trial.dish_id,
         dish=made.dish.name,
-        letter=made.trial.letter,
+        letter=made.letter,
         made_at=made_at,
         closed=made.row.closed_at is not None,
         batch=made.batch,
@@ -173,7 +173,7 @@ def card(session: Session, batch_id: int) -> Card:
         behind=_behind(session, made, eating),
         paper=made.house.paper,
         text=card_text(
-            f"{made.dish.name}, trial {made.trial.letter}, {cooked.local_day(made_at).isoformat()}",
+            f"{made.dish.name}, trial {made.letter}, {cooked.local_day(made_at).isoformat()}",
             made.result.serving,
             divided.words,
             [(plate.finish.name, plate.serving) for plate in divided.plated],
@@ -229,7 +229,7 @@ def _eating(
     return Eating(
         contains=_contains(made),
         cautions=(
-            *cautions(steps, cooking.foods_of(made), made.family),
+            *cautions(cooked.all_steps(made), cooking.foods_of(made), made.family),
             *cautions_of_contents(made.result, flags),
         ),
         passed=tuple(
@@ -282,10 +282,10 @@ def _as_planned(made: weighed.Weighed) -> AsPlanned:
 
 def _contains(made: weighed.Weighed) -> Contains:
     used = (
-        Used(made.name_of(line), made.shelved[revision].kind, made.shelved[revision].package)
-        for line in made.lines
-        if (revision := made.revision_of(line)) is not None
-        and made.state_of(line).status is not LineStatus.SKIPPED
+        Used(batch.name_of(line), batch.shelved[revision].kind, batch.shelved[revision].package)
+        for batch, line in made.all_lines()
+        if (revision := batch.revision_of(line)) is not None
+        and batch.state_of(line).status is not LineStatus.SKIPPED
     )
     return contains(used, made.house.allergens)
 

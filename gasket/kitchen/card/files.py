@@ -1,26 +1,56 @@
 """Batches as files: the open format out, and in again as a dish with a weighed batch."""
 
 import json
-from datetime import datetime
+from collections.abc import Sequence
+from datetime import datetime, timedelta
+from typing import Any, Final
 
 from sqlmodel import Session
 
 from gasket.core.errors import FaultyInput
 from gasket.core.label.label import Label
 from gasket.core.rebuild.trial import MOST_COMPONENTS, MOST_LINES, Build, BuildComponent, BuildLine
-from gasket.core.reckoning.batch import Batch, Line
+from gasket.core.reckoning.arms import with_arms
+from gasket.core.reckoning.batch import MIXTURE, Arm, Batch, Component, Line, Portions
+from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.reckon import reckon
 from gasket.core.weighing.records import Kind, Origin, Record
+from gasket.kitchen.portion import plates
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.weigh import weigh, weighed
+from gasket.kitchen.weigh.finishes import Finish, PlateLine, pinned
 from gasket.kitchen.weigh.weigh_sheet import BatchSheet
+from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
 from gasket.store.tables import BatchLineRow, BatchRow, DishRow, LabelRevisionRow, TrialRow
 
+RAW_BEFORE: Final = timedelta(seconds=1)
+"""Pieces that were filled raw are filled before the batch was cooked."""
+
 
 def export(session: Session, batch_id: int) -> Batch:
-    """The batch as it was weighed. Open lines travel as planned."""
-    return weighed.read(session, batch_id).batch
+    """The batch as it was weighed, with its arms. Open lines travel as planned."""
+    made = weighed.read(session, batch_id)
+    if not made.arms:
+        return made.batch
+    arms = [weighed.read(session, rows.key_of(arm)) for arm in made.arms]
+    return with_arms(made.batch, [(arm.row.arm, _arm(session, arm)) for arm in arms])
+
+
+def _arm(session: Session, made: Weighed) -> Batch:
+    """An arm as a batch of its own lines. The one finish that it has travels along; which of
+    several was eaten with it nobody said."""
+    parts = made.own_parts
+    used = {line.label for part in parts for line in part.lines}
+    batch = made.batch
+    own = batch.model_copy(
+        update={
+            "components": parts,
+            "labels": {key: label for key, label in batch.labels.items() if key in used},
+        }
+    )
+    stored = made.row.finishes
+    return plates.with_finish(session, own, stored[0]) if len(stored) == 1 else own
 
 
 def take_in(session: Session, batch: Batch, now: datetime) -> BatchSheet:
@@ -43,7 +73,9 @@ def take_in(session: Session, batch: Batch, now: datetime) -> BatchSheet:
     made = BatchRow(
         trial_id=rows.key_of(trial),
         portions=pieces,
-        imported=batch.model_dump(mode="json", exclude_none=True),
+        imported=batch.model_copy(update={"version": 1, "arms": ()}).model_dump(
+            mode="json", exclude_none=True, exclude={"arms"}
+        ),
         started_at=now,
         closed_at=now,
     )
@@ -51,14 +83,81 @@ def take_in(session: Session, batch: Batch, now: datetime) -> BatchSheet:
     session.flush()
     labels = _shelve(session, batch.labels, now)
     rows.write_build(session, trial, _as_build(batch, pieces, labels))
-    _write_lines(session, batch, made, labels, now)
+    _write_lines(session, batch.components, made, labels, now)
+    for arm in batch.arms:
+        _take_in_arm(session, arm, made, labels, now)
     return weigh.sheet(session, rows.key_of(made))
+
+
+def _take_in_arm(
+    session: Session,
+    arm: Arm,
+    whole: BatchRow,
+    labels: dict[str, LabelRevisionRow],
+    now: datetime,
+) -> None:
+    """An arm of an imported batch, weighed, cooked and divided as the file says."""
+    portions = arm.portions
+    pieces = portions.count or len(portions.weights_g or ()) or 1
+    finish = _finish_of(arm, labels)
+    row = BatchRow(
+        trial_id=whole.trial_id,
+        arm_of=whole.id,
+        arm=arm.name,
+        arm_differs=True,
+        portions=pieces,
+        dividing=rows.plain(_dividing(portions, pieces)),
+        finishes=pinned(session, [finish], _revisions(labels)) if finish.lines else [],
+        steps=[],
+        original=whole.original,
+        started_at=now,
+        closed_at=now,
+    )
+    session.add(row)
+    session.flush()
+    part = Line(
+        component=MIXTURE, grams=arm.grams, division_g=arm.division_g, estimate=arm.estimate
+    )
+    parts = (Component(name=arm.name, lines=(part,)), *arm.components)
+    _write_lines(session, parts, row, labels, now)
+    key, state = rows.key_of(row), portions.weights_state
+    for kind, grams in ((Kind.MIXTURE, arm.mixture_g), (Kind.COOKED, arm.cooked_g)):
+        if grams is not None:
+            rows.write_record(session, key, _told(key, kind, now, net_g=grams))
+    for piece, grams in enumerate(portions.weights_g or (), start=1):
+        at = now if state == "cooked" else now - RAW_BEFORE
+        rows.write_record(session, key, _told(key, Kind.PORTION, at, piece=piece, net_g=grams))
+
+
+def _told(batch_id: int, kind: Kind, at: datetime, **more: Any) -> Record:
+    name = f"imported-{batch_id}-{kind}-{more.get('piece', 0)}"
+    return Record(id=name, kind=kind, origin=Origin.FILE, at=at, **more)
+
+
+def _dividing(portions: Portions, pieces: int) -> Dividing:
+    if portions.serving_g is not None:
+        return Dividing(way="grams", serving_g=portions.serving_g)
+    return Dividing(pieces=pieces, serving_pieces=portions.serving_pieces)
+
+
+def _finish_of(arm: Arm, labels: dict[str, LabelRevisionRow]) -> Finish:
+    lines = []
+    for added in arm.finish:
+        low, high = added.estimate or (None, None)
+        label_id = labels[added.label].label_id
+        lines.append(PlateLine(label_id=label_id, grams=added.grams, low_g=low, high_g=high))
+    return Finish(id="imported", name="At the plate", lines=tuple(lines))
+
+
+def _revisions(labels: dict[str, LabelRevisionRow]) -> dict[int, int]:
+    return {row.label_id: rows.key_of(row) for row in labels.values()}
 
 
 def _refuse_too_much(batch: Batch) -> None:
     """A kitchen works with its batches while somebody waits: far more than anybody ever weighs is
     refused before anything is stored."""
-    per_component = [len(part.lines) for part in batch.components]
+    arms = [part for arm in batch.arms for part in arm.components]
+    per_component = [len(part.lines) for part in (*batch.components, *arms)]
     for path, has, most, what in (
         ("components", len(per_component), MOST_COMPONENTS, "components"),
         ("components", sum(per_component), weigh.MOST_BATCH_LINES, "lines"),
@@ -119,7 +218,7 @@ def _as_build(batch: Batch, pieces: int, labels: dict[str, LabelRevisionRow]) ->
 
 def _write_lines(
     session: Session,
-    batch: Batch,
+    components: Sequence[Component],
     made: BatchRow,
     labels: dict[str, LabelRevisionRow],
     now: datetime,
@@ -127,7 +226,7 @@ def _write_lines(
     """The lines of the weigh-in, each weighed as the file says."""
     found = [
         (part, line, _key(i, j))
-        for i, part in enumerate(batch.components)
+        for i, part in enumerate(components)
         for j, line in enumerate(part.lines)
     ]
     stored = [

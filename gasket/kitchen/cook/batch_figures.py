@@ -77,7 +77,7 @@ def calculate(session: Session, batch_id: int) -> BatchFigures:
 def figures_of(session: Session, made: Weighed) -> BatchFigures:
     steps, log = cooked.steps_of(made), cooked.log_of(session, rows.key_of(made.row))
     book = rows.stock_records(session, rows.key_of(made.row))
-    made_at = cooked.made_at(made, log)
+    made_at = cooked.kept_from(session, made, log)
     parts = dict.fromkeys(["", *(record.part for record in book)])
     books = {part: book_of(book, part, made_at) for part in parts}
     whole = books[""]
@@ -94,7 +94,7 @@ def figures_of(session: Session, made: Weighed) -> BatchFigures:
         made_at=made_at,
         servings=made.servings,
         serving=made.result.serving,
-        unbooked=max(0.0, (made.servings or 0.0) - whole.accounted),
+        unbooked=0.0 if made.arms else max(0.0, (made.servings or 0.0) - whole.accounted),
         lots=tuple(
             KeptLot(part=part, lot=lot) for part, stock in books.items() for lot in stock.lots
         ),

@@ -1,6 +1,6 @@
 """What a batch has been through at the stove: its steps, its log, and when it was made."""
 
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 from datetime import date, datetime, timedelta
 from typing import Final
 
@@ -8,24 +8,34 @@ from sqlmodel import Session, col, select
 
 from gasket.core.cooking.cook_log import CookLog, StepStatus, replay
 from gasket.core.cooking.sizing import Amounts, Sized, sizes
-from gasket.core.cooking.steps import HOT, Step
+from gasket.core.cooking.steps import HOT, Step, without
 from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
-from gasket.store.tables import CookRow
+from gasket.store.tables import BatchRow, CookRow
 
 LATELY: Final = timedelta(days=8)
 """A step takes a week at most: a cook or a timer of which nothing was heard for longer is over."""
 
 
-def steps_of(made: Weighed) -> tuple[Step, ...]:
-    """As they were when cooking began; until then the trial's."""
+def all_steps(made: Weighed) -> tuple[Step, ...]:
+    """All that is done to what is in it, by it or by its arms."""
     return rows.steps_of(made.trial.steps if made.row.steps is None else made.row.steps)
+
+
+def steps_of(made: Weighed) -> tuple[Step, ...]:
+    """Its own: as they were when cooking began, until then the trial's, without what its arms
+    do."""
+    return left_to_it(all_steps(made), made.arms)
+
+
+def left_to_it(steps: tuple[Step, ...], arms: Iterable[BatchRow]) -> tuple[Step, ...]:
+    """The steps of a batch that its arms don't do."""
+    return without(steps, {step.id for arm in arms for step in rows.steps_of(arm.steps or [])})
 
 
 def sizes_of(made: Weighed, steps: Sequence[Step]) -> dict[str, Sized]:
     """What each step's time is scaled by for what this batch weighs, by step."""
-    grams = {part.name: part.whole_g for part in made.batch.components}
-    there = Amounts(grams, made.pieces)
+    there = Amounts(made.parts_g, made.pieces)
     return sizes(steps, there, made.house.microwave_w)
 
 
@@ -51,6 +61,15 @@ def made_at(made: Weighed, log: CookLog) -> datetime:
     """From when on it keeps: it was cooked, or weighed where no cook was logged."""
     cooked = cooked_at(steps_of(made), log)
     return cooked or made.row.closed_at or made.row.started_at
+
+
+def kept_from(session: Session, made: Weighed, log: CookLog) -> datetime:
+    """From when on it keeps; an arm of what was cooked already no longer than that."""
+    own = made_at(made, log)
+    if made.whole is None or any(step.kind in HOT for step in steps_of(made)):
+        return own
+    whole = made.whole
+    return min(own, made_at(whole, log_of(session, rows.key_of(whole.row))))
 
 
 def local_day(at: datetime) -> date:

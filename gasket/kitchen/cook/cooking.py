@@ -32,7 +32,7 @@ from gasket.core.errors import Refused
 from gasket.core.numbers import Answer
 from gasket.core.trade.caution import Caution
 from gasket.kitchen.cook import oven
-from gasket.kitchen.cook.cooked import cooked_at, log_of, sizes_of, steps_of
+from gasket.kitchen.cook.cooked import all_steps, cooked_at, log_of, sizes_of, steps_of
 from gasket.kitchen.cook.laying_out import Laid, laid, task_of
 from gasket.kitchen.cook.steps import knobs
 from gasket.kitchen.weigh import stock_draws, weighed
@@ -101,19 +101,20 @@ class CookSheet(Answer):
 
 
 def foods_of(made: Weighed) -> tuple[InTheBuild, ...]:
+    """What is in a batch; in an arm also what is in the whole that it is a part of."""
     found = []
-    for line in made.lines:
-        revision = made.revision_of(line)
+    for batch, line in made.all_lines():
+        revision = batch.revision_of(line)
         if revision is not None:
-            one = made.shelved[revision]
+            food = batch.shelved[revision]
             found.append(
                 InTheBuild(
-                    name=made.name_of(line),
-                    kind=one.kind,
+                    name=batch.name_of(line),
+                    kind=food.kind,
                     component=line.component,
-                    state=one.package.state,
-                    flags=one.package.flags,
-                    grams=made.grams_of(line),
+                    state=food.package.state,
+                    flags=food.package.flags,
+                    grams=batch.grams_of(line),
                 )
             )
     return tuple(found)
@@ -154,7 +155,7 @@ def _show(session: Session, made: Weighed, log: CookLog, now: datetime) -> CookS
         plan_changed=_planned_now(made, log) != steps,
         steps=shown,
         laid=_laid(steps, estimates, log, now),
-        cautions=cautions(steps, foods_of(made), made.family),
+        cautions=cautions(all_steps(made), foods_of(made), made.family),
         last_record=log.last.id if log.last else None,
         fridge_by=fridge_by(session, batch_id, steps, log),
         open_steps=sum(not log.of(row.step.id).is_over for row in shown),
@@ -266,25 +267,28 @@ def log(session: Session, batch_id: int, deed: CookDeed, now: datetime) -> CookS
         steps = steps_of(made)
         _refuse(session, made, steps, deed, known)
         if made.row.steps is None and deed.deed is not Deed.TIMER:
-            made.row.steps = rows.stored_steps(steps)
+            made.row.steps = made.trial.steps
             session.add(made.row)
         store(session, batch_id, deed, now)
         known = log_of(session, batch_id)
-        if not known.begun:
+        if not known.begun and made.whole is None:
             made.row.steps = None  # the beginning was undone: nothing holds the plan any more
             session.add(made.row)
     return _show(session, made, known, now)
 
 
 def _planned_now(made: Weighed, log: CookLog) -> tuple[Step, ...]:
-    """The steps as they would be with the trial's plan of today."""
+    """The steps as they would be with the trial's plan of today; an arm has a plan of its own, and
+    a divided batch only what is left to it."""
+    if made.whole is not None or made.arms:
+        return steps_of(made)
     return planned_anew(steps_of(made), rows.steps_of(made.trial.steps), log)
 
 
 def take_plan(session: Session, batch_id: int, now: datetime) -> CookSheet:
     """Take the trial's plan of today for what was not begun yet."""
     made, known = weighed.read(session, batch_id), log_of(session, batch_id)
-    if made.row.steps is not None:
+    if made.row.steps is not None and not made.arms:
         made.row.steps = rows.stored_steps(_planned_now(made, known))
         session.add(made.row)
     return _show(session, made, known, now)

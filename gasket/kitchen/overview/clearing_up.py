@@ -7,7 +7,7 @@ brought back.
 from datetime import datetime
 from typing import Literal
 
-from sqlmodel import Session
+from sqlmodel import Session, select
 
 from gasket.core.errors import Refused
 from gasket.core.numbers import Value
@@ -31,10 +31,20 @@ def put(session: Session, thing: Thing, key: int, to: Whereabouts, now: datetime
     row = _row(session, thing, key)
     if isinstance(row, TrialRow) and to.where != "here":
         _refuse_the_last(session, row)
-    row.set_aside_at = now if to.where == "archive" else None
-    row.removed_at = now if to.where == "deleted" else None
-    session.add(row)
+    for moved in (row, *_arms(session, row)):
+        moved.set_aside_at = now if to.where == "archive" else None
+        moved.removed_at = now if to.where == "deleted" else None
+        session.add(moved)
     return to
+
+
+def _arms(session: Session, row: DishRow | TrialRow | BatchRow) -> list[BatchRow]:
+    """The arms that go where their batch goes: those that are where it is now."""
+    if not isinstance(row, BatchRow):
+        return []
+    arms = session.exec(select(BatchRow).where(BatchRow.arm_of == row.id))
+    where = (row.set_aside_at, row.removed_at)
+    return [arm for arm in arms if (arm.set_aside_at, arm.removed_at) == where]
 
 
 def _row(session: Session, thing: Thing, key: int) -> DishRow | TrialRow | BatchRow:

@@ -55,7 +55,7 @@ class NewDish(Value):
 
 class BatchSummary(Answer):
     """A batch as a dish lists it; `cooking` is how far its steps are, `broken` why it cannot be
-    read."""
+    read. An `arm` is called so and is a part of `arm_of`."""
 
     id: int
     started_at: datetime
@@ -64,6 +64,8 @@ class BatchSummary(Answer):
     cooking: Cooking
     archived: bool
     broken: str
+    arm_of: int | None
+    arm: str
 
 
 class TrialSummary(Answer):
@@ -172,6 +174,8 @@ def _batch(row: BatchRow, figures: BatchFigures) -> BatchSummary:
         cooking=figures.cooking,
         archived=row.set_aside_at is not None,
         broken=figures.broken,
+        arm_of=row.arm_of,
+        arm=row.arm,
     )
 
 

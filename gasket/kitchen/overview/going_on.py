@@ -59,7 +59,7 @@ def open_weigh_ins(session: Session) -> Iterator[OpenWeighIn]:
             batch_id=rows.key_of(batch),
             dish_id=rows.key_of(dish),
             dish=dish.name,
-            letter=trial.letter,
+            letter=rows.called(trial.letter, batch.arm),
             started_at=batch.started_at,
             done=known.lines - known.open_lines,
             lines=known.lines,
@@ -74,12 +74,15 @@ def open_cooks(session: Session, now: datetime) -> Iterator[OpenCook]:
     ]
     query = _BATCHES.where(col(BatchRow.id).in_(going)).order_by(col(BatchRow.id))
     for batch, trial, dish in session.exec(query):
-        steps, log = rows.steps_of(batch.steps or []), cooked.log_of(session, rows.key_of(batch))
+        key = rows.key_of(batch)
+        log = cooked.log_of(session, key)
+        arms = rows.arms_of(session, key)
+        steps = cooked.left_to_it(rows.steps_of(batch.steps or []), arms)
         yield OpenCook(
-            batch_id=rows.key_of(batch),
+            batch_id=key,
             dish_id=rows.key_of(dish),
             dish=dish.name,
-            letter=trial.letter,
+            letter=rows.called(trial.letter, batch.arm),
             done=len(steps) - len(left_out([step.id for step in steps], log)),
             steps=len(steps),
             going=tuple(step.says for step in steps if log.of(step.id).status is StepStatus.GOING),

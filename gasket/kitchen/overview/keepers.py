@@ -14,7 +14,7 @@ from gasket.core.tasting.frontier import (
     ranking,
     unbeaten_each,
 )
-from gasket.kitchen.taste import history
+from gasket.kitchen.taste import history, said
 from gasket.kitchen.taste.history import TrialEntry
 from gasket.store import rows
 from gasket.store.tables import DishRow, TrialRow
@@ -87,6 +87,6 @@ def _entries(session: Session, keepers: Iterable[tuple[int, int]]) -> dict[int, 
         entry.id: entry
         for dish_id, trial_ids in wanted.items()
         for entry in history.entries_of(
-            session, dish_id, trial_ids, history.tasting_of(session, dish_id)
+            session, dish_id, trial_ids, said.tasting_of(session, dish_id)
         )
     }

@@ -36,7 +36,8 @@ def _side(session: Session, trial_id: int, names: dict[int, str]) -> Side:
 
 def _last_made(session: Session, trial_id: int) -> int | None:
     """The newest closed weigh-in of the trial; a batch that came from a file has no lines here."""
-    query = select(BatchRow).where(BatchRow.trial_id == trial_id)
+    whole = col(BatchRow.arm_of).is_(None)
+    query = select(BatchRow).where(BatchRow.trial_id == trial_id, whole)
     closed = query.where(col(BatchRow.closed_at).is_not(None))
     found = session.exec(closed.order_by(col(BatchRow.closed_at).desc()))
     return next((rows.key_of(row) for row in found if not row.imported), None)

@@ -6,6 +6,7 @@ from pydantic import Field
 from sqlmodel import Session
 
 from gasket.core.errors import Conflict, Fault, FaultyInput
+from gasket.core.label.label import Label
 from gasket.core.numbers import Answer, Value
 from gasket.core.reckoning.batch import Batch, FinishLine, Weighed
 from gasket.core.reckoning.margin import Portion
@@ -45,8 +46,10 @@ class Plates(Answer):
     plated: tuple[Plated, ...]
 
 
-def _key(revision: int) -> str:
-    return f"label-{revision}"
+def _key(revision: int, batch: Batch, panel: Label) -> str:
+    """As in the batch, so that its error counts once; another one where a file's label has it."""
+    key = f"label-{revision}"
+    return key if batch.labels.get(key, panel) == panel else f"plate-{revision}"
 
 
 def plates(session: Session, batch_id: int, made: weighed.Weighed | None = None) -> Plates:
@@ -62,25 +65,40 @@ def plates(session: Session, batch_id: int, made: weighed.Weighed | None = None)
 
 
 def _plated(batch: Batch, stored: dict[str, Any], shelved: dict[int, weighed.Shelved]) -> Plated:
-    panels = {_key(key): food.panel for key, food in shelved.items()}
-    finish = Finish.model_validate(plain(stored))
-    added = tuple(
-        FinishLine(label=_key(line["revision_id"]), **_weight(plate).model_dump())
-        for line, plate in zip(stored["lines"], finish.lines, strict=True)
-    )
-    with_it = batch.model_copy(
-        update={"labels": {**batch.labels, **panels}, "finish": (*batch.finish, *added)}
-    )
+    with_it = _with_finish(batch, stored, shelved)
     return Plated(
-        finish=finish,
+        finish=Finish.model_validate(plain(stored)),
         lines=tuple(
             PlatedLine(
-                name=panels[line.label].name, grams=line.grams, estimated=line.estimate is not None
+                name=with_it.labels[line.label].name,
+                grams=line.grams,
+                estimated=line.estimate is not None,
             )
-            for line in added
+            for line in with_it.finish[len(batch.finish) :]
         ),
         serving=reckon(with_it).serving,
     )
+
+
+def with_finish(session: Session, batch: Batch, stored: dict[str, Any]) -> Batch:
+    """The batch with a stored finish on each serving."""
+    revisions = {line["revision_id"] for line in stored["lines"]}
+    return _with_finish(batch, stored, weighed.shelved(session, revisions))
+
+
+def _with_finish(
+    batch: Batch, stored: dict[str, Any], shelved: dict[int, weighed.Shelved]
+) -> Batch:
+    labels, added = dict(batch.labels), []
+    for line, plate in zip(
+        stored["lines"], Finish.model_validate(plain(stored)).lines, strict=True
+    ):
+        revision = line["revision_id"]
+        panel = shelved[revision].panel
+        key = _key(revision, batch, panel)
+        labels[key] = panel
+        added.append(FinishLine(label=key, **_weight(plate).model_dump()))
+    return batch.model_copy(update={"labels": labels, "finish": (*batch.finish, *added)})
 
 
 def _weight(plate: PlateLine) -> Weighed:

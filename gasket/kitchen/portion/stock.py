@@ -96,6 +96,8 @@ def _refuse(session: Session, made: Weighed, move: StockMove) -> None:
     records = rows.stock_records(session, rows.key_of(made.row))
     if made.row.closed_at is None:
         raise Refused("Close the weigh-in first.")
+    if made.arms and move.move is not Move.UNDO:
+        raise Refused("It is divided into arms: put away what each of them makes.")
     if move.move is Move.UNDO and all(record.id != move.undoes for record in records):
         raise Refused("There is no such entry to undo.")
     if move.part and move.part not in {part.name for part in made.batch.components}:
@@ -178,16 +180,16 @@ def _named(session: Session, batch_ids: Iterable[int]) -> dict[int, _Named]:
     """What is deleted is in no stock; what is archived still stands in the fridge."""
     removed = (BatchRow.removed_at, TrialRow.removed_at, DishRow.removed_at)
     query = (
-        select(BatchRow.id, DishRow.id, DishRow.name, TrialRow.letter)
+        select(BatchRow.id, DishRow, TrialRow.letter, BatchRow.arm)
         .join(TrialRow, col(TrialRow.id) == col(BatchRow.trial_id))
         .join(DishRow, col(DishRow.id) == col(TrialRow.dish_id))
         .where(col(BatchRow.id).in_(list(batch_ids)))
         .where(*(col(column).is_(None) for column in removed))
     )
     found = [
-        (batch_id, dish_id, dish, letter)
-        for batch_id, dish_id, dish, letter in session.exec(query)
-        if batch_id is not None and dish_id is not None
+        (batch_id, rows.key_of(dish), dish.name, rows.called(letter, arm))
+        for batch_id, dish, letter, arm in session.exec(query)
+        if batch_id is not None
     ]
     warmed = warmed_lately(session, {dish_id for _, dish_id, _, _ in found})
     return {

@@ -1,10 +1,7 @@
 """The trials of a dish: figures, scores with their scatter, what each change did, the frontier."""
 
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import dataclass
 from datetime import datetime
-from functools import cached_property
-from typing import Final
 
 from sqlmodel import Session, col, func, select
 
@@ -15,28 +12,16 @@ from gasket.core.reckoning.margin import AnyFigure, value_of
 from gasket.core.tasting.bench import serving_kcal
 from gasket.core.tasting.credit import Credit, LineChange, Richness, credit, richness
 from gasket.core.tasting.frontier import Across, Criterion, unbeaten_each
-from gasket.core.tasting.marks import QUALITIES, Quality, TastingSheet, Weights, most_said, overall
-from gasket.core.tasting.scores import Panel, Score, Tasted
+from gasket.core.tasting.scores import Score
 from gasket.core.tasting.verdict import TasteVerdict
 from gasket.core.weighing.closing import FarLine
-from gasket.kitchen import settings
 from gasket.kitchen.cook.batch_figures import BATCHES, BatchFigures
 from gasket.kitchen.rebuild import build, originals, trials
+from gasket.kitchen.taste.arms_compared import ArmEntry, compared
+from gasket.kitchen.taste.said import ORIGINAL, Said, Tastings, tasting_of
 from gasket.kitchen.taste.trial_figures import TRIALS, TrialFigures
 from gasket.store import rows
 from gasket.store.tables import BatchRow, DishRow, TrialRow
-from gasket.store.taste_tables import TastingRow
-
-ORIGINAL: Final = 0
-"""The original's place among the trials."""
-MOST_WORDS: Final = 4
-
-
-class Said(Answer):
-    """A word, and how many tasters said it."""
-
-    word: str
-    tasters: int
 
 
 class TrialEntry(Answer):
@@ -69,6 +54,7 @@ class TrialEntry(Answer):
     verdict: TasteVerdict
     verdict_version: int
     credit: Credit | None
+    arms: tuple[ArmEntry, ...]
     unbeaten: tuple[Across, ...]
 
 
@@ -95,82 +81,6 @@ class History(Answer):
     tasters: int
     opens: int | None
     rich: tuple[Richness, ...]
-
-
-@dataclass(frozen=True)
-class Sip:
-    """One tasting that counts: of a trial, or of the original; its marks as they count."""
-
-    trial: int
-    sheet: TastingSheet
-    marks: Mapping[Quality, float]
-
-
-@dataclass(frozen=True)
-class Tastings:
-    """All that was said of a dish, ready to be compared."""
-
-    said: Sequence[Sip]
-    weights: Weights
-
-    @cached_property
-    def overall(self) -> Panel:
-        return Panel(
-            [
-                Tasted(given.trial, given.sheet.taster_id, mark)
-                for given in self.said
-                if (mark := overall(given.marks, self.weights)) is not None
-            ]
-        )
-
-    @cached_property
-    def by_quality(self) -> dict[Quality, Panel]:
-        return {
-            quality: Panel(
-                [
-                    Tasted(given.trial, given.sheet.taster_id, given.marks[quality])
-                    for given in self.said
-                    if quality in given.marks
-                ]
-            )
-            for quality in QUALITIES
-        }
-
-    @cached_property
-    def states(self) -> dict[int, frozenset[str]]:
-        found: dict[int, set[str]] = {}
-        for given in self.said:
-            found.setdefault(given.trial, set()).add(given.sheet.state)
-        return {trial: frozenset(states) for trial, states in found.items()}
-
-    @cached_property
-    def _by_trial(self) -> dict[int, list[TastingSheet]]:
-        found: dict[int, list[TastingSheet]] = {}
-        for given in self.said:
-            found.setdefault(given.trial, []).append(given.sheet)
-        return found
-
-    def of(self, trial: int) -> list[TastingSheet]:
-        return self._by_trial.get(trial, [])
-
-
-def tasting_of(session: Session, dish_id: int) -> Tastings:
-    """Every tasting of the dish that counts."""
-    query = (
-        select(TastingRow.sheet, BatchRow.trial_id)
-        .outerjoin(BatchRow, col(BatchRow.id) == col(TastingRow.batch_id))
-        .where(TastingRow.dish_id == dish_id, col(TastingRow.archived_at).is_(None))
-        .where(col(BatchRow.removed_at).is_(None))
-        .order_by(col(TastingRow.sequence))
-    )
-    said = [(TastingSheet.model_validate(stored), trial) for stored, trial in session.exec(query)]
-    return Tastings(
-        [
-            Sip(ORIGINAL if sheet.of_original else trial or ORIGINAL, sheet, sheet.counts)
-            for sheet, trial in said
-        ],
-        settings.read(session).weights,
-    )
 
 
 def of_trial(session: Session, trial_id: int) -> TrialEntry:
@@ -241,10 +151,11 @@ def entries(
     said: Tastings,
 ) -> list[TrialEntry]:
     """These trials, without what they are beside the others."""
-    made = _last_made(session, [rows.key_of(trial) for trial in found])
+    ids = [rows.key_of(trial) for trial in found]
+    made, arms = _last_made(session, ids), compared(session, ids, said)
     return [
-        _entry(trial, planned[rows.key_of(trial)], made.get(rows.key_of(trial)), said)
-        for trial in found
+        _entry(trial, planned[key], made.get(key), arms.get(key, ()), said)
+        for key, trial in zip(ids, found, strict=True)
     ]
 
 
@@ -256,7 +167,7 @@ def _last_made(session: Session, trial_ids: Sequence[int]) -> dict[int, Made]:
     newest = (
         select(func.max(BatchRow.id))
         .where(col(BatchRow.trial_id).in_(trial_ids), col(BatchRow.closed_at).is_not(None))
-        .where(*rows.here(BatchRow))
+        .where(col(BatchRow.arm_of).is_(None), *rows.here(BatchRow))
         .group_by(col(BatchRow.trial_id))
     )
     found = list(session.exec(select(BatchRow).where(col(BatchRow.id).in_(newest))))
@@ -264,11 +175,16 @@ def _last_made(session: Session, trial_ids: Sequence[int]) -> dict[int, Made]:
     return {row.trial_id: (row, figures[rows.key_of(row)]) for row in found}
 
 
-def _entry(trial: TrialRow, planned: TrialFigures, made: Made | None, said: Tastings) -> TrialEntry:
+def _entry(
+    trial: TrialRow,
+    planned: TrialFigures,
+    made: Made | None,
+    arms: tuple[ArmEntry, ...],
+    said: Tastings,
+) -> TrialEntry:
     key = rows.key_of(trial)
     sheets = said.of(key)
     serving = made[1].serving if made else None
-    words = [Said(word=word, tasters=count) for word, count in most_said(sheets).items()]
     return TrialEntry(
         id=key,
         letter=trial.letter,
@@ -290,11 +206,12 @@ def _entry(trial: TrialRow, planned: TrialFigures, made: Made | None, said: Tast
         steps_changed=planned.steps_changed,
         far=made[1].far if made else (),
         score=said.overall.score(key),
-        words=tuple(words[:MOST_WORDS]),
+        words=said.words(key),
         again=sum(sheet.again == "yes" for sheet in sheets),
         verdict=rows.verdict_of(trial),
         verdict_version=trial.verdict_version,
         credit=None,
+        arms=arms,
         unbeaten=(),
     )
 

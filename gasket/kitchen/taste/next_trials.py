@@ -25,7 +25,8 @@ from gasket.kitchen.rebuild import build, swapping, trials
 from gasket.kitchen.rebuild.build import Draft, TrialSheet
 from gasket.kitchen.rebuild.trials import NewTrial
 from gasket.kitchen.taste import history
-from gasket.kitchen.taste.history import Tastings, TrialEntry
+from gasket.kitchen.taste.history import TrialEntry
+from gasket.kitchen.taste.said import Tastings, tasting_of
 from gasket.kitchen.taste.trial_figures import TRIALS, TrialFigures
 from gasket.store import rows
 from gasket.store.tables import LineRow, TrialRow
@@ -154,7 +155,7 @@ def _bench(session: Session, trial: TrialRow) -> tuple[Bench, tuple[FarLine, ...
     """And what came out otherwise than planned in the trial's last batch."""
     key, dish_id = rows.key_of(trial), trial.dish_id
     found = build.draft(session, key)
-    said = history.tasting_of(session, dish_id)
+    said = tasting_of(session, dish_id)
     all_trials = trials.of_dish(session, dish_id)
     planned = TRIALS.of(session, [rows.key_of(row) for row in all_trials])
     entries = history.entries(session, all_trials, planned, said)

@@ -100,7 +100,7 @@ def sheet(session: Session, batch_id: int) -> TasteSheet:
         dish=dish.name,
         original=rows.original_of(dish).name,
         trial_id=batch.trial_id,
-        letter=trial.letter,
+        letter=rows.called(trial.letter, batch.arm),
         closed=batch.closed_at is not None,
         verdict=rows.verdict_of(trial),
         verdict_version=trial.verdict_version,
@@ -226,11 +226,14 @@ def read_all(session: Session, stored: Iterable[TastingRow]) -> list[Tasting]:
 
 def _trials_of(session: Session, batch_ids: Iterable[int]) -> Mapping[int | None, tuple[int, str]]:
     query = (
-        select(BatchRow.id, TrialRow.id, TrialRow.letter)
+        select(BatchRow.id, TrialRow.id, TrialRow.letter, BatchRow.arm)
         .join(TrialRow, col(TrialRow.id) == col(BatchRow.trial_id))
         .where(col(BatchRow.id).in_(list(batch_ids)))
     )
-    return {batch: (trial or 0, letter) for batch, trial, letter in session.exec(query)}
+    return {
+        batch: (trial or 0, rows.called(letter, arm))
+        for batch, trial, letter, arm in session.exec(query)
+    }
 
 
 def _guesses(said: TastingSheet, batch: BatchFigures | None) -> Iterator[Guess]:

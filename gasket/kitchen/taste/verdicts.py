@@ -90,7 +90,8 @@ def waiting(session: Session, now: datetime) -> WaitingForVerdict:
             func.max(BatchRow.id).label("batch_id"),
             func.max(BatchRow.closed_at).label("closed_at"),
         )
-        .where(col(BatchRow.closed_at) > now - WAITS, *rows.here(BatchRow))
+        .where(col(BatchRow.closed_at) > now - WAITS, col(BatchRow.arm_of).is_(None))
+        .where(*rows.here(BatchRow))
         .group_by(col(BatchRow.trial_id))
         .subquery()
     )
@@ -103,12 +104,14 @@ def waiting(session: Session, now: datetime) -> WaitingForVerdict:
     newest = query.order_by(closed.c.closed_at.desc()).limit(MOST_WAITING)
     shown = list(session.exec(newest))
     total = session.exec(select(func.count()).select_from(query.subquery())).one()
+    whole = func.coalesce(BatchRow.arm_of, BatchRow.id)
     counts = dict(
         session.exec(
-            select(TastingRow.batch_id, func.count())
-            .where(col(TastingRow.batch_id).in_([batch for _, _, batch, _ in shown]))
+            select(whole, func.count())
+            .join(TastingRow, col(TastingRow.batch_id) == col(BatchRow.id))
+            .where(whole.in_([batch for _, _, batch, _ in shown]))
             .where(col(TastingRow.archived_at).is_(None))
-            .group_by(col(TastingRow.batch_id))
+            .group_by(whole)
         ).all()
     )
     return WaitingForVerdict(

@@ -68,7 +68,7 @@ def carried_over(session: Session, dish_id: int) -> list[dict[str, Any]]:
     query = (
         select(BatchRow)
         .join(TrialRow, col(TrialRow.id) == col(BatchRow.trial_id))
-        .where(TrialRow.dish_id == dish_id)
+        .where(TrialRow.dish_id == dish_id, col(BatchRow.arm_of).is_(None))
         .order_by(col(BatchRow.started_at).desc(), col(BatchRow.id).desc())
         .limit(1)
     )

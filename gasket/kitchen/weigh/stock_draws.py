@@ -62,7 +62,7 @@ def _drawn(
 
 
 def _note(made: Weighed) -> str:
-    return f"{made.dish.name} {made.trial.letter}"
+    return f"{made.dish.name} {made.letter}"
 
 
 def _moves(session: Session, made: Weighed) -> Iterator[tuple[StockMove, int]]:

@@ -10,6 +10,7 @@ from sqlmodel import Session, col, delete, select
 from gasket.core.errors import FaultyInput, Refused
 from gasket.core.numbers import Amount, SentId, Value, YesNo
 from gasket.core.rebuild.trial import Build, BuildLine, ShortName, planned_line
+from gasket.core.reckoning.batch import MIXTURE
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.filling import above_what_is_left
 from gasket.core.reckoning.written_line import to_weigh
@@ -261,6 +262,11 @@ def _new_line(
     revision: LabelRevisionRow | None,
     **more: object,
 ) -> BatchLineRow:
+    if batch.arm_of is not None:
+        if component == MIXTURE:
+            raise FaultyInput.at("component", f"“{MIXTURE}” is what the arms share.")
+        batch.arm_differs = True
+        session.add(batch)
     line = BatchLineRow(
         batch_id=rows.key_of(batch),
         position=len(rows.batch_lines(session, rows.key_of(batch))),
@@ -305,7 +311,10 @@ def divide(session: Session, batch_id: int, dividing: Dividing) -> BatchSheet:
     """Choose how the batch is divided. Raises `FaultyInput` for a way that does not work out, and
     `Refused` for one that makes another number of servings once some are put away or eaten."""
     batch = rows.fetch(session, BatchRow, batch_id)
-    before = weighed.read(session, batch_id).servings
+    known = weighed.read(session, batch_id)
+    if known.arms:
+        raise Refused("It is divided into arms: each has pieces of its own.")
+    before = known.servings
     batch.dividing = rows.plain(dividing)
     made = weighed.read(session, batch_id)
     if dividing.serving_pieces > made.pieces:

@@ -154,7 +154,7 @@ def show(made: Weighed) -> BatchSheet:
         trial_id=row.trial_id,
         dish_id=rows.key_of(made.dish),
         dish=made.dish.name,
-        letter=made.trial.letter,
+        letter=made.letter,
         version=row.version,
         started_at=row.started_at,
         closed_at=row.closed_at,
@@ -217,7 +217,7 @@ def _fill(made: Weighed, whole: float | None) -> Targets:
 
 
 def _weighed_back(made: Weighed) -> Iterator[WeighedBack]:
-    for part in made.batch.components:
+    for part in made.own_parts:
         back, fat = made.state.leftover.get(part.name), made.state.fat_off.get(part.name)
         yield WeighedBack(
             component=part.name,

@@ -11,7 +11,9 @@ from gasket.core.errors import FaultyInput
 from gasket.core.label.label import Label
 from gasket.core.label.package import Package
 from gasket.core.rebuild.family_signs import by_name
+from gasket.core.reckoning.arms import mixture_of
 from gasket.core.reckoning.batch import Batch
+from gasket.core.reckoning.batch import Weighed as Part
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.eaten import Eaten
 from gasket.core.reckoning.weighed_batch import WeighedBatch
@@ -51,7 +53,8 @@ class Shelved:
 class Weighed(WeighedBatch):
     """A weighed batch with the rows that it was read from. `number` says which state of it is
     stored, `shelved` is by label revision; `outdated` are revisions of made things that were
-    corrected since this weigh-in was closed."""
+    corrected since this weigh-in was closed. `arms` are what it is divided into; an arm has the
+    `whole` that it is of, whose foods are on its `shelved` as well."""
 
     number: int
     row: BatchRow
@@ -61,12 +64,25 @@ class Weighed(WeighedBatch):
     house: settings.HouseSettings
     taken_for: Callable[[], Family | None]
     outdated: frozenset[int] = frozenset()
+    arms: tuple[BatchRow, ...] = ()
+    whole: "Weighed | None" = None
 
     @cached_property
     def family(self) -> Family | None:
         """As the cook said, or what the dish is taken for: read when it is asked for, since the
         scale has no use for it."""
         return rows.terms_of(self.trial).family or self.taken_for()
+
+    @property
+    def letter(self) -> str:
+        """What it is called: the trial's letter, with the arm."""
+        return rows.called(self.trial.letter, self.row.arm)
+
+    def all_lines(self) -> Iterator[tuple["Weighed", WrittenLine]]:
+        """Every line of what is in it, with the batch that it was weighed for."""
+        if self.whole is not None:
+            yield from self.whole.all_lines()
+        yield from ((self, line) for line in self.lines)
 
     def after(self, captures: Sequence[Capture]) -> "Weighed":
         """The batch as it would be if these were recorded too."""
@@ -99,7 +115,35 @@ def lines_of(found: Sequence[BatchLineRow]) -> tuple[WrittenLine, ...]:
 
 
 def read(session: Session, batch_id: int) -> Weighed:
+    """The batch as it is stored now. Raises `Unknown`."""
     row = rows.fetch(session, BatchRow, batch_id)
+    return _read(session, row) if row.arm_of is None else _read_arm(session, row)
+
+
+def _read_arm(session: Session, row: BatchRow) -> Weighed:
+    own, whole = _read(session, row), read(session, row.arm_of or 0)
+    parts = [part for arm in whole.arms if (part := part_of(session, arm)) is not None]
+    return replace(
+        own,
+        mixture=mixture_of(whole.batch, parts),
+        whole=whole,
+        shelved={**whole.shelved, **own.shelved},
+        original=own.original if row.original else whole.original,
+    )
+
+
+def part_of(session: Session, arm: BatchRow) -> Part | None:
+    """What an arm has of the mixture: as it was weighed, or else as it is to be."""
+    key = rows.key_of(arm)
+    made = WeighedBatch(
+        written=lines_of(rows.batch_lines(session, key)),
+        records=tuple(rows.records_of(session, key)),
+    )
+    return made.part_of_mixture
+
+
+def _read(session: Session, row: BatchRow) -> Weighed:
+    batch_id = rows.key_of(row)
     trial = rows.fetch(session, TrialRow, row.trial_id)
     dish = rows.fetch(session, DishRow, trial.dish_id)
     lines = lines_of(rows.batch_lines(session, batch_id))
@@ -126,6 +170,7 @@ def read(session: Session, batch_id: int) -> Weighed:
         house=house,
         taken_for=partial(_taken_for, session, trial, dish),
         outdated=frozenset(_outdated(session, there)) if row.closed_at else frozenset(),
+        arms=tuple(rows.arms_of(session, batch_id)),
     )
 
 
@@ -149,7 +194,8 @@ def _taken_for(session: Session, trial: TrialRow, dish: DishRow) -> Family | Non
 
 def read_on(session: Session, made: Weighed, record: Record) -> Weighed:
     """The batch once `record`, which is stored now, followed what was read before."""
-    if record.line is None or record.line in made.state.lines:
+    alone = made.whole is None and not made.arms
+    if alone and (record.line is None or record.line in made.state.lines):
         later = made.followed_by(record)
         if _revisions(later.written, later.state) <= later.shelved.keys():
             number = rows.batch_number(session, rows.key_of(made.row))

@@ -18,7 +18,7 @@ def on_closing(session: Session, made: Weighed) -> None:
     """Write what the trial learns from a weigh-in that closes."""
     if made.row.free:
         _write(session, made, as_weighed(made, rows.build_of(session, made.trial)))
-    elif any(line.until for line in made.lines):
+    elif made.whole is None and any(line.until for line in made.lines):
         planned = rows.build_of(session, made.trial)
         found = _until_right(made, planned)
         if found != planned:
@@ -30,6 +30,8 @@ def as_plan(session: Session, batch_id: int) -> TrialSheet:
     made = weighed.read(session, batch_id)
     if made.row.closed_at is None:
         raise Refused("Close the weigh-in first.")
+    if made.whole is not None:
+        raise Refused("This is an arm, a part of a batch: its weights are no plan.")
     _write(session, made, as_weighed(made, rows.build_of(session, made.trial)))
     return build.sheet(session, rows.key_of(made.trial))
 

@@ -1,0 +1,75 @@
+"""The arms of a batch side by side: what each did otherwise, and what that did to its mark."""
+
+from collections.abc import Sequence
+
+from sqlmodel import Session, col, select
+
+from gasket.core.numbers import Answer
+from gasket.core.reckoning.margin import AnyFigure
+from gasket.core.tasting.credit import Credit, credit
+from gasket.core.tasting.scores import Score
+from gasket.kitchen.cook.batch_figures import BATCHES
+from gasket.kitchen.portion import arms
+from gasket.kitchen.taste.said import Said, Tastings
+from gasket.store import rows
+from gasket.store.tables import BatchRow
+
+
+class ArmEntry(Answer):
+    """An arm of a batch of a trial. `batch_of` is the batch that was divided; `changes` what it did
+    otherwise, in words; `credit` what that did against the first arm, None for the first."""
+
+    batch_id: int
+    batch_of: int
+    name: str
+    changes: tuple[str, ...]
+    kcal: AnyFigure
+    protein_g: AnyFigure
+    grams: float | None
+    score: Score | None
+    words: tuple[Said, ...]
+    credit: Credit | None
+
+
+def compared(
+    session: Session, trial_ids: Sequence[int], said: Tastings
+) -> dict[int, tuple[ArmEntry, ...]]:
+    """The arms of the batches of these trials, those of a batch beside each other."""
+    query = select(BatchRow).where(col(BatchRow.arm_of).is_not(None), *rows.here(BatchRow))
+    query = query.where(col(BatchRow.trial_id).in_(trial_ids))
+    found = list(session.exec(query.order_by(col(BatchRow.arm_of).desc(), col(BatchRow.id))))
+    figures = BATCHES.of(session, [rows.key_of(row) for row in found])
+    first: dict[int, int] = {}
+    beside: dict[int, list[ArmEntry]] = {}
+    for row in found:
+        key = rows.key_of(row)
+        whole = rows.fetch(session, BatchRow, row.arm_of or 0)
+        against = first.setdefault(rows.key_of(whole), key)
+        changes = arms.changes_of(session, whole, row)
+        serving = figures[key].serving
+        entry = ArmEntry(
+            batch_id=key,
+            batch_of=rows.key_of(whole),
+            name=row.arm,
+            changes=changes,
+            kcal=serving.kcal if serving else None,
+            protein_g=serving.protein_g if serving else None,
+            grams=serving.grams if serving else None,
+            score=said.apart.overall.score(-key),
+            words=said.apart.words(-key),
+            credit=None if against == key else _arm_credit(key, against, changes, said.apart),
+        )
+        beside.setdefault(row.trial_id, []).append(entry)
+    return {trial: tuple(entries) for trial, entries in beside.items()}
+
+
+def _arm_credit(arm: int, first: int, changes: Sequence[str], said: Tastings) -> Credit:
+    return credit(
+        -arm,
+        -first,
+        said.overall,
+        said.by_quality,
+        max(1, len(changes)),
+        said.states,
+        other="the first arm",
+    )
