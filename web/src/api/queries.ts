@@ -18,6 +18,7 @@ export const keys = {
   steps: (trialId: number) => ["steps", trialId] as const,
   cook: (batchId: number) => ["cook", batchId] as const,
   portioning: (batchId: number) => ["portioning", batchId] as const,
+  arms: (batchId: number) => ["arms", batchId] as const,
   tasting: (batchId: number) => ["tasting", batchId] as const,
   history: (dishId: number) => ["history", dishId] as const,
   blind: ["blind"] as const,
@@ -117,6 +118,12 @@ export const usePortioning = (batchId: number | undefined) =>
     queryFn: () => ask(api.GET("/api/batches/{batch_id}/portioning", at("batch_id", batchId ?? 0))),
     enabled: batchId !== undefined,
     placeholderData: keepPreviousData,
+  });
+
+export const useArms = (batchId: number) =>
+  useQuery({
+    queryKey: keys.arms(batchId),
+    queryFn: () => ask(api.GET("/api/batches/{batch_id}/arms", at("batch_id", batchId))),
   });
 
 export const useBatchStock = (batchId: number | undefined) =>

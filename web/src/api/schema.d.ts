@@ -56,6 +56,30 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{batch_id}/arms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Arms Sheet
+         * @description Into what a batch is divided by weight, or could be.
+         */
+        get: operations["arms_sheet"];
+        put?: never;
+        /**
+         * Divide Into Arms
+         * @description Divide a batch into arms: each becomes a batch of its own, to be weighed, cooked, tasted.
+         */
+        post: operations["divide_into_arms"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches/{batch_id}/as-plan": {
         parameters: {
             query?: never;
@@ -2386,6 +2410,167 @@ export interface components {
             way: string;
         };
         /**
+         * Arm
+         * @description A part of the batch, by weight, that goes its own way: what only it has in it, its weights,
+         *     its pieces, its finish. `components` are its own ones; those that no line of them uses belong
+         *     to it.
+         */
+        Arm: {
+            /**
+             * Components
+             * @default []
+             */
+            components?: components["schemas"]["Component"][];
+            /** Cooked G */
+            cooked_g?: number | null;
+            /**
+             * Division G
+             * @default 1
+             */
+            division_g?: number;
+            /** Estimate */
+            estimate?: number[] | null;
+            /**
+             * Finish
+             * @default []
+             */
+            finish?: components["schemas"]["FinishLine"][];
+            /** Grams */
+            grams: number;
+            /** Mixture G */
+            mixture_g?: number | null;
+            /** Name */
+            name: string;
+            portions: components["schemas"]["Portions"];
+        };
+        /**
+         * ArmEntry
+         * @description An arm of a batch of a trial. `batch_of` is the batch that was divided; `changes` what it did
+         *     otherwise, in words; `credit` what that did against the first arm, None for the first.
+         */
+        ArmEntry: {
+            /** Batch Id */
+            batch_id: number;
+            /** Batch Of */
+            batch_of: number;
+            /** Changes */
+            changes: string[];
+            credit: components["schemas"]["Credit"] | null;
+            /** Grams */
+            grams: number | null;
+            /** Kcal */
+            kcal: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Name */
+            name: string;
+            /** Protein G */
+            protein_g: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            score: components["schemas"]["Score"] | null;
+            /** Words */
+            words: components["schemas"]["Said"][];
+        };
+        /**
+         * ArmLine
+         * @description What only one arm gets, weighed like any line.
+         */
+        ArmLine: {
+            /** Grams */
+            grams: number;
+            /** Label Id */
+            label_id: number;
+        };
+        /**
+         * ArmResult
+         * @description What one arm comes to, each of its pieces with its own figures.
+         */
+        ArmResult: {
+            batch: components["schemas"]["Facts"];
+            /** Findings */
+            findings: components["schemas"]["Finding"][];
+            /** Lines */
+            lines: components["schemas"]["LineShare"][];
+            /** Margin Parts */
+            margin_parts: {
+                [key: string]: components["schemas"]["MarginPart"][];
+            };
+            /** Name */
+            name: string;
+            original: components["schemas"]["ComparedOriginal"] | null;
+            per_100g: components["schemas"]["Facts"] | null;
+            /** Portions */
+            portions: components["schemas"]["Portion"][];
+            /** Says Who */
+            says_who: {
+                [key: string]: string[];
+            };
+            serving: components["schemas"]["Portion"];
+            /** Weight G */
+            weight_g: number | null;
+        };
+        /**
+         * ArmState
+         * @description An arm as it stands. `part_g` is what it has of the mixture, or is to have; `changes` what it
+         *     does otherwise, in words.
+         */
+        ArmState: {
+            /** Batch Id */
+            batch_id: number;
+            /** Broken */
+            broken: string;
+            /** Changes */
+            changes: string[];
+            /** Closed */
+            closed: boolean;
+            /**
+             * Cooking
+             * @enum {string}
+             */
+            cooking: "none" | "going" | "done";
+            /** Name */
+            name: string;
+            /** Part G */
+            part_g: number | null;
+            /** Pieces */
+            pieces: number;
+            serving: components["schemas"]["Portion"] | null;
+            /** Servings */
+            servings: number | null;
+        };
+        /**
+         * ArmStep
+         * @description What an arm does otherwise in one step; None is as planned.
+         */
+        ArmStep: {
+            /** Minutes */
+            minutes?: number | null;
+            /** Step */
+            step: string;
+            /** Temperature C */
+            temperature_c?: number | null;
+            /** Tool */
+            tool?: string | null;
+            /** Vessel */
+            vessel?: string | null;
+        };
+        /**
+         * ArmsSheet
+         * @description Into what a batch is divided, or could be. `not_yet` says why it cannot be now; `steps` are
+         *     those that an arm would do itself, `whole_g` what there is to divide.
+         */
+        ArmsSheet: {
+            /** Arms */
+            arms: components["schemas"]["ArmState"][];
+            /** Batch Id */
+            batch_id: number;
+            /** Finishes */
+            finishes: components["schemas"]["Finish"][];
+            /** Not Yet */
+            not_yet: string;
+            /** Steps */
+            steps: components["schemas"]["Step"][];
+            /** Whole G */
+            whole_g: number | null;
+        };
+        /**
          * AsPlanned
          * @description One serving as it was planned when the batch began.
          */
@@ -2491,6 +2676,11 @@ export interface components {
          * @description Everything that the reckoning needs, and nothing else. See docs/formats/batch.md.
          */
         Batch: {
+            /**
+             * Arms
+             * @default []
+             */
+            arms?: components["schemas"]["Arm"][];
             /** Components */
             components: components["schemas"]["Component"][];
             /** Cooked G */
@@ -2525,9 +2715,9 @@ export interface components {
             settings?: components["schemas"]["Settings"];
             /**
              * Version
-             * @constant
+             * @enum {integer}
              */
-            version: 1;
+            version: 1 | 2;
         };
         /**
          * BatchLine
@@ -2750,11 +2940,15 @@ export interface components {
         /**
          * BatchSummary
          * @description A batch as a dish lists it; `cooking` is how far its steps are, `broken` why it cannot be
-         *     read.
+         *     read. An `arm` is called so and is a part of `arm_of`.
          */
         BatchSummary: {
             /** Archived */
             archived: boolean;
+            /** Arm */
+            arm: string;
+            /** Arm Of */
+            arm_of: number | null;
             /** Broken */
             broken: string;
             /** Closed At */
@@ -5687,6 +5881,41 @@ export interface components {
             measure: string;
         };
         /**
+         * NewArm
+         * @description One arm. Without `grams` it gets an equal share of what the others leave; `weighed` says that
+         *     they are on a scale already. `finishes` are those of the batch that it takes, None for all.
+         */
+        NewArm: {
+            /** Finishes */
+            finishes?: string[] | null;
+            /** Grams */
+            grams?: number | null;
+            /**
+             * Lines
+             * @default []
+             */
+            lines?: components["schemas"]["ArmLine"][];
+            /** Name */
+            name: string;
+            /** Pieces */
+            pieces?: number | null;
+            /**
+             * Steps
+             * @default []
+             */
+            steps?: components["schemas"]["ArmStep"][];
+            /**
+             * Weighed
+             * @default false
+             */
+            weighed?: boolean;
+        };
+        /** NewArms */
+        NewArms: {
+            /** Arms */
+            arms: components["schemas"]["NewArm"][];
+        };
+        /**
          * NewBatchLine
          * @description A line that comes in on the way, named before it is poured. `key` is made by the sender.
          */
@@ -7079,9 +7308,14 @@ export interface components {
         };
         /**
          * Result
-         * @description The whole answer, each piece with its own figures.
+         * @description The whole answer, each piece with its own figures; `arms` in their order.
          */
         Result: {
+            /**
+             * Arms
+             * @default []
+             */
+            arms?: components["schemas"]["ArmResult"][];
             batch: components["schemas"]["Facts"];
             /** Findings */
             findings: components["schemas"]["Finding"][];
@@ -8585,6 +8819,8 @@ export interface components {
             again: number;
             /** Archived */
             archived: boolean;
+            /** Arms */
+            arms: components["schemas"]["ArmEntry"][];
             /** Batch Id */
             batch_id: number | null;
             /** Broken */
@@ -9321,6 +9557,219 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BatchSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    arms_sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArmsSheet"];
+                };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    divide_into_arms: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewArms"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArmsSheet"];
                 };
             };
             /** @description The body could not be read. */

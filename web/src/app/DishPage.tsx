@@ -1,5 +1,5 @@
 import { type ComponentType, useEffect, useRef } from "react";
-import { NavLink, useNavigate, useParams, useSearchParams } from "react-router";
+import { Link, NavLink, useNavigate, useParams, useSearchParams } from "react-router";
 
 import type { Schemas } from "../api/client";
 import { useDish } from "../api/queries";
@@ -22,6 +22,8 @@ interface Stage {
   path: string;
   name: string;
   page: ComponentType<StageProps>;
+  /** What it shows is one batch’s own: an arm has its own page of it. */
+  ofABatch?: boolean;
   progress: (p: StageProps) => Progress;
 }
 
@@ -43,12 +45,14 @@ const STAGES: readonly Stage[] = [
     path: "weigh",
     name: "Weigh",
     page: WeighStage,
+    ofABatch: true,
     progress: ({ batch }) => (!batch ? "open" : batch.closed_at ? "done" : "going"),
   },
   {
     path: "cook",
     name: "Cook",
     page: CookStage,
+    ofABatch: true,
     progress: ({ batch }) =>
       !batch || batch.cooking === "none" ? "open" : batch.cooking === "going" ? "going" : "done",
   },
@@ -56,12 +60,14 @@ const STAGES: readonly Stage[] = [
     path: "portion",
     name: "Portion",
     page: PortionStage,
+    ofABatch: true,
     progress: ({ batch }) => (batch?.closed_at ? "going" : "open"),
   },
   {
     path: "taste",
     name: "Taste",
     page: TasteStage,
+    ofABatch: true,
     progress: ({ trial, batch }) =>
       trial.verdict.stamp ? "done" : batch?.closed_at ? "going" : "open",
   },
@@ -69,6 +75,7 @@ const STAGES: readonly Stage[] = [
     path: "card",
     name: "Card",
     page: CardStage,
+    ofABatch: true,
     progress: ({ batch }) => (batch?.closed_at ? "done" : "open"),
   },
   {
@@ -93,7 +100,7 @@ export default function DishPage() {
   if (!trial) return <Empty title="This dish has no trial">Start it again in the Kitchen.</Empty>;
   const batch =
     trial.batches.find((batch) => String(batch.id) === query.get("batch")) ??
-    trial.batches.findLast((batch) => !batch.archived);
+    trial.batches.findLast((batch) => !batch.archived && batch.arm_of == null);
   const props: StageProps = { dish, trial, batch };
   const open = STAGES.find((one) => one.path === (stage ?? "build"));
   const Page = open?.page;
@@ -108,6 +115,7 @@ export default function DishPage() {
         ))}
       </nav>
       <div className="min-w-0 flex-1">
+        {open?.ofABatch && batch && <ArmTabs batch={batch} batches={trial.batches} />}
         {Page ? (
           <Page key={`${trial.id}/${batch?.id ?? "none"}`} {...props} />
         ) : (
@@ -115,6 +123,41 @@ export default function DishPage() {
         )}
       </div>
     </Sheet>
+  );
+}
+
+interface ArmTabsProps {
+  batch: Schemas["BatchSummary"];
+  batches: readonly Schemas["BatchSummary"][];
+}
+
+/** The whole and the arms that it is divided into: each has pages of its own. */
+function ArmTabs({ batch, batches }: ArmTabsProps) {
+  const [query] = useSearchParams();
+  const whole = batch.arm_of ?? batch.id;
+  const arms = batches.filter((one) => one.arm_of === whole);
+  if (arms.length === 0) return null;
+  const to = (id: number) => {
+    const next = new URLSearchParams([...query].filter(([name]) => name !== "tab"));
+    next.set("batch", String(id));
+    return `?${next.toString()}`;
+  };
+  return (
+    <nav
+      aria-label="Arms of this batch"
+      className="flex gap-1 overflow-x-auto border-b border-rule px-5 max-sm:px-3 print:hidden"
+    >
+      {[{ id: whole, arm: "The whole batch" }, ...arms].map(({ id, arm }) => (
+        <Link
+          key={id}
+          to={to(id)}
+          aria-current={id === batch.id ? "page" : undefined}
+          className={`flex min-h-11 shrink-0 items-center border-b-4 px-2 ${id === batch.id ? "border-ink font-bold" : "border-transparent text-pencil hover:underline"}`}
+        >
+          {arm}
+        </Link>
+      ))}
+    </nav>
   );
 }
 

@@ -24,7 +24,7 @@ const PUT: Record<Thing, (id: number, body: Schemas["Whereabouts"]) => Promise<u
 export function useClearingUp() {
   const say = useNotice();
   const refresh = useRefresh();
-  const stale = () => refresh(keys.kitchen, ["dish"], ["trial"], ["batch"], keys.stock);
+  const stale = () => refresh(keys.kitchen, ["dish"], ["trial"], ["batch"], ["arms"], keys.stock);
   /** Whether it went there. */
   return async (thing: Thing, id: number, name: string, where: Where, from: Where = "here") => {
     try {

@@ -26,7 +26,7 @@ interface FoodPickerProps {
   placeholder?: string;
   /** The other packages of this food stand first. */
   foodId?: number | null;
-  onPick: (labelId: number) => void;
+  onPick: (labelId: number, name: string) => void;
 }
 
 /** A package from the shelf, by typing, choosing or saying; what is not there is added in place. */
@@ -49,7 +49,7 @@ export function FoodPicker({
     setText("");
     // The space bar belongs to the scale again.
     if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
-    onPick(one.label.id);
+    onPick(one.label.id, one.label.name || one.food.name);
   };
   /** Enter before the answer: ask once more and take what is sure. */
   const early = async () => {

@@ -14,6 +14,7 @@ import { Empty, Loading } from "../../ui/States";
 import { TabList } from "../../ui/TabList";
 import type { StageProps } from "../../dish/stage";
 import { SimulatorPanel } from "../../scale/SimulatorPanel";
+import { Arms } from "./Arms";
 import { AtTheScale } from "./AtTheScale";
 import { DivideForm } from "./DivideForm";
 import { Finishes } from "./Finishes";
@@ -43,7 +44,7 @@ export function PortionStage(props: StageProps) {
   return <Portioning {...props} batch={batch} />;
 }
 
-function Portioning({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] }) {
+function Portioning({ dish, trial, batch }: StageProps & { batch: Schemas["BatchSummary"] }) {
   const [filling, setFilling] = useState<Filling>({ aim: "mixture" });
   const live = useLive(batch.id, { aim: filling.aim, piece: filling.piece ?? null });
   const { data: sheet } = usePortioning(batch.id);
@@ -77,6 +78,17 @@ function Portioning({ dish, batch }: StageProps & { batch: Schemas["BatchSummary
   if (live.missing) return <Empty title="Not here">{live.missing}</Empty>;
   if (!live.sheet || !sheet) return <Loading />;
   const made = live.sheet;
+  if (trial.batches.some((one) => one.arm_of === batch.id)) {
+    return (
+      <div className="p-5 max-sm:p-3">
+        <h1 className="mb-3 text-2xl font-bold">
+          {dish.name} {made.letter}: arms
+        </h1>
+        <Arms dishId={dish.id} batchId={batch.id} />
+      </div>
+    );
+  }
+  const tabs = batch.arm_of == null ? TABS : TABS_OF_AN_ARM;
   const current = filling.piece ?? made.next_piece ?? null;
   const justWeighed = made.topping_up || made.dividing.weighed_cooked;
   const target =
@@ -98,7 +110,10 @@ function Portioning({ dish, batch }: StageProps & { batch: Schemas["BatchSummary
           Lines are still open in the weigh-in: until then they count as planned.
         </p>
       )}
-      <TabList label="The portions" tabs={TABS} />
+      <TabList label="The portions" tabs={tabs} />
+      <Tabs.Content value="arms">
+        <Arms dishId={dish.id} batchId={batch.id} />
+      </Tabs.Content>
       <Tabs.Content value="divide">
         <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[23rem_minmax(0,1fr)]">
           <div className="grid content-start gap-4 max-lg:contents">
@@ -162,7 +177,7 @@ function Portioning({ dish, batch }: StageProps & { batch: Schemas["BatchSummary
         <PutAway batchId={batch.id} closed={made.closed_at != null} />
         <KeepAs batchId={batch.id} parts={made.weighed_back} dish={dish.name} />
       </Tabs.Content>
-      {scale?.simulated && tab !== "away" && (
+      {scale?.simulated && tab !== "away" && tab !== "arms" && (
         <SimulatorPanel
           scale={live.inUse}
           target={target ?? made.lines_g}
@@ -177,4 +192,8 @@ const TABS = [
   ["divide", "Divide and fill"],
   ["toppings", "Toppings"],
   ["away", "Put away"],
+  ["arms", "Arms"],
 ] as const;
+
+/** An arm is not divided into arms again. */
+const TABS_OF_AN_ARM = [TABS[0], TABS[1], TABS[2]] as const;

@@ -103,6 +103,7 @@ function Row({ trial, history, picked, onPick }: RowProps) {
             {trial.words.map((word) => `${wordSays(word.word)} ×${word.tasters}`).join(", ")}
           </p>
         )}
+        <Arms trial={trial} dishId={history.dish_id} />
         {trial.broken && <p className="text-sm text-mark">{trial.broken}</p>}
         {trial.verdict.change && (
           <p className="text-sm">
@@ -127,6 +128,45 @@ function Row({ trial, history, picked, onPick }: RowProps) {
         )}
       </div>
     </div>
+  );
+}
+
+/** The arms that batches of it were divided into: what each did otherwise, and what that did. */
+function Arms({ trial, dishId }: { trial: Trial; dishId: number }) {
+  if (trial.arms.length === 0) return null;
+  return (
+    <ul aria-label={`Arms of trial ${trial.letter}`} className="my-1 border-l-2 border-rule pl-3">
+      {trial.arms.map((arm) => {
+        const kcal = known(arm.kcal);
+        return (
+          <li key={arm.batch_id} className="py-1 text-sm">
+            <p className="flex flex-wrap items-baseline gap-x-3">
+              <Link
+                to={`/dishes/${dishId}/taste?batch=${arm.batch_id}`}
+                className="font-semibold hover:underline"
+              >
+                {arm.name}
+              </Link>
+              <span>{kcal ? `${figure(kcal.value, "kcal")} kcal` : "kcal unknown"}</span>
+              {arm.score ? (
+                <span className="flex items-baseline gap-1">
+                  <ScoreText score={arm.score} />
+                </span>
+              ) : (
+                <span className="text-soft">not tasted</span>
+              )}
+            </p>
+            {arm.changes.length > 0 && <p className="text-soft">{arm.changes.join("; ")}</p>}
+            {arm.credit && arm.credit.told !== "untested" && <p>{arm.credit.says}</p>}
+            {arm.credit?.notes.map((note) => (
+              <p key={note} className="text-mark">
+                {note}
+              </p>
+            ))}
+          </li>
+        );
+      })}
+    </ul>
   );
 }
 
