@@ -6,6 +6,7 @@ from datetime import datetime, timedelta
 import pytest
 
 from gasket.kitchen.cook import timers
+from gasket.store.tables import CookRow
 
 LOAF, SANDWICH_BATCH = 1, 2
 
@@ -322,3 +323,25 @@ def test_hands_on_time_is_a_wish_that_steps_answer(client):
     goals = client.post(f"/api/trials/{LOAF}/reckon", json=build).json()["goals"]
     hands = next(goal for goal in goals if goal["key"] == "hands_on_min")
     assert hands["value"] == 22  # 3 + 3 + 4 + 2 + 6 + 4 minutes of the loaf's steps
+
+
+def test_guesses_of_minutes_become_a_habit(client, demo_house, sandwich):
+    until_the_bake(sandwich)
+    assert sandwich.send("guess", step="bake").status_code == 422
+    assert sandwich.do("guess", step="bake", minutes=18)["guesses"] is None
+    sandwich.later(20)
+    sandwich.do("temperature", step="bake", temperature_c=80)
+    done = sandwich.do("done", step="bake")
+    bake = next(row for row in done["steps"] if row["step"]["id"] == "bake")
+    assert (bake["guess_min"], round(bake["actual_min"])) == (18, 20)
+    with demo_house.database.writing() as session:
+        for i in range(2):  # two more, in batches of other days
+            for said, minutes, after in (("begin", None, 0), ("guess", 9, 1), ("done", None, 10)):
+                at = demo_house.now() + timedelta(minutes=after)
+                record = {"deed": said, "minutes": minutes, "step": "bake", "at": at}
+                session.add(CookRow(id=f"{said}-of-day-{i}", batch_id=4 + i, **record))
+    assert "10% too low" in sandwich.sheet["guesses"]["says"]
+    habits = client.get("/api/batches/1/tastings").json()["habits"]
+    assert [habit["says"] for habit in habits if habit["of"] == "minutes"] == [
+        sandwich.sheet["guesses"]["says"]
+    ]

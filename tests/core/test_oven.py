@@ -176,5 +176,20 @@ def test_how_it_came_out_moves_what_the_oven_is_taken_for():
         deed("outcome", note="burnt")
 
 
+def test_a_guess_counts_before_the_first_look():
+    begun = [record(1, "begin", 0)]
+    guess = deed("guess", minutes=25)
+    assert refusal(guess, replay(begun), {"a": ""}) is None
+    assert "Begin it first" in (refusal(guess, replay([]), {"a": ""}) or "")
+    looked = replay([*begun, record(2, "look", 10)])
+    assert "looked at" in (refusal(guess, looked, {"a": ""}) or "")
+    said = [record(2, "guess", 1, minutes=30), record(3, "guess", 2, minutes=25)]
+    done = replay([*begun, *said, record(4, "done", 20)])
+    assert (done.of("a").guess_min, done.of("a").actual_min) == (25, 20)
+    assert next(bakes_of([STEP], done, "Loaf")).ratio == pytest.approx(20 / 17)
+    with pytest.raises(ValidationError, match="how many minutes"):
+        deed("guess")
+
+
 def deed(name, **more):
     return CookDeed(id="record-9", deed=name, step="a", **more)

@@ -32,6 +32,7 @@ class Deed(StrEnum):
     TEMPERATURE = "temperature"
     PASS = "pass"
     OUTCOME = "outcome"
+    GUESS = "guess"
     TIMER = "timer"
     UNDO = "undo"
 
@@ -41,7 +42,7 @@ Outcome = Literal["under", "right", "over"]
 _OF_A_STEP: Final = frozenset(
     {
         *(Deed.BEGIN, Deed.DONE, Deed.SKIP, Deed.EXTEND, Deed.LOOK, Deed.TEMPERATURE),
-        *(Deed.PASS, Deed.OUTCOME),
+        *(Deed.PASS, Deed.OUTCOME, Deed.GUESS),
     }
 )
 
@@ -50,9 +51,9 @@ class CookDeed(Value):
     """What is sent to be logged; `id` is made by the sender, so that a retry is not a second one.
 
     `step` is a step's id, or that of the record that set a timer. `minutes` is how long a timer
-    runs or by how much it is extended, `temperature_c` a core temperature held for `held_s`,
-    `oven_c` what the oven really showed, `note` what was seen, why, or
-    how it came out (an `Outcome`).
+    runs, by how much it is extended, or a guess of how long it takes in all; `temperature_c` a
+    core temperature held for `held_s`, `oven_c` what the oven really showed, `note` what was seen,
+    why, or how it came out (an `Outcome`).
     """
 
     id: SentId
@@ -74,7 +75,7 @@ class CookDeed(Value):
     def _missing(self) -> str | None:
         if self.deed in _OF_A_STEP and self.step is None:
             return "Say which step this is."
-        if self.deed in (Deed.TIMER, Deed.EXTEND) and self.minutes is None:
+        if self.deed in (Deed.TIMER, Deed.EXTEND, Deed.GUESS) and self.minutes is None:
             return "Say for how many minutes."
         if self.deed is Deed.TEMPERATURE and self.temperature_c is None:
             return "Type the temperature that the thermometer shows."
@@ -113,6 +114,7 @@ class StepState:
     passed: CookRecord | None = None
     reason: str = ""
     outcome: Outcome | None = None
+    guess_min: float | None = None
 
     @property
     def is_over(self) -> bool:
@@ -211,6 +213,8 @@ def _after(state: StepState, record: CookRecord) -> StepState:
             return replace(state, outcome=cast("Outcome", record.note))
         case Deed.PASS:
             return replace(state, passed=record)
+        case Deed.GUESS:
+            return replace(state, guess_min=record.minutes)
         case _:
             return state
 
@@ -224,12 +228,15 @@ def refusal(deed: CookDeed, log: CookLog, names: Mapping[str, str]) -> str | Non
         return "This timer is over." if state.status is not StepStatus.GOING else None
     if deed.step not in names:
         return "That step is not part of this cook."
-    status = log.of(deed.step).status
+    state = log.of(deed.step)
+    status = state.status
     if deed.deed is Deed.BEGIN and status is StepStatus.GOING:
         return "It has been begun already."
     if deed.deed is Deed.OUTCOME and status is not StepStatus.DONE:
         return "Say how it came out once it is done."
-    if deed.deed in (Deed.EXTEND, Deed.LOOK) and status is not StepStatus.GOING:
+    if deed.deed is Deed.GUESS and state.looks:
+        return "It has been looked at: a guess counts before that."
+    if deed.deed in (Deed.EXTEND, Deed.LOOK, Deed.GUESS) and status is not StepStatus.GOING:
         return "Begin it first."
     return None
 

@@ -6,13 +6,14 @@ from typing import Final, Literal
 
 from gasket.core.numbers import Answer
 
-GuessOf = Literal["kcal", "grams"]
+GuessOf = Literal["kcal", "grams", "minutes"]
+_THINGS: Final[dict[GuessOf, str]] = {"kcal": "calories", "grams": "weight", "minutes": "time"}
 LEAST_GUESSES: Final = 3
 """Fewer tell nothing of a habit."""
 
 
 class Guess(Answer):
-    """A guess and what it turned out to be, in kcal or grams of a serving."""
+    """A guess and what it turned out to be, in kcal or grams of a serving, or minutes of a step."""
 
     of: GuessOf
     guess: float
@@ -40,7 +41,7 @@ def habit(of: GuessOf, guesses: Sequence[Guess]) -> GuessHabit | None:
     if len(errors) < LEAST_GUESSES:
         return None
     leans, within = median(errors), median(abs(error) for error in errors)
-    thing = "calories" if of == "kcal" else "weight"
+    thing = _THINGS[of]
     if abs(leans) < 0.03:
         way = f"Guesses of {thing} lean neither way"
     else:

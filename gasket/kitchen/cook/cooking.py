@@ -30,8 +30,9 @@ from gasket.core.cooking.steps import HOT, Step
 from gasket.core.cooking.temperatures import Knob
 from gasket.core.errors import Refused
 from gasket.core.numbers import Answer
+from gasket.core.tasting.guesses import GuessHabit
 from gasket.core.trade.caution import Caution
-from gasket.kitchen.cook import oven
+from gasket.kitchen.cook import guessing, oven
 from gasket.kitchen.cook.cooked import all_steps, cooked_at, log_of, sizes_of, steps_of
 from gasket.kitchen.cook.laying_out import Laid, laid, task_of
 from gasket.kitchen.cook.steps import knobs
@@ -76,6 +77,7 @@ class CookedStep(Answer):
     passed: str | None
     reason: str
     outcome: Outcome | None
+    guess_min: float | None
     estimate: Estimate
     knob: Knob | None
     rule: SafeRule | None
@@ -86,7 +88,8 @@ class CookedStep(Answer):
 
 class CookSheet(Answer):
     """A cook as it stands. `laid` is the schedule from now on; `begun` freezes the steps, and
-    `plan_changed` says that the trial's are others by now."""
+    `plan_changed` says that the trial's are others by now. `guesses` is how far minutes that were
+    guessed have lain."""
 
     batch_id: int
     now: datetime
@@ -98,6 +101,7 @@ class CookSheet(Answer):
     last_record: str | None
     fridge_by: datetime | None
     open_steps: int
+    guesses: GuessHabit | None
 
 
 def foods_of(made: Weighed) -> tuple[InTheBuild, ...]:
@@ -159,6 +163,7 @@ def _show(session: Session, made: Weighed, log: CookLog, now: datetime) -> CookS
         last_record=log.last.id if log.last else None,
         fridge_by=fridge_by(session, batch_id, steps, log),
         open_steps=sum(not log.of(row.step.id).is_over for row in shown),
+        guesses=guessing.habit_of_time(session),
     )
 
 
@@ -185,6 +190,7 @@ def _step(
         passed=state.passed.note if state.passed else None,
         reason=state.reason,
         outcome=state.outcome,
+        guess_min=state.guess_min,
         estimate=guess,
         knob=turned,
         rule=rule,

@@ -15,6 +15,7 @@ from gasket.core.tasting.guesses import Guess, GuessHabit, GuessOf, habit
 from gasket.core.tasting.marks import Quality, TastingSheet, overall
 from gasket.core.tasting.verdict import TasteVerdict
 from gasket.kitchen import settings
+from gasket.kitchen.cook import guessing
 from gasket.kitchen.cook.batch_figures import BATCHES, BatchFigures
 from gasket.kitchen.taste import tasters
 from gasket.kitchen.taste.tasters import Taster
@@ -263,7 +264,8 @@ def _habits(session: Session) -> tuple[GuessHabit, ...]:
             TastingSheet.model_validate(row.sheet), figures.get(row.batch_id or 0)
         )
     ]
-    found = (habit("kcal", guesses), habit("grams", guesses))
+    time = guessing.habit_of_time(session)
+    found = (habit("kcal", guesses), habit("grams", guesses), time)
     return tuple(known for known in found if known is not None)
 
 

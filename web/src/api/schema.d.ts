@@ -3883,9 +3883,9 @@ export interface components {
          * @description What is sent to be logged; `id` is made by the sender, so that a retry is not a second one.
          *
          *     `step` is a step's id, or that of the record that set a timer. `minutes` is how long a timer
-         *     runs or by how much it is extended, `temperature_c` a core temperature held for `held_s`,
-         *     `oven_c` what the oven really showed, `note` what was seen, why, or
-         *     how it came out (an `Outcome`).
+         *     runs, by how much it is extended, or a guess of how long it takes in all; `temperature_c` a
+         *     core temperature held for `held_s`, `oven_c` what the oven really showed, `note` what was seen,
+         *     why, or how it came out (an `Outcome`).
          */
         CookDeed: {
             deed: components["schemas"]["Deed"];
@@ -3915,7 +3915,8 @@ export interface components {
         /**
          * CookSheet
          * @description A cook as it stands. `laid` is the schedule from now on; `begun` freezes the steps, and
-         *     `plan_changed` says that the trial's are others by now.
+         *     `plan_changed` says that the trial's are others by now. `guesses` is how far minutes that were
+         *     guessed have lain.
          */
         CookSheet: {
             /** Batch Id */
@@ -3926,6 +3927,7 @@ export interface components {
             cautions: components["schemas"]["Caution"][];
             /** Fridge By */
             fridge_by: string | null;
+            guesses: components["schemas"]["GuessHabit"] | null;
             laid: components["schemas"]["Laid"] | null;
             /** Last Record */
             last_record: string | null;
@@ -3960,6 +3962,8 @@ export interface components {
             estimate: components["schemas"]["Estimate"];
             /** Extra Min */
             extra_min: number;
+            /** Guess Min */
+            guess_min: number | null;
             /** Hot */
             hot: boolean;
             knob: components["schemas"]["Knob"] | null;
@@ -4063,7 +4067,7 @@ export interface components {
          * @description What a record says.
          * @enum {string}
          */
-        Deed: "begin" | "done" | "skip" | "extend" | "look" | "temperature" | "pass" | "outcome" | "timer" | "undo";
+        Deed: "begin" | "done" | "skip" | "extend" | "look" | "temperature" | "pass" | "outcome" | "guess" | "timer" | "undo";
         /**
          * Difference
          * @description By how much one trial is marked above another, within tasters; `shared` tasted both.
@@ -4914,7 +4918,7 @@ export interface components {
         };
         /**
          * Guess
-         * @description A guess and what it turned out to be, in kcal or grams of a serving.
+         * @description A guess and what it turned out to be, in kcal or grams of a serving, or minutes of a step.
          */
         Guess: {
             /** Guess */
@@ -4923,7 +4927,7 @@ export interface components {
              * Of
              * @enum {string}
              */
-            of: "kcal" | "grams";
+            of: "kcal" | "grams" | "minutes";
             /** Truth */
             truth: number;
         };
@@ -4940,7 +4944,7 @@ export interface components {
              * Of
              * @enum {string}
              */
-            of: "kcal" | "grams";
+            of: "kcal" | "grams" | "minutes";
             /** Says */
             says: string;
             /** Within */

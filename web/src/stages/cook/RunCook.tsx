@@ -98,6 +98,7 @@ export function RunCook({ sheet, heardMs }: { sheet: Schemas["CookSheet"]; heard
           <ul className="border-t border-ink">{over.map(row)}</ul>
         </section>
       )}
+      {sheet.guesses && <p className="mt-3 text-sm text-soft">{sheet.guesses.says}</p>}
       <Cautions cautions={sheet.cautions} />
     </div>
   );

@@ -4,6 +4,7 @@ import type { Schemas } from "../../api/client";
 import { Balloon } from "../../drawing/Balloon";
 import { clock, countdown, minutes } from "../../lib/format";
 import { Button } from "../../ui/Button";
+import { NumberField } from "../../ui/Field";
 import { Reason } from "../../ui/Reason";
 import { Toggle } from "../../ui/Toggle";
 import { LookForm, MeasureForm } from "./LookForm";
@@ -101,6 +102,7 @@ function Going({ one, number, now, refused, log }: RunningStepProps) {
           {lookDue ? `Look now: ${asked(step)}` : `next look at ${clock(one.next_look_at ?? "")}`}
         </p>
       )}
+      {one.hot && one.looks.length === 0 && <GuessTime one={one} log={log} />}
       <Seen looks={one.looks} />
       {one.rule && <MeasureForm one={one} rule={one.rule} log={log} />}
       {refused && (
@@ -141,6 +143,35 @@ function Going({ one, number, now, refused, log }: RunningStepProps) {
   );
 }
 
+/** Before the first look: how long will it really take? */
+function GuessTime({ one, log }: Pick<RunningStepProps, "one" | "log">) {
+  const [typed, setTyped] = useState<number | null>(null);
+  if (one.guess_min != null) {
+    return <p className="text-sm">You guess {minutes(one.guess_min)} in all.</p>;
+  }
+  return (
+    <form
+      className="my-1 flex flex-wrap items-end gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (typed) void log({ deed: "guess", step: one.step.id, minutes: typed });
+      }}
+    >
+      <NumberField
+        label="Your guess, in all"
+        unit="min"
+        optional
+        most={10080}
+        value={typed}
+        onChange={setTyped}
+      />
+      <Button type="submit" disabled={!typed}>
+        Guess
+      </Button>
+    </form>
+  );
+}
+
 const asked = (step: Schemas["Step"]) => (step.cue ? `${step.cue}?` : "is it done?");
 
 function Seen({ looks }: { looks: Schemas["CookedStep"]["looks"] }) {
@@ -174,6 +205,7 @@ function Over({ one, number, log }: RunningStepProps) {
         <span className="text-ink">{step.says}</span>{" "}
         {[
           one.actual_min != null && `took ${minutes(one.actual_min)} (planned ${timeText(step)})`,
+          one.guess_min != null && `guessed ${minutes(one.guess_min)}`,
           hottest !== null && `core ${degreesSay(hottest)}`,
           one.passed && `not measured: ${one.passed}`,
           one.reason,
