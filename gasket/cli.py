@@ -3,15 +3,18 @@
 import contextlib
 import sys
 from collections.abc import Iterator
+from dataclasses import dataclass
 from datetime import UTC, datetime
 from pathlib import Path
 from typing import TYPE_CHECKING, Annotated, NoReturn
 
 import typer
 
+from gasket import __version__, logs
 from gasket.core.errors import FaultyInput, GasketError
 from gasket.core.reckoning.reckon import reckon
 from gasket.formats.batch_json import dump_batch, parse_batch
+from gasket.store.places import default_path, demo_path, log_path
 
 if TYPE_CHECKING:
     import socket
@@ -26,8 +29,37 @@ app = typer.Typer(no_args_is_help=True, add_completion=False, help=__doc__)
 scale = typer.Typer(no_args_is_help=True, help="The scale port.")
 app.add_typer(scale, name="scale")
 
-Database = Annotated[Path | None, typer.Option("--db", help="Database file.")]
-Port = Annotated[int, typer.Option(min=0, max=65535, help="Port on this machine.")]
+Database = Annotated[
+    Path | None,
+    typer.Option("--db", envvar="GASKET_DB", help=f"The kitchen's file; else {default_path()}."),
+]
+DemoDatabase = Annotated[
+    Path | None, typer.Option("--db", help=f"The demo kitchen's file; else {demo_path()}.")
+]
+Port = Annotated[
+    int, typer.Option(min=0, max=65535, envvar="GASKET_PORT", help="Port; 0 takes any free one.")
+]
+Open = Annotated[bool, typer.Option("--open", help="Open it in the browser.")]
+LogLevel = Annotated[
+    logs.Level,
+    typer.Option(envvar="GASKET_LOG_LEVEL", help="What goes into the log beside the file."),
+]
+
+
+def _version(wanted: bool) -> None:
+    if wanted:
+        typer.echo(f"gasket {__version__}")
+        raise typer.Exit
+
+
+@app.callback()
+def main(
+    _version: Annotated[
+        bool,
+        typer.Option("--version", callback=_version, is_eager=True, help="Say the version."),
+    ] = False,
+) -> None:
+    """Serve a kitchen, calculate a batch file, carry kitchens about."""
 
 
 def _fail(*lines: str) -> NoReturn:
@@ -86,29 +118,47 @@ def read_lines(
 
 
 @app.command()
-def serve(port: Port = DEFAULT_PORT, db: Database = None) -> None:
+def serve(
+    port: Port = DEFAULT_PORT,
+    db: Database = None,
+    open_it: Open = False,
+    log_level: LogLevel = "info",
+) -> None:
     """Serve the cook's own kitchen on this machine."""
-    _serve(_chosen(db), port, demo=False)
+    _serve(_chosen(db), Serving(port, open_it, log_level))
 
 
 @app.command()
 def demo(
     port: Port = DEFAULT_PORT,
-    db: Database = None,
+    db: DemoDatabase = None,
+    open_it: Open = False,
+    log_level: LogLevel = "info",
     fresh: Annotated[bool, typer.Option(help="Start the demo kitchen over.")] = False,
     large: Annotated[
         int, typer.Option(min=0, max=20_000, help="Let a new one grow to so many dishes.")
     ] = 0,
 ) -> None:
     """Serve the demo kitchen from a database of its own."""
-    _serve(_chosen(db, demo=True), port, demo=True, fresh=fresh, dishes=large)
+    how = Serving(port, open_it, log_level, demo=True, fresh=fresh, dishes=large)
+    _serve(_chosen(db, demo=True), how)
+
+
+@dataclass(frozen=True)
+class Serving:
+    """How a kitchen is served."""
+
+    port: int
+    open_it: bool
+    log_level: logs.Level
+    demo: bool = False
+    fresh: bool = False
+    dishes: int = 0
 
 
 def _chosen(db: Path | None, demo: bool = False) -> Path:
     """The kitchen's file: the one that was named, else the usual one, whose folder is Gasket's own
     and is made where it is not there yet."""
-    from gasket.store.database import default_path, demo_path
-
     if db is not None:
         return db
     path = demo_path() if demo else default_path()
@@ -119,7 +169,7 @@ def _chosen(db: Path | None, demo: bool = False) -> Path:
     return path
 
 
-def _serve(path: Path, port: int, demo: bool, fresh: bool = False, dishes: int = 0) -> None:
+def _serve(path: Path, how: Serving) -> None:
     import socket
 
     from gasket.demo.mark import refuse_own, start_over
@@ -127,35 +177,38 @@ def _serve(path: Path, port: int, demo: bool, fresh: bool = False, dishes: int =
     from gasket.store.serving import alone
 
     try:
-        listener = socket.create_server(("127.0.0.1", port))
+        listener = socket.create_server(("127.0.0.1", how.port))
     except OSError:
-        _fail(f"Port {port} is taken: choose another with --port.")
+        _fail(f"Port {how.port} is taken: choose another with --port.")
     with listener, _said():
         refuse_place(path)
         with alone(path):
-            if fresh:
+            if how.fresh:
                 start_over(path)
-            elif demo:
+            elif how.demo:
                 refuse_own(path)
-            _run(path, listener, demo, dishes)
+            _run(path, listener, how)
 
 
-def _run(path: Path, listener: "socket.socket", demo: bool, dishes: int) -> None:
+def _run(path: Path, listener: "socket.socket", how: Serving) -> None:
     from gasket.api.app import PAGES, create_app
     from gasket.api.server import run
     from gasket.demo.kitchen import seed
     from gasket.kitchen.house import House
     from gasket.kitchen.shelf.reference import stock_once
 
-    house = House.at(path, demo=demo)
-    if demo:
-        house.write(lambda session: seed(session, house.now(), dishes))
+    house = House.at(path, demo=how.demo)
+    logs.begin(log_path(path), how.log_level)
+    if how.demo:
+        house.write(lambda session: seed(session, house.now(), how.dishes))
     stock_once(house.database, house.now())
     if not (PAGES / "index.html").is_file():
         typer.echo("The pages are not built: ./run demo builds them.", err=True)
     address = f"http://127.0.0.1:{listener.getsockname()[1]}"
-    typer.echo(f"Gasket is at {address}" + (" (demo kitchen)" if demo else ""))
+    typer.echo(f"Gasket is at {address}" + (" (demo kitchen)" if how.demo else ""))
     sys.stdout.flush()
+    if how.open_it:
+        typer.launch(address)
     run(create_app(house), listener)
 
 
@@ -189,10 +242,23 @@ def import_batch(
 def _house(db: Path | None) -> "House":
     """A kitchen that is there already, without its scales."""
     from gasket.kitchen.house import House
-    from gasket.store.database import default_path
     from gasket.store.opening import open_database
 
     return House(open_database(db or default_path(), make=False))
+
+
+@app.command()
+def doctor(port: Port = DEFAULT_PORT, db: Database = None) -> None:
+    """Look at what a kitchen needs on this machine, and say what to do. Changes nothing."""
+    from gasket.doctor import look
+
+    marks = {"ok": "ok  ", "note": "note", "bad": "BAD "}
+    found = list(look(db or default_path(), port))
+    for one in found:
+        typer.echo(f"{marks[one.mark]}  {one.about}: {one.says}")
+        if one.do:
+            typer.echo(f"      {one.do}")
+    raise typer.Exit(any(one.mark == "bad" for one in found))
 
 
 @app.command()
@@ -202,7 +268,6 @@ def backup(
 ) -> None:
     """Write the whole kitchen to one file, also while it is served."""
     from gasket.store.backups import back_up
-    from gasket.store.database import default_path
 
     with _said():
         made = back_up(db or default_path(), file, datetime.now(UTC))

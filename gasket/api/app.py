@@ -33,7 +33,9 @@ from gasket.api.guard import Guard
 from gasket.kitchen.house import House
 from gasket.kitchen.weigh.live import Aim, LiveLink, LiveReading, LiveSheet, LiveTrouble
 
-PAGES: Final = Path(__file__).resolve().parents[2] / "web" / "dist"
+_INSTALLED: Final = Path(__file__).resolve().parents[1] / "pages"
+PAGES: Final = _INSTALLED if _INSTALLED.is_dir() else _INSTALLED.parents[1] / "web" / "dist"
+"""The built pages: inside an installed Gasket, beside it in its repository."""
 _REF: Final = "#/components/schemas/{model}"
 
 

@@ -56,5 +56,7 @@ def _settle() -> None:
 
 def run(app: FastAPI, listener: socket.socket) -> None:
     """Serve until told to end."""
-    config = uvicorn.Config(app, log_level="warning", timeout_graceful_shutdown=LAST_WORDS_S)
+    config = uvicorn.Config(
+        app, log_config=None, access_log=False, timeout_graceful_shutdown=LAST_WORDS_S
+    )
     _Server(config).run(sockets=[listener])

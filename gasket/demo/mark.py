@@ -9,8 +9,8 @@ from sqlmodel import Session
 
 from gasket.core.errors import GasketError
 from gasket.store import copies, rows
-from gasket.store.database import demo_path
 from gasket.store.opening import look_at, read_only
+from gasket.store.places import demo_path
 
 _KEY: Final = "demo"
 

@@ -11,7 +11,6 @@ from collections.abc import Callable, Iterator, Mapping
 from pathlib import Path
 from typing import Any, Final
 
-from platformdirs import user_data_path
 from sqlalchemy import Connection, Engine, event
 from sqlalchemy.exc import DBAPIError
 from sqlmodel import Session, create_engine
@@ -28,16 +27,6 @@ _WRITES: Final = "gasket_writes"
 _BATCHES: Final = "gasket_batches"
 _POOL: Final = {"pool_size": 5, "max_overflow": 55, "pool_use_lifo": True}
 """Few connections are kept, each with its pages in memory; a crowd opens more for the moment."""
-
-
-def default_path() -> Path:
-    """The cook's own database."""
-    return user_data_path("gasket") / "kitchen.sqlite3"
-
-
-def demo_path() -> Path:
-    """The demo kitchen's database, apart from the cook's own."""
-    return user_data_path("gasket") / "demo.sqlite3"
 
 
 class Database:

@@ -13,11 +13,16 @@ class AlreadyServed(GasketError):
     """Another process has this kitchen to itself."""
 
 
+def lock_path(path: Path) -> Path:
+    """The file that is locked while a kitchen is served."""
+    return path.with_name(f"{path.name}.lock")
+
+
 @contextlib.contextmanager
 def alone(path: Path) -> Iterator[None]:
     """Have the kitchen at `path` to oneself, as far as other Gaskets go. It ends with the process,
     however that ends. Raises `AlreadyServed`."""
-    lock = FileLock(path.with_name(f"{path.name}.lock"), timeout=0)
+    lock = FileLock(lock_path(path), timeout=0)
     try:
         lock.acquire()
     except Timeout:

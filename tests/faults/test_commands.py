@@ -15,7 +15,7 @@ import pytest
 from typer.testing import CliRunner
 
 from gasket.cli import app
-from gasket.store import backups, database
+from gasket.store import backups, places
 from gasket.store.opening import open_database
 from tests.server import Server
 
@@ -200,7 +200,7 @@ def test_the_demos_own_place_needs_no_mark(first_day, tmp_path, served, monkeypa
     """Demo kitchens were there before the mark was."""
     place = tmp_path / "demo.sqlite3"
     shutil.copy(first_day["empty"], place)
-    monkeypatch.setattr(database, "user_data_path", lambda _: tmp_path)
+    monkeypatch.setattr(places, "user_data_path", lambda _: tmp_path)
     assert gasket("demo", "--fresh", "--port", "0")[0] == 0
     assert not place.exists()
     assert served == [place]

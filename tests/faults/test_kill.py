@@ -14,6 +14,7 @@ import uuid
 import httpx
 import pytest
 
+from gasket.store import places
 from tests.conftest import SEARCHING
 from tests.server import Server
 
@@ -102,7 +103,6 @@ def test_a_taken_port_is_a_sentence(tmp_path):
 
 @pytest.mark.parametrize("word", ["demo", "serve"])
 def test_a_cooks_kitchen_and_the_demo_have_databases_of_their_own(word):
-    from gasket.store import database
 
-    paths = {"demo": database.demo_path(), "serve": database.default_path()}
+    paths = {"demo": places.demo_path(), "serve": places.default_path()}
     assert paths[word].name == {"demo": "demo.sqlite3", "serve": "kitchen.sqlite3"}[word]
