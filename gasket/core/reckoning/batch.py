@@ -168,7 +168,7 @@ class Component(Value):
 
 
 Pieces = Annotated[Number, Field(gt=0, le=MOST_PIECES), AfterValidator(more_than_a_speck)]
-_Count = Annotated[int, BeforeValidator(_whole), Field(strict=True, ge=1, le=MOST_PIECES)]
+_Count = Annotated[int, Field(strict=True, ge=1, le=MOST_PIECES), BeforeValidator(_whole)]
 _Pieces = Annotated[tuple[Amount, ...], Field(min_length=1, max_length=MOST_PIECES)]
 
 
@@ -249,6 +249,14 @@ class Batch(Value):
     arms: Annotated[tuple[Arm, ...], Field(max_length=MOST_ARMS), _absent_as(())] = ()
     """What it was divided into by weight, from version 2 on. `portions` then say how the undivided
     batch would be."""
+
+    @model_validator(mode="before")
+    @classmethod
+    def _without_its_schema(cls, given: Any) -> Any:
+        """A file may say which schema it keeps to."""
+        if isinstance(given, dict) and isinstance(given.get("$schema"), str):
+            return {key: value for key, value in given.items() if key != "$schema"}
+        return given
 
     @field_validator("arms")
     @classmethod
