@@ -3,22 +3,28 @@
 import json
 import re
 from pathlib import Path
+from typing import get_args
 
 import pytest
 from typer.main import get_command
 
+from gasket import logs
 from gasket.api.publish import main as publish
 from gasket.cli import app
 from gasket.core.label.energy_check import LAWFUL
 from gasket.core.label.label import FIGURES, Label
 from gasket.core.label.rounding import LADDERS
-from gasket.core.reckoning.batch import Batch, Line
+from gasket.core.reckoning.arms import STICKS_AT_MOST
+from gasket.core.reckoning.batch import MOST_ARMS, MOST_PIECES, Arm, Batch, Line
 from gasket.core.reckoning.findings import CHECKS
 from gasket.core.reckoning.reckon import Result, reckon
 from gasket.core.reckoning.says_who import says_who
 from gasket.core.trade.sources import SOURCES
-from gasket.formats.batch_json import parse_batch
+from gasket.formats.batch_json import MOST_BYTES, parse_batch
 from gasket.formats.shelf_csv import COLUMNS
+from gasket.kitchen.weigh.live import Aim, LiveLink, LiveReading, LiveSheet, LiveTrouble
+from gasket.kitchen.weigh.weigh import MOST_BATCH_LINES
+from gasket.scale.driver import RETRY_S, SILENCE_S
 from gasket.scale.line_format import parse_line
 from gasket.scale.simulator import _ACTS
 from tests.batches import batch, codes, result
@@ -73,6 +79,51 @@ def test_every_key_of_a_label_and_a_line_is_documented_or_a_figure(name):
 @pytest.mark.parametrize("name", COLUMNS)
 def test_every_column_of_a_shelf_file_is_documented(name):
     assert f"`{name}`" in SHELF
+
+
+@pytest.mark.parametrize("name", Arm.model_fields)
+def test_every_key_of_an_arm_is_documented(name):
+    assert f'"{name}"' in BATCH or f"`{name}`" in BATCH
+
+
+def test_the_limits_that_the_papers_name_are_those_that_hold():
+    for limit in (f"{MOST_BYTES // 1_000_000} MB", f"{MOST_PIECES:,} pieces", f"{MOST_ARMS} arms"):
+        assert limit in BATCH
+    assert f"{MOST_BATCH_LINES:,} lines" in BATCH
+    assert f"{STICKS_AT_MOST:.0%}".replace("%", " %") in BATCH
+    assert f"{logs.KEPT + 1} of {logs.MOST_BYTES // 1_000_000} MB".replace("4", "four") in README
+    assert SILENCE_S == 2
+    assert "nothing for two seconds" in LINE
+    assert RETRY_S == 0.5
+    assert "every half a second" in LINE.replace("\n", " ")
+
+
+def test_what_can_be_set_from_outside_is_in_the_readme():
+    commands = get_command(app).commands.values()
+    named = {option.envvar for command in commands for option in command.params if option.envvar}
+    assert named == {"GASKET_DB", "GASKET_PORT", "GASKET_LOG_LEVEL"}
+    for name in named:
+        assert f"`{name}`" in README
+
+
+def test_the_live_channels_paper_names_what_is_said_there():
+    paper = (ROOT / "docs/formats/live.md").read_text(encoding="utf-8")
+    for message in (LiveSheet, LiveLink, LiveReading, LiveTrouble):
+        kind = message.model_fields["type"].default
+        assert re.search(rf"^\| `{kind}` \| `{message.__name__}` \|", paper, re.MULTILINE)
+    aims = get_args(Aim.model_fields["aim"].annotation)
+    assert all(f"`{aim}`" in paper or f'"{aim}"' in paper for aim in aims)
+
+
+@pytest.mark.parametrize(
+    "paper", ["README.md", "CONTRIBUTING.md", "CHANGELOG.md", "docs/running.md"]
+)
+def test_what_the_papers_name_in_the_repository_is_there(paper):
+    text = (ROOT / paper).read_text(encoding="utf-8")
+    named = re.findall(r"`((?:gasket|web/src|tests|docs)/[\w./-]+)`", text)
+    linked = [(ROOT / paper).parent / target for target in re.findall(r"\]\(([^)#]+)\)", text)]
+    for path in [*(ROOT / name for name in named), *linked]:
+        assert path.exists(), path
 
 
 @pytest.mark.parametrize("name", Result.model_fields)

@@ -8,7 +8,6 @@ from typing import Any, Final
 from fastapi import FastAPI, Request
 from fastapi.responses import FileResponse, PlainTextResponse, Response
 from fastapi.routing import APIRoute
-from pydantic.json_schema import models_json_schema
 from starlette.exceptions import HTTPException
 from starlette.middleware.gzip import GZipMiddleware
 from starlette.staticfiles import StaticFiles
@@ -29,14 +28,17 @@ from gasket.api import (
     shelf_files,
     tasting,
 )
+from gasket.api.described import ABOUT, described
 from gasket.api.guard import Guard
 from gasket.kitchen.house import House
-from gasket.kitchen.weigh.live import Aim, LiveLink, LiveReading, LiveSheet, LiveTrouble
 
 _INSTALLED: Final = Path(__file__).resolve().parents[1] / "pages"
 PAGES: Final = _INSTALLED if _INSTALLED.is_dir() else _INSTALLED.parents[1] / "web" / "dist"
 """The built pages: inside an installed Gasket, beside it in its repository."""
-_REF: Final = "#/components/schemas/{model}"
+
+
+NO_PAGES: Final = ("/docs", "/redoc", "/openapi.json")
+"""Where other programs look for a document; ours is at /api/openapi.json."""
 
 
 class _Assets(StaticFiles):
@@ -65,6 +67,7 @@ def create_app(kitchen: House, pages: Path = PAGES) -> FastAPI:
     app = FastAPI(
         title="Gasket",
         version=__version__,
+        description=ABOUT,
         lifespan=lifespan,
         openapi_url="/api/openapi.json",
         docs_url=None,
@@ -80,28 +83,23 @@ def create_app(kitchen: House, pages: Path = PAGES) -> FastAPI:
     for stage in stages:
         app.include_router(stage.router, prefix="/api")
     problems.install(app)
-    _describe_live_channel(app)
+    _describe(app)
     _serve_pages(app, pages)
     app.add_middleware(GZipMiddleware, minimum_size=1000)
     app.add_middleware(Guard)
     return app
 
 
-def _describe_live_channel(app: FastAPI) -> None:
-    """OpenAPI does not know WebSockets: add the messages' shapes, so that types come of them."""
+def _describe(app: FastAPI) -> None:
     plain = app.openapi
+    made: dict[str, Any] = {}
 
-    def described() -> dict[str, Any]:
-        document = plain()
-        spoken = (Aim, LiveReading, LiveLink, LiveSheet, LiveTrouble)
-        models = [(model, "serialization") for model in spoken]
-        _, shapes = models_json_schema(models, ref_template=_REF)  # type: ignore[arg-type]
-        schemas = document.setdefault("components", {}).setdefault("schemas", {})
-        for name, shape in shapes.get("$defs", {}).items():
-            schemas.setdefault(name, shape)
-        return document
+    def document() -> dict[str, Any]:
+        if not made:
+            made.update(described(plain()))
+        return made
 
-    app.openapi = described  # type: ignore[method-assign]
+    app.openapi = document  # type: ignore[method-assign]
 
 
 def _serve_pages(app: FastAPI, pages: Path) -> None:
@@ -116,11 +114,13 @@ def _serve_pages(app: FastAPI, pages: Path) -> None:
     async def page_or_problem(request: Request, error: Exception) -> Response:
         """Every address of the app is one page; under /api and /assets a 404 is a 404."""
         path, index = request.url.path, pages / "index.html"
-        own = path.startswith(("/api", "/assets"))
+        own = path.startswith(("/api", "/assets")) or path in NO_PAGES
         if not own and request.method in ("GET", "HEAD") and index.is_file():
             icon = pages / path.lstrip("/")
             if path.count("/") == 1 and icon.suffix in (".svg", ".ico") and icon.is_file():
                 return FileResponse(icon)
             return FileResponse(index, headers={"Cache-Control": "no-cache"})
         detail = error.detail if isinstance(error, HTTPException) else "Not here."
+        if path in NO_PAGES:
+            detail = "The document of the API is at /api/openapi.json."
         return problems.answer(problems.Problem(title="Not here", status=404, detail=detail))

@@ -12,6 +12,8 @@ from gasket.core.weighing.records import Reading
 from gasket.kitchen import settings
 from gasket.kitchen.settings import HouseSettings
 from gasket.scale.pan import Act
+from gasket.store.places import log_path
+from gasket.store.upgrade import newest_revision
 
 router = APIRouter(tags=["house"])
 
@@ -20,6 +22,15 @@ class Health(BaseModel):
     status: str
     version: str
     demo: bool
+
+
+class About(BaseModel):
+    """Which Gasket this is, and where what it keeps lies."""
+
+    version: str
+    kitchen: str
+    log: str
+    schema_revision: str
 
 
 class OneScale(BaseModel):
@@ -50,6 +61,18 @@ class SimulatorAct(Value):
 @router.get("/health")
 def health(house: HouseDoor) -> Health:
     return Health(status="ok", version=__version__, demo=house.demo)
+
+
+@router.get("/about")
+def about(house: HouseDoor) -> About:
+    """Which Gasket this is, and where what it keeps lies."""
+    path = house.database.path
+    return About(
+        version=__version__,
+        kitchen="" if path is None else str(path.resolve()),
+        log="" if path is None else str(log_path(path).resolve()),
+        schema_revision=newest_revision(),
+    )
 
 
 @router.get("/settings")

@@ -1,7 +1,7 @@
 """Errors at the border: RFC 9457 problem documents with a sentence for each field."""
 
 from collections.abc import Mapping
-from typing import Any, Final
+from typing import Any, Final, Literal
 
 from fastapi import FastAPI, Request
 from fastapi.exceptions import RequestValidationError
@@ -29,10 +29,24 @@ RETRY_S: Final = 2
 MOST_FAULTS: Final = 100
 
 
-class Problem(BaseModel):
-    """What went wrong, and where. `current` is what is stored, after a conflict."""
+ProblemType = Literal[
+    "about:blank",
+    "urn:gasket:faulty",
+    "urn:gasket:unknown",
+    "urn:gasket:changed-elsewhere",
+    "urn:gasket:refused",
+    "urn:gasket:no-room",
+    "urn:gasket:unavailable",
+    "urn:gasket:not-possible",
+]
+"""What a program goes by: these stay as they are, the sentences may not."""
 
-    type: str = "about:blank"
+
+class Problem(BaseModel):
+    """What went wrong, and where. `type` is for programs, `detail` a sentence for the cook,
+    `errors` name each faulty value by its path; `current` is what is stored, after a conflict."""
+
+    type: ProblemType = "about:blank"
     title: str
     status: int
     detail: str
@@ -66,6 +80,7 @@ def answer(problem: Problem, headers: Mapping[str, str] | None = None) -> JSONRe
 
 def _faulty(faults: tuple[Fault, ...]) -> Problem:
     return Problem(
+        type="urn:gasket:faulty",
         title="Some values cannot be worked with",
         status=422,
         detail="; ".join(str(fault) for fault in faults[:5]),
@@ -74,24 +89,34 @@ def _faulty(faults: tuple[Fault, ...]) -> Problem:
 
 
 def _problem_of(error: GasketError) -> Problem:
+    of: ProblemType
     match error:
         case FaultyInput():
             return _faulty(error.faults)
         case Unknown():
-            return Problem(title="Not here", status=404, detail=str(error))
+            of = "urn:gasket:unknown"
+            return Problem(type=of, title="Not here", status=404, detail=str(error))
         case Conflict():
             current = error.current.model_dump(mode="json")
             return Problem(
-                title="Changed elsewhere", status=409, detail=str(error), current=current
+                type="urn:gasket:changed-elsewhere",
+                title="Changed elsewhere",
+                status=409,
+                detail=str(error),
+                current=current,
             )
         case Refused():
-            return Problem(title="Not possible now", status=409, detail=str(error))
+            of = "urn:gasket:refused"
+            return Problem(type=of, title="Not possible now", status=409, detail=str(error))
         case OutOfSpace():
-            return Problem(title="No room left", status=507, detail=str(error))
+            of = "urn:gasket:no-room"
+            return Problem(type=of, title="No room left", status=507, detail=str(error))
         case Unavailable():
-            return Problem(title="Not available now", status=503, detail=str(error))
+            of = "urn:gasket:unavailable"
+            return Problem(type=of, title="Not available now", status=503, detail=str(error))
         case _:
-            return Problem(title="Not possible", status=400, detail=str(error))
+            of = "urn:gasket:not-possible"
+            return Problem(type=of, title="Not possible", status=400, detail=str(error))
 
 
 async def _gasket(_: Request, error: Exception) -> JSONResponse:

@@ -1,4 +1,4 @@
-"""Writes the published schemas to docs/formats/ and the pages' vocabulary:
+"""Writes the published schemas to docs/formats/, the notices and the pages' vocabulary:
 `python -m gasket.api.publish [--check]`."""
 
 import json
@@ -7,6 +7,7 @@ from pathlib import Path
 from typing import Any, Final
 
 from gasket.api.app import create_app
+from gasket.api.notices import as_json, as_markdown, third_party
 from gasket.api.vocabulary import as_typescript
 from gasket.formats.schemas import schemas
 from gasket.kitchen.house import House
@@ -15,6 +16,8 @@ from gasket.store.database import Database
 ROOT: Final = Path(__file__).resolve().parents[2]
 FORMATS: Final = "docs/formats"
 VOCABULARY: Final = "web/src/api/vocabulary.ts"
+NOTICES: Final = "docs/third-party.md"
+SHOWN_NOTICES: Final = "web/src/api/notices.json"
 
 
 def documents() -> dict[str, dict[str, Any]]:
@@ -25,12 +28,14 @@ def documents() -> dict[str, dict[str, Any]]:
 
 def texts() -> dict[str, str]:
     """Everything that is generated, by its path in the repository."""
-    found = {
-        f"{FORMATS}/{name}": json.dumps(document, indent=1, ensure_ascii=False, sort_keys=True)
-        + "\n"
-        for name, document in documents().items()
+    found = {f"{FORMATS}/{name}": _as_json(document) for name, document in documents().items()}
+    notices = third_party(ROOT)
+    return {
+        **found,
+        VOCABULARY: as_typescript(),
+        NOTICES: as_markdown(notices),
+        SHOWN_NOTICES: as_json(notices),
     }
-    return {**found, VOCABULARY: as_typescript()}
 
 
 def _as_json(document: dict[str, Any]) -> str:

@@ -259,3 +259,63 @@ fuzzed = schemathesis.openapi.from_asgi(
 )
 def test_no_request_breaks_the_document(case):
     case.call_and_validate()
+
+
+# The document, for whoever writes a client
+
+
+def operations(client):
+    document = client.get("/api/openapi.json").json()
+    for path, item in document["paths"].items():
+        for verb, operation in item.items():
+            yield document, verb, path, operation
+
+
+def test_each_operation_tells_its_own_errors_as_problem_documents(client):
+    for _, verb, path, operation in operations(client):
+        errors = {status: one for status, one in operation["responses"].items() if status >= "4"}
+        for status, answer in errors.items():
+            schema = answer["content"]["application/problem+json"]["schema"]
+            assert schema == {"$ref": "#/components/schemas/Problem"}, (verb, path, status)
+            assert list(answer["content"]) == ["application/problem+json"]
+        assert ("404" in errors) >= ("{" in path), path
+        assert ("507" in errors) == (verb != "get"), (verb, path)
+        assert ("413" in errors) == ("requestBody" in operation), (verb, path)
+
+
+def test_every_tag_and_the_document_itself_say_what_they_are(client):
+    document, *_ = next(operations(client))
+    described = {tag["name"]: tag["description"] for tag in document["tags"]}
+    used = {tag for *_, operation in operations(client) for tag in operation["tags"]}
+    assert used == described.keys()
+    assert all(described.values())
+    assert "urn:gasket:changed-elsewhere" in document["info"]["description"]
+    names = [operation["operationId"] for *_, operation in operations(client)]
+    assert len(names) == len(set(names))
+
+
+@pytest.mark.parametrize("path", ["/docs", "/redoc", "/openapi.json"])
+def test_where_a_document_is_looked_for_it_is_said_where_it_is(client, path):
+    answer = client.get(path)
+    assert answer.status_code == 404
+    assert "/api/openapi.json" in answer.json()["detail"]
+
+
+def test_the_kitchen_says_which_it_is_and_where(client, demo_house):
+    about = client.get("/api/about").json()
+    assert about["kitchen"] == str(demo_house.database.path)
+    assert about["log"].endswith(".log")
+    assert about["version"] == client.get("/api/health").json()["version"]
+
+
+def test_what_went_wrong_has_a_code_that_stays(client):
+    dish = client.get("/api/dishes/1").json()
+    edit = {"version": dish["version"] + 5, "name": "Slice"}
+    for answer, code in (
+        (client.get("/api/dishes/99999"), "unknown"),
+        (client.post("/api/dishes", json={"name": 3}), "faulty"),
+        (client.put("/api/dishes/1/original", json=edit), "changed-elsewhere"),
+        (client.post("/api/batches/2/keep-as", json={"name": "Base"}), "refused"),
+    ):
+        assert answer.json()["type"] == f"urn:gasket:{code}"
+        assert answer.headers["content-type"] == "application/problem+json"

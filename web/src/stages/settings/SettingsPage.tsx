@@ -12,6 +12,7 @@ import { Failed, Loading } from "../../ui/States";
 import { Ticks } from "../../ui/Ticks";
 import { Toggle } from "../../ui/Toggle";
 import { habitsOf, HOME_NAMES, livesIn } from "../../lib/homes";
+import { About } from "./About";
 import { Scales } from "./Scales";
 import { Vessels } from "./Vessels";
 
@@ -25,6 +26,7 @@ export default function SettingsPage() {
   return (
     <Sheet className="p-5 max-sm:p-4">
       <SettingsForm stored={data} />
+      <About />
     </Sheet>
   );
 }

@@ -1,0 +1,76 @@
+"""What others have made that Gasket runs on, under which licence: read from their own papers."""
+
+import json
+import re
+from collections.abc import Iterator
+from dataclasses import dataclass
+from importlib import metadata
+from pathlib import Path
+from typing import Final
+
+_PINNED: Final = re.compile(r"^([A-Za-z0-9_.-]+)==", re.MULTILINE)
+_LONGEST: Final = 60
+"""A licence that is longer stands there in full: the classifier names it."""
+
+
+@dataclass(frozen=True, slots=True)
+class Notice:
+    """One package with its licence, as it names it."""
+
+    kind: str
+    name: str
+    version: str
+    licence: str
+
+
+def third_party(root: Path) -> list[Notice]:
+    """The packages that are pinned to run with, and those that the pages are built of."""
+    return [*_of_python(root / "requirements" / "run.txt"), *_of_pages(root / "web")]
+
+
+def _of_python(pinned: Path) -> Iterator[Notice]:
+    for name in _PINNED.findall(pinned.read_text(encoding="utf-8")):
+        found = metadata.metadata(name)
+        yield Notice("Python", name, found["Version"], _licence(found))
+
+
+def _licence(found: metadata.PackageMetadata) -> str:
+    for key in ("License-Expression", "License"):
+        said = str((found.get_all(key) or [""])[0]).strip()
+        if said and "\n" not in said and len(said) <= _LONGEST:
+            return said
+    classified = [one.split(" :: ")[-1] for one in found.get_all("Classifier") or ()]
+    return next((one for one in classified if "License" in one), "see the package")
+
+
+def _of_pages(web: Path) -> Iterator[Notice]:
+    lock = json.loads((web / "package-lock.json").read_text(encoding="utf-8"))
+    for path, package in sorted(lock["packages"].items()):
+        name = path.removeprefix("node_modules/")
+        if name and not package.get("dev") and not package.get("optional"):
+            kind = "font" if name.startswith("@fontsource") else "pages"
+            yield Notice(kind, name, package["version"], package.get("license", "see the package"))
+
+
+def as_markdown(notices: list[Notice]) -> str:
+    """The paper of them."""
+    rows = [f"| {one.name} | {one.version} | {one.kind} | {one.licence} |" for one in notices]
+    return "\n".join(
+        (
+            "# Third-party notices",
+            "",
+            "What Gasket runs on, as each package names its own licence; the texts are in them.",
+            "Written by `./run types`.",
+            "",
+            "| package | version | for | licence |",
+            "|---|---|---|---|",
+            *rows,
+            "",
+        )
+    )
+
+
+def as_json(notices: list[Notice]) -> str:
+    """The same for the page that shows them."""
+    rows = [[one.name, one.version, one.kind, one.licence] for one in notices]
+    return json.dumps(rows, indent=1) + "\n"
