@@ -93,7 +93,7 @@ class FilledPiece(Answer):
     record_id: str
 
 
-class WeighedBack(Answer):
+class PartWeighedBack(Answer):
     """What of a component was not eaten: weighed back, and fat poured off."""
 
     component: str
@@ -139,7 +139,7 @@ class BatchSheet(Answer):
     fill_g: dict[int, float]
     next_piece: int | None
     topping_up: bool
-    weighed_back: tuple[WeighedBack, ...]
+    weighed_back: tuple[PartWeighedBack, ...]
     result: Reckoning
     names: tuple[str, ...]
 
@@ -216,10 +216,10 @@ def _fill(made: Weighed, whole: float | None) -> Targets:
     return targets(whole, made.pieces, filled, two_pass=two_pass, slack_g=slack)
 
 
-def _weighed_back(made: Weighed) -> Iterator[WeighedBack]:
+def _weighed_back(made: Weighed) -> Iterator[PartWeighedBack]:
     for part in made.own_parts:
         back, fat = made.state.leftover.get(part.name), made.state.fat_off.get(part.name)
-        yield WeighedBack(
+        yield PartWeighedBack(
             component=part.name,
             made_g=part.whole_g,
             leftover_g=back.net_g if back else None,

@@ -2923,7 +2923,7 @@ export interface components {
             /** Version */
             version: number;
             /** Weighed Back */
-            weighed_back: components["schemas"]["WeighedBack-Output"][];
+            weighed_back: components["schemas"]["PartWeighedBack"][];
         };
         /**
          * BatchStock
@@ -6537,6 +6537,20 @@ export interface components {
             width_cm?: number | null;
         };
         /**
+         * PartWeighedBack
+         * @description What of a component was not eaten: weighed back, and fat poured off.
+         */
+        PartWeighedBack: {
+            /** Component */
+            component: string;
+            /** Fat G */
+            fat_g: number | null;
+            /** Leftover G */
+            leftover_g: number | null;
+            /** Made G */
+            made_g: number;
+        };
+        /**
          * PartlyKnown
          * @description A figure with an unknown part; the known parts come to `at_least`.
          */
@@ -9130,23 +9144,9 @@ export interface components {
         };
         /**
          * WeighedBack
-         * @description What of a component was not eaten: weighed back, and fat poured off.
-         */
-        WeighedBack: {
-            /** Component */
-            component: string;
-            /** Fat G */
-            fat_g: number | null;
-            /** Leftover G */
-            leftover_g: number | null;
-            /** Made G */
-            made_g: number;
-        };
-        /**
-         * WeighedBack
          * @description What of a component was not used, or ran off it.
          */
-        "WeighedBack-Input": {
+        WeighedBack: {
             /** Bowl */
             bowl: string;
             /**
@@ -9196,20 +9196,6 @@ export interface components {
              * @enum {string}
              */
             way?: "into" | "out_of";
-        };
-        /**
-         * WeighedBack
-         * @description What of a component was not eaten: weighed back, and fat poured off.
-         */
-        "WeighedBack-Output": {
-            /** Component */
-            component: string;
-            /** Fat G */
-            fat_g: number | null;
-            /** Leftover G */
-            leftover_g: number | null;
-            /** Made G */
-            made_g: number;
         };
         /**
          * Weights
@@ -12309,7 +12295,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TareTaken"] | components["schemas"]["Pour"] | components["schemas"]["Whole"] | components["schemas"]["PieceFilled"] | components["schemas"]["WeighedBack-Input"] | components["schemas"]["OddPiece"] | components["schemas"]["Turn"] | components["schemas"]["LineEnded"] | components["schemas"]["PutOff"] | components["schemas"]["FoodUsed"] | components["schemas"]["Carry"] | components["schemas"]["Spill"] | components["schemas"]["Undo"];
+                "application/json": components["schemas"]["TareTaken"] | components["schemas"]["Pour"] | components["schemas"]["Whole"] | components["schemas"]["PieceFilled"] | components["schemas"]["WeighedBack"] | components["schemas"]["OddPiece"] | components["schemas"]["Turn"] | components["schemas"]["LineEnded"] | components["schemas"]["PutOff"] | components["schemas"]["FoodUsed"] | components["schemas"]["Carry"] | components["schemas"]["Spill"] | components["schemas"]["Undo"];
             };
         };
         responses: {

@@ -8,7 +8,7 @@ import { Choice, TextField } from "../../ui/Field";
 
 interface KeepAsProps {
   batchId: number;
-  parts: readonly Schemas["WeighedBack"][];
+  parts: readonly Schemas["PartWeighedBack"][];
   dish: string;
 }
 

@@ -4,7 +4,7 @@ import { Toggle } from "../../ui/Toggle";
 import type { Filling } from "./filling";
 
 interface WeighedBackProps {
-  parts: readonly Schemas["WeighedBack"][];
+  parts: readonly Schemas["PartWeighedBack"][];
   filling: Filling;
   onWeigh: (aim: "leftover" | "fat", component: string) => void;
 }
@@ -58,5 +58,5 @@ export function WeighedBack({ parts, filling, onWeigh }: WeighedBackProps) {
   );
 }
 
-const used = (part: Schemas["WeighedBack"]) =>
+const used = (part: Schemas["PartWeighedBack"]) =>
   part.made_g > 0 ? Math.max(0, Math.round(100 * (1 - (part.leftover_g ?? 0) / part.made_g))) : 0;
