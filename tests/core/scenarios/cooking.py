@@ -206,7 +206,7 @@ def cooks() -> Answers:
         for i in range(rng.randint(2, 16)):
             deed, step = rng.choice([*Deed]), rng.choice(some).id
             more: dict[str, Any] = {"step": step}
-            if deed in (Deed.EXTEND, Deed.TIMER):
+            if deed in (Deed.EXTEND, Deed.TIMER, Deed.GUESS):
                 more |= {"minutes": float(rng.randint(1, 9)), "note": "tea"}
             elif deed is Deed.TEMPERATURE:
                 more |= {"temperature_c": float(rng.randint(50, 90)), "held_s": 30.0}
