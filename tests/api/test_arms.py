@@ -1,5 +1,7 @@
 """Arms over HTTP: divided, weighed, cooked, tasted apart, exported and read in again."""
 
+from datetime import timedelta
+
 import pytest
 
 from gasket.core.reckoning.batch import Batch
@@ -147,6 +149,24 @@ def test_each_arm_is_cooked_for_itself_and_knows_what_is_in_it(client, batch, ar
     assert cards[1]["letter"] == "A, air fryer"
 
 
+def test_an_arm_of_what_was_cooked_keeps_no_longer_than_the_whole(client, demo_house, batch):
+    url = f"/api/batches/{batch['id']}/cook"
+    for row in client.get(url).json()["steps"]:
+        for name in ("begin", "done"):
+            deed = {"id": one_id(), "deed": name, "step": row["step"]["id"]}
+            assert client.post(url, json=deed).status_code == 200
+    assert sheet_of(client, batch)["steps"] == []
+    cooked = client.get(f"/api/batches/{batch['id']}/card").json()
+    demo_house.now.time += timedelta(days=2)
+    plain = divide(client, batch, {"name": "a", "grams": 500, "weighed": True}, {"name": "b"})
+    arm = plain.json()["arms"][0]
+    card = client.get(f"/api/batches/{arm['batch_id']}/card").json()
+    assert card["made_at"] == cooked["made_at"]
+    assert card["eating"]["keeps_until"] == cooked["eating"]["keeps_until"]
+    stock = client.get(f"/api/batches/{arm['batch_id']}/stock").json()
+    assert stock["made_at"] == cooked["made_at"]
+
+
 def test_tasted_apart_the_arms_are_compared_and_the_trial_is_what_was_planned(client, arms):
     for taster, plain, fried in ((1, 5, 8), (2, 6, 8.5), (3, 4, 8)):
         for arm, mark in zip(arms, (plain, fried), strict=True):
@@ -248,6 +268,15 @@ def test_what_was_divided_is_neither_divided_nor_put_away_itself(client, batch, 
         assert client.put(where, json={"where": to}).status_code == 200
         listed = client.get("/api/dishes/1").json()["trials"][0]["batches"]
         assert sum(one["arm_of"] == key for one in listed) == there
+
+
+def test_the_next_batch_of_the_trial_leaves_the_arms_alone(client, batch):
+    divide(client, batch, {"name": "a"}, {"name": "b"})
+    before = sheet_of(client, batch)
+    begun = client.post(f"/api/trials/{TRIAL}/batches").json()
+    assert len(begun["lines"]) > 1
+    assert sheet_of(client, batch) == before
+    assert begun["id"] not in {arm["batch_id"] for arm in before["arms"]}
 
 
 def test_an_open_batch_is_not_divided(client):

@@ -149,7 +149,7 @@ def card(session: Session, batch_id: int) -> Card:
     made = weighed.read(session, batch_id)
     log = cooked.log_of(session, batch_id)
     steps = cooked.steps_of(made)
-    made_at = cooked.made_at(made, log)
+    made_at = cooked.made_at(session, made, log)
     lines, divided = tuple(_lines(made)), _divided(session, made)
     eating, tasted = _eating(session, made, log, steps), _tasted(session, made.trial)
     return Card(
@@ -225,7 +225,7 @@ def _eating(
 ) -> Eating:
     advice = keeping(made.family, (label.kind for label in made.shelved.values()))
     flags = [flag for label in made.shelved.values() for flag in label.package.flags]
-    made_on = cooked.local_day(cooked.made_at(made, log))
+    made_on = cooked.local_day(cooked.made_at(session, made, log))
     return Eating(
         contains=_contains(made),
         cautions=(

@@ -77,7 +77,7 @@ def calculate(session: Session, batch_id: int) -> BatchFigures:
 def figures_of(session: Session, made: Weighed) -> BatchFigures:
     steps, log = cooked.steps_of(made), cooked.log_of(session, rows.key_of(made.row))
     book = rows.stock_records(session, rows.key_of(made.row))
-    made_at = cooked.kept_from(session, made, log)
+    made_at = cooked.made_at(session, made, log)
     parts = dict.fromkeys(["", *(record.part for record in book)])
     books = {part: book_of(book, part, made_at) for part in parts}
     whole = books[""]

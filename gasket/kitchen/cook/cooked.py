@@ -57,19 +57,14 @@ def cooked_at(steps: Sequence[Step], log: CookLog) -> datetime | None:
     return max(done) if done and all(state.is_over for state in hot) else None
 
 
-def made_at(made: Weighed, log: CookLog) -> datetime:
-    """From when on it keeps: it was cooked, or weighed where no cook was logged."""
-    cooked = cooked_at(steps_of(made), log)
-    return cooked or made.row.closed_at or made.row.started_at
-
-
-def kept_from(session: Session, made: Weighed, log: CookLog) -> datetime:
-    """From when on it keeps; an arm of what was cooked already no longer than that."""
-    own = made_at(made, log)
-    if made.whole is None or any(step.kind in HOT for step in steps_of(made)):
+def made_at(session: Session, made: Weighed, log: CookLog) -> datetime:
+    """From when on it keeps: it was cooked, or weighed where no cook was logged. An arm of what was
+    cooked already keeps no longer than that."""
+    steps = steps_of(made)
+    own = cooked_at(steps, log) or made.row.closed_at or made.row.started_at
+    if made.whole is None or any(step.kind in HOT for step in steps):
         return own
-    whole = made.whole
-    return min(own, made_at(whole, log_of(session, rows.key_of(whole.row))))
+    return min(own, made_at(session, made.whole, log_of(session, rows.key_of(made.whole.row))))
 
 
 def local_day(at: datetime) -> date:

@@ -110,6 +110,7 @@ def _untouched(session: Session, trial_id: int) -> BatchRow | None:
     """A weigh-in that was begun and of which nothing is recorded is begun anew, without its lines:
     pressed twice it is one, and one begun by accident leaves nothing behind."""
     query = select(BatchRow).where(BatchRow.trial_id == trial_id, col(BatchRow.closed_at).is_(None))
+    query = query.where(col(BatchRow.arm_of).is_(None))
     for batch in session.exec(query.order_by(col(BatchRow.id).desc())).all():
         key = rows.key_of(batch)
         books = (WeighingRow, CookRow, StockRow)

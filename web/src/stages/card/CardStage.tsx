@@ -110,15 +110,19 @@ function rawOrCooked(card: Schemas["Card"]): string {
 }
 
 function Batches({ trial, card }: Pick<CardProps, "trial" | "card">) {
-  if (trial.batches.length < 2) return <span />;
+  // Arms have a row of links of their own.
+  const whole = trial.batches.filter((batch) => batch.arm_of == null);
+  const shown = trial.batches.find((batch) => batch.id === card.batch_id);
+  const open = shown?.arm_of ?? card.batch_id;
+  if (whole.length < 2) return <span />;
   return (
     <nav aria-label="Batches of this trial" className="flex flex-wrap gap-1">
-      {trial.batches.map((batch, i) => (
+      {whole.map((batch, i) => (
         <Link
           key={batch.id}
           to={`?batch=${batch.id}`}
-          aria-current={batch.id === card.batch_id ? "page" : undefined}
-          className={`inline-flex min-h-11 items-center border border-rule px-2.5 ${batch.id === card.batch_id ? "bg-ink text-sheet" : "hover:bg-wash"}`}
+          aria-current={batch.id === open ? "page" : undefined}
+          className={`inline-flex min-h-11 items-center border border-rule px-2.5 ${batch.id === open ? "bg-ink text-sheet" : "hover:bg-wash"}`}
         >
           Batch {i + 1}
         </Link>

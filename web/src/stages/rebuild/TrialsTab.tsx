@@ -115,19 +115,20 @@ function Batches({ dish, of, archived }: BatchesProps) {
   return (
     <ul className="ml-4">
       {shown.map((batch) => {
-        const name = `The batch of ${day(batch.started_at)}`;
+        const called = batch.arm ? `${batch.arm}, ${day(batch.started_at)}` : day(batch.started_at);
+        const name = batch.arm || `The batch of ${called}`;
         return (
           <li key={batch.id} className="flex items-center gap-2 text-sm">
             <Link
               to={`/dishes/${dish.id}/weigh?batch=${batch.id}`}
               className="min-h-8 flex-1 content-center hover:underline max-sm:min-h-11"
             >
-              {day(batch.started_at)},{" "}
+              {called},{" "}
               {batch.closed_at ? "weighed" : `${count(batch.open_lines, "line")} still open`}
               {batch.archived && " (archived)"}
             </Link>
             <Menu
-              label={`More for the batch of ${day(batch.started_at)}, trial ${of.letter}`}
+              label={`More for the batch of ${called}, trial ${of.letter}`}
               items={[
                 batch.archived
                   ? {
