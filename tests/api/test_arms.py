@@ -279,6 +279,19 @@ def test_the_next_batch_of_the_trial_leaves_the_arms_alone(client, batch):
     assert begun["id"] not in {arm["batch_id"] for arm in before["arms"]}
 
 
+def test_where_something_else_went_in_there_is_nothing_of_the_mixture(client, batch):
+    arms = divide(client, batch, {"name": "a"}, {"name": "b"}).json()["arms"]
+    key = arms[1]["batch_id"]
+    mixture = client.get(f"/api/batches/{key}").json()["lines"][0]
+    oats = food(client, "rolled oats")
+    swap = {"id": one_id(), "kind": "food", "line": mixture["id"], "origin": "hand"}
+    swap["label_id"] = oats["labels"][0]["id"]
+    assert client.post(f"/api/batches/{key}/weighings", json=swap).status_code == 200
+    weigh(client, key, mixture, 100)
+    assert figures(client, key)["kcal"]["value"] == pytest.approx(100 * figures_per_gram(oats))
+    assert sheet_of(client, batch)["arms"][1]["part_g"] is None
+
+
 def test_an_open_batch_is_not_divided(client):
     sheet = client.post(f"/api/trials/{TRIAL}/batches").json()
     assert "Close" in divide(client, sheet, {"name": "a"}, {"name": "b"}).json()["detail"]

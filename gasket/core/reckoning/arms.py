@@ -172,7 +172,10 @@ def _all_of(part: Component, whole: float) -> Line:
 
 def of_mixture(own: Batch, mixture: Batch) -> Batch:
     """`own`, some line of which is of the mixture, with the components that the mixture is made of.
-    Once the mixture was weighed cooked, so is what an arm has of it."""
+    Once the mixture was weighed cooked, so is what an arm has of it. Where no line is of it, since
+    something else went in, there is nothing of it."""
+    if all(line.component != MIXTURE for part in own.components for line in part.lines):
+        return own
     mixture = _labels_apart(own, mixture)
     taken = {part.name for part in own.components}
     there = {*taken, *(part.name for part in mixture.components)}

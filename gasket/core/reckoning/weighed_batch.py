@@ -285,8 +285,8 @@ class WeighedBatch:
     @property
     def part_of_mixture(self) -> Line | None:
         """What an arm has of its mixture."""
-        part = next((line for line in self.lines if line.of_component == MIXTURE), None)
-        return None if part is None else self._line(part)
+        made = (self._line(line) for line in self.lines if line.of_component == MIXTURE)
+        return next((line for line in made if line.component == MIXTURE), None)
 
     @cached_property
     def parts_g(self) -> dict[str, float]:
