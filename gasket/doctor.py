@@ -57,9 +57,8 @@ def _kitchen(path: Path) -> Iterator[Finding]:
         usual = path == default_path() and not path.parent.exists()
         found = Standing(None) if usual else look_at(path)
     except GasketError as error:
-        yield Finding(
-            "Kitchen", "bad", str(error), "Name another file with --db, or gasket restore a copy."
-        )
+        do = "Name another file with --db, or put a copy back with gasket restore."
+        yield Finding("Kitchen", "bad", str(error), do)
         return
     if found.is_missing:
         yield Finding("Kitchen", "note", f"{path} is not there yet", "gasket serve makes it.")
