@@ -28,29 +28,45 @@ _COMPONENT: Final = re.compile(r"components\[(\d+)\](.*)")
 
 @dataclass(frozen=True, slots=True)
 class Mixture:
-    """What an arm has a part of: the undivided batch as one component, which all arms weigh
-    `together_g` of. `of_g` is what there was to divide, None where something was only counted."""
+    """What an arm has a part of: the undivided batch as one component, shared out by `among_g`. All
+    arms weigh `together_g`, read to `slack_g`; `of_g` is what there was to divide, None where
+    something was only counted."""
 
     batch: Batch
+    among_g: float
     together_g: float
-    arms: int
+    slack_g: float
     of_g: float | None
 
     def findings(self) -> Iterator[Finding]:
         """That the arms weigh more than there was, or far less."""
-        if self.of_g is not None:
-            yield from sum_findings(self.together_g, self.of_g, float(self.arms))
+        if self.of_g is None:
+            return
+        if self.together_g > self.of_g + self.slack_g:
+            yield exceeding(self.together_g, self.of_g)
+        elif self.together_g < self.of_g * (1 - STICKS_AT_MOST):
+            yield Finding(
+                code="arms_short",
+                severity="note",
+                message=f"The arms weigh {self.together_g:g} g together, of {self.of_g:g} g: the "
+                "rest counts for none of them.",
+                where="arms",
+            )
 
 
-def mixture_of(batch: Batch, arms: Sequence[Weighed]) -> Mixture:
+def mixture_of(batch: Batch, arms: Sequence[Weighed], slack_g: float) -> Mixture:
     """The mixture that these parts of `batch` are of."""
-    used_g = flatten(batch).used_g
-    return Mixture(
-        batch=gathered(batch, shared_among(batch, arms) or 1.0),
-        together_g=sum(arm.grams for arm in arms),
-        arms=len(arms),
-        of_g=weight_g(batch, used_g),
-    )
+    together_g = sum(arm.grams for arm in arms)
+    of_g = weight_g(batch, flatten(batch).used_g)
+    among_g = _shared_among(together_g, of_g or 0.0, batch.settings.residue == "counted")
+    return Mixture(gathered(batch, among_g or 1.0), among_g, together_g, slack_g, of_g)
+
+
+def _shared_among(together_g: float, whole_g: float, residue_counts: bool) -> float:
+    """The grams that the batch is shared out by: what it weighed last, unless the arms weigh more;
+    those of the arms, where what sticks to the bowl counts among them."""
+    sticks = together_g >= whole_g * (1 - STICKS_AT_MOST)
+    return together_g if sticks and residue_counts else max(together_g, whole_g)
 
 
 @dataclass(frozen=True, slots=True)
@@ -76,12 +92,10 @@ class ArmBatch:
         return f"{here}.{path}"
 
 
-def arms_of(batch: Batch) -> Iterator[ArmBatch]:
+def arms_of(batch: Batch, mixture: Mixture) -> Iterator[ArmBatch]:
     """Each arm of `batch` as a batch. Raises `FaultyInput` where none of them weighs anything."""
-    among = shared_among(batch, batch.arms)
-    if among <= 0:
+    if mixture.among_g <= 0:
         raise FaultyInput.at("arms", "At least one arm must weigh something.")
-    mixture = gathered(batch, among)
     for at, arm in enumerate(batch.arms):
         part = Line(component=MIXTURE, **_weight(arm))
         names = {own.name for own in arm.components}
@@ -97,7 +111,7 @@ def arms_of(batch: Batch) -> Iterator[ArmBatch]:
                 "finish": arm.finish,
             }
         )
-        yield ArmBatch(at, arm.name, len(arm.components), of_mixture(own, mixture))
+        yield ArmBatch(at, arm.name, len(arm.components), of_mixture(own, mixture.batch))
 
 
 def _weight(arm: Weighed) -> dict[str, object]:
@@ -132,15 +146,6 @@ def _without_mixture(parts: Sequence[Component]) -> Iterator[Component]:
         lines = tuple(line for line in part.lines if line.component != MIXTURE)
         if lines:
             yield part.model_copy(update={"lines": lines})
-
-
-def shared_among(batch: Batch, arms: Sequence[Weighed]) -> float:
-    """The grams that the batch is shared out by: what it weighed last, unless the arms weigh more;
-    those of the arms, where what sticks to the bowl counts among them."""
-    together = sum(arm.grams for arm in arms)
-    whole = weight_g(batch, flatten(batch).used_g) or 0.0
-    sticks = together >= whole * (1 - STICKS_AT_MOST)
-    return together if sticks and batch.settings.residue == "counted" else max(together, whole)
 
 
 def gathered(batch: Batch, among_g: float) -> Batch:
@@ -245,28 +250,6 @@ def _unlike(name: str, taken: set[str]) -> str:
     while name in taken:
         name = f"{name}, shared"
     return name
-
-
-def findings_of_arms(batch: Batch) -> Iterator[Finding]:
-    """Arms that weigh more together than there was to divide, or far less."""
-    whole = weight_g(batch, flatten(batch).used_g)
-    if whole is not None:
-        slack = sum(arm.division_g for arm in batch.arms)
-        yield from sum_findings(sum(arm.grams for arm in batch.arms), whole, slack)
-
-
-def sum_findings(together: float, whole: float, slack: float) -> Iterator[Finding]:
-    """What is to be said of arms that weigh `together`, of a `whole` that was read to `slack`."""
-    if together > whole + slack:
-        yield exceeding(together, whole)
-    elif together < whole * (1 - STICKS_AT_MOST):
-        yield Finding(
-            code="arms_short",
-            severity="note",
-            message=f"The arms weigh {together:g} g together, of {whole:g} g: the rest counts for "
-            "none of them.",
-            where="arms",
-        )
 
 
 def exceeding(together: float, whole: float) -> Finding:

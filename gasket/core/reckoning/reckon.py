@@ -22,7 +22,7 @@ from gasket.core.label.panel import (
     panel_of,
 )
 from gasket.core.numbers import Answer
-from gasket.core.reckoning.arms import ArmBatch, arms_of, findings_of_arms
+from gasket.core.reckoning.arms import ArmBatch, arms_of, mixture_of
 from gasket.core.reckoning.batch import Batch, Original
 from gasket.core.reckoning.findings import Context, Finding, find
 from gasket.core.reckoning.formula import Formula, Grams, Share, flatten, quantity
@@ -159,8 +159,9 @@ def reckon(batch: Batch) -> Result:
     whole = _undivided(batch)
     if not batch.arms:
         return whole
-    arms = tuple(_arm(found) for found in arms_of(batch))
-    findings = (*whole.findings, *findings_of_arms(batch))
+    mixture = mixture_of(batch, batch.arms, sum(arm.division_g for arm in batch.arms))
+    arms = tuple(_arm(found) for found in arms_of(batch, mixture))
+    findings = (*whole.findings, *mixture.findings())
     return whole.model_copy(update={"arms": arms, "findings": findings})
 
 

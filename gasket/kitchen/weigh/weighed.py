@@ -125,7 +125,7 @@ def _read_arm(session: Session, row: BatchRow) -> Weighed:
     parts = [part for arm in whole.arms if (part := part_of(session, arm)) is not None]
     return replace(
         own,
-        mixture=mixture_of(whole.batch, parts),
+        mixture=mixture_of(whole.batch, parts, float(len(parts))),
         whole=whole,
         shelved={**whole.shelved, **own.shelved},
         original=own.original if row.original else whole.original,
