@@ -14,7 +14,7 @@ from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
 from gasket.core.cooking.looks import next_look_min
-from gasket.core.cooking.steps import Step
+from gasket.core.cooking.steps import Step, among_themselves
 from gasket.core.numbers import Number, SentId, Value
 from gasket.core.rebuild.trial import LineId, Remark
 
@@ -246,11 +246,7 @@ def planned_anew(kept: Sequence[Step], planned: Sequence[Step], log: CookLog) ->
     the rest is as planned now."""
     touched = {step.id: step for step in kept if step.id in log.steps}
     gone = [step for key, step in touched.items() if all(key != other.id for other in planned)]
-    there = {step.id for step in (*gone, *planned)}
-    return tuple(
-        step.model_copy(update={"after": tuple(key for key in step.after if key in there)})
-        for step in (*gone, *(touched.get(step.id, step) for step in planned))
-    )
+    return among_themselves((*gone, *(touched.get(step.id, step) for step in planned)))
 
 
 def left_out(steps: Iterable[str], log: CookLog) -> list[str]:

@@ -115,10 +115,15 @@ def changed(step: Step, **changes: Any) -> Step:
 
 def without(steps: tuple[Step, ...], gone: set[str]) -> tuple[Step, ...]:
     """The steps but for some; the others no longer come after those."""
+    return among_themselves(step for step in steps if step.id not in gone)
+
+
+def among_themselves(steps: Iterable[Step]) -> tuple[Step, ...]:
+    """The steps, none of them after one that is not among them."""
+    steps = tuple(steps)
+    there = {step.id for step in steps}
     return tuple(
-        changed(step, after=tuple(key for key in step.after if key not in gone))
-        for step in steps
-        if step.id not in gone
+        changed(step, after=tuple(key for key in step.after if key in there)) for step in steps
     )
 
 

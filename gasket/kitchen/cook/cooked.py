@@ -11,7 +11,7 @@ from gasket.core.cooking.sizing import Amounts, Sized, sizes
 from gasket.core.cooking.steps import HOT, Step, without
 from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
-from gasket.store.tables import BatchRow, CookRow
+from gasket.store.tables import BatchRow, CookRow, TrialRow
 
 LATELY: Final = timedelta(days=8)
 """A step takes a week at most: a cook or a timer of which nothing was heard for longer is over."""
@@ -19,7 +19,12 @@ LATELY: Final = timedelta(days=8)
 
 def all_steps(made: Weighed) -> tuple[Step, ...]:
     """All that is done to what is in it, by it or by its arms."""
-    return rows.steps_of(made.trial.steps if made.row.steps is None else made.row.steps)
+    return kept_steps(made.trial, made.row)
+
+
+def kept_steps(trial: TrialRow, batch: BatchRow) -> tuple[Step, ...]:
+    """The steps that a batch was begun with, else its trial's."""
+    return rows.steps_of(trial.steps if batch.steps is None else batch.steps)
 
 
 def steps_of(made: Weighed) -> tuple[Step, ...]:

@@ -136,7 +136,7 @@ def changes_of(session: Session, whole: BatchRow, arm: BatchRow) -> tuple[str, .
     """What an arm does otherwise than its batch would, in words."""
     own = _own_lines(session, arm)
     trial = rows.fetch(session, TrialRow, whole.trial_id)
-    planned = rows.steps_of(trial.steps if whole.steps is None else whole.steps)
+    planned = cooked.kept_steps(trial, whole)
     steps = rows.steps_of(arm.steps or [])
     there = {step.id for step in steps}
     before = without(planned, {step.id for step in planned} - there)
@@ -193,8 +193,8 @@ def divide(session: Session, batch_id: int, new: NewArms, now: datetime) -> Arms
     made = weighed.read(session, batch_id)
     if why := _not_yet(session, made):
         raise Refused(why)
-    _refuse_faulty(session, made, new.arms)
     steps = _own_steps(session, made)
+    _refuse_faulty(made, new.arms, {step.id for step in steps})
     grams = _grams_each(new.arms, made.last_weight_g or 0.0)
     planned = True
     for arm, part_g in zip(new.arms, grams, strict=True):
@@ -205,9 +205,8 @@ def divide(session: Session, batch_id: int, new: NewArms, now: datetime) -> Arms
     return sheet(session, batch_id)
 
 
-def _refuse_faulty(session: Session, made: Weighed, arms: Sequence[NewArm]) -> None:
+def _refuse_faulty(made: Weighed, arms: Sequence[NewArm], steps: set[str]) -> None:
     faults = []
-    steps = {step.id for step in _own_steps(session, made)}
     finishes = {finish.id for finish in stored_finishes(made.row)}
     names = [arm.name.strip().casefold() for arm in arms]
     for i, (arm, name) in enumerate(zip(arms, names, strict=True)):

@@ -18,7 +18,7 @@ def on_closing(session: Session, made: Weighed) -> None:
     """Write what the trial learns from a weigh-in that closes."""
     if made.row.free:
         _write(session, made, as_weighed(made, rows.build_of(session, made.trial)))
-    elif made.whole is None and any(line.until for line in made.lines):
+    elif any(line.until for line in made.lines):
         planned = rows.build_of(session, made.trial)
         found = _until_right(made, planned)
         if found != planned:
