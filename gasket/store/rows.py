@@ -278,6 +278,15 @@ def cook_records(
     return [_cook_record(row) for row in found]
 
 
+def cook_books(session: Session, batch_ids: Iterable[int]) -> dict[int, list[CookRecord]]:
+    """The logs of these batches, oldest record first."""
+    books: dict[int, list[CookRecord]] = {key: [] for key in batch_ids}
+    query = select(CookRow).where(col(CookRow.batch_id).in_(list(books)))
+    for row in session.exec(query.order_by(col(CookRow.sequence))):
+        books[row.batch_id or 0].append(_cook_record(row))
+    return books
+
+
 def _cook_record(row: CookRow) -> CookRecord:
     return CookRecord.model_validate(row, from_attributes=True)
 

@@ -5,9 +5,9 @@ from typing import Final
 
 from sqlmodel import Session, col, select
 
-from gasket.core.cooking.cook_log import Deed
+from gasket.core.cooking.cook_log import Deed, replay
 from gasket.core.tasting.guesses import Guess, GuessHabit, habit
-from gasket.kitchen.cook import cooked
+from gasket.store import rows
 from gasket.store.tables import CookRow
 
 MOST_BATCHES: Final = 60
@@ -21,9 +21,8 @@ def habit_of_time(session: Session) -> GuessHabit | None:
 def _guesses(session: Session) -> Iterator[Guess]:
     query = select(CookRow.batch_id).where(CookRow.deed == Deed.GUESS)
     query = query.order_by(col(CookRow.sequence).desc()).limit(MOST_BATCHES)
-    for batch_id in dict.fromkeys(session.exec(query)):
-        if batch_id is None:
-            continue
-        for state in cooked.log_of(session, batch_id).steps.values():
+    guessed = {key for key in session.exec(query) if key is not None}
+    for book in rows.cook_books(session, guessed).values():
+        for state in replay(book).steps.values():
             if state.guess_min is not None and state.actual_min:
                 yield Guess(of="minutes", guess=state.guess_min, truth=state.actual_min)
