@@ -90,14 +90,7 @@ function Row({ trial, history, picked, onPick }: RowProps) {
         {parent && changes.length === 0 && (
           <p className="text-sm text-soft">Nothing changed against {parent.letter} yet.</p>
         )}
-        {trial.credit && trial.credit.told !== "untested" && (
-          <p className="text-sm">{trial.credit.says}</p>
-        )}
-        {trial.credit?.notes.map((note) => (
-          <p key={note} className="text-sm text-mark">
-            {note}
-          </p>
-        ))}
+        <CreditText credit={trial.credit} />
         {trial.words.length > 0 && (
           <p className="text-sm text-soft">
             {trial.words.map((word) => `${wordSays(word.word)} ×${word.tasters}`).join(", ")}
@@ -131,6 +124,21 @@ function Row({ trial, history, picked, onPick }: RowProps) {
   );
 }
 
+/** What a change did, and what the comparison suffers from. */
+function CreditText({ credit }: { credit: Trial["credit"] }) {
+  if (!credit) return null;
+  return (
+    <>
+      {credit.told !== "untested" && <p className="text-sm">{credit.says}</p>}
+      {credit.notes.map((note) => (
+        <p key={note} className="text-sm text-mark">
+          {note}
+        </p>
+      ))}
+    </>
+  );
+}
+
 /** The arms that batches of it were divided into: what each did otherwise, and what that did. */
 function Arms({ trial, dishId }: { trial: Trial; dishId: number }) {
   if (trial.arms.length === 0) return null;
@@ -157,12 +165,7 @@ function Arms({ trial, dishId }: { trial: Trial; dishId: number }) {
               )}
             </p>
             {arm.changes.length > 0 && <p className="text-soft">{arm.changes.join("; ")}</p>}
-            {arm.credit && arm.credit.told !== "untested" && <p>{arm.credit.says}</p>}
-            {arm.credit?.notes.map((note) => (
-              <p key={note} className="text-mark">
-                {note}
-              </p>
-            ))}
+            <CreditText credit={arm.credit} />
           </li>
         );
       })}
