@@ -18,9 +18,7 @@ def begin(path: Path, level: Level) -> None:
     terminal.setFormatter(logging.Formatter("%(levelname)s: %(message)s"))
     handlers: list[logging.Handler] = [terminal]
     try:
-        file = RotatingFileHandler(
-            path, maxBytes=MOST_BYTES, backupCount=KEPT, encoding="utf-8", delay=False
-        )
+        file = RotatingFileHandler(path, maxBytes=MOST_BYTES, backupCount=KEPT, encoding="utf-8")
     except OSError as error:
         logging.getLogger(__name__).warning("No log is kept in %s: %s", path, error.strerror)
     else:

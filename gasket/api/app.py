@@ -92,12 +92,11 @@ def create_app(kitchen: House, pages: Path = PAGES) -> FastAPI:
 
 def _describe(app: FastAPI) -> None:
     plain = app.openapi
-    made: dict[str, Any] = {}
 
     def document() -> dict[str, Any]:
-        if not made:
-            made.update(described(plain()))
-        return made
+        if app.openapi_schema is None:
+            described(plain())
+        return plain()
 
     app.openapi = document  # type: ignore[method-assign]
 

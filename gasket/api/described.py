@@ -46,8 +46,8 @@ TAGS: Final = {
 }
 
 
-def described(document: dict[str, Any]) -> dict[str, Any]:
-    """The document, made true."""
+def described(document: dict[str, Any]) -> None:
+    """Make the document true."""
     for path, item in document["paths"].items():
         for verb in _VERBS:
             if verb in item:
@@ -55,7 +55,6 @@ def described(document: dict[str, Any]) -> dict[str, Any]:
     used = {tag for item in document["paths"].values() for op in item.values() for tag in _tags(op)}
     document["tags"] = [{"name": tag, "description": TAGS[tag]} for tag in sorted(used)]
     _say_what_is_live(document)
-    return document
 
 
 def _tags(operation: Any) -> list[str]:
