@@ -37,6 +37,8 @@ APPROVED: Final = "tests/core/test_approved.py"
 PUBLISHED: Final = "tests/test_docs.py::test_the_published_documents_are_current"
 """What the interface promises of bounds and defaults: asked last."""
 PATIENCE_S: Final = 600
+_FOLDERS: Final = ("gasket", "tests", "docs", "requirements", "web")
+_LEFT_OUT: Final = shutil.ignore_patterns("__pycache__", "node_modules", "dist")
 
 _COMPARED: Final = {
     ast.Lt: ast.LtE,
@@ -207,14 +209,12 @@ def _modules(place: Path) -> list[Path]:
 
 
 def _copied(to: Path) -> Path:
-    for name in ("gasket", "tests", "docs", "pyproject.toml", "README.md", "run"):
+    for name in (*_FOLDERS, "pyproject.toml", "README.md", "run"):
         source = ROOT / name
         if source.is_dir():
-            shutil.copytree(source, to / name, ignore=shutil.ignore_patterns("__pycache__"))
+            shutil.copytree(source, to / name, ignore=_LEFT_OUT)
         else:
             shutil.copy(source, to / name)
-    (to / "web/src/api").mkdir(parents=True)
-    shutil.copy(ROOT / "web/src/api/vocabulary.ts", to / "web/src/api/vocabulary.ts")
     (to / "web/node_modules").symlink_to(ROOT / "web/node_modules")
     return to
 
@@ -231,15 +231,14 @@ def main() -> int:
         for i in range(os.cpu_count() or 1):
             copies.put(_copied(Path(folder) / str(i)))
         first = Path(folder) / "0"
+        if _tested([*TESTS, PUBLISHED], first, 2 * PATIENCE_S) != pytest.ExitCode.OK:
+            sys.stdout.write("The tests fail without a mutant: mend them first.\n")
+            return 1
         reach = measured_reach(first)
         modules = [file for at in asked.places for file in _modules(first / at)]
         found = [(module, place) for module in modules for place in places_of(module)]
         drawn = random.Random(asked.seed).sample(found, min(asked.count, len(found)))
         chosen = [mutant_at(module, place, first) for module, place in drawn]
-
-        if _tested([*TESTS, PUBLISHED], first, 2 * PATIENCE_S) != pytest.ExitCode.OK:
-            sys.stdout.write("The tests fail without a mutant: mend them first.\n")
-            return 1
 
         def judge(mutant: Mutant) -> tuple[Mutant, str]:
             tests = reach.of(mutant.path, mutant.line)

@@ -10,10 +10,12 @@ from tests.core.scenarios import (
     entering,
     rebuilding,
     reckoning,
+    tasting,
     trade,
     weighing,
     wide,
     wide_cooking,
+    wide_edges,
 )
 from tests.core.scenarios.model import FOLDER, SCENARIOS, plain
 
@@ -25,8 +27,10 @@ __all__ = [
     "plain",
     "rebuilding",
     "reckoning",
+    "tasting",
     "trade",
     "weighing",
     "wide",
     "wide_cooking",
+    "wide_edges",
 ]

@@ -23,12 +23,13 @@ def scenario(answers: Callable[[], Answers]) -> Callable[[], Answers]:
 
 
 def plain(value: Any) -> Any:
-    """Plain data with figures of seven digits."""
+    """Plain data with figures of seven digits; what is left of a sum that comes to nothing is
+    nothing, on every machine."""
     match value:
         case BaseModel():
             return plain(value.model_dump(mode="json", exclude_none=True))
         case float():
-            return float(f"{value:.7g}") + 0.0
+            return float(f"{round(value, 12):.7g}") + 0.0
         case dict():
             return {str(key): plain(item) for key, item in value.items()}
         case list() | tuple() | set() | frozenset():

@@ -1,8 +1,10 @@
 """The figures of the trade as they stand in its tables: none of them moves by accident."""
 
 import importlib
+import inspect
 import itertools
 import pkgutil
+from collections.abc import Iterator
 from dataclasses import fields, is_dataclass
 from typing import Any
 
@@ -86,3 +88,29 @@ def constants() -> Answers:
                     f"{found.name.removeprefix('gasket.core.')}.{name}",
                     plain(value) if simple else digest(value),
                 )
+
+
+@scenario
+def defaults() -> Answers:
+    """What is taken where nothing is said: the defaults of values, records and functions."""
+    for found in pkgutil.walk_packages(gasket.core.__path__, "gasket.core."):
+        module = importlib.import_module(found.name)
+        for name, value in list(vars(module).items()):
+            if getattr(value, "__module__", "") == found.name:
+                taken = {key: plain(item) for key, item in _defaults(value) if _figures(item)}
+                if taken:
+                    yield f"{found.name.removeprefix('gasket.core.')}.{name}", taken
+
+
+def _defaults(value: Any) -> Iterator[tuple[str, Any]]:
+    if isinstance(value, type) and issubclass(value, BaseModel):
+        for name, field in value.model_fields.items():
+            yield name, field.default
+    elif isinstance(value, type):
+        if is_dataclass(value):
+            yield from ((field.name, field.default) for field in fields(value))
+        for name, method in inspect.getmembers(value, inspect.isfunction):
+            yield from ((f"{name}.{key}", item) for key, item in _defaults(method))
+    elif inspect.isfunction(value):
+        for name, parameter in inspect.signature(value).parameters.items():
+            yield name, parameter.default
