@@ -9,6 +9,7 @@ from typing import Any, Final
 
 from pydantic.json_schema import models_json_schema
 
+from gasket.api.examples import EXAMPLES
 from gasket.api.problems import MEDIA_TYPE
 from gasket.kitchen.weigh.live import Aim, LiveLink, LiveReading, LiveSheet, LiveTrouble
 
@@ -52,6 +53,7 @@ def described(document: dict[str, Any]) -> None:
         for verb in _VERBS:
             if verb in item:
                 _say_own_errors(item[verb], verb, "{" in path)
+                _give_example(item[verb])
     used = {tag for item in document["paths"].values() for op in item.values() for tag in _tags(op)}
     document["tags"] = [{"name": tag, "description": TAGS[tag]} for tag in sorted(used)]
     _say_what_is_live(document)
@@ -77,6 +79,13 @@ def _say_own_errors(operation: dict[str, Any], verb: str, of_a_thing: bool) -> N
             answers[status]["content"] = {MEDIA_TYPE: schema}
         else:
             del answers[status]
+
+
+def _give_example(operation: dict[str, Any]) -> None:
+    """Of a body that is text: a photo has none."""
+    for content in operation.get("requestBody", {}).get("content", {}).values():
+        if operation["operationId"] in EXAMPLES:
+            content["example"] = EXAMPLES[operation["operationId"]]
 
 
 def _say_what_is_live(document: dict[str, Any]) -> None:

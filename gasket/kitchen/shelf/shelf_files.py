@@ -79,6 +79,7 @@ class _Import:
     says: str = ""
     counts: dict[Fate, int] = field(default_factory=dict)
     unknown_columns: tuple[str, ...] = ()
+    dropped: bool = False
 
     @property
     def staged(self) -> Path:
@@ -112,6 +113,8 @@ class ShelfImports:
             except GasketError as error:
                 job.stage, job.says = "failed", f"{error} Nothing was written."
             except Exception:  # the page has to hear of it, whatever it was
+                if job.dropped:
+                    return  # its files are gone, and nobody looks
                 _log.exception("An import failed")
                 job.stage = "failed"
                 job.says = "It stopped because of a fault in Gasket. Nothing was written."
@@ -204,4 +207,5 @@ class ShelfImports:
 
 
 def _clear(job: _Import) -> None:
+    job.dropped = True
     shutil.rmtree(job.folder, ignore_errors=True)

@@ -9400,6 +9400,18 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "basis_g": 40,
+                 *       "carbohydrate_g": 27,
+                 *       "fat_g": 3,
+                 *       "fibre_g": 4,
+                 *       "kcal": 150,
+                 *       "name": "Rolled oats",
+                 *       "protein_g": 5,
+                 *       "style": "us"
+                 *     }
+                 */
                 "application/json": components["schemas"]["Label"];
             };
         };
@@ -9499,6 +9511,56 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "components": [
+                 *         {
+                 *           "lines": [
+                 *             {
+                 *               "grams": 160,
+                 *               "label": "oats"
+                 *             },
+                 *             {
+                 *               "grams": 60,
+                 *               "label": "protein"
+                 *             }
+                 *           ],
+                 *           "name": "Batter"
+                 *         }
+                 *       ],
+                 *       "format": "gasket-batch",
+                 *       "labels": {
+                 *         "oats": {
+                 *           "basis_g": 40,
+                 *           "carbohydrate_g": 27,
+                 *           "fat_g": 3,
+                 *           "fibre_g": 4,
+                 *           "kcal": 150,
+                 *           "name": "Rolled oats",
+                 *           "protein_g": 5,
+                 *           "style": "us"
+                 *         },
+                 *         "protein": {
+                 *           "basis_g": 100,
+                 *           "carbohydrate_g": 9,
+                 *           "fat_g": 2.6,
+                 *           "fibre_g": 0.4,
+                 *           "kcal": 372,
+                 *           "name": "Milk protein, vanilla",
+                 *           "protein_g": 78,
+                 *           "salt_g": 0.7,
+                 *           "saturated_g": 1.4,
+                 *           "style": "eu",
+                 *           "sugars_g": 6.1
+                 *         }
+                 *       },
+                 *       "name": "Baked oats",
+                 *       "portions": {
+                 *         "count": 4
+                 *       },
+                 *       "version": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["Batch"];
             };
         };
@@ -9737,6 +9799,20 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "arms": [
+                 *         {
+                 *           "name": "35 min",
+                 *           "pieces": 4
+                 *         },
+                 *         {
+                 *           "name": "30 min",
+                 *           "pieces": 4
+                 *         }
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewArms"];
             };
         };
@@ -9984,6 +10060,12 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "line": 15,
+                 *       "net_g": 530
+                 *     }
+                 */
                 "application/json": components["schemas"]["OnTheScale"];
             };
         };
@@ -10302,6 +10384,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "deed": "timer",
+                 *       "id": "0d6a7f3e-2b64-4b9f-8a0d-1c2f7b9e5a20",
+                 *       "minutes": 12,
+                 *       "note": "Turn the tray"
+                 *     }
+                 */
                 "application/json": components["schemas"]["CookDeed"];
             };
         };
@@ -10484,6 +10574,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "id": "91f3c7de-0a5b-49d2-b0f6-8d24a1c67b35",
+                 *       "line": 2,
+                 *       "net_g": 168,
+                 *       "note": "The display was misread."
+                 *     }
+                 */
                 "application/json": components["schemas"]["Amendment"];
             };
         };
@@ -10667,6 +10765,12 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "pieces": 9,
+                 *       "way": "count"
+                 *     }
+                 */
                 "application/json": components["schemas"]["Dividing"];
             };
         };
@@ -10837,6 +10941,23 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "finishes": [
+                 *         {
+                 *           "id": "berries",
+                 *           "lines": [
+                 *             {
+                 *               "grams": 40,
+                 *               "label_id": 2
+                 *             }
+                 *           ],
+                 *           "name": "With berries"
+                 *         }
+                 *       ],
+                 *       "version": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["FinishesEdit"];
             };
         };
@@ -10939,6 +11060,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "on": true
+                 *     }
+                 */
                 "application/json": components["schemas"]["HandsFree"];
             };
         };
@@ -11041,6 +11167,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "name": "Traybake, my own"
+                 *     }
+                 */
                 "application/json": components["schemas"]["KeepAs"];
             };
         };
@@ -11143,6 +11274,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "component": "Chicken",
+                 *       "key": "a-pinch-more",
+                 *       "label_id": 2,
+                 *       "target_g": 12
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewBatchLine"];
             };
         };
@@ -11244,6 +11383,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "text": "2 tbsp"
+                 *     }
+                 */
                 "application/json": components["schemas"]["MeasureText"];
             };
         };
@@ -11346,6 +11490,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "divisions": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["Nudge"];
             };
         };
@@ -11620,6 +11769,18 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "lines": [
+                 *         {
+                 *           "bowl": "Chicken",
+                 *           "id": 15,
+                 *           "way": "out_of"
+                 *         }
+                 *       ],
+                 *       "version": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["WeighPlan"];
             };
         };
@@ -11787,6 +11948,12 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "on": true,
+                 *       "seed": 7
+                 *     }
+                 */
                 "application/json": components["schemas"]["Rehearsal"];
             };
         };
@@ -11955,6 +12122,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "amount": 1,
+                 *       "id": "e2a60b18-7c9d-4f35-9e61-4ab8d05f7c42",
+                 *       "move": "eaten",
+                 *       "place": "fridge"
+                 *     }
+                 */
                 "application/json": components["schemas"]["StockMove"];
             };
         };
@@ -12193,6 +12368,23 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "again": "with_a_change",
+                 *       "against": "original",
+                 *       "id": "3f8e5b90-6d17-4a2c-8c54-b17e92d0f366",
+                 *       "marks": {
+                 *         "taste": "7.5",
+                 *         "texture": "6"
+                 *       },
+                 *       "note": "Better the next day, I think.",
+                 *       "state": "fresh",
+                 *       "taster_id": 1,
+                 *       "words": [
+                 *         "dry"
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["TastingSheet"];
             };
         };
@@ -12295,6 +12487,16 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "id": "6b1f0c52-8f0e-4d0a-9a70-3d6f2c1a7e11",
+                 *       "kind": "line",
+                 *       "line": 15,
+                 *       "net_g": 498,
+                 *       "origin": "hand",
+                 *       "seen": "open"
+                 *     }
+                 */
                 "application/json": components["schemas"]["TareTaken"] | components["schemas"]["Pour"] | components["schemas"]["Whole"] | components["schemas"]["PieceFilled"] | components["schemas"]["WeighedBack"] | components["schemas"]["OddPiece"] | components["schemas"]["Turn"] | components["schemas"]["LineEnded"] | components["schemas"]["PutOff"] | components["schemas"]["FoodUsed"] | components["schemas"]["Carry"] | components["schemas"]["Spill"] | components["schemas"]["Undo"];
             };
         };
@@ -12397,6 +12599,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "where": "archive"
+                 *     }
+                 */
                 "application/json": components["schemas"]["Whereabouts"];
             };
         };
@@ -12617,6 +12824,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "code": 417,
+                 *       "id": "5a9c2d77-e8b1-4f06-93da-7f40c6e18b29",
+                 *       "seat": 1,
+                 *       "taster_id": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["BlindAnswer"];
             };
         };
@@ -12867,6 +13082,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "removed": true
+                 *     }
+                 */
                 "application/json": components["schemas"]["BlindWhether"];
             };
         };
@@ -12963,6 +13183,25 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "claims": [
+                 *         {
+                 *           "batch": {
+                 *             "kcal": 1680
+                 *           },
+                 *           "name": "one square",
+                 *           "serving": {
+                 *             "carbohydrate_g": 22,
+                 *             "fat_g": 7,
+                 *             "kcal": 210,
+                 *             "protein_g": 14
+                 *           },
+                 *           "servings": 8
+                 *         }
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["ClaimSheet"];
             };
         };
@@ -13059,6 +13298,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "text": "210 kcal, 14 g protein, 22 g carbs, 7 g fat, makes 8"
+                 *     }
+                 */
                 "application/json": components["schemas"]["ClaimText"];
             };
         };
@@ -13258,6 +13502,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "name": "Lemon traybake"
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewDish"];
             };
         };
@@ -13573,6 +13822,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "kind": "triangle",
+                 *       "name_a": "A",
+                 *       "name_b": "B",
+                 *       "seats": 6
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewBlindTest"];
             };
         };
@@ -13823,6 +14080,18 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "carbohydrate_g": 55,
+                 *       "fat_g": 21,
+                 *       "kcal": 430,
+                 *       "name": "Traybake slice from the corner bakery",
+                 *       "protein_g": 5,
+                 *       "serving_g": 110,
+                 *       "source_note": "From the counter's sheet.",
+                 *       "version": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["OriginalEdit"];
             };
         };
@@ -14074,6 +14343,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "reason": "It turned rubbery."
+                 *     }
+                 */
                 "application/json": components["schemas"]["Rejection"];
             };
         };
@@ -14405,6 +14679,12 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "copy_of": 1,
+                 *       "intent": "A third of the flour as milk protein."
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewTrial"];
             };
         };
@@ -14507,6 +14787,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "where": "archive"
+                 *     }
+                 */
                 "application/json": components["schemas"]["Whereabouts"];
             };
         };
@@ -14657,6 +14942,31 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "label": {
+                 *         "basis_g": 100,
+                 *         "carbohydrate_g": 9,
+                 *         "fat_g": 2.6,
+                 *         "fibre_g": 0.4,
+                 *         "kcal": 372,
+                 *         "name": "Milk protein, vanilla",
+                 *         "protein_g": 78,
+                 *         "salt_g": 0.7,
+                 *         "saturated_g": 1.4,
+                 *         "style": "eu",
+                 *         "sugars_g": 6.1
+                 *       },
+                 *       "name": "Milk protein",
+                 *       "package": {
+                 *         "allergens": [
+                 *           "milk"
+                 *         ],
+                 *         "pack_g": 700,
+                 *         "price": 21.5
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewFood"];
             };
         };
@@ -14827,6 +15137,22 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "facts": {
+                 *         "measures": [
+                 *           {
+                 *             "grams": 82,
+                 *             "name": "large",
+                 *             "origin": "weighed"
+                 *           }
+                 *         ],
+                 *         "refuse_share": 0.12
+                 *       },
+                 *       "name": "Carrots, whole",
+                 *       "version": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["FoodEdit"];
             };
         };
@@ -14929,6 +15255,30 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "label": {
+                 *         "basis_g": 100,
+                 *         "carbohydrate_g": 9,
+                 *         "fat_g": 2.6,
+                 *         "fibre_g": 0.4,
+                 *         "kcal": 372,
+                 *         "name": "Milk protein, vanilla",
+                 *         "protein_g": 78,
+                 *         "salt_g": 0.7,
+                 *         "saturated_g": 1.4,
+                 *         "style": "eu",
+                 *         "sugars_g": 6.1
+                 *       },
+                 *       "package": {
+                 *         "allergens": [
+                 *           "milk"
+                 *         ],
+                 *         "pack_g": 700,
+                 *         "price": 21.5
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewLabel"];
             };
         };
@@ -15031,6 +15381,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "on_shelf": true
+                 *     }
+                 */
                 "application/json": components["schemas"]["OnShelf"];
             };
         };
@@ -15133,6 +15488,13 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "grams": 31,
+                 *       "kind": "measure",
+                 *       "measure": "scoop"
+                 *     }
+                 */
                 "application/json": components["schemas"]["Told"];
             };
         };
@@ -15424,6 +15786,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "text": "150 kcal, 5 protein, 27 carbs, 3 fat, 4 fibre per 40 g"
+                 *     }
+                 */
                 "application/json": components["schemas"]["LabelText"];
             };
         };
@@ -15526,6 +15893,31 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "label": {
+                 *         "basis_g": 100,
+                 *         "carbohydrate_g": 9,
+                 *         "fat_g": 2.6,
+                 *         "fibre_g": 0.4,
+                 *         "kcal": 372,
+                 *         "name": "Milk protein, vanilla",
+                 *         "protein_g": 78,
+                 *         "salt_g": 0.7,
+                 *         "saturated_g": 1.4,
+                 *         "style": "eu",
+                 *         "sugars_g": 6.1
+                 *       },
+                 *       "package": {
+                 *         "allergens": [
+                 *           "milk"
+                 *         ],
+                 *         "pack_g": 700,
+                 *         "price": 21.5
+                 *       },
+                 *       "version": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["LabelEdit"];
             };
         };
@@ -15625,6 +16017,23 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "label": {
+                 *         "basis_g": 100,
+                 *         "carbohydrate_g": 9,
+                 *         "fat_g": 2.6,
+                 *         "fibre_g": 0.4,
+                 *         "kcal": 372,
+                 *         "name": "Milk protein, vanilla",
+                 *         "protein_g": 78,
+                 *         "salt_g": 0.7,
+                 *         "saturated_g": 1.4,
+                 *         "style": "eu",
+                 *         "sugars_g": 6.1
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["Candidate"];
             };
         };
@@ -15727,6 +16136,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "on_shelf": true
+                 *     }
+                 */
                 "application/json": components["schemas"]["OnShelf"];
             };
         };
@@ -15965,6 +16379,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "on_card": true
+                 *     }
+                 */
                 "application/json": components["schemas"]["PhotoEdit"];
             };
         };
@@ -16061,6 +16480,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "text": "2 heaped tbsp rolled oats"
+                 *     }
+                 */
                 "application/json": components["schemas"]["QuickText"];
             };
         };
@@ -16157,6 +16581,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "text": "140 g flour\n2 eggs\na pinch of salt"
+                 *     }
+                 */
                 "application/json": components["schemas"]["QuickList"];
             };
         };
@@ -16253,6 +16682,56 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "components": [
+                 *         {
+                 *           "lines": [
+                 *             {
+                 *               "grams": 160,
+                 *               "label": "oats"
+                 *             },
+                 *             {
+                 *               "grams": 60,
+                 *               "label": "protein"
+                 *             }
+                 *           ],
+                 *           "name": "Batter"
+                 *         }
+                 *       ],
+                 *       "format": "gasket-batch",
+                 *       "labels": {
+                 *         "oats": {
+                 *           "basis_g": 40,
+                 *           "carbohydrate_g": 27,
+                 *           "fat_g": 3,
+                 *           "fibre_g": 4,
+                 *           "kcal": 150,
+                 *           "name": "Rolled oats",
+                 *           "protein_g": 5,
+                 *           "style": "us"
+                 *         },
+                 *         "protein": {
+                 *           "basis_g": 100,
+                 *           "carbohydrate_g": 9,
+                 *           "fat_g": 2.6,
+                 *           "fibre_g": 0.4,
+                 *           "kcal": 372,
+                 *           "name": "Milk protein, vanilla",
+                 *           "protein_g": 78,
+                 *           "salt_g": 0.7,
+                 *           "saturated_g": 1.4,
+                 *           "style": "eu",
+                 *           "sugars_g": 6.1
+                 *         }
+                 *       },
+                 *       "name": "Baked oats",
+                 *       "portions": {
+                 *         "count": 4
+                 *       },
+                 *       "version": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["Batch"];
             };
         };
@@ -16425,6 +16904,12 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "act": "pour",
+                 *       "amount": 120
+                 *     }
+                 */
                 "application/json": components["schemas"]["SimulatorAct"];
             };
         };
@@ -16560,6 +17045,29 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "currency": "€",
+                 *       "degrees": "C",
+                 *       "energy": "labelled",
+                 *       "label_style": "eu",
+                 *       "safety": "uk",
+                 *       "scales": [
+                 *         {
+                 *           "capacity_g": 5000,
+                 *           "division_g": 1,
+                 *           "name": "kitchen scale"
+                 *         }
+                 *       ],
+                 *       "version": 1,
+                 *       "vessels": [
+                 *         {
+                 *           "empty_g": 318,
+                 *           "name": "steel bowl"
+                 *         }
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["HouseSettings"];
             };
         };
@@ -16705,6 +17213,10 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example food,style,basis_g,kcal,protein_g
+                 *     Rolled oats,us,40,150,5
+                 */
                 "text/csv": string;
             };
         };
@@ -16944,6 +17456,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "leave_out_refused": true
+                 *     }
+                 */
                 "application/json": components["schemas"]["Commit"];
             };
         };
@@ -17316,6 +17833,20 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "gives": [
+                 *         {
+                 *           "food_id": 2,
+                 *           "per_100_g": 90
+                 *         }
+                 *       ],
+                 *       "most": 0.5,
+                 *       "name": "Quark for half the butter",
+                 *       "takes_food_id": 1,
+                 *       "watch": "It browns sooner."
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewSwap"];
             };
         };
@@ -17530,6 +18061,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "name": "Cook’s friend"
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewTaster"];
             };
         };
@@ -17632,6 +18168,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "name": "Second taster"
+                 *     }
+                 */
                 "application/json": components["schemas"]["TasterEdit"];
             };
         };
@@ -17733,6 +18274,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "after_h": 1,
+                 *       "answer": "mark",
+                 *       "id": "b8d4e6a1-93c5-47f0-a2be-60f51c7d8e94",
+                 *       "mark": "6.5"
+                 *     }
+                 */
                 "application/json": components["schemas"]["FullnessAnswer"];
             };
         };
@@ -17834,6 +18383,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "archived": true
+                 *     }
+                 */
                 "application/json": components["schemas"]["Whether"];
             };
         };
@@ -17971,6 +18525,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "deed": "timer",
+                 *       "id": "7c1d9a44-51b7-4c3b-9d37-5e8f60b2d9c3",
+                 *       "minutes": 6,
+                 *       "note": "Eggs"
+                 *     }
+                 */
                 "application/json": components["schemas"]["CookDeed"];
             };
         };
@@ -18138,6 +18700,44 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "build": {
+                 *         "components": [
+                 *           {
+                 *             "lines": [
+                 *               {
+                 *                 "id": "flour",
+                 *                 "label_id": 2,
+                 *                 "target_g": 140
+                 *               },
+                 *               {
+                 *                 "id": "protein",
+                 *                 "label_id": 3,
+                 *                 "least_g": 60,
+                 *                 "most_g": 120,
+                 *                 "target_g": 90
+                 *               }
+                 *             ],
+                 *             "name": "Batter"
+                 *           }
+                 *         ],
+                 *         "portions": 6,
+                 *         "terms": {
+                 *           "family": "cake",
+                 *           "goal": {
+                 *             "kcal": {
+                 *               "most": 180
+                 *             },
+                 *             "protein_g": {
+                 *               "least": 12
+                 *             }
+                 *           }
+                 *         }
+                 *       },
+                 *       "kcal": 150
+                 *     }
+                 */
                 "application/json": components["schemas"]["AllowanceWanted"];
             };
         };
@@ -18240,6 +18840,11 @@ export interface operations {
         };
         requestBody?: {
             content: {
+                /**
+                 * @example {
+                 *       "free": false
+                 *     }
+                 */
                 "application/json": components["schemas"]["BeginWeighIn"] | null;
             };
         };
@@ -18342,6 +18947,44 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "build": {
+                 *         "components": [
+                 *           {
+                 *             "lines": [
+                 *               {
+                 *                 "id": "flour",
+                 *                 "label_id": 2,
+                 *                 "target_g": 140
+                 *               },
+                 *               {
+                 *                 "id": "protein",
+                 *                 "label_id": 3,
+                 *                 "least_g": 60,
+                 *                 "most_g": 120,
+                 *                 "target_g": 90
+                 *               }
+                 *             ],
+                 *             "name": "Batter"
+                 *           }
+                 *         ],
+                 *         "portions": 6,
+                 *         "terms": {
+                 *           "family": "cake",
+                 *           "goal": {
+                 *             "kcal": {
+                 *               "most": 180
+                 *             },
+                 *             "protein_g": {
+                 *               "least": 12
+                 *             }
+                 *           }
+                 *         }
+                 *       },
+                 *       "version": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["BuildEdit"];
             };
         };
@@ -18582,6 +19225,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "intent": "Less sweet, the same crumb."
+                 *     }
+                 */
                 "application/json": components["schemas"]["IntentEdit"];
             };
         };
@@ -18752,6 +19400,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "key": "dry/more-fat/oil"
+                 *     }
+                 */
                 "application/json": components["schemas"]["ProposalTaken"];
             };
         };
@@ -18854,6 +19507,12 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "key": "dry/more-fat/oil",
+                 *       "title": "More oil"
+                 *     }
+                 */
                 "application/json": components["schemas"]["ProposalRejected"];
             };
         };
@@ -19106,6 +19765,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "text": "1 sachet of the green powder"
+                 *     }
+                 */
                 "application/json": components["schemas"]["PendingText"];
             };
         };
@@ -19423,6 +20087,44 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "build": {
+                 *         "components": [
+                 *           {
+                 *             "lines": [
+                 *               {
+                 *                 "id": "flour",
+                 *                 "label_id": 2,
+                 *                 "target_g": 140
+                 *               },
+                 *               {
+                 *                 "id": "protein",
+                 *                 "label_id": 3,
+                 *                 "least_g": 60,
+                 *                 "most_g": 120,
+                 *                 "target_g": 90
+                 *               }
+                 *             ],
+                 *             "name": "Batter"
+                 *           }
+                 *         ],
+                 *         "portions": 6,
+                 *         "terms": {
+                 *           "family": "cake",
+                 *           "goal": {
+                 *             "kcal": {
+                 *               "most": 180
+                 *             },
+                 *             "protein_g": {
+                 *               "least": 12
+                 *             }
+                 *           }
+                 *         }
+                 *       },
+                 *       "swaps": true
+                 *     }
+                 */
                 "application/json": components["schemas"]["GoalWanted"];
             };
         };
@@ -19522,6 +20224,41 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "components": [
+                 *         {
+                 *           "lines": [
+                 *             {
+                 *               "id": "flour",
+                 *               "label_id": 2,
+                 *               "target_g": 140
+                 *             },
+                 *             {
+                 *               "id": "protein",
+                 *               "label_id": 3,
+                 *               "least_g": 60,
+                 *               "most_g": 120,
+                 *               "target_g": 90
+                 *             }
+                 *           ],
+                 *           "name": "Batter"
+                 *         }
+                 *       ],
+                 *       "portions": 6,
+                 *       "terms": {
+                 *         "family": "cake",
+                 *         "goal": {
+                 *           "kcal": {
+                 *             "most": 180
+                 *           },
+                 *           "protein_g": {
+                 *             "least": 12
+                 *           }
+                 *         }
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["Build"];
             };
         };
@@ -19621,6 +20358,47 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "build": {
+                 *         "components": [
+                 *           {
+                 *             "lines": [
+                 *               {
+                 *                 "id": "flour",
+                 *                 "label_id": 2,
+                 *                 "target_g": 140
+                 *               },
+                 *               {
+                 *                 "id": "protein",
+                 *                 "label_id": 3,
+                 *                 "least_g": 60,
+                 *                 "most_g": 120,
+                 *                 "target_g": 90
+                 *               }
+                 *             ],
+                 *             "name": "Batter"
+                 *           }
+                 *         ],
+                 *         "portions": 6,
+                 *         "terms": {
+                 *           "family": "cake",
+                 *           "goal": {
+                 *             "kcal": {
+                 *               "most": 180
+                 *             },
+                 *             "protein_g": {
+                 *               "least": 12
+                 *             }
+                 *           }
+                 *         }
+                 *       },
+                 *       "scaling": {
+                 *         "by": "portions",
+                 *         "portions": 9
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["ScalingWanted"];
             };
         };
@@ -19791,6 +20569,29 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "steps": [
+                 *         {
+                 *           "id": "stir",
+                 *           "kind": "mix",
+                 *           "least_min": 2,
+                 *           "says": "Stir it smooth"
+                 *         },
+                 *         {
+                 *           "cue": "golden, and springs back",
+                 *           "id": "bake",
+                 *           "kind": "bake",
+                 *           "least_min": 35,
+                 *           "most_min": 40,
+                 *           "says": "Bake it in the tin",
+                 *           "temperature_c": 170,
+                 *           "tool": "oven"
+                 *         }
+                 *       ],
+                 *       "version": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["StepsEdit"];
             };
         };
@@ -19890,6 +20691,30 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "step": "bake",
+                 *       "steps": [
+                 *         {
+                 *           "id": "stir",
+                 *           "kind": "mix",
+                 *           "least_min": 2,
+                 *           "says": "Stir it smooth"
+                 *         },
+                 *         {
+                 *           "cue": "golden, and springs back",
+                 *           "id": "bake",
+                 *           "kind": "bake",
+                 *           "least_min": 35,
+                 *           "most_min": 40,
+                 *           "says": "Bake it in the tin",
+                 *           "temperature_c": 170,
+                 *           "tool": "oven"
+                 *         }
+                 *       ],
+                 *       "way": "in the fan oven"
+                 *     }
+                 */
                 "application/json": components["schemas"]["AnotherWay"];
             };
         };
@@ -19989,6 +20814,12 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "key": "bake",
+                 *       "text": "bake in the tin at 170 C for 35 to 40 min"
+                 *     }
+                 */
                 "application/json": components["schemas"]["StepText"];
             };
         };
@@ -20088,6 +20919,29 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "eat_at": "2026-12-05T18:30:00Z",
+                 *       "steps": [
+                 *         {
+                 *           "id": "stir",
+                 *           "kind": "mix",
+                 *           "least_min": 2,
+                 *           "says": "Stir it smooth"
+                 *         },
+                 *         {
+                 *           "cue": "golden, and springs back",
+                 *           "id": "bake",
+                 *           "kind": "bake",
+                 *           "least_min": 35,
+                 *           "most_min": 40,
+                 *           "says": "Bake it in the tin",
+                 *           "temperature_c": 170,
+                 *           "tool": "oven"
+                 *         }
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["StepsWanted"];
             };
         };
@@ -20257,6 +21111,44 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "build": {
+                 *         "components": [
+                 *           {
+                 *             "lines": [
+                 *               {
+                 *                 "id": "flour",
+                 *                 "label_id": 2,
+                 *                 "target_g": 140
+                 *               },
+                 *               {
+                 *                 "id": "protein",
+                 *                 "label_id": 3,
+                 *                 "least_g": 60,
+                 *                 "most_g": 120,
+                 *                 "target_g": 90
+                 *               }
+                 *             ],
+                 *             "name": "Batter"
+                 *           }
+                 *         ],
+                 *         "portions": 6,
+                 *         "terms": {
+                 *           "family": "cake",
+                 *           "goal": {
+                 *             "kcal": {
+                 *               "most": 180
+                 *             },
+                 *             "protein_g": {
+                 *               "least": 12
+                 *             }
+                 *           }
+                 *         }
+                 *       },
+                 *       "line_id": "flour"
+                 *     }
+                 */
                 "application/json": components["schemas"]["SwapsWanted"];
             };
         };
@@ -20495,6 +21387,16 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "verdict": {
+                 *         "change": "Five minutes less.",
+                 *         "lesson": "Rest the batter first.",
+                 *         "stamp": "change"
+                 *       },
+                 *       "version": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["VerdictEdit"];
             };
         };
@@ -20597,6 +21499,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "where": "here"
+                 *     }
+                 */
                 "application/json": components["schemas"]["Whereabouts"];
             };
         };
