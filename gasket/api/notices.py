@@ -2,13 +2,15 @@
 
 import json
 import re
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator, Mapping
 from dataclasses import dataclass
 from importlib import metadata
 from pathlib import Path
-from typing import Final
+from typing import Any, Final
 
 _PINNED: Final = re.compile(r"^([A-Za-z0-9_.-]+)==", re.MULTILINE)
+_TOOLS: Final = {"@tailwindcss/vite", "@vitejs/plugin-react", "tailwindcss", "vite"}
+"""They build the pages and are no part of them."""
 _LONGEST: Final = 60
 """A licence that is longer stands there in full: the classifier names it."""
 
@@ -44,12 +46,25 @@ def _licence(found: metadata.PackageMetadata) -> str:
 
 
 def _of_pages(web: Path) -> Iterator[Notice]:
-    lock = json.loads((web / "package-lock.json").read_text(encoding="utf-8"))
-    for path, package in sorted(lock["packages"].items()):
+    packages = json.loads((web / "package-lock.json").read_text(encoding="utf-8"))["packages"]
+    shipped = _reached_from(packages[""]["dependencies"].keys() - _TOOLS, packages)
+    for path, package in sorted(packages.items()):
         name = path.removeprefix("node_modules/")
-        if name and not package.get("dev") and not package.get("optional"):
+        if name in shipped and not package.get("optional"):
             kind = "font" if name.startswith("@fontsource") else "pages"
             yield Notice(kind, name, package["version"], package.get("license", "see the package"))
+
+
+def _reached_from(names: Iterable[str], packages: Mapping[str, Any]) -> set[str]:
+    """Packages with all that they want, and what those want."""
+    found: set[str] = set()
+    waiting = list(names)
+    while waiting:
+        name = waiting.pop()
+        if name not in found and (package := packages.get(f"node_modules/{name}")):
+            found.add(name)
+            waiting += package.get("dependencies", {})
+    return found
 
 
 def as_markdown(notices: list[Notice]) -> str:
