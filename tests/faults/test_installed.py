@@ -20,16 +20,35 @@ def uv(*arguments, cwd=ROOT):
     return done
 
 
+def found(version):
+    """A Python of this version that is on this machine: none is fetched."""
+    command = [sys.executable, "-m", "uv", "python", "find", "--no-python-downloads", version]
+    done = subprocess.run(command, cwd="/", capture_output=True, text=True, check=False)
+    return done.stdout.strip() if done.returncode == 0 else None
+
+
+PYTHONS = {"its own": sys.executable, **{of: found(of) for of in ("3.12", "3.13", "3.14")}}
+
+
 @pytest.fixture(scope="module")
-def installed(tmp_path_factory):
-    """The commands of an environment that has the wheel and what it asks for, nothing else."""
-    folder = tmp_path_factory.mktemp("installed")
+def wheel(tmp_path_factory):
+    folder = tmp_path_factory.mktemp("wheel")
     uv("build", "--wheel", "--no-build-isolation", "-o", folder, ROOT)
-    (wheel,) = folder.glob("*.whl")
-    uv("venv", "--python", sys.executable, folder / "venv")
-    python = folder / "venv" / "bin" / "python"
-    uv("pip", "install", "--python", python, "--constraint", CONSTRAINTS, wheel)
-    return python.parent
+    (built,) = folder.glob("*.whl")
+    return built
+
+
+def put_in(wheel, folder, python):
+    """The commands of an environment that has the wheel and what it asks for, nothing else."""
+    uv("venv", "--python", python, folder / "venv")
+    inside = folder / "venv" / "bin" / "python"
+    uv("pip", "install", "--python", inside, "--constraint", CONSTRAINTS, wheel)
+    return inside.parent
+
+
+@pytest.fixture(scope="module")
+def installed(wheel, tmp_path_factory):
+    return put_in(wheel, tmp_path_factory.mktemp("installed"), sys.executable)
 
 
 def alone(installed, folder, **more):
@@ -38,7 +57,11 @@ def alone(installed, folder, **more):
     return {"PATH": f"{installed}:/bin", "LANG": "C.UTF-8", **home, **more}
 
 
-def test_a_wheel_serves_its_pages_without_node(installed, tmp_path):
+@pytest.mark.parametrize("version", PYTHONS)
+def test_a_wheel_serves_its_pages_without_node(wheel, version, tmp_path):
+    if PYTHONS[version] is None:
+        pytest.skip(f"There is no Python {version} on this machine.")
+    installed = put_in(wheel, tmp_path, PYTHONS[version])
     own = tmp_path / "own.sqlite3"
     command = [installed / "gasket", "demo", "--port", "0", "--db", own, "--log-level", "info"]
     with subprocess.Popen(
