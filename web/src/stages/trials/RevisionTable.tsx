@@ -114,6 +114,7 @@ function Row({ trial, history, picked, onPick }: RowProps) {
       <Figures trial={trial} />
       <div className="max-sm:col-start-2">
         <p>{trial.score ? <ScoreText score={trial.score} /> : <NotTasted trial={trial} />}</p>
+        {trial.again > 0 && <p className="text-sm text-soft">Again: yes ×{trial.again}</p>}
         {trial.verdict.stamp && (
           <p className="mt-1">
             <Stamp stamp={trial.verdict.stamp} badge />

@@ -67,14 +67,20 @@ function Sections({ before, after }: { before: number; after: number }) {
   );
 }
 
-/** Two builds as one section: a line that is in both is linked to itself. */
+/** A difference that a scale shows. */
+const SEEN_G = 0.1;
+
+/** Two builds as one section: a line that is in both, in another amount, is linked to itself. */
 function sectionOf(left: Schemas["TrialSheet"], right: Schemas["TrialSheet"]): Schemas["Section"] {
-  return {
-    original: left.report.section.rebuild,
-    rebuild: right.report.section.rebuild,
-    rebuild_at_equal_weight: null,
-    links: [],
-  };
+  const original = left.report.section.rebuild;
+  const rebuild = right.report.section.rebuild;
+  const before = new Map(original.layers.map((layer) => [layer.line_id, layer]));
+  const links = rebuild.layers.flatMap((layer) => {
+    const was = before.get(layer.line_id);
+    const differs = was && Math.abs((was.grams ?? 0) - (layer.grams ?? 0)) >= SEEN_G;
+    return differs ? [{ original: was.key, rebuild: layer.key }] : [];
+  });
+  return { original, rebuild, rebuild_at_equal_weight: null, links };
 }
 
 /** Steps that differ, where one of the two was copied from the other. */
