@@ -16,6 +16,7 @@ from tests.core.scenarios import (
     wide,
     wide_cooking,
     wide_edges,
+    wide_parts,
 )
 from tests.core.scenarios.model import FOLDER, SCENARIOS, plain
 
@@ -33,4 +34,5 @@ __all__ = [
     "wide",
     "wide_cooking",
     "wide_edges",
+    "wide_parts",
 ]

@@ -184,7 +184,9 @@ def wide_documents() -> Answers:
                 lines.append({"label": "b", "count": rng.choice([1, 2, 2.5])})
             if parts and rng.random() < 0.7:
                 of = rng.choice(parts)["name"]
-                lines.append({"component": of, "grams": rng.choice(_ROUND)})
+                for division in rng.sample([0, 1, 5, 50], rng.randint(1, 2)):
+                    grams = rng.choice(_ROUND)
+                    lines.append({"component": of, "grams": grams, "division_g": division})
             part: dict[str, Any] = {"name": f"part {i}", "lines": lines}
             for key, likely in (("made_g", 0.2), ("leftover_g", 0.3), ("fat_poured_off_g", 0.1)):
                 if rng.random() < likely:
