@@ -36,7 +36,8 @@ _INSTALLED: Final = Path(__file__).resolve().parents[1] / "pages"
 PAGES: Final = _INSTALLED if _INSTALLED.is_dir() else _INSTALLED.parents[1] / "web" / "dist"
 """The built pages: inside an installed Gasket, beside it in its repository."""
 
-
+ICONS: Final = (".svg", ".ico", ".png", ".webmanifest")
+"""What stands beside the page itself, for browsers and desktops."""
 NO_PAGES: Final = ("/docs", "/redoc", "/openapi.json")
 """Where other programs look for a document; ours is at /api/openapi.json."""
 
@@ -116,7 +117,7 @@ def _serve_pages(app: FastAPI, pages: Path) -> None:
         own = path.startswith(("/api", "/assets")) or path in NO_PAGES
         if not own and request.method in ("GET", "HEAD") and index.is_file():
             icon = pages / path.lstrip("/")
-            if path.count("/") == 1 and icon.suffix in (".svg", ".ico") and icon.is_file():
+            if path.count("/") == 1 and icon.suffix in ICONS and icon.is_file():
                 return FileResponse(icon)
             return FileResponse(index, headers={"Cache-Control": "no-cache"})
         detail = error.detail if isinstance(error, HTTPException) else "Not here."

@@ -75,6 +75,11 @@ def test_a_wheel_serves_its_pages_without_node(wheel, version, tmp_path):
             script = re.search(r"/assets/[^\"]+\.js", page)[0]
             with urllib.request.urlopen(address + script) as answer:
                 assert answer.status == 200
+            with urllib.request.urlopen(f"{address}/gasket.webmanifest") as answer:
+                icons = [icon["src"] for icon in json.load(answer)["icons"]]
+            for icon in (*icons, "/favicon.ico"):
+                with urllib.request.urlopen(address + icon) as answer:
+                    assert answer.headers["content-type"].startswith("image/"), icon
             with urllib.request.urlopen(f"{address}/api/health") as answer:
                 health = json.load(answer)
             with urllib.request.urlopen(f"{address}/api/kitchen") as answer:
