@@ -7,7 +7,7 @@ import random
 import secrets
 import threading
 import time
-from collections.abc import Callable, Iterable, Iterator, Mapping
+from collections.abc import Callable, Iterator, Mapping
 from dataclasses import dataclass, field
 from datetime import UTC, datetime
 from pathlib import Path
@@ -28,6 +28,7 @@ from gasket.kitchen.weigh.weigh_sheet import BatchSheet
 from gasket.scale.driver import Driver
 from gasket.scale.process import SimulatorProcess
 from gasket.scale.simulator import command
+from gasket.store import rows
 from gasket.store.database import Database, batches_written
 from gasket.store.opening import open_database
 
@@ -190,12 +191,17 @@ class House:
         if self._loop is not None and not self._loop.is_closed():
             self._loop.call_soon_threadsafe(call, *arguments)
 
-    def _tell(self, batches: Iterable[int], done: object) -> None:
-        """Tell every page that watches one of these batches; from any thread."""
+    def _tell(self, batches: frozenset[int], done: object) -> None:
+        """Tell every page that watches one of these batches, or what was divided with it; from any
+        thread."""
+        watched = self.live.watched()
+        others = watched - batches
+        if batches and others:
+            batches |= others & self.read(lambda session: rows.divided_with(session, batches))
         for batch_id in batches:
             if isinstance(done, BatchSheet) and done.id == batch_id:
                 self._in_loop(self.live.changed, done)
-            elif self.live.is_watched(batch_id):
+            elif batch_id in watched:
                 sheet = self.read(lambda session, key=batch_id: weigh.sheet(session, key))  # type: ignore[misc]
                 self._in_loop(self.live.changed, sheet)
 

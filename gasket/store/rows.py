@@ -1,10 +1,10 @@
 """Rows ↔ core values."""
 
-from collections.abc import Iterable
+from collections.abc import Collection, Iterable
 from datetime import datetime
 from typing import Any, TypeVar, cast
 
-from sqlalchemy import ColumnElement
+from sqlalchemy import ColumnElement, or_
 from sqlmodel import Session, col, select
 
 from gasket.core.cooking.cook_log import CookRecord
@@ -209,6 +209,19 @@ def arms_of(session: Session, batch_id: int) -> list[BatchRow]:
     """The arms that a batch is divided into, in their order."""
     query = select(BatchRow).where(BatchRow.arm_of == batch_id, col(BatchRow.removed_at).is_(None))
     return list(session.exec(query.order_by(col(BatchRow.id))))
+
+
+def divided_with(session: Session, batch_ids: Collection[int]) -> set[int]:
+    """Their wholes and arms, and the arms of their wholes: what changes with one of them."""
+    of_wholes = select(BatchRow.arm_of).where(col(BatchRow.id).in_(batch_ids))
+    query = select(BatchRow.id).where(
+        or_(
+            col(BatchRow.id).in_(of_wholes),
+            col(BatchRow.arm_of).in_(batch_ids),
+            col(BatchRow.arm_of).in_(of_wholes),
+        )
+    )
+    return {key for key in session.exec(query) if key is not None}
 
 
 def called(letter: str, arm: str) -> str:

@@ -9,6 +9,7 @@ from gasket.core.reckoning.reckon import reckon
 from tests.api.test_tasting import entry, one_id, taste
 
 TRIAL = 1
+HOME = {"host": "127.0.0.1"}
 NOWHERE = {"step": "none", "minutes": 3}
 
 
@@ -268,6 +269,20 @@ def test_what_was_divided_is_neither_divided_nor_put_away_itself(client, batch, 
         assert client.put(where, json={"where": to}).status_code == 200
         listed = client.get("/api/dishes/1").json()["trials"][0]["batches"]
         assert sum(one["arm_of"] == key for one in listed) == there
+
+
+def test_a_page_that_shows_an_arm_hears_what_changes_in_the_whole(client, batch, arms):
+    arm = arms[0]["batch_id"]
+    with client.websocket_connect(f"/api/batches/{arm}/live", headers=HOME) as page:
+        before = page.receive_json()["sheet"]
+        wrong = {"id": one_id(), "line": batch["lines"][1]["id"], "net_g": 71, "note": "misread"}
+        answer = client.post(f"/api/batches/{batch['id']}/corrections", json=wrong)
+        assert answer.status_code == 201, answer.text
+        while (heard := page.receive_json())["type"] != "sheet":
+            pass
+    after = heard["sheet"]
+    assert (after["id"], after["number"] > before["number"]) == (arm, True)
+    assert after["result"]["serving"]["kcal"] != before["result"]["serving"]["kcal"]
 
 
 def test_the_next_batch_of_the_trial_leaves_the_arms_alone(client, batch):

@@ -230,8 +230,9 @@ class Live:
             if not watch.pages:
                 del self._watches[batch_id]
 
-    def is_watched(self, batch_id: int) -> bool:
-        return batch_id in self._watches
+    def watched(self) -> frozenset[int]:
+        """The batches that some page watches."""
+        return frozenset(self._watches)
 
     def sheet_of(self, batch_id: int) -> BatchSheet | None:
         """The batch as the pages that watch it have it."""
