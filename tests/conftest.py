@@ -57,10 +57,10 @@ def first_day(tmp_path_factory: pytest.TempPathFactory) -> "dict[str, Path]":
     folder = tmp_path_factory.mktemp("first-day")
     files = {name: folder / f"{name}.sqlite3" for name in ("empty", "demo", "stocked")}
     open_database(files["empty"]).close()
-    _copy(files["empty"], files["demo"])
+    copy(files["empty"], files["demo"])
     demo = House(open_database(files["demo"]), now=Clock())
     demo.write(lambda session: seed(session, demo.now()))
-    _copy(files["demo"], files["stocked"])
+    copy(files["demo"], files["stocked"])
     stocked = House(open_database(files["stocked"]), now=Clock())
     reference.stock(stocked.database, stocked.now())
     for kitchen in (demo, stocked):
@@ -68,7 +68,7 @@ def first_day(tmp_path_factory: pytest.TempPathFactory) -> "dict[str, Path]":
     return files
 
 
-def _copy(source: Path, target: Path) -> None:
+def copy(source: Path, target: Path) -> None:
     with closing(sqlite3.connect(source)) as one, closing(sqlite3.connect(target)) as other:
         one.backup(other)
 
@@ -76,7 +76,7 @@ def _copy(source: Path, target: Path) -> None:
 @pytest.fixture
 def house(first_day: dict[str, Path], tmp_path: Path) -> Iterator[House]:
     """An empty kitchen without a scale."""
-    _copy(first_day["empty"], tmp_path / "kitchen.sqlite3")
+    copy(first_day["empty"], tmp_path / "kitchen.sqlite3")
     clock = Clock()
     kitchen = House(open_database(tmp_path / "kitchen.sqlite3"), now=clock, clock=clock.seconds)
     yield kitchen
@@ -93,7 +93,7 @@ def demo_house(house: House, first_day: dict[str, Path]) -> House:
 def become(house: House, file: Path) -> None:
     """Put a prepared database in the place of the house's own."""
     house.database.close()
-    _copy(file, house.database.path)
+    copy(file, house.database.path)
 
 
 @pytest.fixture

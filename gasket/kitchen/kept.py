@@ -20,8 +20,14 @@ from gasket.core.errors import GasketError, Unavailable
 from gasket.core.numbers import Answer
 from gasket.kitchen import settings
 from gasket.kitchen.rules import rules_version
-from gasket.store.tables import BatchStampRow, DishStampRow, KeptBatchRow, KeptDishRow
-from gasket.store.taste_tables import KeptTrialRow, TrialStampRow
+from gasket.store.kept_tables import (
+    BatchStampRow,
+    DishStampRow,
+    KeptBatchRow,
+    KeptDishRow,
+    KeptTrialRow,
+    TrialStampRow,
+)
 
 T = TypeVar("T", bound=Answer)
 Stamps = type[DishStampRow] | type[BatchStampRow] | type[TrialStampRow]

@@ -21,10 +21,10 @@ from gasket.core.swaps.model import Swap
 from gasket.core.tasting.verdict import TasteVerdict
 from gasket.core.trade.kinds import FoodKind
 from gasket.core.weighing.records import Record
+from gasket.store.kept_tables import BatchStampRow
 from gasket.store.tables import (
     BatchLineRow,
     BatchRow,
-    BatchStampRow,
     ComponentRow,
     CookRow,
     DishRow,

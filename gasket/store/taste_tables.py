@@ -3,7 +3,7 @@
 from datetime import datetime
 from typing import Any
 
-from sqlalchemy import JSON, Column, LargeBinary, UniqueConstraint
+from sqlalchemy import Column, LargeBinary, UniqueConstraint
 from sqlmodel import Field, SQLModel
 
 from gasket.store.tables import json_column, time_field
@@ -110,25 +110,3 @@ class BlindAnswerRow(SQLModel, table=True):
     code: int
     taster_id: int | None = Field(default=None, foreign_key="taster.id")
     at: datetime = time_field()
-
-
-class TrialStampRow(SQLModel, table=True):
-    """Which state of a trial is stored: it grows with all that its planned figures and what it
-    changed come from. Kept by triggers, as `DishStampRow`."""
-
-    __tablename__ = "trial_stamp"
-
-    trial_id: int | None = Field(default=None, primary_key=True)
-    number: int = 1
-
-
-class KeptTrialRow(SQLModel, table=True):
-    """What was calculated of a trial as it is planned, as `KeptDishRow` for a dish."""
-
-    __tablename__ = "kept_trial"
-
-    trial_id: int | None = Field(default=None, primary_key=True)
-    number: int
-    house: str
-    rules: str
-    figures: dict[str, Any] = Field(sa_column=Column(JSON, nullable=False, server_default="{}"))

@@ -10,18 +10,25 @@ import signal
 import httpx
 import pytest
 
+from gasket.kitchen.house import House
+from gasket.store.opening import open_database
+from tests.conftest import SEARCHING, Clock, become, copy
 from tests.faults.routes import BATCH, CASES, COUNT, EXAMPLE, OF_THE_HOUSE, READS, one_id
 from tests.faults.rush import all_at_once, assert_whole, rows, served, statuses
 from tests.faults.taste_cases import TASTE_CASES
 
-CLIENTS = (2, 8)
+CLIENTS = (2, 8) if SEARCHING else (8,)
 ALL_CASES = [*CASES, *TASTE_CASES]
 
 
-@pytest.fixture
-def kitchen(demo_house):
-    """The demo kitchen behind a server, with what the cases need beside."""
-    with served(demo_house) as url, httpx.Client(base_url=url, timeout=60) as api:
+@pytest.fixture(scope="session")
+def prepared(first_day, tmp_path_factory):
+    """The demo kitchen with what the cases need beside, looked at once: its file, what stands there
+    under which name, and when it is."""
+    file, clock = tmp_path_factory.mktemp("prepared") / "kitchen.sqlite3", Clock()
+    copy(first_day["demo"], file)
+    house = House(open_database(file), now=clock, clock=clock.seconds)
+    with served(house) as url, httpx.Client(base_url=url, timeout=60) as api:
         api.post("/api/trials/1/pending", json={"text": "2 xyzzy"}).raise_for_status()
         own = {"name": "Own", "takes_food_id": 1, "gives": [{"food_id": 2, "per_100_g": 90}]}
         swap = api.post("/api/swaps", json=own).json()["key"]
@@ -42,7 +49,19 @@ def kitchen(demo_house):
         api.post(path, json=given).raise_for_status()
         known["{blind}"] = str(blind["id"])
         known["{undivided}"] = str(api.post("/api/batches", json=BATCH).json()["id"])
-        yield api, url, demo_house.database.path, {**known, "{open}": str(begun["id"])}
+        known["{open}"] = str(begun["id"])
+        assert_whole(url, file)
+    house.close()
+    return file, known, clock.time
+
+
+@pytest.fixture
+def kitchen(house, prepared):
+    """The prepared kitchen behind a server."""
+    file, known, house.now.time = prepared
+    become(house, file)
+    with served(house) as url, httpx.Client(base_url=url, timeout=60) as api:
+        yield api, url, house.database.path, known
 
 
 def sent(case, api, url, known, clients):

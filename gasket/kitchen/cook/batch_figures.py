@@ -22,7 +22,8 @@ from gasket.kitchen.weigh import weighed
 from gasket.kitchen.weigh.closing import far_of
 from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
-from gasket.store.tables import BatchRow, BatchStampRow, KeptBatchRow, StockRow
+from gasket.store.kept_tables import BatchStampRow, KeptBatchRow
+from gasket.store.tables import BatchRow, StockRow
 
 Cooking = Literal["none", "going", "done"]
 

@@ -18,7 +18,8 @@ from gasket.kitchen.kept import Kept
 from gasket.kitchen.rebuild import build, trials
 from gasket.kitchen.weigh import weighed
 from gasket.store import rows
-from gasket.store.tables import DishRow, DishStampRow, KeptDishRow, TrialRow
+from gasket.store.kept_tables import DishStampRow, KeptDishRow
+from gasket.store.tables import DishRow, TrialRow
 
 
 class Slice(Answer):

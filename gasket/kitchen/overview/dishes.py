@@ -23,7 +23,8 @@ from gasket.kitchen.taste import tastings, verdicts
 from gasket.kitchen.taste.tastings import FullnessAsked
 from gasket.kitchen.taste.verdicts import WaitingForVerdict
 from gasket.store import rows
-from gasket.store.tables import BatchRow, DishRow, DishStampRow, TrialRow
+from gasket.store.kept_tables import DishStampRow
+from gasket.store.tables import BatchRow, DishRow, TrialRow
 
 MOST_AT_ONCE: Final = 20
 MOST_WORDS: Final = 8

@@ -17,8 +17,8 @@ from gasket.kitchen.rebuild import build
 from gasket.kitchen.rebuild.build import Draft
 from gasket.kitchen.shelf.shelf import shelf_labels
 from gasket.store import rows
+from gasket.store.kept_tables import KeptTrialRow, TrialStampRow
 from gasket.store.tables import TrialRow
-from gasket.store.taste_tables import KeptTrialRow, TrialStampRow
 
 
 class TrialFigures(Answer):

@@ -3,6 +3,7 @@
 from alembic import context
 from sqlmodel import SQLModel
 
+import gasket.store.kept_tables
 import gasket.store.taste_tables  # noqa: F401  (fills the metadata, with those of tables)
 
 context.configure(
