@@ -50,8 +50,8 @@ export function useOutbox() {
   }, []);
   const all = useSyncExternalStore(outbox.watch, outbox.all);
   return {
-    waiting: all.filter((one) => one.lost === undefined),
-    lost: all.filter((one) => one.lost !== undefined),
+    waiting: all.filter((entry) => entry.lost === undefined),
+    lost: all.filter((entry) => entry.lost !== undefined),
     trouble: outbox.trouble,
     late: outbox.late,
     dismiss: (id: string) => outbox.dismiss(id),
@@ -84,8 +84,8 @@ export function useCaptures(
   const waiting = useMemo(
     () =>
       all
-        .filter((one) => one.batchId === batchId && one.lost === undefined)
-        .map((one) => one.capture),
+        .filter((entry) => entry.batchId === batchId && entry.lost === undefined)
+        .map((entry) => entry.capture),
     [all, batchId],
   );
   const capture = useCallback(

@@ -138,7 +138,7 @@ export class Outbox<T> {
 
   private next(): Waiting | undefined {
     return [...this.known.values()]
-      .filter((one) => one.lost === undefined)
+      .filter((entry) => entry.lost === undefined)
       .sort((a, b) => a.turn - b.turn)[0];
   }
 
@@ -215,7 +215,7 @@ export class Outbox<T> {
   }
 
   private nextTurn(): number {
-    const latest = Math.max(0, ...[...this.known.values()].map((one) => one.turn));
+    const latest = Math.max(0, ...[...this.known.values()].map((known) => known.turn));
     return Math.max(this.around.now(), latest + 0.001);
   }
 

@@ -102,7 +102,7 @@ export default function DishPage() {
     trial.batches.find((batch) => String(batch.id) === query.get("batch")) ??
     trial.batches.findLast((batch) => !batch.archived && batch.arm_of == null);
   const props: StageProps = { dish, trial, batch };
-  const open = STAGES.find((one) => one.path === (stage ?? "build"));
+  const open = STAGES.find((known) => known.path === (stage ?? "build"));
   const Page = open?.page;
   return (
     <Sheet className="flex max-sm:block">
@@ -110,8 +110,13 @@ export default function DishPage() {
         aria-label={`Stages of ${dish.name}`}
         className="flex w-28 shrink-0 flex-col border-r border-ink max-sm:sticky max-sm:top-0 max-sm:z-20 max-sm:w-full max-sm:flex-row max-sm:overflow-x-auto max-sm:border-r-0 max-sm:border-b max-sm:bg-sheet print:hidden"
       >
-        {STAGES.map((one) => (
-          <StageTab key={one.path} stage={one} progress={one.progress(props)} dishId={dish.id} />
+        {STAGES.map((known) => (
+          <StageTab
+            key={known.path}
+            stage={known}
+            progress={known.progress(props)}
+            dishId={dish.id}
+          />
         ))}
       </nav>
       <div className="min-w-0 flex-1">
@@ -135,7 +140,7 @@ interface ArmTabsProps {
 function ArmTabs({ batch, batches }: ArmTabsProps) {
   const [query] = useSearchParams();
   const whole = batch.arm_of ?? batch.id;
-  const arms = batches.filter((one) => one.arm_of === whole);
+  const arms = batches.filter((arm) => arm.arm_of === whole);
   if (arms.length === 0) return null;
   const to = (id: number) => {
     const next = new URLSearchParams([...query].filter(([name]) => name !== "tab"));
@@ -164,7 +169,7 @@ function ArmTabs({ batch, batches }: ArmTabsProps) {
 function chosen(dish: Schemas["DishSheet"], query: URLSearchParams) {
   const batch = query.get("batch");
   return (
-    dish.trials.find((trial) => trial.batches.some((one) => String(one.id) === batch)) ??
+    dish.trials.find((trial) => trial.batches.some((made) => String(made.id) === batch)) ??
     dish.trials.find((trial) => trial.id === dish.opens)
   );
 }

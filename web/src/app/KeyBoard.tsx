@@ -46,7 +46,7 @@ export function KeyBoard({ children }: { children: ReactNode }) {
     () => (bindings) => {
       stack.current = [...stack.current, bindings];
       return () => {
-        stack.current = stack.current.filter((one) => one !== bindings);
+        stack.current = stack.current.filter((layer) => layer !== bindings);
       };
     },
     [],
@@ -65,7 +65,9 @@ export function KeyBoard({ children }: { children: ReactNode }) {
       if ((name === " " || name === "Enter") && isPressable(event.target)) return;
       const found = stack.current
         .flat()
-        .findLast((one) => one.keys === name && one.run && (!typing || one.whileTyping));
+        .findLast(
+          (binding) => binding.keys === name && binding.run && (!typing || binding.whileTyping),
+        );
       if (!found) return;
       event.preventDefault();
       if (!found.acts) found.run?.(event);

@@ -14,7 +14,7 @@ export function Difference({ trialId, to }: { trialId: number; to: number }) {
   const known = shown.flatMap(({ nutrient, before, after }) =>
     before == null || after == null ? [] : [{ nutrient, by: after - before }],
   );
-  const unknown = shown.filter((one) => one.before == null || one.after == null);
+  const unknown = shown.filter((figure) => figure.before == null || figure.after == null);
   return (
     <>
       <p className="mt-2 text-sm text-soft">
@@ -29,7 +29,7 @@ export function Difference({ trialId, to }: { trialId: number; to: number }) {
         ))}
         {unknown.length > 0 && (
           <span className="text-soft">
-            not known of both: {unknown.map((one) => SHORT_NAMES[one.nutrient]).join(", ")}
+            not known of both: {unknown.map((figure) => SHORT_NAMES[figure.nutrient]).join(", ")}
           </span>
         )}
         {data.grams_before != null && data.grams_after != null && (

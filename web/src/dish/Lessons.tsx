@@ -37,7 +37,7 @@ function lineage(dish: Schemas["DishSheet"], trial: Trial): Trial[] {
   const found = [trial];
   let from = trial.copied_from;
   while (from != null && found.length < dish.trials.length) {
-    const parent = dish.trials.find((one) => one.id === from);
+    const parent = dish.trials.find((other) => other.id === from);
     if (!parent) break;
     found.push(parent);
     from = parent.copied_from;

@@ -31,10 +31,13 @@ export function ScorePlot({ points, across, show, chosen, onChoose }: ScorePlotP
   const [from, to] = span(points.map((point) => point.across));
   const x = (value: number) =>
     PAD.left + ((value - from) / (to - from)) * (width - PAD.left - PAD.right);
-  const floor = Math.max(0, Math.floor(Math.min(...points.map((one) => one.low ?? one.score), 5)));
+  const floor = Math.max(
+    0,
+    Math.floor(Math.min(...points.map((point) => point.low ?? point.score), 5)),
+  );
   const y = (score: number) =>
     HEIGHT - PAD.bottom - ((score - floor) / (10 - floor)) * (HEIGHT - PAD.top - PAD.bottom);
-  const best = points.filter((one) => one.unbeaten).sort((a, b) => a.across - b.across);
+  const best = points.filter((point) => point.unbeaten).sort((a, b) => a.across - b.across);
   const marks = Array.from({ length: 10 - floor + 1 }, (_, i) => floor + i);
   return (
     <div ref={ref} className="min-w-0 overflow-hidden">
@@ -81,7 +84,7 @@ export function ScorePlot({ points, across, show, chosen, onChoose }: ScorePlotP
           {across}
         </text>
         <polyline
-          points={best.map((one) => `${x(one.across)},${y(one.score)}`).join(" ")}
+          points={best.map((point) => `${x(point.across)},${y(point.score)}`).join(" ")}
           fill="none"
           stroke="var(--ink)"
           strokeWidth="1.2"

@@ -88,7 +88,7 @@ export function SectionColumns(p: SectionProps) {
             layer={layer}
             x={leftX}
             width={left}
-            active={layer.key === active || linked.some((one) => one.original === layer.key)}
+            active={layer.key === active || linked.some((link) => link.original === layer.key)}
             onPoint={setPointed}
           />
           {layer.height > 17 && (
@@ -102,7 +102,7 @@ export function SectionColumns(p: SectionProps) {
           layer={layer}
           x={rightX}
           width={right}
-          active={layer.key === active || linked.some((one) => one.rebuild === layer.key)}
+          active={layer.key === active || linked.some((link) => link.rebuild === layer.key)}
           onPoint={setPointed}
           onSelect={p.onSelect}
         />

@@ -41,7 +41,7 @@ export function SectionView(props: SectionViewProps) {
       </p>
     );
   }
-  const named = MEASURES.find((one) => one.key === measure);
+  const named = MEASURES.find((choice) => choice.key === measure);
   const unit = measure === "cost" ? (settings?.currency ?? "") : (named?.unit ?? "");
   return (
     <figure
@@ -50,14 +50,14 @@ export function SectionView(props: SectionViewProps) {
       {props.switches && (
         <div className="mb-1 flex flex-wrap gap-x-3 gap-y-1 print:hidden">
           <div role="group" aria-label="Layers by" className="flex">
-            {MEASURES.map((one) => (
+            {MEASURES.map((choice) => (
               <Toggle
-                key={one.key}
+                key={choice.key}
                 small
-                on={measure === one.key}
-                onChoose={() => setMeasure(one.key)}
+                on={measure === choice.key}
+                onChoose={() => setMeasure(choice.key)}
               >
-                {one.name}
+                {choice.name}
               </Toggle>
             ))}
           </div>

@@ -68,13 +68,13 @@ export function FoodPicker({
         text={text}
         onText={setText}
         options={packages}
-        optionKey={(one) => String(one.label.id)}
-        option={(one) => (
+        optionKey={(found) => String(found.label.id)}
+        option={(found) => (
           <span className="grid">
-            <span>{one.label.name || one.food.name}</span>
+            <span>{found.label.name || found.food.name}</span>
             <span className="text-sm text-soft">
-              {one.food.name}
-              {one.food.typical ? " (generic values)" : ""}
+              {found.food.name}
+              {found.food.typical ? " (generic values)" : ""}
             </span>
           </span>
         )}

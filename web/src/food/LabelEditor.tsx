@@ -155,8 +155,8 @@ function InOneLine({ onRead }: { onRead: (part: Partial<Label>) => void }) {
 const equal = (one: Edited, other: Edited) => JSON.stringify(one) === JSON.stringify(other);
 
 const hasMore = (value: Package | undefined) =>
-  Object.values(value ?? {}).some((one) =>
-    Array.isArray(one) ? one.length > 0 : one != null && one !== "",
+  Object.values(value ?? {}).some((figure) =>
+    Array.isArray(figure) ? figure.length > 0 : figure != null && figure !== "",
   );
 
 interface PanelFieldsProps {

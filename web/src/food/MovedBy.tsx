@@ -26,8 +26,8 @@ export function MovedBy({ labelId, candidate }: MovedByProps) {
     150,
   );
   if (found.length === 0) return null;
-  const trials = found.filter((one) => one.batch_id == null);
-  const batches = found.filter((one) => one.batch_id != null);
+  const trials = found.filter((moved) => moved.batch_id == null);
+  const batches = found.filter((moved) => moved.batch_id != null);
   return (
     <section aria-label="What it would move" className="border border-ink p-3">
       {trials.length > 0 && (

@@ -81,7 +81,7 @@ export const PANELS: Record<Label["style"], readonly PanelFigure[]> = {
 };
 
 const FIGURE_NAMES = new Map(
-  [...US, ...EU].map((one) => [one.field as string, `${one.name.toLowerCase()}, ${one.unit}`]),
+  [...US, ...EU].map((row) => [row.field as string, `${row.name.toLowerCase()}, ${row.unit}`]),
 );
 const FIELD_NAMES: Record<string, string> = {
   name: "package",

@@ -12,8 +12,8 @@ export function goalNumber(state: Pick<GoalState, "key" | "unit">, value: number
 /** "≤ 300 kcal", "20 – 25 g protein". */
 export function goalText(state: GoalState): string {
   const unit = [state.unit, state.key === "kcal" ? "" : state.name].filter(Boolean).join(" ");
-  const [least, most] = [state.least, state.most].map((one) =>
-    one == null ? null : goalNumber(state, one),
+  const [least, most] = [state.least, state.most].map((bound) =>
+    bound == null ? null : goalNumber(state, bound),
   );
   if (least != null && most != null) return `${least} – ${most} ${unit}`;
   return `${most == null ? "≥" : "≤"} ${most ?? least ?? ""} ${unit}`;

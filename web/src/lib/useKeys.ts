@@ -25,9 +25,9 @@ export function useKeys(bindings: readonly KeyBinding[]) {
   });
   const shape = bindings.map((binding) => binding.keys).join(" ");
   useEffect(() => {
-    const steady = latest.current.map((one, i) => ({
-      ...one,
-      ...(one.run && { run: (event: KeyboardEvent) => latest.current[i]?.run?.(event) }),
+    const steady = latest.current.map((binding, i) => ({
+      ...binding,
+      ...(binding.run && { run: (event: KeyboardEvent) => latest.current[i]?.run?.(event) }),
     }));
     return register(steady);
   }, [register, shape]);

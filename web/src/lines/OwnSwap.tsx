@@ -91,7 +91,9 @@ function OwnSwapForm({ food, draft, onAdded }: OwnSwapProps) {
             value={part.grams}
             error={problem?.at(`gives[${i}].per_100_g`) && "Say how many grams."}
             onChange={(grams) =>
-              setParts((all) => all.map((one, j) => (j === i ? { ...one, grams } : one)))
+              setParts((all) =>
+                all.map((brought, j) => (j === i ? { ...brought, grams } : brought)),
+              )
             }
           />
         ))}

@@ -124,7 +124,7 @@ function Reader({ draft, trialId, takesSteps, pending, onDone }: ReaderProps) {
               chosen={chosen[i] ?? LEFT_OUT}
               takesSteps={takesSteps}
               onChoose={(choice) =>
-                setChosen((all) => all.map((one, j) => (j === i ? choice : one)))
+                setChosen((all) => all.map((earlier, j) => (j === i ? choice : earlier)))
               }
               onTold={() => void read()}
             />

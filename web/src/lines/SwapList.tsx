@@ -60,14 +60,14 @@ export function SwapList({ line, draft, trialId, dishId, trying }: SwapListProps
         <h2 className="font-bold">Swap it</h2>
         {answer.options.length > 0 && (
           <div role="group" aria-label="How much of it" className="flex">
-            {SHARES.map((one) => (
+            {SHARES.map((choice) => (
               <Toggle
-                key={one.name}
+                key={choice.name}
                 small
-                on={share === one.share}
-                onChoose={() => setShare(one.share)}
+                on={share === choice.share}
+                onChoose={() => setShare(choice.share)}
               >
-                {one.name}
+                {choice.name}
               </Toggle>
             ))}
           </div>

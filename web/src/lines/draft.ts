@@ -53,7 +53,7 @@ export function lineAt(build: Build, place: Place): BuildLine | undefined {
 
 export function placeOf(build: Build, id: string): Place | undefined {
   for (const [component, part] of components(build).entries()) {
-    const line = linesOf(part).findIndex((one) => one.id === id);
+    const line = linesOf(part).findIndex((other) => other.id === id);
     if (line >= 0) return { component, line };
   }
   return undefined;

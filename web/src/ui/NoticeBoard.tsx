@@ -22,7 +22,7 @@ export function NoticeBoard({ children }: { children: ReactNode }) {
           <Toast.Root
             key={notice.id}
             onOpenChange={(open) => {
-              if (!open) setShown((all) => all.filter((one) => one.id !== notice.id));
+              if (!open) setShown((all) => all.filter((earlier) => earlier.id !== notice.id));
             }}
             className={`flex items-center justify-between gap-4 border-2 bg-sheet px-4 py-2 shadow-lg ${notice.bad ? "border-mark" : "border-ink"}`}
           >

@@ -41,7 +41,7 @@ function Running({ test }: { test: Test }) {
   const [asking, setAsking] = useState(false);
   const refresh = useRefresh();
   const say = useNotice();
-  const at = test.seats.find((one) => one.number === seat) ?? open;
+  const at = test.seats.find((served) => served.number === seat) ?? open;
   const answer = async (code: number) => {
     if (!at) return;
     const params = { path: { test_id: test.id } };

@@ -115,7 +115,7 @@ function AddPackage({ chosen, onAdd }: { chosen: readonly number[]; onAdd: (id: 
     .flatMap((food) =>
       food.labels.map((label) => ({ id: label.id, name: label.name, food: food.name })),
     )
-    .filter((one) => !chosen.includes(one.id))
+    .filter((choice) => !chosen.includes(choice.id))
     .slice(0, 8);
   return (
     <Options
@@ -125,16 +125,16 @@ function AddPackage({ chosen, onAdd }: { chosen: readonly number[]; onAdd: (id: 
       text={text}
       onText={setText}
       options={candidates}
-      optionKey={(one) => String(one.id)}
-      option={(one) => (
+      optionKey={(choice) => String(choice.id)}
+      option={(choice) => (
         <span className="grid">
-          {one.name}
-          <span className="text-sm text-soft">{one.food}</span>
+          {choice.name}
+          <span className="text-sm text-soft">{choice.food}</span>
         </span>
       )}
-      onChoose={(one) => {
+      onChoose={(choice) => {
         setText("");
-        onAdd(one.id);
+        onAdd(choice.id);
       }}
       none={<p className="mt-1 text-sm">Nothing on the shelf is called that.</p>}
     />

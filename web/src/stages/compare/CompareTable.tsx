@@ -61,17 +61,17 @@ export function CompareTable({ labels, currency, onRemove }: CompareTableProps) 
               <PlainRow
                 title="that is"
                 labels={labels}
-                text={(one) => {
-                  const grams = one.compared[base]?.grams;
-                  return grams == null ? unknownWhy(one, base) : `${weighed(grams)} g`;
+                text={(column) => {
+                  const grams = column.compared[base]?.grams;
+                  return grams == null ? unknownWhy(column, base) : `${weighed(grams)} g`;
                 }}
               />
             )}
             <PlainRow
               title="costs"
               labels={labels}
-              text={(one) => {
-                const price = one.compared[base]?.price;
+              text={(column) => {
+                const price = column.compared[base]?.price;
                 return price == null ? "no price" : `${fixed(price, 2)} ${currency}`;
               }}
             />

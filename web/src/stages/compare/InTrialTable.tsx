@@ -16,9 +16,9 @@ export function InTrialTable({ comparison }: { comparison: Schemas["Comparison"]
       <thead>
         <tr className="border-b-2 border-ink text-left text-sm text-soft">
           <td />
-          {SHOWN.map((one) => (
-            <th key={one.key} className="px-2 text-right font-normal">
-              {one.name}
+          {SHOWN.map((figure) => (
+            <th key={figure.key} className="px-2 text-right font-normal">
+              {figure.name}
             </th>
           ))}
           <th className="px-2 text-right font-normal">{comparison.currency}</th>

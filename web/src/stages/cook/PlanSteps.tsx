@@ -80,13 +80,13 @@ function Steps({ draft, onEdit }: { draft: StepDraft; onEdit: (id: string) => vo
         </span>
       </h2>
       <ol className="mt-1 border-t border-ink">
-        {draft.steps.map((one, i) => (
+        {draft.steps.map((step, i) => (
           <StepLine
-            key={one.id}
-            step={one}
+            key={step.id}
+            step={step}
             number={i + 1}
             draft={draft}
-            onEdit={() => onEdit(one.id)}
+            onEdit={() => onEdit(step.id)}
           />
         ))}
       </ol>
@@ -98,7 +98,7 @@ function Steps({ draft, onEdit }: { draft: StepDraft; onEdit: (id: string) => vo
 function Ahead({ laid, steps }: { laid: Schemas["Laid"]; steps: readonly Step[] }) {
   const lead = steps.filter((step) => laid.lead.includes(step.id));
   if (lead.length === 0) return null;
-  const begin = (step: Step) => laid.steps.find((one) => one.id === step.id)?.start_at ?? "";
+  const begin = (step: Step) => laid.steps.find((placed) => placed.id === step.id)?.start_at ?? "";
   return (
     <p className="mt-1">
       <b>Ahead of time:</b>{" "}
@@ -160,7 +160,7 @@ function StepLine({
   const rule = report.rules[step.id];
   const lacking = report.lacking[step.id];
   const instead = report.ways[step.id]?.find((way) => way.there);
-  const laid = report.laid?.steps.find((one) => one.id === step.id);
+  const laid = report.laid?.steps.find((placed) => placed.id === step.id);
   const places = new Map(steps.map((step, i) => [step.id, i + 1]));
   const after = (step.after ?? []).map((key) => places.get(key)).filter(Boolean);
   const memory = guess && memoryText(guess);
@@ -219,7 +219,7 @@ function StepLine({
 
 const asks = (rule: Schemas["SafeRule"]) => {
   const enough = rule.enough
-    .map((one) => `${one.temperature_c} °C${one.seconds ? ` for ${one.seconds} s` : ""}`)
+    .map((level) => `${level.temperature_c} °C${level.seconds ? ` for ${level.seconds} s` : ""}`)
     .join(" or ");
   const rest = rule.rest_min ? `, then ${rule.rest_min} min rest` : "";
   const whose = rule.school === "us" ? "USDA FSIS" : "UK FSA";

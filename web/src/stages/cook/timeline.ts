@@ -101,9 +101,9 @@ export function asCooked(steps: readonly Schemas["CookedStep"][]): Laid | null {
 /** The steps of the schedule in order, each with its place in the list of steps. */
 export function numbered(laid: Laid, steps: readonly Schemas["Step"][]) {
   const places = new Map(steps.map((step, i) => [step.id, i]));
-  return laid.steps.flatMap((one) => {
-    const at = places.get(one.id);
+  return laid.steps.flatMap((placed) => {
+    const at = places.get(placed.id);
     const step = at === undefined ? undefined : steps[at];
-    return step && at !== undefined ? [{ ...one, step, number: at + 1 }] : [];
+    return step && at !== undefined ? [{ ...placed, step, number: at + 1 }] : [];
   });
 }

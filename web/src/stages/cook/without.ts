@@ -10,7 +10,7 @@ export function without(steps: readonly Step[], key: string): Step[] {
     .map((step) => {
       const after = step.after ?? [];
       if (!after.includes(key)) return step;
-      const joined = [...after.filter((one) => one !== key), ...(gone?.after ?? [])];
+      const joined = [...after.filter((earlier) => earlier !== key), ...(gone?.after ?? [])];
       return { ...step, after: [...new Set(joined)] };
     });
 }

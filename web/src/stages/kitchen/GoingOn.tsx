@@ -13,10 +13,10 @@ export function GoingOn({ kitchen }: { kitchen: Schemas["KitchenView"] }) {
         In progress
       </h2>
       <ul className="mt-2 grid gap-2">
-        {open_cooks.map((one) => (
-          <Item key={`cook ${one.batch_id}`} of={one} stage="cook" says="Continue cooking">
-            {one.done} of {count(one.steps, "step")} done
-            {one.going.length > 0 && `, now: ${one.going.join(", ")}`}
+        {open_cooks.map((cook) => (
+          <Item key={`cook ${cook.batch_id}`} of={cook} stage="cook" says="Continue cooking">
+            {cook.done} of {count(cook.steps, "step")} done
+            {cook.going.length > 0 && `, now: ${cook.going.join(", ")}`}
           </Item>
         ))}
         {open_weigh_ins.map((weighIn) => (

@@ -18,24 +18,24 @@ export function Waiting({ kitchen }: { kitchen: Schemas["KitchenView"] }) {
         Waiting for a word
       </h2>
       <ul className="mt-2 grid gap-2">
-        {fullness.map((one) => (
-          <StillFull key={`${one.tasting} ${one.after_h}`} asked={one} />
+        {fullness.map((question) => (
+          <StillFull key={`${question.tasting} ${question.after_h}`} asked={question} />
         ))}
-        {unjudged.trials.map((one) => (
-          <li key={one.trial_id} className="border-l-4 border-rule bg-wash">
+        {unjudged.trials.map((waiting) => (
+          <li key={waiting.trial_id} className="border-l-4 border-rule bg-wash">
             <Link
-              to={`/dishes/${one.dish_id}/taste?batch=${one.batch_id}`}
+              to={`/dishes/${waiting.dish_id}/taste?batch=${waiting.batch_id}`}
               className="flex min-h-11 flex-wrap items-center gap-x-4 px-3 py-2 hover:underline"
             >
               <span className="font-bold">
-                {one.dish}, trial {one.letter}
+                {waiting.dish}, trial {waiting.letter}
               </span>
               <span>
-                made {day(one.closed_at)},{" "}
-                {one.tastings === 0 ? "not tasted yet" : count(one.tastings, "tasting")}
+                made {day(waiting.closed_at)},{" "}
+                {waiting.tastings === 0 ? "not tasted yet" : count(waiting.tastings, "tasting")}
               </span>
               <span className="ml-auto font-semibold text-pencil">
-                {one.tastings === 0 ? "Taste" : "Give a verdict"} →
+                {waiting.tastings === 0 ? "Taste" : "Give a verdict"} →
               </span>
             </Link>
           </li>

@@ -208,7 +208,7 @@ interface YardstickProps {
 /** What it is eaten as: a rule's reference amount, for want of a weight and for its claims. */
 function Yardstick({ dish, edit, change }: YardstickProps) {
   const { data } = useReferenceAmounts();
-  const chosen = data?.find((one) => one.key === edit.reference);
+  const chosen = data?.find((amount) => amount.key === edit.reference);
   const compared = dish.original.serving_g;
   return (
     <div className="grid gap-1">
@@ -227,9 +227,9 @@ function Yardstick({ dish, edit, change }: YardstickProps) {
             value={edit.reference ?? "none"}
             options={[
               { value: "none" as const, label: "not chosen" },
-              ...(data ?? []).map((one) => ({
-                value: one.key,
-                label: `${one.name}, ${one.grams} g`,
+              ...(data ?? []).map((amount) => ({
+                value: amount.key,
+                label: `${amount.name}, ${amount.grams} g`,
               })),
             ]}
             onChange={(key) => change({ reference: key === "none" ? null : key })}

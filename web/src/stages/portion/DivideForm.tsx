@@ -70,9 +70,14 @@ export function DivideForm({ dividing, pieces, onDivide }: DivideFormProps) {
       className="grid justify-items-start gap-3 border border-rule p-3 max-lg:order-3"
     >
       <div role="group" aria-label="How it is divided" className="flex flex-wrap">
-        {WAYS.map((one) => (
-          <Toggle key={one.way} small on={way === one.way} onChoose={() => choose(one.way)}>
-            {one.name}
+        {WAYS.map((choice) => (
+          <Toggle
+            key={choice.way}
+            small
+            on={way === choice.way}
+            onChoose={() => choose(choice.way)}
+          >
+            {choice.name}
           </Toggle>
         ))}
       </div>

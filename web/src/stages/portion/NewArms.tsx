@@ -55,7 +55,7 @@ export function NewArms({ sheet, onDivide }: NewArmsProps) {
         <Choice
           label="In which step"
           value={step}
-          options={sheet.steps.map((one) => ({ value: one.id, label: one.says }))}
+          options={sheet.steps.map((hot) => ({ value: hot.id, label: hot.says }))}
           onChange={setStep}
         />
       )}
@@ -194,7 +194,7 @@ function Level({ arm, at, factor, sheet, onChange, problem }: LevelProps) {
           value={arm.finish}
           options={[
             { value: "", label: "none" },
-            ...sheet.finishes.map((one) => ({ value: one.id, label: one.name })),
+            ...sheet.finishes.map((finish) => ({ value: finish.id, label: finish.name })),
           ]}
           onChange={(finish) => onChange({ finish })}
         />

@@ -78,7 +78,7 @@ function Portioning({ dish, trial, batch }: StageProps & { batch: Schemas["Batch
   if (live.missing) return <Empty title="Not here">{live.missing}</Empty>;
   if (!live.sheet || !sheet) return <Loading />;
   const made = live.sheet;
-  if (trial.batches.some((one) => one.arm_of === batch.id)) {
+  if (trial.batches.some((other) => other.arm_of === batch.id)) {
     return (
       <div className="p-5 max-sm:p-3">
         <h1 className="mb-3 text-2xl font-bold">

@@ -49,7 +49,7 @@ export function PortionStrip({ sheet, current, onChoose }: PortionStripProps) {
           <Piece
             key={piece}
             piece={piece}
-            grams={sheet.pieces.find((one) => one.piece === piece)?.net_g}
+            grams={sheet.pieces.find((portion) => portion.piece === piece)?.net_g}
             current={piece === current}
             onChoose={() => onChoose(piece)}
           />

@@ -34,7 +34,7 @@ export const newArm = (key: number): Draft => ({
 export function nameOf(arm: Draft, at: number, factor: Factor, sheet: Schemas["ArmsSheet"]) {
   const { name, minutes, tool, vessel, food, added, finish } = arm;
   if (name.trim()) return name.trim();
-  const topping = sheet.finishes.find((one) => one.id === finish)?.name;
+  const topping = sheet.finishes.find((known) => known.id === finish)?.name;
   const does: Record<Factor, string> = {
     time: minutes === null ? "" : `${minutes} min`,
     tool: [tool, vessel]

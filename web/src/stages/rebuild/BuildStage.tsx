@@ -75,9 +75,9 @@ function Builder({ dish, trial, batch, sheet, carbohydrate }: BuilderProps) {
     { keys: "l", says: "Lines", run: () => setTab("lines") },
   ]);
   const labelNames = Object.fromEntries(
-    Object.values({ ...labels, ...triedLabels }).map((one) => [
-      String(one.id),
-      one.label.name ?? "",
+    Object.values({ ...labels, ...triedLabels }).map((label) => [
+      String(label.id),
+      label.label.name ?? "",
     ]),
   );
   const loud =
@@ -188,9 +188,9 @@ function TrialPicker({ dish, trial }: Pick<StageProps, "dish" | "trial">) {
       onChange={(event) => void navigate(`/dishes/${dish.id}/build?trial=${event.target.value}`)}
       className="min-h-9 border border-rule bg-sheet px-1 text-lg font-normal text-soft"
     >
-      {dish.trials.map((one) => (
-        <option key={one.id} value={one.id}>
-          trial {one.letter}
+      {dish.trials.map((other) => (
+        <option key={other.id} value={other.id}>
+          trial {other.letter}
         </option>
       ))}
     </select>

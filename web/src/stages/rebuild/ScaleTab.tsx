@@ -78,9 +78,9 @@ export function ScaleTab({ draft, trialId, trying }: ScaleTabProps) {
             onChange={setFactor}
             error={problem?.at("scaling.factor") ?? problem?.at("factor")}
           />
-          {[0.5, 1.5, 2, 3].map((one) => (
-            <Button key={one} onClick={() => setFactor(one)}>
-              × {one}
+          {[0.5, 1.5, 2, 3].map((times) => (
+            <Button key={times} onClick={() => setFactor(times)}>
+              × {times}
             </Button>
           ))}
         </div>

@@ -21,7 +21,7 @@ interface TrialsTabProps {
 
 /** The next trial, and what this one changed. */
 export function TrialsTab({ dish, trial, saved }: TrialsTabProps) {
-  const others = dish.trials.filter((one) => one.id !== trial.id);
+  const others = dish.trials.filter((other) => other.id !== trial.id);
   const [chosen, setChosen] = useState<number | undefined>(trial.copied_from ?? others.at(-1)?.id);
   return (
     <div className="grid gap-5">
@@ -69,32 +69,32 @@ function AllTrials({ dish, trial }: Pick<TrialsTabProps, "dish" | "trial">) {
       <ul className="border-t border-ink">
         {dish.trials
           .filter((trial) => archived || !trial.archived)
-          .map((one) => (
-            <li key={one.id} className="border-b border-rule">
+          .map((other) => (
+            <li key={other.id} className="border-b border-rule">
               <div className="flex items-center gap-2">
                 <Link
-                  to={`/dishes/${dish.id}/build?trial=${one.id}`}
-                  className={`min-h-11 flex-1 content-center hover:underline ${one.id === trial.id ? "font-bold" : ""}`}
+                  to={`/dishes/${dish.id}/build?trial=${other.id}`}
+                  className={`min-h-11 flex-1 content-center hover:underline ${other.id === trial.id ? "font-bold" : ""}`}
                 >
-                  Trial {one.letter}
-                  {one.intent && `: ${one.intent}`}
-                  {one.archived && <span className="text-soft"> (archived)</span>}
+                  Trial {other.letter}
+                  {other.intent && `: ${other.intent}`}
+                  {other.archived && <span className="text-soft"> (archived)</span>}
                 </Link>
                 <Menu
-                  label={`More for trial ${one.letter}`}
+                  label={`More for trial ${other.letter}`}
                   items={[
-                    one.archived
+                    other.archived
                       ? {
                           says: "Bring back",
                           run: () =>
-                            void put("trial", one.id, `Trial ${one.letter}`, "here", "archive"),
+                            void put("trial", other.id, `Trial ${other.letter}`, "here", "archive"),
                         }
-                      : { says: "Archive", run: () => void leave(one, "archive") },
-                    { says: "Delete", run: () => void leave(one, "deleted") },
+                      : { says: "Archive", run: () => void leave(other, "archive") },
+                    { says: "Delete", run: () => void leave(other, "deleted") },
                   ]}
                 />
               </div>
-              <Batches dish={dish} of={one} archived={archived} />
+              <Batches dish={dish} of={other} archived={archived} />
             </li>
           ))}
       </ul>

@@ -20,7 +20,7 @@ export function Scales({ scales, answering, at, onChange }: ScalesProps) {
     onChange(scales.map((scale, j) => (i === j ? { ...scale, ...part } : scale)));
   const add = () => {
     const taken = scales.map((scale) => scale.place);
-    const place = SIMULATED.find((one) => !taken.includes(one)) ?? "/dev/ttyUSB0";
+    const place = SIMULATED.find((free) => !taken.includes(free)) ?? "/dev/ttyUSB0";
     const fine = place === "simulated fine";
     onChange([
       ...scales,
@@ -45,20 +45,20 @@ export function Scales({ scales, answering, at, onChange }: ScalesProps) {
         </p>
       )}
       <ul className="mt-2 grid gap-3">
-        {scales.map((one, i) => {
-          const found = answering.find((scale) => scale.name === one.name);
+        {scales.map((device, i) => {
+          const found = answering.find((scale) => scale.name === device.name);
           return (
             <li key={i} className="grid items-start gap-2 border-t border-rule pt-2 sm:grid-cols-2">
               <TextField
                 label="Name of the scale"
-                value={one.name}
+                value={device.name}
                 maxLength={40}
                 onChange={(name) => change(i, { name })}
                 error={at(`scales[${i}].name`)}
               />
               <TextField
-                label={`Where ${one.name} is connected`}
-                value={one.place ?? "simulated"}
+                label={`Where ${device.name} is connected`}
+                value={device.place ?? "simulated"}
                 maxLength={200}
                 onChange={(place) => change(i, { place })}
                 error={at(`scales[${i}].place`)}
@@ -67,7 +67,7 @@ export function Scales({ scales, answering, at, onChange }: ScalesProps) {
               <NumberField
                 label="It carries"
                 unit="g"
-                value={one.capacity_g ?? 5000}
+                value={device.capacity_g ?? 5000}
                 most={200_000}
                 onChange={(value) => value !== null && change(i, { capacity_g: value })}
                 error={at(`scales[${i}].capacity_g`)}
@@ -75,14 +75,14 @@ export function Scales({ scales, answering, at, onChange }: ScalesProps) {
               <div className="flex items-end justify-between gap-3">
                 <Choice
                   label="It reads to"
-                  value={String(one.division_g ?? 1)}
+                  value={String(device.division_g ?? 1)}
                   onChange={(value) => change(i, { division_g: Number(value) })}
                   options={DIVISIONS}
                 />
                 <Button
                   look="quiet"
                   onClick={() => onChange(scales.filter((_, j) => i !== j))}
-                  aria-label={`Remove ${one.name}`}
+                  aria-label={`Remove ${device.name}`}
                 >
                   Remove
                 </Button>

@@ -17,7 +17,7 @@ const MOST = 60;
 export function Vessels({ vessels, answering, at, onChange }: VesselsProps) {
   const change = (i: number, part: Partial<Vessel>) =>
     onChange(vessels.map((vessel, j) => (i === j ? { ...vessel, ...part } : vessel)));
-  const reading = answering.find((one) => one.connected)?.reading;
+  const reading = answering.find((scale) => scale.connected)?.reading;
   return (
     <fieldset className="min-w-0 border border-rule p-3 lg:col-span-2">
       <legend className="px-1 font-bold">Bowls, pans and cups</legend>
@@ -34,7 +34,7 @@ export function Vessels({ vessels, answering, at, onChange }: VesselsProps) {
         <p className="mt-2 text-soft">None yet. For example: steel bowl, 385 g empty.</p>
       )}
       <ul className="mt-2 grid gap-3">
-        {vessels.map((one, i) => (
+        {vessels.map((vessel, i) => (
           <li
             key={i}
             className="flex flex-wrap items-end gap-x-8 gap-y-2 border-t border-rule pt-2"
@@ -42,7 +42,7 @@ export function Vessels({ vessels, answering, at, onChange }: VesselsProps) {
             <div className="flex flex-wrap items-end gap-3">
               <TextField
                 label="Name of the vessel"
-                value={one.name}
+                value={vessel.name}
                 maxLength={40}
                 onChange={(name) => change(i, { name })}
                 error={at(`vessels[${i}].name`)}
@@ -51,7 +51,7 @@ export function Vessels({ vessels, answering, at, onChange }: VesselsProps) {
                 label="Empty"
                 unit="g"
                 optional
-                value={one.empty_g}
+                value={vessel.empty_g}
                 onChange={(empty) => change(i, { empty_g: empty })}
                 error={at(`vessels[${i}].empty_g`)}
               />
@@ -68,13 +68,13 @@ export function Vessels({ vessels, answering, at, onChange }: VesselsProps) {
                 label="Holds, brim full"
                 unit="ml"
                 optional
-                value={one.volume_ml}
+                value={vessel.volume_ml}
                 onChange={(volume) => change(i, { volume_ml: volume })}
                 error={at(`vessels[${i}].volume_ml`)}
               />
               <NumberField
                 label="How many of them"
-                value={one.cups ?? 1}
+                value={vessel.cups ?? 1}
                 most={200}
                 onChange={(cups) => {
                   if (cups !== null && Number.isInteger(cups) && cups >= 1) change(i, { cups });
@@ -84,7 +84,7 @@ export function Vessels({ vessels, answering, at, onChange }: VesselsProps) {
               <Button
                 look="quiet"
                 onClick={() => onChange(vessels.filter((_, j) => i !== j))}
-                aria-label={`Remove ${one.name || "this vessel"}`}
+                aria-label={`Remove ${vessel.name || "this vessel"}`}
               >
                 Remove
               </Button>

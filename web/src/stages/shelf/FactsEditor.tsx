@@ -33,7 +33,7 @@ export function FactsEditor({ food }: { food: Schemas["ShelfFood"] }) {
       ...facts,
       aliases: aliases
         .split(/[,;]/)
-        .map((one) => one.trim())
+        .map((alias) => alias.trim())
         .filter(Boolean),
     };
     try {
@@ -152,7 +152,7 @@ function Measures({ value, onChange }: MeasuresProps) {
       return;
     }
     const wanted = name.trim().toLowerCase();
-    const others = value.filter((one) => one.name !== wanted);
+    const others = value.filter((measure) => measure.name !== wanted);
     onChange([...others, { name: wanted, grams: weight, origin: "weighed" }]);
     setName("");
     setGrams("");
@@ -163,16 +163,16 @@ function Measures({ value, onChange }: MeasuresProps) {
       <h2 className="font-bold">Pieces, scoops, cans</h2>
       <table className="w-full max-w-md">
         <tbody>
-          {value.map((one) => (
-            <tr key={one.name} className="border-b border-rule">
-              <th className="py-1 text-left font-normal">one {one.name}</th>
-              <td className="text-right font-bold">{one.grams} g</td>
-              <td className="pl-3 text-sm text-soft">{ORIGINS[one.origin ?? "typical"]}</td>
+          {value.map((measure) => (
+            <tr key={measure.name} className="border-b border-rule">
+              <th className="py-1 text-left font-normal">one {measure.name}</th>
+              <td className="text-right font-bold">{measure.grams} g</td>
+              <td className="pl-3 text-sm text-soft">{ORIGINS[measure.origin ?? "typical"]}</td>
               <td className="text-right">
                 <button
                   type="button"
-                  aria-label={`Remove ${one.name}`}
-                  onClick={() => onChange(value.filter((other) => other !== one))}
+                  aria-label={`Remove ${measure.name}`}
+                  onClick={() => onChange(value.filter((other) => other !== measure))}
                   className="size-11 hover:bg-wash"
                 >
                   ×

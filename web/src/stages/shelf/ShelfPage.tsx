@@ -116,8 +116,8 @@ function FoodList({ here }: { here: string | undefined }) {
             {data.total > 0 && <span>per 100 g</span>}
           </p>
           <ul className="mt-1 border-t border-rule">
-            {data.foods.map((one) => (
-              <FoodRow key={one.id} food={one} here={String(one.id) === here} />
+            {data.foods.map((food) => (
+              <FoodRow key={food.id} food={food} here={String(food.id) === here} />
             ))}
           </ul>
           {data.total > data.foods.length &&

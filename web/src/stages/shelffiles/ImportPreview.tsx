@@ -103,9 +103,9 @@ function Ready({ state, commit, drop }: ImportPreviewProps) {
         <Toggle on={fate === undefined} onChoose={() => choose(undefined)}>
           {`all ${state.total}`}
         </Toggle>
-        {FATES.filter((fate) => state.counts[fate]).map((one) => (
-          <Toggle key={one} on={fate === one} onChoose={() => choose(one)}>
-            {`${one} ${state.counts[one] ?? 0}`}
+        {FATES.filter((fate) => state.counts[fate]).map((shown) => (
+          <Toggle key={shown} on={fate === shown} onChoose={() => choose(shown)}>
+            {`${shown} ${state.counts[shown] ?? 0}`}
           </Toggle>
         ))}
       </div>

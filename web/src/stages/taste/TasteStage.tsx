@@ -17,7 +17,7 @@ export function TasteStage(props: StageProps) {
   // While the next batch is being weighed, the one before it is still on the table.
   const batch = props.batch?.closed_at
     ? props.batch
-    : trial.batches.findLast((one) => one.closed_at && !one.archived);
+    : trial.batches.findLast((made) => made.closed_at && !made.archived);
   if (!batch) {
     return (
       <Empty title="Nothing to taste yet">

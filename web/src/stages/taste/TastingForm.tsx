@@ -19,7 +19,7 @@ interface TastingFormProps {
 /** The sheet of one taster: four rulers, again or not, words, a note. */
 export function TastingForm({ sheet, tasting }: TastingFormProps) {
   const { draft, change, record, problem, busy } = tasting;
-  const taster = sheet.tasters.find((one) => one.id === draft.taster_id);
+  const taster = sheet.tasters.find((known) => known.id === draft.taster_id);
   return (
     <section aria-label="Tasting sheet" className="grid content-start gap-5">
       <Tasters

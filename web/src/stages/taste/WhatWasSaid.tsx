@@ -24,7 +24,7 @@ export function WhatWasSaid({ sheet, tasting }: WhatWasSaidProps) {
     setHidden(on);
   };
   const all = [...sheet.tastings, ...sheet.of_original];
-  const shown = all.filter((one) => archived || !one.archived);
+  const shown = all.filter((given) => archived || !given.archived);
   return (
     <section aria-label="What was said">
       <h2 className="text-lg font-bold">What was said</h2>
@@ -35,7 +35,7 @@ export function WhatWasSaid({ sheet, tasting }: WhatWasSaidProps) {
           <Toggle small on={hidden} onChoose={() => hide(!hidden)}>
             hide marks while others taste
           </Toggle>
-          {all.some((one) => one.archived) && (
+          {all.some((given) => given.archived) && (
             <Toggle small on={archived} onChoose={() => setArchived(!archived)}>
               show archived
             </Toggle>
@@ -43,33 +43,33 @@ export function WhatWasSaid({ sheet, tasting }: WhatWasSaidProps) {
         </div>
       )}
       <ul className="mt-2">
-        {shown.map((one) => (
-          <li key={one.id} className="border-t border-rule py-2">
+        {shown.map((given) => (
+          <li key={given.id} className="border-t border-rule py-2">
             <div className="flex items-start justify-between gap-2">
               <p className="min-w-0">
-                <b>{one.taster}</b>
-                {one.sheet.of_original && " on the original"}
+                <b>{given.taster}</b>
+                {given.sheet.of_original && " on the original"}
                 <span className="text-soft">
-                  , {nameOf(STATES, one.sheet.state ?? "fresh")}, {day(one.at)}
-                  {one.archived && " (archived)"}
+                  , {nameOf(STATES, given.sheet.state ?? "fresh")}, {day(given.at)}
+                  {given.archived && " (archived)"}
                 </span>
               </p>
               <span className="-mt-2 -mb-5">
                 <Menu
-                  label={`More for the tasting of ${one.taster}`}
+                  label={`More for the tasting of ${given.taster}`}
                   items={[
-                    { says: "Correct", run: () => tasting.change(draftOf(one.sheet)) },
-                    one.archived
+                    { says: "Correct", run: () => tasting.change(draftOf(given.sheet)) },
+                    given.archived
                       ? {
                           says: "Let it count again",
-                          run: () => void tasting.archive(one.id, false),
+                          run: () => void tasting.archive(given.id, false),
                         }
-                      : { says: "Archive", run: () => void tasting.archive(one.id, true) },
+                      : { says: "Archive", run: () => void tasting.archive(given.id, true) },
                   ]}
                 />
               </span>
             </div>
-            {hidden ? <p className="text-soft">Recorded.</p> : <TastingMarks of={one} />}
+            {hidden ? <p className="text-soft">Recorded.</p> : <TastingMarks of={given} />}
           </li>
         ))}
       </ul>

@@ -12,7 +12,7 @@ interface WordChipsProps {
 export function WordChips({ words, onChange }: WordChipsProps) {
   const [own, setOwn] = useState("");
   const toggle = (word: string) => {
-    onChange(words.includes(word) ? words.filter((one) => one !== word) : [...words, word]);
+    onChange(words.includes(word) ? words.filter((said) => said !== word) : [...words, word]);
   };
   const known = new Set<string>(TASTE_WORDS.map((word) => word.key));
   const others = words.filter((word) => !known.has(word));

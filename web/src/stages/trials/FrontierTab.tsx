@@ -37,7 +37,7 @@ export function FrontierTab({ history }: { history: Schemas["History"] }) {
       },
     ];
   });
-  const missing = history.trials.filter((trial) => !placed.some((one) => one.key === trial.id));
+  const missing = history.trials.filter((trial) => !placed.some((point) => point.key === trial.id));
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[minmax(0,1fr)_24rem]">
       <section aria-label="Frontier">
@@ -98,17 +98,17 @@ function PointTable({ points, says, show, chosen }: PointTableProps) {
       <tbody>
         {[...points]
           .sort((a, b) => b.score - a.score)
-          .map((one) => (
+          .map((point) => (
             <tr
-              key={one.key}
-              className={`border-t border-rule ${one.key === chosen ? "bg-wash" : ""} ${one.unbeaten ? "" : "text-soft"}`}
+              key={point.key}
+              className={`border-t border-rule ${point.key === chosen ? "bg-wash" : ""} ${point.unbeaten ? "" : "text-soft"}`}
             >
-              <td className="py-1 font-bold">{one.name}</td>
-              <td className="text-right">{show(one.across)}</td>
+              <td className="py-1 font-bold">{point.name}</td>
+              <td className="text-right">{show(point.across)}</td>
               <td className="text-right">
-                {mark(one.score)} {marginOf(one.low, one.high)}
+                {mark(point.score)} {marginOf(point.low, point.high)}
               </td>
-              <td className="pl-4">{one.unbeaten ? "unbeaten" : "beaten on both"}</td>
+              <td className="pl-4">{point.unbeaten ? "unbeaten" : "beaten on both"}</td>
             </tr>
           ))}
       </tbody>

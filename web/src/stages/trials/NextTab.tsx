@@ -95,10 +95,10 @@ export function NextTab({ dishId, trials, from, onFrom }: NextTabProps) {
             Not wanted: {data.rejected.length}
           </summary>
           <ul>
-            {data.rejected.map((one) => (
-              <li key={one.key} className="flex flex-wrap items-center gap-x-3 text-sm">
-                {one.title}
-                <Button look="quiet" onClick={() => void allow(one.key)}>
+            {data.rejected.map((proposal) => (
+              <li key={proposal.key} className="flex flex-wrap items-center gap-x-3 text-sm">
+                {proposal.title}
+                <Button look="quiet" onClick={() => void allow(proposal.key)}>
                   Propose again
                 </Button>
               </li>

@@ -21,7 +21,7 @@ export function PhotoPair({ before, after }: PhotoPairProps) {
     return pair[0] && pair[1] ? [{ stage, left: pair[0], right: pair[1] }] : [];
   });
   const [chosen, setChosen] = useState<PhotoStage>();
-  const shown = both.find((one) => one.stage === chosen) ?? both[0];
+  const shown = both.find((pair) => pair.stage === chosen) ?? both[0];
   if (!shown) return null;
   return (
     <section aria-label="Photos">

@@ -54,7 +54,7 @@ interface RowProps {
 }
 
 function Row({ trial, history, picked, onPick }: RowProps) {
-  const parent = history.trials.find((one) => one.id === trial.copied_from);
+  const parent = history.trials.find((other) => other.id === trial.copied_from);
   const changes = changesSay(trial);
   return (
     <div className="grid grid-cols-[3rem_minmax(0,1fr)] gap-x-3 gap-y-1 p-2 sm:grid-cols-[3rem_minmax(0,1fr)_7rem_8rem]">

@@ -99,18 +99,18 @@ const MOST = 12;
 
 function Tastings({ trial }: { trial: Trial | undefined }) {
   const { data: tastings } = useTrialTastings(trial?.id ?? 0);
-  const said = (tastings ?? []).filter((one) => !one.archived);
+  const said = (tastings ?? []).filter((tasting) => !tasting.archived);
   return (
     <section aria-label={`Tastings of trial ${trial?.letter ?? ""}`}>
       <h2 className="text-lg font-bold">Trial {trial?.letter}: what was said</h2>
       {said.length === 0 && <p className="text-soft">Nothing yet.</p>}
       <ul>
-        {said.slice(0, MOST).map((one) => (
-          <li key={one.id} className="border-t border-rule py-2">
+        {said.slice(0, MOST).map((tasting) => (
+          <li key={tasting.id} className="border-t border-rule py-2">
             <p>
-              <b>{one.taster}</b> <span className="text-soft">{day(one.at)}</span>
+              <b>{tasting.taster}</b> <span className="text-soft">{day(tasting.at)}</span>
             </p>
-            <TastingMarks of={one} />
+            <TastingMarks of={tasting} />
           </li>
         ))}
       </ul>

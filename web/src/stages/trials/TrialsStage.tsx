@@ -31,7 +31,9 @@ export function TrialsStage({ dish, trial }: StageProps) {
   if (!history) return error ? <Failed error={error} retry={() => void refetch()} /> : <Loading />;
   const pair = chosenPair ?? usualPair(history.trials, trial);
   const pick = (id: number) =>
-    setPicked(picked.includes(id) ? picked.filter((one) => one !== id) : [...picked, id].slice(-2));
+    setPicked(
+      picked.includes(id) ? picked.filter((other) => other !== id) : [...picked, id].slice(-2),
+    );
   const [first, second] = picked;
   const compare = () => {
     if (first === undefined || second === undefined) return;
@@ -75,7 +77,7 @@ export function TrialsStage({ dish, trial }: StageProps) {
         <NextTab dishId={dish.id} trials={history.trials} from={from} onFrom={setFrom} />
       </Tabs.Content>
       <Tabs.Content value="blind">
-        <BlindTab dishId={dish.id} letters={history.trials.map((one) => one.letter)} />
+        <BlindTab dishId={dish.id} letters={history.trials.map((kept) => kept.letter)} />
       </Tabs.Content>
     </Tabs.Root>
   );
@@ -85,8 +87,8 @@ function usualPair(
   trials: readonly { id: number; copied_from: number | null }[],
   trial: { id: number },
 ): [number, number] | undefined {
-  const here = trials.find((one) => one.id === trial.id);
-  const other = here?.copied_from ?? trials.find((one) => one.id !== trial.id)?.id;
+  const here = trials.find((entry) => entry.id === trial.id);
+  const other = here?.copied_from ?? trials.find((entry) => entry.id !== trial.id)?.id;
   if (other === undefined || !here) return undefined;
   return other < here.id ? [other, here.id] : [here.id, other];
 }

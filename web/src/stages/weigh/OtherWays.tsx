@@ -87,8 +87,10 @@ export function OtherWays(p: OtherWaysProps) {
                 onClick={() => {
                   void weighing.arrange({
                     ...p.plan,
-                    lines: p.plan.lines.map((one) =>
-                      one.id === line.id ? { ...one, way: outOf ? "into" : "out_of" } : one,
+                    lines: p.plan.lines.map((planned) =>
+                      planned.id === line.id
+                        ? { ...planned, way: outOf ? "into" : "out_of" }
+                        : planned,
                     ),
                   });
                   done();

@@ -30,7 +30,9 @@ export function PlanDialog({ sheet, onSave, onClose }: PlanDialogProps) {
   ];
   const scales = (settings?.scales ?? []).map((scale) => scale.name);
   const change = (id: number, part: Partial<Planned>) =>
-    setLines((all) => all.map((one) => (one.id === id ? { ...one, ...part } : one)));
+    setLines((all) =>
+      all.map((planned) => (planned.id === id ? { ...planned, ...part } : planned)),
+    );
   const move = (at: number, by: -1 | 1) =>
     setLines((all) => {
       const moved = [...all];
@@ -63,12 +65,12 @@ export function PlanDialog({ sheet, onSave, onClose }: PlanDialogProps) {
         </Button>
       </div>
       <ol className="mt-3 border-t border-ink">
-        {lines.map((one, i) => {
-          const line = byId.get(one.id);
+        {lines.map((planned, i) => {
+          const line = byId.get(planned.id);
           return line ? (
             <Row
-              key={one.id}
-              planned={one}
+              key={planned.id}
+              planned={planned}
               line={line}
               bowls={bowls}
               scales={scales}
@@ -76,7 +78,7 @@ export function PlanDialog({ sheet, onSave, onClose }: PlanDialogProps) {
               first={i === 0}
               last={i === lines.length - 1}
               onMove={(by) => move(i, by)}
-              onChange={(part) => change(one.id, part)}
+              onChange={(part) => change(planned.id, part)}
             />
           ) : null;
         })}
@@ -94,13 +96,13 @@ export function PlanDialog({ sheet, onSave, onClose }: PlanDialogProps) {
 /** Lines of the same package that are open: they may be poured in one. */
 const partnersOf = (line: Line, all: readonly Line[]) =>
   all.filter(
-    (one) =>
-      one.id !== line.id &&
-      one.label_id != null &&
-      one.label_id === line.label_id &&
-      one.status === "open" &&
+    (planned) =>
+      planned.id !== line.id &&
+      planned.label_id != null &&
+      planned.label_id === line.label_id &&
+      planned.status === "open" &&
       line.status === "open" &&
-      one.poured_with == null,
+      planned.poured_with == null,
   );
 
 interface RowProps {

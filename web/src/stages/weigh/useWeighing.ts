@@ -26,7 +26,7 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
   const [undecided, setUndecided] = useState<{ line: number; told: Told } | null>(null);
   const into = line?.bowl ?? bowl;
   const ofLine = (one: Line) => ({ line: one.id, seen: one.seen });
-  const of = (one: Line | undefined) => (one ? ofLine(one) : { line: null, seen: null });
+  const of = (at: Line | undefined) => (at ? ofLine(at) : { line: null, seen: null });
 
   const fromScale = (
     kind: "tare" | "line" | "add",
