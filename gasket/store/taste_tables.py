@@ -99,7 +99,7 @@ class BlindTestRow(SQLModel, table=True):
 
 
 class BlindAnswerRow(SQLModel, table=True):
-    """Append-only: the code that was chosen at a seat; the last one counts."""
+    """Append-only: the code that was chosen at a seat, or taken back; the last one counts."""
 
     __tablename__ = "blind_answer"
 
@@ -109,4 +109,5 @@ class BlindAnswerRow(SQLModel, table=True):
     seat: int
     code: int
     taster_id: int | None = Field(default=None, foreign_key="taster.id")
+    taken_back: bool = Field(default=False, sa_column_kwargs={"server_default": "0"})
     at: datetime = time_field()

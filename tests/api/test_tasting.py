@@ -281,6 +281,10 @@ def test_a_blind_test_hides_its_key_until_it_ends(client):
     assert fault["path"] == "code"
     assert fault["message"].startswith(f"Seat 1 has {seat['codes'][0]}, ")
     assert client.post(f"{where}/answers", json={**wrong, "seat": 7}).status_code == 422
+    first = {"id": one_id(), "seat": 1, "code": seat["codes"][0]}
+    client.post(f"{where}/answers", json=first)
+    client.post(f"{where}/answers", json={**first, "id": one_id(), "taken_back": True})
+    assert client.post(f"{where}/end").json()["detail"] == "Nobody has answered yet."
     cups = client.get(f"{where}/cups").json()
     filled = {code: of["sample"] for of in cups["fills"] for code in of["codes"]}
     for place, stands in zip(test["seats"], cups["seats"], strict=True):
@@ -291,6 +295,10 @@ def test_a_blind_test_hides_its_key_until_it_ends(client):
             given = {"id": one_id(), "seat": number, "code": code}
             answered = client.post(f"{where}/answers", json=given).json()
         assert answered["key"] == []
+    back = {**given, "id": one_id(), "taken_back": True}
+    opened = client.post(f"{where}/answers", json=back).json()
+    assert (opened["answered"], opened["seats"][number - 1]["chosen"]) == (5, None)
+    client.post(f"{where}/answers", json={**given, "id": one_id()})
     ended = client.post(f"{where}/end").json()
     assert ended["result"]["p"] == pytest.approx(1 / 3**6)
     assert ended["result"]["says"].endswith("With oil and Without taste different.")

@@ -11,7 +11,7 @@ from typing import Annotated, Final, Literal, TypeVar
 
 from pydantic import Field
 
-from gasket.core.numbers import Answer, SentId, Value
+from gasket.core.numbers import Answer, SentId, Value, YesNo
 
 BlindKind = Literal["triangle", "preference"]
 Sample = Literal["A", "B"]
@@ -77,12 +77,14 @@ def _shuffled(given: Iterable[T], draw: Draw) -> list[T]:
 
 
 class BlindAnswer(Value):
-    """The code that a taster chose at a seat; `id` is made by the sender."""
+    """The code that a taster chose at a seat, or takes back: then the seat is open again. `id` is
+    made by the sender."""
 
     id: SentId
     seat: Annotated[int, Field(strict=True, ge=1, le=MOST_SEATS)]
     code: Annotated[int, Field(strict=True)]
     taster_id: int | None = None
+    taken_back: YesNo = False
 
 
 def at_least(hits: int, of: int, chance: float) -> float:

@@ -212,7 +212,7 @@ def answer(session: Session, test_id: int, given: BlindAnswer, now: datetime) ->
 def end(session: Session, test_id: int, now: datetime) -> BlindSheet:
     """Show the key and the result. Raises `Refused` before anybody has answered."""
     row = _fetch(session, test_id)
-    if not _chosen(session, [test_id]):
+    if not _chosen(session, [test_id]).get(test_id):
         raise Refused("Nobody has answered yet.")
     row.ended_at = row.ended_at or now
     session.add(row)
@@ -269,7 +269,11 @@ def _chosen(session: Session, test_ids: list[int]) -> dict[int, dict[int, int]]:
     found: dict[int, dict[int, int]] = {}
     query = select(BlindAnswerRow).where(col(BlindAnswerRow.test_id).in_(test_ids))
     for given in session.exec(query.order_by(col(BlindAnswerRow.sequence))):
-        found.setdefault(given.test_id, {})[given.seat] = given.code
+        seats = found.setdefault(given.test_id, {})
+        if given.taken_back:
+            seats.pop(given.seat, None)
+        else:
+            seats[given.seat] = given.code
     return found
 
 

@@ -3049,7 +3049,8 @@ export interface components {
         };
         /**
          * BlindAnswer
-         * @description The code that a taster chose at a seat; `id` is made by the sender.
+         * @description The code that a taster chose at a seat, or takes back: then the seat is open again. `id` is
+         *     made by the sender.
          */
         BlindAnswer: {
             /** Code */
@@ -3058,6 +3059,11 @@ export interface components {
             id: string;
             /** Seat */
             seat: number;
+            /**
+             * Taken Back
+             * @default false
+             */
+            taken_back?: boolean;
             /** Taster Id */
             taster_id?: number | null;
         };

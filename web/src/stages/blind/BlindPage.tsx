@@ -42,16 +42,16 @@ function Running({ test }: { test: Test }) {
   const refresh = useRefresh();
   const say = useNotice();
   const at = test.seats.find((served) => served.number === seat) ?? open;
-  const answer = async (code: number) => {
-    if (!at) return;
+  const answer = async (seat: number, code: number, takenBack = false) => {
     const params = { path: { test_id: test.id } };
-    const body = { id: crypto.randomUUID(), seat: at.number, code };
+    const body = { id: crypto.randomUUID(), seat, code, taken_back: takenBack };
     try {
       await ask(api.POST("/api/blind-tests/{test_id}/answers", { params, body }));
       refresh(keys.blind);
-      const number = at.number;
-      setSeat(undefined);
-      say({ text: `Seat ${number}: ${code}.`, undo: () => setSeat(number) });
+      setSeat(takenBack ? seat : undefined);
+      if (!takenBack) {
+        say({ text: `Seat ${seat}: ${code}.`, undo: () => void answer(seat, code, true) });
+      }
     } catch (error) {
       say({ text: firstFault(error), bad: true });
     }
@@ -86,7 +86,7 @@ function Running({ test }: { test: Test }) {
               <button
                 key={code}
                 type="button"
-                onClick={() => void answer(code)}
+                onClick={() => void answer(at.number, code)}
                 aria-pressed={at.chosen === code}
                 className={`grid size-28 place-items-center rounded-full border-2 border-ink font-mono text-4xl font-bold hover:bg-wash sm:size-36 ${at.chosen === code ? "bg-ink text-sheet" : ""}`}
               >
