@@ -40,7 +40,7 @@ def poured() -> Answers:
         for i, (target, net) in enumerate([(100, 100), (100, 88), (5, 9), (300, None), (40, 80)])
     ]
     yield "far", plain(far_lines(lines))
-    for mixture in (250.0, 272.0, 277.0, 281.0, 320.0, 577.0):
+    for mixture in (250.0, 272.0, 277.0, 277.5, 281.0, 320.0, 577.0):
         yield f"gap {mixture}", plain(mixture_gap(mixture, lines, 277.0, 4.0, [("bowl", 43.0)]))
         yield f"plain {mixture}", plain(plain_cause(mixture - 277.0, 277.0))
         yield f"fill {mixture}", plain(fill_of(mixture, "bowl", 400.0))

@@ -315,6 +315,7 @@ def wide_slips() -> Answers:
     for seed in range(100, 160):
         rng = random.Random(seed)
         at, gross, stream = 0.0, 0.0, []
+        division = rng.choice([0.1, 1.0, 1.0, 5.0])
         for _ in range(12):
             gross = rng.choice([0.0, 0.0, 250.0, 253.0, 290.0, 290.5, 300.0, 350.0, 262.0, -3.0])
             at += rng.choice([0.3, 0.3, 2.0, 30.0])
@@ -324,10 +325,10 @@ def wide_slips() -> Answers:
                     (
                         at,
                         Reading(
-                            grams=gross + rng.choice([0.0, 0.0, 0.0, 1.0]),
+                            grams=gross + rng.choice([0.0, 0.0, 0.0, division]),
                             stable=rng.random() < 0.9,
                             overload=rng.random() < 0.02,
-                            division_g=1.0,
+                            division_g=division,
                         ),
                     )
                 )

@@ -7,21 +7,28 @@ from typing import Any, Final
 
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.build_checks.checks import check_build
+from gasket.core.cooking.preheat import with_preheats
 from gasket.core.cooking.schedule import HANDS, Task, schedule
+from gasket.core.cooking.step_text import read_step
 from gasket.core.label.label import Label
 from gasket.core.label.package import Package
 from gasket.core.rebuild.consistency import consistencies
 from gasket.core.rebuild.family_signs import by_contents, likeliest
 from gasket.core.rebuild.ingredients import Ingredient
+from gasket.core.rebuild.resizing import out_of_step
 from gasket.core.rebuild.trial import Build
 from gasket.core.rebuild.workpiece import Workpiece
+from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.reckon import reckon
+from gasket.core.reckoning.weighed_batch import WeighedBatch
 from gasket.core.solver.limits import Spot, limits_of
 from gasket.core.trade.kinds import FoodKind
 from gasket.core.trade.words import minutes_words, with_article
+from gasket.core.weighing.records import Kind, Origin, Record
 from gasket.formats.batch_json import to_batch
 from tests.core.builds import ALL, ingredient, workpiece
-from tests.core.scenarios.model import Answers, answered, digest, scenario
+from tests.core.scenarios.model import START, Answers, answered, digest, scenario
+from tests.core.scenarios.weighing import PANELS, WRITTEN
 
 _LABELS: Final = {
     "oats": {"style": "eu", "basis_g": 100, "kcal": 371, "protein_g": 12.5, "fat_g": 7}
@@ -183,6 +190,65 @@ def wide_running() -> Answers:
             for i in range(rng.randint(2, 9))
         ]
         yield f"{seed}", digest(schedule(tasks))
+
+
+@scenario
+def wide_preheats() -> Answers:
+    """A preheat is for the first step behind it that is hot in the same tool, if there is one."""
+    texts = ("preheat the oven", "bake 180 C 20 min", "chill 1 h", "broil 5 min", "mix it")
+    for some in itertools.permutations(texts, 3):
+        steps = [read_step(text, f"s{i}") for i, text in enumerate(some)]
+        yield ", ".join(some), digest(with_preheats(steps))
+
+
+@scenario
+def wide_steps_apart() -> Answers:
+    """Lines that did not go along when the rest was scaled, by little or much."""
+    for grams, factor in itertools.product((1.0, 2.0, 5.0, 40.0), (1.5, 2.0, 2.25, 2.5, 3.0)):
+        before = workpiece({"flour": 100, "sugar": 50, "egg": 60, "milk": 80, "salt": grams}, 4)
+        after = {"flour": 200, "sugar": 100, "egg": 120, "milk": 160, "salt": grams * factor}
+        found = out_of_step(workpiece(after, 4).build, before.build)
+        yield f"{grams} × {factor}", [(line.line_id, line.factor) for line in found]
+
+
+@scenario
+def wide_cooked() -> Answers:
+    """Pieces weighed after cooking, one of them nothing."""
+    for weights in itertools.product((0.0, 90.0, 100.0), repeat=3):
+        lines = [
+            Record(
+                id=f"record-{line.id}",
+                kind=Kind.LINE,
+                origin=Origin.HAND,
+                at=START,
+                line=line.id,
+                net_g=100,
+            )
+            for line in WRITTEN
+        ]
+        pieces = [
+            Record(
+                id=f"record-piece-{i}",
+                kind=Kind.PORTION,
+                origin=Origin.HAND,
+                at=START,
+                piece=i,
+                net_g=grams,
+            )
+            for i, grams in enumerate(weights, start=1)
+        ]
+        made = WeighedBatch(
+            written=WRITTEN,
+            records=(*lines, *pieces),
+            panels=PANELS,
+            portions=3,
+            divided=Dividing(pieces=3, weighed_cooked=True),
+        )
+        yield f"{weights}", answered(partial(_divided, made))
+
+
+def _divided(made: WeighedBatch) -> Any:
+    return made.batch.model_dump(mode="json", include={"cooked_g", "portions"})
 
 
 @scenario
