@@ -2,8 +2,11 @@ import { useEffect, useRef, useState } from "react";
 
 import type { LiveReading } from "../api/live";
 
-/** `late` when it was asked for before the reading stood still. */
-type Act = (reading: LiveReading, late: boolean) => void;
+/** `late` when it was asked for before the reading stood still. False: this was not it yet. */
+type Act = (reading: LiveReading, late: boolean) => unknown;
+
+/** Nothing has come onto the scale since it was tared: that is no weight of anything. */
+export const isNothing = (reading: LiveReading) => reading.state === "waiting";
 
 /** Do something with the reading: now when it is steady, else as soon as it is. */
 export function useWhenSteady(reading: LiveReading | null) {
@@ -13,8 +16,8 @@ export function useWhenSteady(reading: LiveReading | null) {
     if (!reading?.steady || !wanted.current) return;
     const act = wanted.current;
     wanted.current = null;
-    setWaiting(null);
-    act(reading, true);
+    if (act(reading, true) === false) wanted.current = act;
+    else setWaiting(null);
   }, [reading]);
   const whenSteady = (name: string, act: Act) => {
     if (reading?.steady) {

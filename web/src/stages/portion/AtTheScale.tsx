@@ -6,13 +6,14 @@ import type { BatchSheet, Live } from "../../api/live";
 import { useKeys } from "../../lib/useKeys";
 import { weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
+import { useNotice } from "../../ui/notices";
 import { Toggle } from "../../ui/Toggle";
 import { PourLine } from "../../scale/PourLine";
 import { Readout } from "../../scale/Readout";
 import { ScaleButtons } from "../../scale/ScaleButtons";
 import { ByHand } from "../../scale/TypedIn";
 import { useChime } from "../../scale/useChime";
-import { useWhenSteady } from "../../scale/useWhenSteady";
+import { isNothing, useWhenSteady } from "../../scale/useWhenSteady";
 import type { Filling } from "./filling";
 
 /** What the scale shows, or what was typed. */
@@ -37,6 +38,7 @@ export function AtTheScale(p: AtTheScaleProps) {
   const { reading } = live;
   const raw = reading?.reading;
   const { whenSteady, waiting } = useWhenSteady(reading);
+  const say = useNotice();
   const target = p.target ?? null;
   const portioning = filling.aim === "portion";
   useChime(sheet.last_record ?? null);
@@ -52,7 +54,14 @@ export function AtTheScale(p: AtTheScaleProps) {
   };
   const take = () => {
     if (!raw) return;
-    whenSteady("take", (steady) => record({ ...showing(steady.reading), origin: "scale" }));
+    whenSteady("take", (steady, late) => {
+      if (portioning && isNothing(steady)) {
+        if (!late) say({ text: "Nothing has been filled in yet." });
+        return false;
+      }
+      record({ ...showing(steady.reading), origin: "scale" });
+      return true;
+    });
   };
   const tare = () => {
     if (!raw) return;

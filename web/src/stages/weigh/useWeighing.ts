@@ -7,7 +7,7 @@ import type { Told } from "../../scale/told";
 import { MOST_NUDGE } from "../../api/vocabulary";
 import { useNotice } from "../../ui/notices";
 import { isTooMuch, type Line, type ShownSheet, stillOpen } from "./lines";
-import { useWhenSteady } from "../../scale/useWhenSteady";
+import { isNothing, useWhenSteady } from "../../scale/useWhenSteady";
 
 interface WeighingProps {
   sheet: ShownSheet;
@@ -37,9 +37,14 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
       return;
     }
     const tareRecord = reading.tare_record ?? null;
-    whenSteady(kind, ({ reading: raw, state }, late) => {
+    whenSteady(kind, (shown, late) => {
+      const { reading: raw, state } = shown;
+      if (kind !== "tare" && isNothing(shown)) {
+        if (!late) say({ text: "Nothing has been poured yet." });
+        return false;
+      }
       // What was over when it stood still was not what the cook asked to take: the choices are shown.
-      if (late && !accepted && kind === "line" && state === "over") return;
+      if (late && !accepted && kind === "line" && state === "over") return true;
       const read = {
         ...of(line),
         bowl: into,
@@ -53,6 +58,7 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
       } as const;
       captures.capture(kind === "tare" ? { kind, ...read } : { kind, ...read });
       accepted?.then?.();
+      return true;
     });
   };
   const byHand = (part: Taken) => captures.capture({ origin: "hand", ...part });
