@@ -6,6 +6,7 @@ from gasket.core.label.package import Package
 from gasket.core.rebuild.ingredients import Ingredient
 from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine, Terms
 from gasket.core.rebuild.workpiece import Workpiece
+from gasket.core.swaps.options import Shelf
 from gasket.core.trade.kinds import FoodKind
 
 # kcal, protein, carbohydrate, fat, fibre, sugars, sodium mg; from memory, rounded.
@@ -105,6 +106,15 @@ def ingredient(name: str) -> Ingredient:
         **sweet,
     )
     return Ingredient(IDS[name], IDS[name], name, label, PACKAGES.get(name, Package()), kind)
+
+
+def full_shelf() -> Shelf:
+    """Every food of `FIGURES`."""
+    foods = [ingredient(name) for name in FIGURES]
+    by_kind: dict[FoodKind, list[Ingredient]] = {}
+    for food in foods:
+        by_kind.setdefault(food.kind, []).append(food)
+    return Shelf(by_kind, {food.food_id: [food] for food in foods})
 
 
 def line(name: str, grams: float, **more: object) -> BuildLine:

@@ -6,15 +6,10 @@ from gasket.core.swaps.catalogue import CATALOGUE
 from gasket.core.swaps.model import Also, Swap, SwapPart
 from gasket.core.swaps.options import Shelf, options
 from gasket.core.trade.sources import SOURCES
-from tests.core.builds import FIGURES, IDS, ingredient, workpiece
+from tests.core.builds import FIGURES, IDS, full_shelf, ingredient, workpiece
 
 FOODS = [ingredient(name) for name in FIGURES]
-SHELF = Shelf(
-    by_kind={
-        kind: [food for food in FOODS if food.kind == kind] for kind in {f.kind for f in FOODS}
-    },
-    by_food={food.food_id: [food] for food in FOODS},
-)
+SHELF = full_shelf()
 CAKE = {"flour": 170, "butter": 60, "sugar": 100, "egg": 100, "milk": 100, "peanut butter": 50}
 
 

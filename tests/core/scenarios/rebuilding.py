@@ -17,11 +17,11 @@ from gasket.core.reckoning.batch import Original
 from gasket.core.reckoning.reckon import reckon
 from gasket.core.solver.reach import reach
 from gasket.core.swaps.catalogue import CATALOGUE
-from gasket.core.swaps.options import Shelf, options
+from gasket.core.swaps.options import options
 from gasket.core.trade.families import BY_KEY
 from gasket.core.trade.reference_amounts import REFERENCE_AMOUNTS
 from gasket.formats.batch_json import parse_batch
-from tests.core.builds import FIGURES, IDS, ingredient, workpiece
+from tests.core.builds import IDS, full_shelf, ingredient, workpiece
 from tests.core.scenarios.model import Answers, answered, plain, scenario
 from tests.core.solver_builds import random_task
 from tests.core.test_margin_simulation import random_batch
@@ -180,11 +180,7 @@ def advised() -> Answers:
 
 @scenario
 def swapped() -> Answers:
-    foods = [ingredient(name) for name in FIGURES]
-    by_kind: dict[str, list[Any]] = {}
-    for food in foods:
-        by_kind.setdefault(food.kind, []).append(food)
-    shelf = Shelf(by_kind, {food.food_id: [food] for food in foods})
+    shelf = full_shelf()
     for name in ("loaf", "brownie", "sweet", "burger"):
         piece = workpiece(_BOWLS[name], 4, family="cake" if name != "burger" else "sandwich")
         for placed in piece.lines():

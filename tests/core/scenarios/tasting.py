@@ -2,12 +2,12 @@
 
 import random
 from datetime import timedelta
-from typing import Any, Final, get_args
+from typing import Final, get_args
 
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.cooking.step_text import read_step
 from gasket.core.swaps.catalogue import CATALOGUE
-from gasket.core.swaps.options import Shelf, options
+from gasket.core.swaps.options import options
 from gasket.core.tasting.bench import Bench
 from gasket.core.tasting.blind import BlindKind, prospect, result, serving_plan
 from gasket.core.tasting.credit import LineChange, credit, richness
@@ -19,7 +19,7 @@ from gasket.core.tasting.marks import QUALITIES, Weights, overall
 from gasket.core.tasting.next_trial import proposals
 from gasket.core.tasting.scores import Panel, Tasted
 from gasket.core.tasting.words import TASTE_WORDS
-from tests.core.builds import FIGURES, ingredient, workpiece
+from tests.core.builds import FIGURES, full_shelf, ingredient, workpiece
 from tests.core.scenarios.model import START, Answers, digest, plain, scenario
 
 _TRIALS: Final = range(1, 6)
@@ -136,12 +136,8 @@ _BOWLS: Final[tuple[tuple[str, dict[str, float]], ...]] = (
 @scenario
 def tried_next() -> Answers:
     """What is proposed for every word that is said of something wrong, and for none."""
-    foods = [ingredient(name) for name in FIGURES]
-    by_kind: dict[str, list[Any]] = {}
-    for food in foods:
-        by_kind.setdefault(food.kind, []).append(food)
-    shelf = Shelf(by_kind, {food.food_id: [food] for food in foods})
-    news = {food.label_id: food for food in foods}
+    shelf = full_shelf()
+    news = {food.label_id: food for food in map(ingredient, FIGURES)}
     wrong = [key for key, word in TASTE_WORDS.items() if not word.good]
     for n, (family, bowl) in enumerate(_BOWLS):
         piece = workpiece(

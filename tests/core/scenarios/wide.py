@@ -33,9 +33,9 @@ from gasket.core.reckoning.side_by_side import compare
 from gasket.core.solver.limits import Spot, limits_of
 from gasket.core.solver.reach import reach
 from gasket.core.swaps.catalogue import CATALOGUE
-from gasket.core.swaps.options import Shelf, options
+from gasket.core.swaps.options import options
 from gasket.core.trade.quantities import HouseholdSystem
-from tests.core.builds import FIGURES, IDS, ingredient, workpiece
+from tests.core.builds import IDS, full_shelf, ingredient, workpiece
 from tests.core.scenarios.model import Answers, answered, digest, scenario
 from tests.core.solver_builds import random_task
 from tests.core.test_margin_simulation import random_batch, random_label
@@ -104,11 +104,7 @@ def wide_sizes() -> Answers:
 
 @scenario
 def wide_swaps() -> Answers:
-    by_kind: dict[str, list[Any]] = {}
-    for food in map(ingredient, FIGURES):
-        by_kind.setdefault(food.kind, []).append(food)
-    foods = [food for some in by_kind.values() for food in some]
-    shelf = Shelf(by_kind, {food.food_id: [food] for food in foods})
+    shelf = full_shelf()
     for name, family, bowl in _builds()[::5]:
         piece = workpiece(bowl, 4, family=family)
         found = [list(options(piece, placed, shelf, CATALOGUE, None)) for placed in piece.lines()]

@@ -29,7 +29,6 @@ from gasket.core.reckoning.reckon import reckon
 from gasket.core.solver.moves import LineMove, moves_of
 from gasket.core.solver.reach import reach
 from gasket.core.swaps.catalogue import CATALOGUE
-from gasket.core.swaps.options import Shelf
 from gasket.core.trade.consistency import MIXTURES
 from gasket.core.trade.families import BY_KEY
 from gasket.core.trade.quantities import HouseholdSystem
@@ -38,18 +37,12 @@ from gasket.core.weighing.player import play
 from gasket.core.weighing.records import Reading
 from gasket.core.weighing.weigh_in import ToWeigh
 from gasket.formats.batch_json import to_batch
-from tests.core.builds import ALL, FIGURES, ingredient, workpiece
+from tests.core.builds import ALL, full_shelf, workpiece
 from tests.core.scenarios.model import START, Answers, answered, digest, scenario
 from tests.core.solver_builds import random_task
 from tests.core.test_margin_simulation import random_batch
 
 _HERE: Final = Path(__file__).parents[1]
-_BY_KIND: Final[dict[str, list[Any]]] = {}
-for _food in map(ingredient, FIGURES):
-    _BY_KIND.setdefault(_food.kind, []).append(_food)
-_SHELF: Final = Shelf(
-    _BY_KIND, {food.food_id: [food] for some in _BY_KIND.values() for food in some}
-)
 _ROUND: Final = (1.0, 2.0, 5.0, 10.0, 20.0, 25.0, 30.0, 50.0, 75.0, 100.0, 150.0, 200.0, 300.0)
 
 
@@ -295,7 +288,7 @@ def wide_moves() -> Answers:
         rng = random.Random(n)
         needs = rng.choice([[], ["vegan"], ["nut_free"]])
         piece = workpiece(_bowl(rng), 4, family="cake", goal={"kcal": {"most": 200}}, needs=needs)
-        moves = moves_of(piece, _SHELF, CATALOGUE, dish=rng.choice(["", "Banana bread"]))
+        moves = moves_of(piece, full_shelf(), CATALOGUE, dish=rng.choice(["", "Banana bread"]))
         yield f"moves {n}", digest([_plainly(move) for move in moves])
 
 

@@ -215,26 +215,13 @@ def wide_steps_apart() -> Answers:
 def wide_cooked() -> Answers:
     """Pieces weighed after cooking, one of them nothing."""
     for weights in itertools.product((0.0, 90.0, 100.0), repeat=3):
+        typed = {"origin": Origin.HAND, "at": START}
         lines = [
-            Record(
-                id=f"record-{line.id}",
-                kind=Kind.LINE,
-                origin=Origin.HAND,
-                at=START,
-                line=line.id,
-                net_g=100,
-            )
-            for line in WRITTEN
+            Record(id=f"record-{of.id}", kind=Kind.LINE, line=of.id, net_g=100, **typed)
+            for of in WRITTEN
         ]
         pieces = [
-            Record(
-                id=f"record-piece-{i}",
-                kind=Kind.PORTION,
-                origin=Origin.HAND,
-                at=START,
-                piece=i,
-                net_g=grams,
-            )
+            Record(id=f"record-piece-{i}", kind=Kind.PORTION, piece=i, net_g=grams, **typed)
             for i, grams in enumerate(weights, start=1)
         ]
         made = WeighedBatch(
