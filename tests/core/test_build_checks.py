@@ -121,6 +121,9 @@ def test_a_dismissed_check_is_quiet_until_the_build_goes_further_out():
     build = {"flour": 200, "milk": 400, "baking powder": 2}
     said = Dismissed(code="leavening", value=1.0, note="flat on purpose")
     quiet = found(check_build(checked(build, 4, family="cake", dismissed=[said])), "leavening")
+    other = said.model_copy(update={"code": "hydration"})
+    spoken = found(check_build(checked(build, 4, family="cake", dismissed=[other])), "leavening")
+    assert spoken.speaks
     assert (quiet.speaks, quiet.note) == (False, "flat on purpose")
     flatter = {**build, "baking powder": 1}
     loud = found(check_build(checked(flatter, 4, family="cake", dismissed=[said])), "leavening")

@@ -306,14 +306,14 @@ def _compare(
     if original is None:
         return None
     kcal = serving.kcal if has_something and isinstance(serving.kcal, Figure) else None
-    both = original.kcal is not None and kcal is not None
+    saved = None if kcal is None or original.kcal is None else original.kcal - kcal.value
     equal = None
     if original.serving_g and serving.grams:
         factor = original.serving_g / serving.grams
         equal = AtEqualWeight(grams=original.serving_g, **_values_of(serving, factor))
     return ComparedOriginal(
         **original.model_dump(),
-        saved_kcal=original.kcal - kcal.value if both and kcal and original.kcal else None,
+        saved_kcal=saved,
         saved_kcal_likely=_saved(original, kcal.likely) if kcal else None,
         saved_kcal_worst=_saved(original, kcal.worst) if kcal else None,
         at_equal_weight=equal,
