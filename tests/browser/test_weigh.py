@@ -139,12 +139,13 @@ def test_too_much_is_asked_about_however_it_was_taken(page: Page, accessible):
     expect(page.get_by_text("Nothing has been poured yet.", exact=True)).to_be_visible()
     assert stored(page, sheet)["lines"][0]["status"] == "open"
     # asked for while it was still being poured: it stands still, too much, and is not taken
-    act_at_scale(page, "settling", 2.5)
+    act_at_scale(page, "settling", 1.5)
     act_at_scale(page, "scoop", much)
     expect(page.get_by_test_id("reading")).to_have_attribute("data-stable", "false")
     expect(page.get_by_test_id("reading")).not_to_have_text("0")
     page.keyboard.press("Space")
     expect(page.get_by_role("button", name="Recording when steady…")).to_be_visible()
+    steady(page, f"{much}")
     expect(choices).to_be_visible()
     assert stored(page, sheet)["lines"][0]["status"] == "open"
     page.keyboard.press("1")
