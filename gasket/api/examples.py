@@ -70,7 +70,7 @@ _PRODUCT: Final = {
     "label": _MILK_PROTEIN,
     "package": {"pack_g": 700, "price": 21.5, "allergens": ["milk"]},
 }
-_HERE: Final = {"where": "archive"}
+_AWAY: Final = {"where": "archive"}
 _CLAIMS: Final = {
     "claims": [
         {
@@ -97,9 +97,9 @@ EXAMPLES: Final[dict[str, Any]] = {
     "simulate": {"act": "pour", "amount": 120},
     # Dishes
     "add_dish": {"name": "Lemon traybake"},
-    "put_dish": _HERE,
+    "put_dish": _AWAY,
     "put_trial": {"where": "here"},
-    "put_batch": _HERE,
+    "put_batch": _AWAY,
     "edit_original": {
         "version": 1,
         "name": "Traybake slice from the corner bakery",

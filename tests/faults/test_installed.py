@@ -5,6 +5,7 @@ import re
 import subprocess
 import sys
 import urllib.request
+from functools import cache
 from pathlib import Path
 
 import pytest
@@ -38,17 +39,20 @@ def wheel(tmp_path_factory):
     return built
 
 
-def put_in(wheel, folder, python):
-    """The commands of an environment that has the wheel and what it asks for, nothing else."""
-    uv("venv", "--python", python, folder / "venv")
-    inside = folder / "venv" / "bin" / "python"
-    uv("pip", "install", "--python", inside, "--constraint", CONSTRAINTS, wheel)
-    return inside.parent
-
-
 @pytest.fixture(scope="module")
-def installed(wheel, tmp_path_factory):
-    return put_in(wheel, tmp_path_factory.mktemp("installed"), sys.executable)
+def put_in(wheel, tmp_path_factory):
+    """The commands of an environment of a Python that has the wheel and what it asks for, nothing
+    else; made once."""
+
+    @cache
+    def commands(python):
+        environment = tmp_path_factory.mktemp("installed") / "venv"
+        uv("venv", "--python", python, environment)
+        inside = environment / "bin" / "python"
+        uv("pip", "install", "--python", inside, "--constraint", CONSTRAINTS, wheel)
+        return inside.parent
+
+    return commands
 
 
 def alone(installed, folder, **more):
@@ -58,10 +62,10 @@ def alone(installed, folder, **more):
 
 
 @pytest.mark.parametrize("version", PYTHONS)
-def test_a_wheel_serves_its_pages_without_node(wheel, version, tmp_path):
+def test_a_wheel_serves_its_pages_without_node(put_in, version, tmp_path):
     if PYTHONS[version] is None:
         pytest.skip(f"There is no Python {version} on this machine.")
-    installed = put_in(wheel, tmp_path, PYTHONS[version])
+    installed = put_in(PYTHONS[version])
     own = tmp_path / "own.sqlite3"
     command = [installed / "gasket", "demo", "--port", "0", "--db", own, "--log-level", "info"]
     with subprocess.Popen(
@@ -95,7 +99,9 @@ def test_a_wheel_serves_its_pages_without_node(wheel, version, tmp_path):
     assert said.stdout.strip() == f"gasket {health['version']}"
 
 
-def test_the_doctor_says_what_is_wrong_and_what_to_do(installed, tmp_path):
+def test_the_doctor_says_what_is_wrong_and_what_to_do(put_in, tmp_path):
+    installed = put_in(sys.executable)
+
     def doctor(**more):
         env = alone(installed, tmp_path, **more)
         command = [installed / "gasket", "doctor"]

@@ -140,11 +140,11 @@ def wide_lines() -> Answers:
         for i, (shelf, system) in enumerate(itertools.product(shelves, HouseholdSystem))
     ]
     for line in lines:
-        said = [answered(partial(_worked_out, line, of)) for of in known]
+        said = [answered(partial(worked_out, line, of)) for of in known]
         yield line, digest([answered(partial(parse_entry, line)), said])
 
 
-def _worked_out(line: str, known: Known) -> Any:
+def worked_out(line: str, known: Known) -> Any:
     return work_out(parse_entry(line), known)
 
 

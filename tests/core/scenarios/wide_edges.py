@@ -2,6 +2,7 @@
 
 import itertools
 import random
+from collections.abc import Sequence
 from datetime import timedelta
 from functools import partial
 from pathlib import Path
@@ -15,9 +16,7 @@ from gasket.core.cooking.oven_memory import Baked, belief, estimate, told_by
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.templates import steps_for
 from gasket.core.entry.amounts import whole_quantity
-from gasket.core.entry.grammar import parse_entry
 from gasket.core.entry.readings import Known, Lender
-from gasket.core.entry.work_out import work_out
 from gasket.core.label.food import FoodFacts, Measure
 from gasket.core.label.label import Label
 from gasket.core.label.package import Package
@@ -39,6 +38,7 @@ from gasket.core.weighing.weigh_in import ToWeigh
 from gasket.formats.batch_json import to_batch
 from tests.core.builds import ALL, full_shelf, workpiece
 from tests.core.scenarios.model import START, Answers, answered, digest, scenario
+from tests.core.scenarios.wide import worked_out
 from tests.core.solver_builds import random_task
 from tests.core.test_margin_simulation import random_batch
 
@@ -101,7 +101,7 @@ def wide_typed() -> Answers:
         said: list[Any] = [answered(partial(whole_quantity, f"{amount} {unit}"))]
         for n, food in enumerate(foods):
             text = (f"{amount} {unit} {food}", f"{food}, {amount} {unit}", f"{unit} {food}")[n % 3]
-            said += [answered(partial(_worked_out, text, known)) for known in shelves]
+            said += [answered(partial(worked_out, text, known)) for known in shelves]
         yield f"{amount} {unit}", digest(said)
 
 
@@ -124,10 +124,6 @@ def wide_mixtures() -> Answers:
         piece = workpiece({called: bowl}, 4, family=mixture.family or rng.choice(["cake", "dip"]))
         own = {own_key(mixture.key, thickness): 0.4 for thickness in list(mixture.ratios)[: n % 2]}
         yield f"{mixture.key} {n}", digest(list(consistencies(piece, own)))
-
-
-def _worked_out(text: str, known: Known) -> Any:
-    return work_out(parse_entry(text), known)
 
 
 @scenario
@@ -196,15 +192,17 @@ def wide_documents() -> Answers:
             ]
         )
         more["settings"] = {"residue": rng.choice(["counted", "left"])}
-        original = Original(
-            name="x",
-            **{
-                key: rng.choice([None, 50.0, 400.0])
-                for key in ("serving_g", "kcal", "protein_g", "fat_g")
-            },
-        )
+        figures = ("serving_g", "kcal", "protein_g", "fat_g")
+        original = _original(rng, [None, 50.0, 400.0], figures)
         document = {"format": "gasket-batch", "version": 1, "labels": _LABELS, "components": parts}
         yield f"{seed}", digest(answered(partial(_reckoned, document | more, original)))
+
+
+def _original(
+    rng: random.Random, amounts: Sequence[float | None], figures: Sequence[str]
+) -> Original:
+    """One of which some figures are not known."""
+    return Original(name="x", **{key: rng.choice(amounts) for key in figures})
 
 
 def _reckoned(document: dict[str, Any], original: Original) -> Any:
@@ -215,13 +213,8 @@ def _reckoned(document: dict[str, Any], original: Original) -> Any:
 def wide_compared() -> Answers:
     for seed in range(200, 230):
         rng = random.Random(seed)
-        original = Original(
-            name="x",
-            **{
-                key: rng.choice([None, 10.0, 120.0, 400.0])
-                for key in ("serving_g", "kcal", "protein_g", "carbohydrate_g", "fat_g")
-            },
-        )
+        figures = ("serving_g", "kcal", "protein_g", "carbohydrate_g", "fat_g")
+        original = _original(rng, [None, 10.0, 120.0, 400.0], figures)
         batch = random_batch(seed, unsaid=0.2, in_parts=seed % 2 == 0)
         yield f"{seed}", digest(reckon(batch.model_copy(update={"original": original})))
 

@@ -42,15 +42,15 @@ function Running({ test }: { test: Test }) {
   const refresh = useRefresh();
   const say = useNotice();
   const at = test.seats.find((served) => served.number === seat) ?? open;
-  const answer = async (seat: number, code: number, takenBack = false) => {
+  const answer = async (number: number, code: number, takenBack = false) => {
     const params = { path: { test_id: test.id } };
-    const body = { id: crypto.randomUUID(), seat, code, taken_back: takenBack };
+    const body = { id: crypto.randomUUID(), seat: number, code, taken_back: takenBack };
     try {
       await ask(api.POST("/api/blind-tests/{test_id}/answers", { params, body }));
       refresh(keys.blind);
-      setSeat(takenBack ? seat : undefined);
+      setSeat(takenBack ? number : undefined);
       if (!takenBack) {
-        say({ text: `Seat ${seat}: ${code}.`, undo: () => void answer(seat, code, true) });
+        say({ text: `Seat ${number}: ${code}.`, undo: () => void answer(number, code, true) });
       }
     } catch (error) {
       say({ text: firstFault(error), bad: true });
