@@ -23,9 +23,21 @@ def arm_tabs(page: Page):
     return page.get_by_role("navigation", name="Arms of this batch")
 
 
+def turn_to(page: Page, arm: str) -> None:
+    """An arm's own page: until it is there, the page of the whole links to both arms."""
+    tab = arm_tabs(page).get_by_role("link", name=arm, exact=True)
+    tab.tap()
+    expect(tab).to_have_attribute("aria-current", "page")
+
+
+def open_stage(page: Page, stage: str) -> None:
+    stages = page.get_by_role("navigation", name="Stages of Carrot loaf")
+    stages.get_by_role("link", name=stage).tap()
+
+
 def weigh_what_was_mixed(page: Page, arm: str) -> None:
-    arm_tabs(page).get_by_role("link", name=arm, exact=True).tap()
-    page.get_by_role("link", name="Weigh", exact=True).tap()
+    turn_to(page, arm)
+    open_stage(page, "Weigh")
     expect(page.get_by_role("heading", level=1)).to_have_text("The mixture")
     page.get_by_role("button", name="Another way").tap()
     dialog = page.get_by_role("dialog")
@@ -37,8 +49,7 @@ def weigh_what_was_mixed(page: Page, arm: str) -> None:
 
 
 def taste(page: Page, arm: str, taster: str, mark: str) -> None:
-    arm_tabs(page).get_by_role("link", name=arm, exact=True).tap()
-    expect(page.get_by_role("heading", level=1)).to_contain_text(arm)
+    turn_to(page, arm)
     page.get_by_role("button", name=taster, exact=True).tap()
     page.get_by_label("Taste, as it was said").fill(mark)
     page.get_by_role("button", name=f"Record for {taster}").tap()
@@ -61,16 +72,17 @@ def test_one_batch_becomes_two_arms_that_are_compared(page: Page, accessible):
     assert [arm["closed"] for arm in arms] == [True, True]
 
     # An arm is cooked for itself, and the whole keeps what was done before the heat.
-    page.get_by_role("link", name="Cook", exact=True).tap()
-    expect(page.get_by_role("main")).to_contain_text("61 min")
-    arm_tabs(page).get_by_role("link", name="The whole batch").tap()
+    open_stage(page, "Cook")
+    baking = page.get_by_role("listitem").filter(has_text="Bake the loaf")
+    expect(baking.first).to_contain_text("1 h 1 min")
+    turn_to(page, "The whole batch")
     expect(page.get_by_role("main")).not_to_contain_text("Bake the loaf")
 
-    page.get_by_role("link", name="Taste", exact=True).tap()
+    open_stage(page, "Taste")
     for taster, plain, longer in (("Bow seat", "5", "8"), ("Cox", "6", "8,5")):
         taste(page, "As planned", taster, plain)
         taste(page, "61 min", taster, longer)
-    page.get_by_role("link", name="Trials", exact=True).tap()
+    open_stage(page, "Trials")
     book = page.get_by_role("list", name="Arms of trial A")
     expect(book).to_contain_text("61 min")
     expect(book).to_contain_text("Helped: +2.8")
