@@ -14,68 +14,33 @@ import numpy as np
 from gasket.core.errors import Fault, FaultyInput
 from gasket.core.label.panel import (
     INDEX,
-    KCAL_PER_G_FAT,
     NUTRIENTS,
     Material,
     Nutrient,
-    Row,
     panel_of,
 )
 from gasket.core.numbers import Answer
 from gasket.core.reckoning.arms import ArmBatch, arms_of, mixture_of
-from gasket.core.reckoning.batch import Batch, Original
+from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.findings import Context, Finding, find
 from gasket.core.reckoning.formula import Formula, Grams, Share, flatten, quantity
 from gasket.core.reckoning.margin import (
     TWO_SIDED_95,
     Amounts,
-    Band,
     Facts,
-    Figure,
     Lost,
     Panels,
     Portion,
     amounts,
     facts,
 )
+from gasket.core.reckoning.original import ComparedOriginal, compare
 from gasket.core.reckoning.portions import Division, divide, weight_g
+from gasket.core.reckoning.poured_off import poured_off
 from gasket.core.reckoning.says_who import says_who
 
 Origin = Literal["label", "generic", "weight"]
 _WHOLE_PORTION: Final = Share(1.0, 1.0, 1.0, 1.0)
-_POURED_FAT_AT_LEAST: Final = 0.5
-"""Fat poured off is part water: the low end is half of it (common practice)."""
-
-
-class Values(Answer):
-    """Plain values without margins; None is unknown."""
-
-    kcal: float | None = None
-    protein_g: float | None = None
-    carbohydrate_g: float | None = None
-    net_carbohydrate_g: float | None = None
-    fat_g: float | None = None
-    fibre_g: float | None = None
-    sugars_g: float | None = None
-    polyols_g: float | None = None
-    saturated_g: float | None = None
-    sodium_mg: float | None = None
-
-
-class AtEqualWeight(Values):
-    """Our figures for as many grams as one serving of the original weighs."""
-
-    grams: float
-
-
-class ComparedOriginal(Original):
-    """The original, what one of ours saves on it, and where its own energy sits."""
-
-    saved_kcal: float | None
-    saved_kcal_likely: Band | None
-    saved_kcal_worst: Band | None
-    at_equal_weight: AtEqualWeight | None
-    energy_from: dict[Material, float] | None
 
 
 @dataclass(frozen=True, slots=True)
@@ -187,7 +152,7 @@ def _undivided(batch: Batch) -> Result:
             for key in formula.labels
         ]
     ).without(formula.uncounted)
-    work = _Work(batch, formula, panels, _poured_off(batch, formula, panels))
+    work = _Work(batch, formula, panels, poured_off(batch, formula, panels))
     division = divide(batch, formula.used_g)
     weight = weight_g(batch, formula.used_g)
 
@@ -202,7 +167,7 @@ def _undivided(batch: Batch) -> Result:
         per_100g=Facts(**facts(whole, 100 / weight)) if weight else None,
         serving=serving,
         portions=tuple(_portions(division, whole)),
-        original=_compare(batch.original, serving, bool(serving_grams.value.any())),
+        original=compare(batch.original, serving, bool(serving_grams.value.any())),
         findings=find(Context(batch, formula, division, serving_grams)),
         weight_g=weight,
         lines=tuple(_line_shares(work, mean)),
@@ -239,108 +204,6 @@ def _portions(division: Division, whole: Amounts) -> Iterator[Portion]:
         if share not in made:
             made[share] = Portion(grams=grams, **facts(whole, share))
         yield made[share]
-
-
-def _poured_off(batch: Batch, formula: Formula, panels: Panels) -> Lost:
-    """Nutrients gone with the fat poured off, at the batch's shares of each component."""
-    lost = Lost(*(np.zeros(len(NUTRIENTS)) for _ in range(3)))
-    poured = {
-        part.name: sum(removal.fat_g for removal in part.removed) for part in batch.components
-    }
-    if any(poured.values()):
-        held = _contents(batch, formula, panels)
-        for name, fat_g in poured.items():
-            _pour(lost, fat_g, held[name], formula.shares[name].value)
-    return lost
-
-
-def _pour(lost: Lost, fat_g: float, held: tuple[Row, Row], share: float) -> None:
-    value, hi = held
-    fat, saturated, kcal = INDEX["fat_g"], INDEX["saturated_g"], INDEX["kcal"]
-    gone = min(fat_g, value[fat])
-    most = min(fat_g, hi[fat])
-    least = _POURED_FAT_AT_LEAST * gone
-    each = value[saturated] / value[fat] if value[fat] else 0.0
-    fat_at_least = 2 * value[fat] - hi[fat]
-    each_most = min(1.0, hi[saturated] / fat_at_least) if fat_at_least > 0 else 1.0
-    each_least = max(0.0, 2 * value[saturated] - hi[saturated]) / hi[fat] if hi[fat] else 0.0
-    ends = ((lost.value, gone, each), (lost.lo, least, each_least), (lost.hi, most, each_most))
-    for row, grams, saturates in ends:
-        row[fat] += share * grams
-        row[kcal] += share * grams * KCAL_PER_G_FAT
-        row[saturated] += share * grams * saturates
-
-
-def _contents(batch: Batch, formula: Formula, panels: Panels) -> dict[str, tuple[Row, Row]]:
-    """What the whole of each component holds, other components' parts included: value and most."""
-    by_name = {part.name: part for part in batch.components}
-    held: dict[str, tuple[Row, Row]] = {}
-    for name in formula.parts_first:
-        value, hi = np.zeros(len(NUTRIENTS)), np.zeros(len(NUTRIENTS))
-        for line in by_name[name].lines:
-            if line.label is not None:
-                at = formula.position[line.label]
-                amount = quantity(batch, line)
-                value += amount.grams * panels.value[at]
-                hi += amount.high_g * panels.hi[at]
-            elif line.component is not None and (whole := by_name[line.component].whole_g):
-                part_value, part_hi = held[line.component]
-                value += line.grams / whole * part_value
-                hi += line.high_g / whole * part_hi
-        held[name] = (value, hi)
-    return held
-
-
-def _values_of(portion: Portion, factor: float = 1.0) -> dict[str, float | None]:
-    return {
-        nutrient: figure.value * factor if isinstance(figure, Figure) else None
-        for nutrient in NUTRIENTS
-        for figure in (getattr(portion, nutrient),)
-    }
-
-
-def _compare(
-    original: Original | None, serving: Portion, has_something: bool
-) -> ComparedOriginal | None:
-    """A serving with nothing in it saves nothing: nobody eats it instead."""
-    if original is None:
-        return None
-    kcal = serving.kcal if has_something and isinstance(serving.kcal, Figure) else None
-    saved = None if kcal is None or original.kcal is None else original.kcal - kcal.value
-    equal = None
-    if original.serving_g and serving.grams:
-        factor = original.serving_g / serving.grams
-        equal = AtEqualWeight(grams=original.serving_g, **_values_of(serving, factor))
-    return ComparedOriginal(
-        **original.model_dump(),
-        saved_kcal=saved,
-        saved_kcal_likely=_saved(original, kcal.likely) if kcal else None,
-        saved_kcal_worst=_saved(original, kcal.worst) if kcal else None,
-        at_equal_weight=equal,
-        energy_from=_energy_from(original),
-    )
-
-
-def _saved(original: Original, ours: Band) -> Band | None:
-    if original.kcal is None:
-        return None
-    return original.kcal - ours[1], original.kcal - ours[0]
-
-
-def _energy_from(original: Original) -> dict[Material, float] | None:
-    """The original's kcal by macronutrient: 4-4-9, scaled to the stated kcal if there is one."""
-    parts = (original.protein_g, original.carbohydrate_g, original.fat_g)
-    if any(part is None for part in parts):
-        return None
-    protein, carbohydrate, fat = (part or 0.0 for part in parts)
-    energy: dict[Material, float] = {
-        "carbohydrate": 4 * carbohydrate,
-        "fat": KCAL_PER_G_FAT * fat,
-        "protein": 4 * protein,
-    }
-    total = sum(energy.values())
-    scale = original.kcal / total if original.kcal is not None and total else 1.0
-    return {material: kcal * scale for material, kcal in energy.items()}
 
 
 def _line_shares(work: _Work, mean_share: float) -> Iterator[LineShare]:

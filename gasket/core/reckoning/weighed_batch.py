@@ -4,9 +4,8 @@
     records, replayed      ├→ components less what was lost → divided by what was weighed → `Batch`
     panels by revision     ┘
 
-The rules that stand here and nowhere else: what a line counts for (an open one as planned, a
-skipped one for none), how much of a common pour each line is, what wants a name, what is divided,
-and whether the pieces are cooked.
+The rules that stand here and nowhere else: what is divided, and whether the pieces are cooked.
+What a line is stands in `weighed_lines`.
 """
 
 from collections.abc import Callable, Iterator, Mapping
@@ -14,7 +13,6 @@ from dataclasses import dataclass, field, replace
 from functools import cached_property
 from typing import Final, Literal, Self
 
-from gasket.core.label.label import Label
 from gasket.core.reckoning.arms import Mixture, of_mixture
 from gasket.core.reckoning.batch import (
     MIXTURE,
@@ -32,51 +30,32 @@ from gasket.core.reckoning.findings import Finding, Severity
 from gasket.core.reckoning.formula import flatten
 from gasket.core.reckoning.losses import less_lost
 from gasket.core.reckoning.reckon import Result, reckon
-from gasket.core.reckoning.written_line import WrittenLine, to_weigh
-from gasket.core.weighing.line_state import LineState, LineStatus
+from gasket.core.reckoning.weighed_lines import WeighedLines, label_key
+from gasket.core.reckoning.written_line import WrittenLine
 from gasket.core.weighing.records import Record
-from gasket.core.weighing.weigh_in import WeighIn, replay
 
-UNNAMED: Final = "no name yet"
-MOST_DIVISION_G: Final = 100.0
-"""The coarsest division that a line of a batch may carry (batch format)."""
 _SPECK_G: Final = 1e-6
 
 
 @dataclass(frozen=True, kw_only=True)
-class WeighedBatch:
-    """Everything that decides what a batch came to. `panels` are by label revision; `as_it_came` is
-    a batch from a file, whose lines are not weighed again; `divided` is how the cook divides it,
-    None for so many `portions`; `replayed` is the state of these records, where it is known;
+class WeighedBatch(WeighedLines):
+    """Everything that decides what a batch came to. `as_it_came` is a batch from a file, whose
+    lines are not weighed again; `divided` is how the cook divides it, None for so many `portions`;
     `eaten` is how much of a component is taken to be, until the rest is weighed back; `mixture` is
     what an arm of another batch has a part of.
     """
 
-    written: tuple[WrittenLine, ...] = ()
-    records: tuple[Record, ...] = ()
-    panels: Mapping[int, Label] = field(default_factory=dict)
     settings: Settings = field(default_factory=Settings)
     portions: int = 1
     divided: Dividing | None = None
     original: Original = field(default_factory=Original)
     as_it_came: Batch | None = None
-    replayed: WeighIn | None = None
     eaten: Mapping[str, Eaten] = field(default_factory=dict)
     mixture: Mixture | None = None
 
     @cached_property
-    def state(self) -> WeighIn:
-        return self.replayed or replay(self.records, to_weigh(self.written))
-
-    @cached_property
-    def lines(self) -> list[WrittenLine]:
-        """The lines that are still there, in working order."""
-        there = self.state.lines
-        return [line for line in self.written if (line.poured_with or line.id) in there]
-
-    @cached_property
     def batch(self) -> Batch:
-        return self._divided(self.as_it_came or self._of_lines(self._line))
+        return self._divided(self.as_it_came or self._of_lines(self.counted_line))
 
     @cached_property
     def result(self) -> Result:
@@ -155,91 +134,15 @@ class WeighedBatch:
         """Whether the pieces were weighed, or are filled, once they are cooked."""
         return self._filled_after_cooking or self.dividing.weighed_cooked
 
-    # What each line is.
-
-    def line(self, key: int) -> WrittenLine | None:
-        """The line with this id, while it is there."""
-        return next((line for line in self.lines if line.id == key), None)
-
-    def state_of(self, line: WrittenLine) -> LineState:
-        """A line that is poured together with another shares its state."""
-        return self.state.lines[line.poured_with or line.id]
-
-    def together(self, line: WrittenLine) -> list[WrittenLine]:
-        """The lines of one pour, the one that is weighed first."""
-        return self._pours[line.poured_with or line.id]
-
-    @cached_property
-    def _pours(self) -> dict[int, list[WrittenLine]]:
-        pours: dict[int, list[WrittenLine]] = {}
-        for line in self.written:
-            pours.setdefault(line.poured_with or line.id, []).append(line)
-        return pours
-
-    def share_of(self, line: WrittenLine) -> float:
-        """The part of a common pour that is this line's: by target, else in equal parts."""
-        together = self.together(line)
-        whole = sum(other.target_g for other in together)
-        return line.target_g / whole if whole > 0 else 1 / len(together)
-
-    def revision_of(self, line: WrittenLine) -> int | None:
-        """The label revision of what went in."""
-        return self.state_of(line).revision_id or line.revision_id
-
-    def is_stand_in(self, line: WrittenLine) -> bool:
-        used = self.state_of(line).revision_id
-        return used is not None and line.revision_id is not None and used != line.revision_id
-
-    def is_unnamed(self, line: WrittenLine) -> bool:
-        return self.revision_of(line) is None and line.of_component is None
-
-    def wants_name(self, line: WrittenLine) -> bool:
-        """Whether there is something in the bowl that nobody has named; what was left out or wholly
-        spilled needs no name."""
-        return self.is_unnamed(line) and bool(self.state_of(line).net_g)
-
-    def is_only_counted(self, line: WrittenLine) -> bool:
-        """Pieces of which nobody knows the weight: there is no target to pour to."""
-        return bool(line.count) and line.target_g == 0
-
-    def name_of(self, line: WrittenLine) -> str:
-        revision = self.revision_of(line)
-        return self.panels[revision].name if revision else line.of_component or UNNAMED
-
-    def planned_name(self, line: WrittenLine) -> str:
-        if line.revision_id is None:
-            return line.of_component or ""
-        return self.panels[line.revision_id].name
-
-    def target_of(self, line: WrittenLine) -> float:
-        """Grams aimed at by now: as planned, times what was carried on."""
-        return line.target_g * self.state_of(line).factor
-
-    def pour_target_of(self, line: WrittenLine) -> float:
-        """Grams aimed at by now for all that is poured together with a line."""
-        return sum(self.target_of(other) for other in self.together(line))
-
-    def grams_of(self, line: WrittenLine) -> float | None:
-        """Grams that went in, or are to; None where pieces of no known weight are counted."""
-        revision = self.revision_of(line)
-        if revision is not None and self.panels[revision].by_piece:
-            return None
-        return self._line(line).grams
-
-    def poured_of(self, line: WrittenLine) -> float:
-        """Grams of it that are in the bowl by now."""
-        return (self.state_of(line).net_g or 0.0) * self.share_of(line)
-
     # The batch as it might have been.
 
     def as_planned(self, line: WrittenLine) -> Batch:
         """The batch as it would be if the planned food had gone in."""
+        label = None if line.revision_id is None else label_key(line.revision_id)
 
         def planned(other: WrittenLine) -> Line:
-            made = self._line(other)
-            return (
-                made.model_copy(update={"label": _key(line.revision_id)}) if other is line else made
-            )
+            made = self.counted_line(other)
+            return made.model_copy(update={"label": label}) if other is line else made
 
         return self._divided(self._of_lines(planned))
 
@@ -247,7 +150,7 @@ class WeighedBatch:
         """The batch as it would be if an estimated line had been weighed."""
 
         def weighed(other: WrittenLine) -> Line:
-            made = self._line(other)
+            made = self.counted_line(other)
             exact = {"estimate": None, "division_g": 1.0}
             return made.model_copy(update=exact) if other is line else made
 
@@ -261,13 +164,12 @@ class WeighedBatch:
                 part.append(line_of(line))
         parts = [Component(name=name, lines=tuple(part)) for name, part in components.items()]
         used = {line.label for part in parts for line in part.lines}
+        panels = ((label_key(revision), panel) for revision, panel in self.panels.items())
         own = Batch(
             format="gasket-batch",
             version=1,
             settings=self.settings,
-            labels={
-                f"label-{key}": panel for key, panel in self.panels.items() if _key(key) in used
-            },
+            labels={key: panel for key, panel in panels if key in used},
             components=tuple(parts),
             portions=Portions(count=self.portions),
             original=self.original,
@@ -285,7 +187,7 @@ class WeighedBatch:
     @property
     def part_of_mixture(self) -> Line | None:
         """What an arm has of its mixture."""
-        made = (self._line(line) for line in self.lines if line.of_component == MIXTURE)
+        made = (self.counted_line(line) for line in self.lines if line.of_component == MIXTURE)
         return next((line for line in made if line.component == MIXTURE), None)
 
     @cached_property
@@ -300,27 +202,6 @@ class WeighedBatch:
         return {
             name: whole if name in own_names else whole * share for name, whole in grams.items()
         }
-
-    def _line(self, line: WrittenLine) -> Line:
-        label, state, share = _key(self.revision_of(line)), self.state_of(line), self.share_of(line)
-        # Told that a food went in where a component was planned, the food is what counts.
-        part = None if label else line.of_component
-        if state.status is LineStatus.SKIPPED:  # left out on purpose: none, and certainly none
-            nothing = 0.0 if line.count else None
-            return Line(label=label, component=part, grams=0, division_g=0, count=nothing)
-        net = state.net_g
-        if state.status is LineStatus.OPEN or net is None:
-            target = max(self.target_of(line), (net or 0.0) * share)
-            return Line(label=label, component=part, grams=target, count=line.count)
-        estimate = state.estimate
-        return Line(
-            label=label,
-            component=part,
-            count=line.count if state.count is None else state.count,
-            grams=net * share,
-            division_g=min(MOST_DIVISION_G, state.division_g * share),
-            estimate=None if estimate is None else (estimate[0] * share, estimate[1] * share),
-        )
 
     def _divided(self, base: Batch) -> Batch:
         """The batch with what was recorded after its lines: what was lost or left of its
@@ -358,12 +239,6 @@ class WeighedBatch:
 
     # What is to be known of it beside its figures.
 
-    @property
-    def says_open(self) -> str:
-        """ "1 line is", "3 lines are"."""
-        left = len(self.state.open_lines)
-        return "1 line is" if left == 1 else f"{left} lines are"
-
     def _findings(self) -> Iterator[Finding]:
         if self.mixture is not None:
             yield from self.mixture.findings()
@@ -397,10 +272,6 @@ class WeighedBatch:
                 f"About {spilled.net_g:g} g of {bowl} were spilled or tasted and are not counted."
             )
             yield _finding("spilled", says, "note")
-
-
-def _key(revision: int | None) -> str | None:
-    return None if revision is None else f"label-{revision}"
 
 
 def _finding(code: str, says: str, severity: Severity) -> Finding:
