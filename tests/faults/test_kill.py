@@ -16,12 +16,12 @@ import pytest
 
 from gasket.store import places
 from tests.conftest import SEARCHING
+from tests.faults.rush import client_of
 from tests.server import Server
 
 WEIGH_INS = 400 if SEARCHING else 80
 MOST_CAPTURES = 3
 LONGEST_LAST_BREATH_S = 0.03
-LONGEST_ANSWER_S = 60  # a slow machine is no dead server
 
 
 class Cook:
@@ -75,7 +75,7 @@ def test_weigh_ins_killed_at_random_moments_lose_and_double_nothing(tmp_path, fi
         death = threading.Timer(breath_s, os.kill, (pid, signal.SIGKILL))
         with (
             contextlib.suppress(httpx.NetworkError, httpx.RemoteProtocolError),
-            httpx.Client(base_url=url, timeout=LONGEST_ANSWER_S, verify=False) as api,
+            client_of(url) as api,
         ):
             cook.weigh_until(death, api)
         death.join()

@@ -7,14 +7,13 @@ routes.py.
 import os
 import signal
 
-import httpx
 import pytest
 
 from gasket.kitchen.house import House
 from gasket.store.opening import open_database
 from tests.conftest import SEARCHING, Clock, become, copy
 from tests.faults.routes import BATCH, CASES, COUNT, EXAMPLE, OF_THE_HOUSE, READS, one_id
-from tests.faults.rush import all_at_once, assert_whole, rows, served, statuses
+from tests.faults.rush import all_at_once, assert_whole, client_of, rows, served, statuses
 from tests.faults.taste_cases import TASTE_CASES
 
 CLIENTS = (2, 8) if SEARCHING else (8,)
@@ -28,7 +27,7 @@ def prepared(first_day, tmp_path_factory):
     file, clock = tmp_path_factory.mktemp("prepared") / "kitchen.sqlite3", Clock()
     copy(first_day["demo"], file)
     house = House(open_database(file), now=clock, clock=clock.seconds)
-    with served(house) as url, httpx.Client(base_url=url, timeout=60) as api:
+    with served(house) as url, client_of(url) as api:
         api.post("/api/trials/1/pending", json={"text": "2 xyzzy"}).raise_for_status()
         own = {"name": "Own", "takes_food_id": 1, "gives": [{"food_id": 2, "per_100_g": 90}]}
         swap = api.post("/api/swaps", json=own).json()["key"]
@@ -60,7 +59,7 @@ def kitchen(house, prepared):
     """The prepared kitchen behind a server."""
     file, known, house.now.time = prepared
     become(house, file)
-    with served(house) as url, httpx.Client(base_url=url, timeout=60) as api:
+    with served(house) as url, client_of(url) as api:
         yield api, url, house.database.path, known
 
 
@@ -100,7 +99,7 @@ def test_the_same_request_four_times_is_done_once_and_answered_the_same(kitchen,
     url, method, path, body, _ = sent(case, api, url, known, 1)[0]
     again = (url, method, path, body, {"Idempotency-Key": one_id()})
     answers = all_at_once([again] * 4)
-    late = httpx.request(method, url + path, json=body, headers=again[-1])
+    late = api.request(method, path, json=body, headers=again[-1])
     assert statuses([*answers, late]).total() == 5
     assert len(statuses([*answers, late])) == 1, [answer.text for answer in answers]
     assert answers[0].is_success
