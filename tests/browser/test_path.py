@@ -19,6 +19,11 @@ def title(page: Page, nutrient: str):
     return page.locator(f"[data-nutrient={nutrient}] output").first
 
 
+def press_alone(page: Page, key: str) -> None:
+    page.wait_for_timeout(ALONE_MS)
+    page.keyboard.press(key)
+
+
 def tab_to(page: Page, name: str | re.Pattern[str], role: str = "link") -> None:
     """Press Tab until the named thing has the focus, as a cook without a mouse does."""
     target = page.get_by_role(role, name=name).first
@@ -155,9 +160,8 @@ def test_the_whole_path_by_keyboard(page: Page, accessible):
     page.get_by_role("dialog").get_by_label(re.compile("Grams")).fill("1492")
     page.keyboard.press("Enter")
     expect(page.get_by_role("button", name=re.compile("Each piece"))).to_contain_text("186.5 g")
-    page.keyboard.press("p")
-    page.wait_for_timeout(ALONE_MS)
-    page.keyboard.press("e")
+    press_alone(page, "p")
+    press_alone(page, "e")
     expect(page.get_by_role("dialog").get_by_label(re.compile("Grams"))).to_have_value("186.5")
     page.keyboard.press("Enter")
     expect(page.get_by_role("button", name=re.compile(r"^1\s*186.5 g"))).to_be_visible()

@@ -5,7 +5,7 @@ import re
 import pytest
 from playwright.sync_api import Page, expect
 
-from tests.browser.test_path import ALONE_MS, act_at_scale, reading
+from tests.browser.test_path import act_at_scale, press_alone, reading
 
 FAKES = """
 window.said = [];
@@ -341,8 +341,7 @@ def test_the_next_line_is_spoken_and_the_screen_stays_awake(page: Page):
     sheet = begin(page)
     steady(page, "0")
     page.keyboard.press("v")
-    page.wait_for_timeout(ALONE_MS)
-    page.keyboard.press("s")
+    press_alone(page, "s")
     second = sheet["lines"][1]
     expect(heading(page)).to_have_text(second["name"])
     said = page.evaluate("window.said")

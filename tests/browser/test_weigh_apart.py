@@ -4,6 +4,7 @@ import re
 
 from playwright.sync_api import Page, expect
 
+from tests.browser.test_path import press_alone
 from tests.browser.test_weigh import (
     another_way,
     begin,
@@ -108,6 +109,6 @@ def test_a_second_device_sees_it_at_once_and_cannot_overwrite(page: Page):
     other.unroute("**/weighings")
     expect(other.get_by_text("just weighed from another page").first).to_be_visible()
     assert stored(page, sheet)["lines"][0]["net_g"] == sheet["lines"][0]["target_g"]
-    page.keyboard.press("s")
+    press_alone(page, "s")
     expect(lines(other)).to_contain_text("later")
     device.close()
