@@ -16,6 +16,8 @@ from gasket.kitchen.weigh.live import Aim, LiveLink, LiveReading, LiveSheet, Liv
 _REF: Final = "#/components/schemas/{model}"
 _VERBS: Final = ("get", "put", "post", "delete", "patch")
 _READS: Final = frozenset({"get"})
+_THINGS_ASKED_FOR: Final = frozenset({"labels", "trial"})
+"""Parameters beside the path that name a thing, which may not be there."""
 
 ABOUT: Final = """The API of one kitchen on this machine. Its document is served at
 `/api/openapi.json`.
@@ -65,9 +67,11 @@ def _tags(operation: Any) -> list[str]:
 
 def _say_own_errors(operation: dict[str, Any], verb: str, of_a_thing: bool) -> None:
     can = {"403", "503"}
-    asks = bool(operation.get("parameters")) or "requestBody" in operation
+    parameters = {parameter["name"] for parameter in operation.get("parameters", ())}
+    asks = bool(parameters) or "requestBody" in operation
     can |= {"422"} if asks else set()
     can |= {"404", "409"} if of_a_thing else set()
+    can |= {"404"} if parameters & _THINGS_ASKED_FOR else set()
     if verb not in _READS:
         can |= {"404", "409", "422", "507"}
     if "requestBody" in operation:

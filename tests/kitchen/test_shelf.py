@@ -1,5 +1,6 @@
 """The shelf in use: finding foods, versions and what they move, comparing, files in and out."""
 
+import threading
 import time
 
 import pytest
@@ -374,6 +375,19 @@ def test_imports_are_dropped_and_unknown_ones_are_said_to_be(house):
     house.imports.forget(key)
     with pytest.raises(Unknown):
         house.imports.state(key)
+
+
+@pytest.mark.parametrize("after_s", [0, 0.05, 0.4])
+def test_an_import_that_is_dropped_while_it_is_read_ends_quietly(house, capfd, after_s):
+    rows = "".join(f"Food {i},eu,100\n" for i in range(12_000))
+    key = house.imports.start("shelf.csv", f"food,style,basis_g\n{rows}".encode()).id
+    time.sleep(after_s)
+    house.imports.forget(key)
+    for thread in threading.enumerate():
+        if "guarded" in thread.name:
+            thread.join(timeout=20)
+            assert not thread.is_alive()
+    assert capfd.readouterr().err == ""
 
 
 def test_package_facts_are_kept_with_their_revision(session):

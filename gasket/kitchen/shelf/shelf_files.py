@@ -80,6 +80,7 @@ class _Import:
     counts: dict[Fate, int] = field(default_factory=dict)
     unknown_columns: tuple[str, ...] = ()
     dropped: bool = False
+    reader: "subprocess.Popen[str] | None" = None
 
     @property
     def staged(self) -> Path:
@@ -127,11 +128,13 @@ class ShelfImports:
         given = job.folder / "given.csv"
         given.write_bytes(job.content)
         asked = (str(self._database.path), str(given), str(job.staged))
-        reader = subprocess.Popen(
+        reader = job.reader = subprocess.Popen(
             [sys.executable, "-m", "gasket.kitchen.shelf.shelf_reader", *asked],
             stdout=subprocess.PIPE,
             text=True,
         )
+        if job.dropped:
+            reader.kill()
         assert reader.stdout is not None
         with reader.stdout as said:
             for line in said:
@@ -208,4 +211,6 @@ class ShelfImports:
 
 def _clear(job: _Import) -> None:
     job.dropped = True
+    if job.reader is not None:
+        job.reader.kill()
     shutil.rmtree(job.folder, ignore_errors=True)
