@@ -16,6 +16,7 @@ from gasket.kitchen.house import House
 from gasket.kitchen.shelf import reference
 from gasket.store.opening import open_database
 from tests.faults.deaths import Deaths
+from tests.once import made_once
 from tests.server import app_of
 
 # A slow moment of the machine is no finding. The suite tries the same examples every time, so that
@@ -52,10 +53,18 @@ def deaths() -> Iterator[Deaths]:
 
 
 @pytest.fixture(scope="session")
-def first_day(tmp_path_factory: pytest.TempPathFactory) -> "dict[str, Path]":
+def first_day(tmp_path_factory: pytest.TempPathFactory, worker_id: str) -> "dict[str, Path]":
     """Databases to copy from: empty, the demo kitchen, and it with the reference shelf."""
-    folder = tmp_path_factory.mktemp("first-day")
-    files = {name: folder / f"{name}.sqlite3" for name in ("empty", "demo", "stocked")}
+    folder = made_once(tmp_path_factory, "first-day", _first_day, worker_id)
+    return _files_of(folder)
+
+
+def _files_of(folder: Path) -> "dict[str, Path]":
+    return {name: folder / f"{name}.sqlite3" for name in ("empty", "demo", "stocked")}
+
+
+def _first_day(folder: Path) -> None:
+    files = _files_of(folder)
     open_database(files["empty"]).close()
     copy(files["empty"], files["demo"])
     demo = House(open_database(files["demo"]), now=Clock())
@@ -65,7 +74,6 @@ def first_day(tmp_path_factory: pytest.TempPathFactory) -> "dict[str, Path]":
     reference.stock(stocked.database, stocked.now())
     for kitchen in (demo, stocked):
         kitchen.close()
-    return files
 
 
 def copy(source: Path, target: Path) -> None:

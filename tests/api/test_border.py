@@ -11,12 +11,11 @@ from hypothesis import HealthCheck, settings
 from schemathesis.config import SchemathesisConfig
 from starlette.websockets import WebSocketDisconnect
 
-from gasket.api.app import create_app
-from gasket.demo.kitchen import seed
 from gasket.kitchen.house import House
 from gasket.store.opening import open_database
 from tests.batches import batch
-from tests.conftest import SEARCHING
+from tests.conftest import SEARCHING, copy
+from tests.server import app_of
 
 HOME = {"host": "127.0.0.1"}
 
@@ -152,6 +151,8 @@ def test_a_5_mb_paste_is_a_sentence(client, path):
         "/api/foods/99999999999999999999999",
         "/api/batches/999/card",
         "/api/nothing",
+        "/api/compare?labels=1&labels=999",
+        "/api/compare?labels=1&labels=2&trial=999",
     ],
 )
 def test_an_unknown_thing_is_a_404_with_a_sentence(client, path):
@@ -240,24 +241,35 @@ def at_home(app):
     return called
 
 
-KITCHEN = House(open_database(Path(tempfile.mkdtemp()) / "kitchen.sqlite3"))
-with KITCHEN.database.writing() as session:
-    seed(session, KITCHEN.now())
 CHECKS = tomllib.loads((Path(__file__).parents[2] / "schemathesis.toml").read_text("utf-8"))
 # Every boundary of every field takes minutes: that is for PROPERTIES=search.
 EFFORT = {"phases": {"coverage": {"enabled": SEARCHING}}}
-fuzzed = schemathesis.openapi.from_asgi(
-    "/api/openapi.json",
-    at_home(create_app(KITCHEN)),
-    config=SchemathesisConfig.from_dict({**CHECKS, **EFFORT}),
-)
+with tempfile.TemporaryDirectory() as folder:
+    asked_for_its_document = House(open_database(Path(folder) / "kitchen.sqlite3"))
+    fuzzed = schemathesis.openapi.from_asgi(
+        "/api/openapi.json",
+        at_home(app_of(asked_for_its_document)),
+        config=SchemathesisConfig.from_dict({**CHECKS, **EFFORT}),
+    )
+    asked_for_its_document.close()
+
+
+@pytest.fixture(scope="module")
+def house_under_fire(first_day, tmp_path_factory):
+    """One demo kitchen for all of it."""
+    file = tmp_path_factory.mktemp("fire") / "kitchen.sqlite3"
+    copy(first_day["demo"], file)
+    house = House(open_database(file))
+    yield house
+    house.close()
 
 
 @fuzzed.parametrize()
 @settings(
     max_examples=20 if SEARCHING else 4, deadline=None, suppress_health_check=list(HealthCheck)
 )
-def test_no_request_breaks_the_document(case):
+def test_no_request_breaks_the_document(case, house_under_fire):
+    app_of(house_under_fire)
     case.call_and_validate()
 
 

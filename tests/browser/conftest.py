@@ -10,6 +10,7 @@ from playwright.sync_api import Page, expect
 from gasket.demo.kitchen import seed
 from gasket.kitchen.house import House, simulated_scales
 from gasket.store.opening import open_database
+from tests.once import made_once
 from tests.server import KeptSimulator, Server, ServerThread
 
 AXE = Path(__file__).parents[2] / "web/node_modules/axe-core/axe.min.js"
@@ -20,6 +21,8 @@ QUIET = (
     "--disable-sync",
     "--no-first-run",
 )
+SHORT_LIVED = ("--disable-gpu", "--js-flags=--no-opt,--no-maglev")
+"""A page of a test lives for seconds: what would be compiled to run faster is never used."""
 LATEST_MS = 15_000
 expect.set_options(timeout=LATEST_MS)
 
@@ -29,18 +32,20 @@ def browser_type_launch_args(browser_type_launch_args):
     return {
         **browser_type_launch_args,
         "executable_path": "/usr/bin/chromium",
-        "args": list(QUIET),
+        "args": [*QUIET, *SHORT_LIVED],
     }
 
 
 @pytest.fixture(scope="session")
-def demo_database(tmp_path_factory: pytest.TempPathFactory) -> Path:
+def demo_database(tmp_path_factory: pytest.TempPathFactory, worker_id: str) -> Path:
     """A demo kitchen as it is on its first day, to copy from."""
-    path = tmp_path_factory.mktemp("demo") / "kitchen.sqlite3"
-    house = House(open_database(path))
+    return made_once(tmp_path_factory, "demo", _demo, worker_id) / "kitchen.sqlite3"
+
+
+def _demo(folder: Path) -> None:
+    house = House(open_database(folder / "kitchen.sqlite3"))
     house.write(lambda session: seed(session, house.now()))
-    house.database.close()
-    return path
+    house.close()
 
 
 @pytest.fixture(scope="session")
@@ -108,7 +113,7 @@ def accessible(page: Page):
     def check() -> None:
         page.evaluate(AXE.read_text(encoding="utf-8"))
         found = page.evaluate(
-            "async () => (await axe.run(document)).violations.map("
+            "async () => (await axe.run(document, {resultTypes: ['violations']})).violations.map("
             "(v) => v.id + ': ' + v.nodes.map((n) => n.html.slice(0, 160)).join(' | '))"
         )
         assert not found, "\n".join(found)

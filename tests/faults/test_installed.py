@@ -11,6 +11,8 @@ from pathlib import Path
 import pytest
 
 ROOT = Path(__file__).parents[2]
+OWN = "its own"
+PYTHONS = (OWN, "3.12", "3.13", "3.14")
 CONSTRAINTS = ROOT / "requirements" / "run.txt"
 
 
@@ -21,14 +23,14 @@ def uv(*arguments, cwd=ROOT):
     return done
 
 
+@cache
 def found(version):
     """A Python of this version that is on this machine: none is fetched."""
+    if version == OWN:
+        return sys.executable
     command = [sys.executable, "-m", "uv", "python", "find", "--no-python-downloads", version]
     done = subprocess.run(command, cwd="/", capture_output=True, text=True, check=False)
     return done.stdout.strip() if done.returncode == 0 else None
-
-
-PYTHONS = {"its own": sys.executable, **{of: found(of) for of in ("3.12", "3.13", "3.14")}}
 
 
 @pytest.fixture(scope="module")
@@ -63,9 +65,10 @@ def alone(installed, folder, **more):
 
 @pytest.mark.parametrize("version", PYTHONS)
 def test_a_wheel_serves_its_pages_without_node(put_in, version, tmp_path):
-    if PYTHONS[version] is None:
+    python = found(version)
+    if python is None:
         pytest.skip(f"There is no Python {version} on this machine.")
-    installed = put_in(PYTHONS[version])
+    installed = put_in(python)
     own = tmp_path / "own.sqlite3"
     command = [installed / "gasket", "demo", "--port", "0", "--db", own, "--log-level", "info"]
     with subprocess.Popen(

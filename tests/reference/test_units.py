@@ -1,12 +1,14 @@
 """Our factors against pint, which carries NIST's and BIPM's."""
 
+from functools import cache
+
 import pint
 import pytest
 
 from gasket.core.label.label import KJ_PER_KCAL
 from gasket.core.trade.quantities import GRAMS_PER, MILLILITRES_PER, HouseholdSystem, celsius
 
-REGISTRY = pint.UnitRegistry()
+registry = cache(pint.UnitRegistry)
 US = MILLILITRES_PER[HouseholdSystem.US]
 UK = MILLILITRES_PER[HouseholdSystem.UK]
 
@@ -26,11 +28,11 @@ UK = MILLILITRES_PER[HouseholdSystem.UK]
     ],
 )
 def test_a_unit_is_worth_what_the_standard_says(ours, amount, unit, target):
-    theirs = REGISTRY.Quantity(amount, unit).to(target).magnitude
+    theirs = registry().Quantity(amount, unit).to(target).magnitude
     assert ours == pytest.approx(theirs, rel=1e-9)
 
 
 @pytest.mark.parametrize("fahrenheit", [-40, 32, 165, 350, 525])
 def test_oven_and_core_temperatures_convert(fahrenheit):
-    theirs = REGISTRY.Quantity(fahrenheit, "degF").to("degC").magnitude
+    theirs = registry().Quantity(fahrenheit, "degF").to("degC").magnitude
     assert celsius(fahrenheit) == pytest.approx(theirs, abs=1e-9)
