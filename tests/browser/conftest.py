@@ -1,5 +1,6 @@
 """One server for each test, one Chromium for all."""
 
+import re
 import shutil
 from collections.abc import Iterator
 from pathlib import Path
@@ -21,8 +22,6 @@ QUIET = (
     "--disable-sync",
     "--no-first-run",
 )
-SHORT_LIVED = ("--disable-gpu", "--js-flags=--no-opt,--no-maglev")
-"""A page of a test lives for seconds: what would be compiled to run faster is never used."""
 LATEST_MS = 15_000
 expect.set_options(timeout=LATEST_MS)
 
@@ -32,7 +31,7 @@ def browser_type_launch_args(browser_type_launch_args):
     return {
         **browser_type_launch_args,
         "executable_path": "/usr/bin/chromium",
-        "args": [*QUIET, *SHORT_LIVED],
+        "args": list(QUIET),
     }
 
 
@@ -117,5 +116,20 @@ def accessible(page: Page):
             "(v) => v.id + ': ' + v.nodes.map((n) => n.html.slice(0, 160)).join(' | '))"
         )
         assert not found, "\n".join(found)
+
+    return check
+
+
+@pytest.fixture
+def accessible_in_both(page: Page, accessible):
+    """The same in the theme that is on, and in the other one."""
+
+    def check() -> None:
+        switch = page.get_by_role("button", name=re.compile("^(Dark|Light) theme$"))
+        before = switch.get_attribute("aria-label")
+        accessible()
+        switch.click()
+        expect(switch).not_to_have_attribute("aria-label", before or "")
+        accessible()
 
     return check

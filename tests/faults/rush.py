@@ -56,13 +56,20 @@ def statuses(answers):
     return Counter(answer.status_code for answer in answers)
 
 
+def assert_sound(api, database):
+    """No dish is broken, and no row points nowhere: the dishes."""
+    dishes = api.get("/api/kitchen").raise_for_status().json()["dishes"]
+    assert not [dish for dish in dishes if dish.get("broken")]
+    with closing(sqlite3.connect(database)) as connection:
+        assert connection.execute("PRAGMA foreign_key_check").fetchall() == []
+        assert connection.execute("PRAGMA integrity_check").fetchone() == ("ok",)
+    return dishes
+
+
 def assert_whole(url, database):
-    """Every dish and trial of the kitchen can be read, of each dish its newest card, and no row
-    points nowhere."""
+    """The kitchen is sound; every dish and trial can be read, and of each dish its newest card."""
     with client_of(url) as api:
-        kitchen = api.get("/api/kitchen").raise_for_status().json()
-        assert not [dish for dish in kitchen["dishes"] if dish.get("broken")]
-        for dish in kitchen["dishes"]:
+        for dish in assert_sound(api, database):
             trials = api.get(f"/api/dishes/{dish['id']}").raise_for_status().json()["trials"]
             for trial in trials:
                 api.get(f"/api/trials/{trial['id']}").raise_for_status()
@@ -74,9 +81,6 @@ def assert_whole(url, database):
             stock = api.get(path).raise_for_status().json()
             gone = sum(stock["gone"].values()) + sum(lot["amount"] for lot in stock["lots"])
             assert gone <= stock["made"] + 1e-9, "more is gone than was made"
-    with closing(sqlite3.connect(database)) as connection:
-        assert connection.execute("PRAGMA foreign_key_check").fetchall() == []
-        assert connection.execute("PRAGMA integrity_check").fetchone() == ("ok",)
 
 
 def rows(database, query, *values):

@@ -13,7 +13,15 @@ from gasket.kitchen.house import House
 from gasket.store.opening import open_database
 from tests.conftest import SEARCHING, Clock, become, copy
 from tests.faults.routes import BATCH, CASES, COUNT, EXAMPLE, OF_THE_HOUSE, READS, one_id
-from tests.faults.rush import all_at_once, assert_whole, client_of, rows, served, statuses
+from tests.faults.rush import (
+    all_at_once,
+    assert_sound,
+    assert_whole,
+    client_of,
+    rows,
+    served,
+    statuses,
+)
 from tests.faults.taste_cases import TASTE_CASES
 
 CLIENTS = (2, 8) if SEARCHING else (8,)
@@ -106,7 +114,7 @@ def test_the_same_request_four_times_is_done_once_and_answered_the_same(kitchen,
     assert len({answer.text for answer in [*answers, late]}) == 1
     if case.grows:
         assert rows(database, case.grows)[0][0] - before == case.by(1)
-    assert_whole(url, database)
+    assert_sound(api, database)
 
 
 def test_every_route_that_can_write_has_its_case(kitchen):
