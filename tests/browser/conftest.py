@@ -22,7 +22,7 @@ QUIET = (
     "--disable-sync",
     "--no-first-run",
 )
-LATEST_MS = 15_000
+LATEST_MS = 30_000
 expect.set_options(timeout=LATEST_MS)
 
 
