@@ -3,6 +3,7 @@
 import re
 import shutil
 from collections.abc import Iterator
+from datetime import date
 from pathlib import Path
 
 import pytest
@@ -35,10 +36,11 @@ def browser_type_launch_args(browser_type_launch_args):
     }
 
 
-@pytest.fixture(scope="session")
+@pytest.fixture
 def demo_database(tmp_path_factory: pytest.TempPathFactory, worker_id: str) -> Path:
-    """A demo kitchen as it is on its first day, to copy from."""
-    return made_once(tmp_path_factory, "demo", _demo, worker_id) / "kitchen.sqlite3"
+    """A demo kitchen as it is on its first day, which is today: to copy from."""
+    name = f"demo-{date.today().isoformat()}"
+    return made_once(tmp_path_factory, name, _demo, worker_id) / "kitchen.sqlite3"
 
 
 def _demo(folder: Path) -> None:
