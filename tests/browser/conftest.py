@@ -16,12 +16,26 @@ from tests.once import made_once
 from tests.server import KeptSimulator, Server, ServerThread
 
 AXE = Path(__file__).parents[2] / "web/node_modules/axe-core/axe.min.js"
+# Chromium draws its own toolbar, which nobody sees, by a renderer for each window: a quarter of the
+# processor time of a test. The last such switch counts, so Playwright's own stand here as well.
+OF_PLAYWRIGHT = (
+    "AvoidUnnecessaryBeforeUnloadCheckSync,DestroyProfileOnBrowserClose,HttpsUpgrades,"
+    "HttpsFirstBalancedModeAutoEnable,LensOverlay,MediaRouter,PaintHolding,"
+    "ThirdPartyStoragePartitioning,AvoidCorsURLLoaderRestartOnRedirect,"
+    "TcpPortRandomizationWin,OptimizationHints,NetworkTimeServiceQuerying,AimEnabled,"
+    "PreconnectToSearch"
+)
+OF_THE_TOOLBAR = (
+    "PreloadTopChromeWebUI,PreloadTopChromeWebUILessNavigations,InitialWebUI,"
+    "WebUIReloadButton,WebUIToolbar,WebUIOmniboxPopup,WebUIOmniboxAimPopup"
+)
 QUIET = (
     "--no-sandbox",
     "--disable-background-networking",
     "--disable-component-update",
     "--disable-sync",
     "--no-first-run",
+    f"--disable-features={OF_PLAYWRIGHT},{OF_THE_TOOLBAR}",
 )
 LATEST_MS = 30_000
 expect.set_options(timeout=LATEST_MS)
