@@ -34,24 +34,23 @@ def found(version):
 
 
 @pytest.fixture(scope="module")
-def wheel(tmp_path_factory):
-    folder = tmp_path_factory.mktemp("wheel")
-    uv("build", "--wheel", "--no-build-isolation", "-o", folder, ROOT)
-    (built,) = folder.glob("*.whl")
-    return built
-
-
-@pytest.fixture(scope="module")
-def put_in(wheel, tmp_path_factory):
+def put_in(tmp_path_factory):
     """The commands of an environment of a Python that has the wheel and what it asks for, nothing
-    else; made once."""
+    else; wheel and environments are made once, where they are wanted."""
+
+    @cache
+    def wheel():
+        folder = tmp_path_factory.mktemp("wheel")
+        uv("build", "--wheel", "--no-build-isolation", "-o", folder, ROOT)
+        (built,) = folder.glob("*.whl")
+        return built
 
     @cache
     def commands(python):
         environment = tmp_path_factory.mktemp("installed") / "venv"
         uv("venv", "--python", python, environment)
         inside = environment / "bin" / "python"
-        uv("pip", "install", "--python", inside, "--constraint", CONSTRAINTS, wheel)
+        uv("pip", "install", "--python", inside, "--constraint", CONSTRAINTS, wheel())
         return inside.parent
 
     return commands
