@@ -6,9 +6,10 @@ from gasket.core.reckoning.batch import Original
 from gasket.core.reckoning.margin import Band, Figure, Portion
 
 
-class Values(Answer):
-    """Plain values without margins; None is unknown."""
+class AtEqualWeight(Answer):
+    """Our figures for as many grams as one serving of the original weighs."""
 
+    # Plain values without margins; None is unknown.
     kcal: float | None = None
     protein_g: float | None = None
     carbohydrate_g: float | None = None
@@ -19,11 +20,6 @@ class Values(Answer):
     polyols_g: float | None = None
     saturated_g: float | None = None
     sodium_mg: float | None = None
-
-
-class AtEqualWeight(Values):
-    """Our figures for as many grams as one serving of the original weighs."""
-
     grams: float
 
 
