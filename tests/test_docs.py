@@ -12,13 +12,14 @@ from gasket import logs
 from gasket.api.publish import main as publish
 from gasket.cli import app
 from gasket.core.label.energy_check import LAWFUL
-from gasket.core.label.label import FIGURES, Label
+from gasket.core.label.label import Label
 from gasket.core.label.rounding import LADDERS
 from gasket.core.reckoning.arms import STICKS_AT_MOST
 from gasket.core.reckoning.batch import MOST_ARMS, MOST_PIECES, Arm, Batch, Line
 from gasket.core.reckoning.findings import CHECKS
 from gasket.core.reckoning.reckon import Result, reckon
 from gasket.core.reckoning.says_who import says_who
+from gasket.core.trade.nutrients.figure_types import FIGURES
 from gasket.core.trade.sources import SOURCES
 from gasket.formats.batch_json import MOST_BYTES, parse_batch
 from gasket.formats.shelf_csv import COLUMNS

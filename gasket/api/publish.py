@@ -6,6 +6,7 @@ import sys
 from pathlib import Path
 from typing import Any, Final
 
+from gasket.api import figure_types
 from gasket.api.app import create_app
 from gasket.api.notices import as_json, as_markdown, third_party
 from gasket.api.vocabulary import as_typescript
@@ -33,6 +34,7 @@ def texts() -> dict[str, str]:
     return {
         **found,
         VOCABULARY: as_typescript(),
+        figure_types.PATH: figure_types.as_python(),
         NOTICES: as_markdown(notices),
         SHOWN_NOTICES: as_json(notices),
     }

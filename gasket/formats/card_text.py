@@ -4,16 +4,10 @@ from collections.abc import Iterator, Sequence
 from typing import Final
 
 from gasket.core.reckoning.margin import Figure, Portion
+from gasket.core.trade.nutrients.table import TABLE
 from gasket.core.trade.words import figure_words
 
-_SHOWN: Final = (
-    ("kcal", "kcal", "kcal"),
-    ("protein_g", "protein", "g"),
-    ("carbohydrate_g", "carbohydrate, total", "g"),
-    ("net_carbohydrate_g", "carbohydrate, net", "g"),
-    ("fat_g", "fat", "g"),
-    ("fibre_g", "fibre", "g"),
-)
+_SHOWN: Final = tuple(row for row in TABLE if row.calculated and row.headline)
 
 
 def figure_text(name: str, given: object, unit: str) -> str:
@@ -27,8 +21,9 @@ def figure_text(name: str, given: object, unit: str) -> str:
 
 
 def portion_lines(portion: Portion) -> Iterator[str]:
-    for field, name, unit in _SHOWN:
-        yield figure_text(name, getattr(portion, field), unit)
+    for row in _SHOWN:
+        name = row.unit if row.unit == "kcal" else row.name
+        yield figure_text(name, getattr(portion, row.key), row.unit)
 
 
 def card_text(

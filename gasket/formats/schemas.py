@@ -11,10 +11,10 @@ from typing import Any, Final
 
 from pydantic.json_schema import GenerateJsonSchema
 
-from gasket.core.label.label import FIGURES
 from gasket.core.numbers import LEAST_G
 from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.reckon import Result
+from gasket.core.trade.nutrients.figure_types import FIGURES
 
 Schema = dict[str, Any]
 _DIALECT = GenerateJsonSchema.schema_dialect

@@ -16,10 +16,11 @@ from pydantic import ValidationError
 from gasket.core.errors import Fault, FaultyInput
 from gasket.core.label.audit import above_basis
 from gasket.core.label.food import FoodFacts, Measure
-from gasket.core.label.label import FIGURES, Label
+from gasket.core.label.label import Label
 from gasket.core.label.package import Package
 from gasket.core.numbers import Value
 from gasket.core.rebuild.trial import ShortName
+from gasket.core.trade.nutrients.figure_types import FIGURES
 from gasket.formats.batch_json import faults_of
 from gasket.formats.spreadsheet_text import (
     POINTS,

@@ -8,7 +8,7 @@ import pulp
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.label.label import Label
 from gasket.core.label.package import Package
-from gasket.core.rebuild.goals import Goal, Limits
+from gasket.core.rebuild.goals import Goal
 from gasket.core.rebuild.ingredients import Ingredient
 from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine, Terms
 from gasket.core.rebuild.workpiece import PlacedLine, Workpiece
@@ -17,6 +17,7 @@ from gasket.core.solver.limits import Limit, Spot, limits_of
 from gasket.core.solver.moves import LineMove, SwapMove
 from gasket.core.swaps.model import Swap, SwapPart
 from gasket.core.trade.kinds import FoodKind
+from gasket.core.trade.limits import Limits
 
 KINDS: tuple[FoodKind, ...] = (
     *("flour", "protein_blend", "sugar", "oil", "egg", "thick_yogurt", "fruit", "cheese"),

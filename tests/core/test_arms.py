@@ -5,9 +5,9 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from gasket.core.errors import FaultyInput
-from gasket.core.label.panel import NUTRIENTS
 from gasket.core.reckoning.batch import MIXTURE
 from gasket.core.reckoning.reckon import reckon
+from gasket.core.trade.nutrients.figure_types import NUTRIENTS
 from gasket.formats.batch_json import dump_batch, parse_batch, to_batch
 
 LABELS = {

@@ -6,10 +6,10 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from gasket.core.label.panel import NUTRIENTS
 from gasket.core.reckoning.formula import flatten
 from gasket.core.reckoning.margin import Figure
 from gasket.core.reckoning.reckon import reckon
+from gasket.core.trade.nutrients.figure_types import NUTRIENTS
 from gasket.formats.batch_json import to_batch
 from tests.batches import FLAT, batch
 from tests.core.test_margin_simulation import random_batch, random_label

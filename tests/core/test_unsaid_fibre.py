@@ -5,9 +5,10 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from gasket.core.label.energy import add_up, energy_terms
-from gasket.core.label.label import FIGURES, Label
-from gasket.core.label.panel import NUTRIENTS, PARTS, sums_of
+from gasket.core.label.label import Label
+from gasket.core.label.panel import PARTS, sums_of
 from gasket.core.reckoning.margin import Figure, PartlyKnown
+from gasket.core.trade.nutrients.figure_types import FIGURES, NUTRIENTS
 from tests.batches import FLAT, codes, lines, result
 
 OATS = {"protein_g": 13, "carbohydrate_g": 59, "fat_g": 7, "sugars_g": 1.2}

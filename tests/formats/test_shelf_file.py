@@ -9,8 +9,9 @@ from hypothesis import strategies as st
 
 from gasket.core.errors import FaultyInput
 from gasket.core.label.food import FoodFacts
-from gasket.core.label.label import FIGURES, Label
+from gasket.core.label.label import Label
 from gasket.core.label.package import Package
+from gasket.core.trade.nutrients.figure_types import FIGURES
 from gasket.formats.shelf_csv import COLUMNS, ShelfRow, Table, dump_shelf, parse_row
 from gasket.kitchen.shelf.reference import FILE
 

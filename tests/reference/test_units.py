@@ -5,7 +5,7 @@ from functools import cache
 import pint
 import pytest
 
-from gasket.core.label.label import KJ_PER_KCAL
+from gasket.core.trade.nutrients.table import KJ_PER_KCAL
 from gasket.core.trade.quantities import GRAMS_PER, MILLILITRES_PER, HouseholdSystem, celsius
 
 registry = cache(pint.UnitRegistry)

@@ -1,7 +1,6 @@
 import { describe, expect, test } from "vitest";
 
 import { bandText, known, unknownText, valueText } from "../src/lib/figures";
-import { NUTRIENTS, SHORT_NAMES, unitOf } from "../src/lib/nutrients";
 import * as stepText from "../src/stages/cook/stepText";
 import { amountText, takenOf, untilText } from "../src/stock/lotText";
 import { nameOf } from "../src/stages/portion/filling";
@@ -148,12 +147,5 @@ describe("words for the fields of a label", () => {
     expect(FLAG_SAYS.us.raw_poultry).toContain("74 °C");
     expect(FLAG_SAYS.uk.raw_poultry).toContain("70 °C for 2 minutes");
     expect(FLAG_SAYS.us.raw_ground_meat).toContain("71 °C inside, 74 °C if it is poultry");
-  });
-
-  test("every nutrient has a unit and a short name", () => {
-    for (const row of NUTRIENTS) {
-      expect(SHORT_NAMES[row.key]).toBeTruthy();
-      expect(unitOf(row.key)).toBe(row.unit);
-    }
   });
 });

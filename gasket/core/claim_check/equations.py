@@ -2,13 +2,12 @@
 
 from collections.abc import Callable, Iterator
 from dataclasses import dataclass
-from typing import Final
 
 from gasket.core.claim_check.figures import FIGURES, ClaimSheet, Figures, Kind, Part, Place
 from gasket.core.label.rounding import Interval
 from gasket.core.numbers import half_last_digit
+from gasket.core.trade.nutrients import MACRO_KCAL
 
-_KCAL_PER_G: Final = {"protein_g": 4.0, "carbohydrate_g": 4.0, "fat_g": 9.0}
 Values = dict[Place, float]
 
 
@@ -64,7 +63,7 @@ def equations_of(sheet: ClaimSheet, values: Values) -> Iterator[Equation]:
 
 def _energy(i: int, part: Part, values: Values) -> Iterator[Equation]:
     kcal = Place(i, part, "kcal")
-    macros = [Place(i, part, figure) for figure in _KCAL_PER_G]
+    macros = [Place(i, part, figure) for figure in MACRO_KCAL]
     if kcal not in values or any(place not in values for place in macros):
         return
     extra = [
@@ -81,8 +80,8 @@ def _energy(i: int, part: Part, values: Values) -> Iterator[Equation]:
 
 
 def _sum_of(at: dict[Place, Interval], macros: list[Place]) -> Interval:
-    lo = sum(_KCAL_PER_G[place.figure] * at[place].lo for place in macros)
-    hi = sum(_KCAL_PER_G[place.figure] * at[place].hi for place in macros)
+    lo = sum(MACRO_KCAL[place.figure] * at[place].lo for place in macros)
+    hi = sum(MACRO_KCAL[place.figure] * at[place].hi for place in macros)
     return Interval(lo, hi)
 
 
@@ -123,7 +122,7 @@ def _same_pan(claims: int, values: Values) -> Iterator[Equation]:
 def _finishes(claims: int, values: Values) -> Iterator[Equation]:
     """What two claims on one base differ by is a finish: its kcal must agree with its macros."""
     for j in range(1, claims):
-        base = [Place(0, "serving", figure) for figure in ("kcal", *_KCAL_PER_G)]
+        base = [Place(0, "serving", figure) for figure in ("kcal", *MACRO_KCAL)]
         dressed = [Place(j, "serving", place.figure) for place in base]
         if any(place not in values for place in (*base, *dressed)):
             continue

@@ -5,6 +5,7 @@ from typing import Annotated, Final, Literal, NamedTuple
 from pydantic import Field
 
 from gasket.core.numbers import Amount, Answer, Positive, Value
+from gasket.core.trade.nutrients import BY_KEY
 
 Figure = Literal["kcal", "protein_g", "carbohydrate_g", "fat_g", "fibre_g", "polyols_g", "grams"]
 Part = Literal["serving", "batch"]
@@ -16,12 +17,7 @@ FIGURES: Final[tuple[Figure, ...]] = (
     *("kcal", "protein_g", "carbohydrate_g", "fat_g", "fibre_g", "polyols_g", "grams"),
 )
 NAME: Final[dict[str, str]] = {
-    "kcal": "kcal",
-    "protein_g": "protein",
-    "carbohydrate_g": "carbohydrate",
-    "fat_g": "fat",
-    "fibre_g": "fibre",
-    "polyols_g": "polyols",
+    **{key: row.short or row.name for key, row in BY_KEY.items()},
     "grams": "weight",
     "servings": "number of servings",
 }

@@ -8,16 +8,17 @@ agrees with either has a method, not a fault.
 from collections.abc import Iterator
 from enum import StrEnum
 from functools import lru_cache
-from typing import Final
 
 from gasket.core.errors import Fault
 from gasket.core.label.causes import likely_causes
 from gasket.core.label.energy import EnergyMethod
 from gasket.core.label.energy_check import Reckoned, reckoned_by, unsaid_fibre_g
-from gasket.core.label.label import FIGURES, Label, Printed, printed
+from gasket.core.label.label import Label, Printed, printed
 from gasket.core.label.tolerance import Tolerated, tolerated
 from gasket.core.label.unsaid_fibre import room_for_fibre
 from gasket.core.numbers import Answer
+from gasket.core.trade.nutrients import BY_KEY, MACROS, WEIGH_BY_THEMSELVES, whole_of
+from gasket.core.trade.nutrients.figure_types import FIGURES
 
 
 class Verdict(StrEnum):
@@ -119,21 +120,11 @@ def hidden_by_zero(label: Label) -> Iterator[HiddenByZero]:
     basis = printed(label, "basis_g")
     if basis is None:  # pieces that nobody has weighed: there are no 100 g to speak of
         return
-    for field in ("kcal", "protein_g", "carbohydrate_g", "fat_g"):
+    for field in MACROS:
         figure = printed(label, field)
         if figure and figure.value == 0 and figure.hi > 0:
-            most = 900.0 if field == "kcal" else 100.0
+            most = 100 * BY_KEY[field].most_per_g
             yield HiddenByZero(field=field, per_100g=min(most, figure.hi / basis.lo * 100))
-
-
-_MOST_PER_G: Final = {"kcal": 9.0, "kj": 37.0, "sodium_mg": 1000.0}
-_PART_OF: Final = (
-    ("sugars_g", "carbohydrate_g", "sugars", "carbohydrate"),
-    ("added_sugars_g", "sugars_g", "added sugars", "sugars"),
-    ("saturated_g", "fat_g", "saturated fat", "fat"),
-    ("soluble_fibre_g", "fibre_g", "soluble fibre", "fibre"),
-    ("polyols_g", "carbohydrate_g", "polyols", "carbohydrate"),
-)
 
 
 def impossible(label: Label) -> tuple[str, ...]:
@@ -148,7 +139,7 @@ def above_basis(label: Label) -> Iterator[Fault]:
         return
     for field in FIGURES:
         figure = printed(label, field) if getattr(label, field) is not None else None
-        most = basis.hi * _MOST_PER_G.get(field, 1.0)
+        most = basis.hi * BY_KEY[field].most_per_g
         if figure is not None and figure.lo > most:
             says = f"{figure.value:g} is more than {basis.value:g} g can hold."
             yield Fault(path=field, message=says)
@@ -156,9 +147,7 @@ def above_basis(label: Label) -> Iterator[Fault]:
 
 def _too_heavy(label: Label) -> Iterator[str]:
     basis = printed(label, "basis_g")
-    parts = ["protein_g", "carbohydrate_g", "fat_g", "alcohol_g", "organic_acids_g"]
-    if not label.fibre_inside:
-        parts.append("fibre_g")
+    parts = WEIGH_BY_THEMSELVES if label.fibre_inside else (*WEIGH_BY_THEMSELVES, "fibre_g")
     figures = [figure for field in parts if (figure := printed(label, field))]
     least = sum(figure.lo for figure in figures)
     if basis and least > basis.hi:
@@ -167,10 +156,11 @@ def _too_heavy(label: Label) -> Iterator[str]:
 
 
 def _parts_above_whole(label: Label) -> Iterator[str]:
-    pairs = [*_PART_OF]
-    if label.fibre_inside:
-        pairs.append(("fibre_g", "carbohydrate_g", "fibre", "total carbohydrate"))
-    for part, whole, part_name, whole_name in pairs:
+    for part in FIGURES:
+        whole = whole_of(part, FIGURES)
+        if whole is None or (part == "fibre_g" and not label.fibre_inside):
+            continue
         smaller, larger = printed(label, part), printed(label, whole)
         if smaller and larger and smaller.lo > larger.hi:
-            yield f"More {part_name} ({smaller.value:g} g) than {whole_name} ({larger.value:g} g)."
+            more, than = BY_KEY[part].name, BY_KEY[whole].short or BY_KEY[whole].name
+            yield f"More {more} ({smaller.value:g} g) than {than} ({larger.value:g} g)."

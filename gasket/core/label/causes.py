@@ -4,7 +4,9 @@ from collections.abc import Iterator
 from typing import Final
 
 from gasket.core.label.energy_check import LAWFUL, Reckoned, reckoned_by
-from gasket.core.label.label import KJ_PER_KCAL, Label, Printed, printed
+from gasket.core.label.label import Label, Printed, printed
+from gasket.core.trade.nutrients import KCAL_PER_G
+from gasket.core.trade.nutrients.table import KJ_PER_KCAL
 
 
 def likely_causes(
@@ -64,7 +66,7 @@ def _as_prepared(label: Label, kcal: Printed) -> str | None:
 def _no_alcohol(label: Label, kcal: Printed) -> str | None:
     found = [energy.kcal for energy in _each_lawful(label, kcal) if energy.kcal is not None]
     if label.alcohol_g is None and found and max(found) < 0.2 * kcal.value:
-        grams = (kcal.value - max(found)) / 7
+        grams = (kcal.value - max(found)) / KCAL_PER_G["alcohol_g"]
         return f"Alcohol would explain it: about {grams:.0f} g that the panel does not print."
     return None
 

@@ -8,6 +8,8 @@ XIV; alcohol 7 kcal/g in US reckoning is common practice.
 from typing import Final, Literal, NamedTuple
 
 from gasket.core.label.label import Label, Printed, printed
+from gasket.core.trade.nutrients import KCAL_PER_G, MACRO_KCAL
+from gasket.core.trade.nutrients.table import TABLE
 
 EnergyMethod = Literal["labelled", "us", "us_449", "eu"]
 
@@ -23,28 +25,11 @@ US_POLYOL_KCAL: Final = {
 }
 EnergyUnit = Literal["kcal", "kj"]
 ANNEX_XIV: Final[dict[EnergyUnit, dict[str, float]]] = {
-    "kcal": {
-        "protein_g": 4,
-        "fat_g": 9,
-        "carbohydrate_g": 4,
-        "fibre_g": 2,
-        "polyols_g": 2.4,
-        "alcohol_g": 7,
-        "organic_acids_g": 3,
-    },
-    "kj": {
-        "protein_g": 17,
-        "fat_g": 37,
-        "carbohydrate_g": 17,
-        "fibre_g": 8,
-        "polyols_g": 10,
-        "alcohol_g": 29,
-        "organic_acids_g": 13,
-    },
+    "kcal": {row.key: row.annex_xiv[0] for row in TABLE if row.annex_xiv},
+    "kj": {row.key: row.annex_xiv[1] for row in TABLE if row.annex_xiv},
 }
 """Energy per gram; carbohydrate without fibre and polyols there. Erythritol has 0."""
 EU_POLYOL_KCAL: Final = ANNEX_XIV["kcal"]["polyols_g"]
-ALLULOSE_KCAL: Final = 0.4
 
 
 class Factor(NamedTuple):
@@ -98,27 +83,28 @@ def _us_polyol(label: Label, erythritol_kcal_per_g: float) -> Factor:
 
 def us_terms(label: Label, erythritol_kcal_per_g: float = 0.0) -> list[Term]:
     """4 P + 9 F + 4 × digestible carbohydrate + 2 × soluble fibre + polyols by kind + …"""
-    inside = 4.0 if label.fibre_inside else 0.0
+    carbohydrate = KCAL_PER_G["carbohydrate_g"]
+    inside = carbohydrate if label.fibre_inside else 0.0
     if label.soluble_fibre_g is None:
         fibre = [Term("fibre_g", _minus(_between(0.0, 2.0, 2.0), inside))]
     else:
         fibre = [Term("fibre_g", exactly(-inside))] if inside else []
-        fibre.append(Term("soluble_fibre_g", exactly(2)))
+        fibre.append(Term("soluble_fibre_g", exactly(KCAL_PER_G["soluble_fibre_g"])))
     return [
-        Term("protein_g", exactly(4)),
-        Term("fat_g", exactly(9)),
-        Term("carbohydrate_g", exactly(4)),
+        *(Term(field, exactly(kcal)) for field, kcal in MACRO_KCAL.items()),
         *fibre,
-        Term("polyols_g", _minus(_us_polyol(label, erythritol_kcal_per_g), 4)),
-        Term("allulose_g", exactly(ALLULOSE_KCAL - 4)),
-        Term("alcohol_g", exactly(7)),
+        Term("polyols_g", _minus(_us_polyol(label, erythritol_kcal_per_g), carbohydrate)),
+        Term("allulose_g", exactly(KCAL_PER_G["allulose_g"] - carbohydrate)),
+        Term("alcohol_g", exactly(KCAL_PER_G["alcohol_g"])),
     ]
 
 
 def us_449_terms(label: Label) -> list[Term]:
     """4 P + 4 × total carbohydrate + 9 F: as lawful as `us_terms`."""
-    carbohydrate = [Term(field, exactly(4)) for field, _ in carbohydrate_terms(label)]
-    return [Term("protein_g", exactly(4)), Term("fat_g", exactly(9)), *carbohydrate]
+    kcal = {**MACRO_KCAL}
+    per_g = kcal.pop("carbohydrate_g")
+    carbohydrate = [Term(field, exactly(per_g)) for field, _ in carbohydrate_terms(label)]
+    return [*(Term(field, exactly(each)) for field, each in kcal.items()), *carbohydrate]
 
 
 def annex_xiv_factors(

@@ -3,13 +3,12 @@
 from typing import Final
 
 from gasket.core.label.energy import EnergyMethod, Sum, Term, add_up, exactly
-from gasket.core.label.label import ABSENT_MEANS_NONE, Label
+from gasket.core.label.label import Label
+from gasket.core.trade.nutrients import ABSENT_MEANS_NONE, KCAL_PER_G, parts_of
+from gasket.core.trade.nutrients.figure_types import FIGURES
 
-_PART_OF: Final = {
-    "fibre_g": "soluble_fibre_g",
-    "sugars_g": "added_sugars_g",
-    "fat_g": "saturated_g",
-}
+_ENERGY_OF: Final = ("protein_g", "fat_g", "sugars_g", "alcohol_g")
+"""What carries energy and lies apart from the others, where the carbohydrate is unknown."""
 _NOTHING: Final = Sum(0.0, 0.0, 0.0, 0.0, 0.0)
 
 
@@ -18,7 +17,7 @@ def known_part(label: Label, nutrient: str, method: EnergyMethod) -> Sum:
     terms = [
         Term(field, exactly(factor))
         for whole, factor in _parts(label, nutrient, method).items()
-        if (field := _printed_field(label, whole)) is not None
+        for field in _printed_fields(label, whole)
     ]
     return add_up(label, terms) or _NOTHING
 
@@ -28,20 +27,20 @@ def _parts(label: Label, nutrient: str, method: EnergyMethod) -> dict[str, float
         case "carbohydrate_g" if label.carbohydrate_g is not None:
             return {"carbohydrate_g": 1, "fibre_g": 1}
         case "carbohydrate_g":
-            return {"fibre_g": 1, "sugars_g": 1, "polyols_g": 1, "allulose_g": 1}
+            return dict.fromkeys(parts_of("carbohydrate_g", FIGURES), 1)
         case "net_carbohydrate_g":
             return {"sugars_g": 1}
         case "kcal" if method == "labelled":
             return {}
         case "kcal":
-            return {"protein_g": 4, "fat_g": 9, "sugars_g": 4, "alcohol_g": 7}
+            return {field: KCAL_PER_G[field] for field in _ENERGY_OF}
         case _:
             return {nutrient: 1}
 
 
-def _printed_field(label: Label, field: str) -> str | None:
-    """`field`, or the part of it that is printed."""
+def _printed_fields(label: Label, field: str) -> tuple[str, ...]:
+    """`field`, or those parts of it that are printed."""
     if field in ABSENT_MEANS_NONE or getattr(label, field) is not None:
-        return field
-    part = _PART_OF.get(field)
-    return part if part is not None and getattr(label, part) is not None else None
+        return (field,)
+    parts = parts_of(field, FIGURES)
+    return tuple(part for part in parts if getattr(label, part) is not None)

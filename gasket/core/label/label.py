@@ -17,18 +17,15 @@ from pydantic import Field, ValidationInfo, field_validator, model_validator
 from pydantic_core import PydanticCustomError
 
 from gasket.core.label.rounding import Interval, PanelStyle, interval_behind
-from gasket.core.numbers import Amount, Number, Positive, Sparse, Value
+from gasket.core.numbers import Number, Positive, Sparse
+from gasket.core.trade.nutrients import ABSENT_MEANS_NONE, BY_KEY
+from gasket.core.trade.nutrients.figure_types import FIGURES, PrintedFigures
 
 Polyol = Literal[
     "erythritol", "xylitol", "maltitol", "sorbitol", "mannitol", "isomalt", "lactitol", "hsh"
 ]
 
-KJ_PER_KCAL: Final = 4.184
-SALT_PER_SODIUM: Final = 2.5  # Regulation (EU) 1169/2011, Annex I
 TYPICAL_SPREAD: Final = 0.10
-
-ABSENT_MEANS_NONE: Final = frozenset({"polyols_g", "allulose_g", "alcohol_g", "organic_acids_g"})
-"""Panels print these only where there are any: a missing figure is 0 here, unknown elsewhere."""
 
 _SWEETENER_NAME = re.compile(
     r"sweetener|erythritol|xylitol|maltitol|sorbitol|mannitol|isomalt|lactitol|allulose|polyol"
@@ -47,8 +44,8 @@ Density = Annotated[float, Field(strict=True, allow_inf_nan=False, ge=0.02, le=1
 """Grams per millilitre: from puffed cereal to well above any syrup."""
 
 
-class Label(Value):
-    """Figures as printed, for a basis. None is unknown (see `ABSENT_MEANS_NONE`).
+class Label(PrintedFigures):
+    """Figures as printed, for a basis. None is unknown, but for those that absent mean none.
 
     `basis_g`, `basis_ml` and `basis_pieces` are three ways of saying the same basis; at least one
     is given. `below` names figures printed as "less than" ("<1 g"): the figure is then the bound.
@@ -62,23 +59,7 @@ class Label(Value):
     piece: Annotated[str, Field(max_length=40)] = ""
     basis_g: Sparse[Positive] = Field(default=None, validate_default=True)
     spread: Sparse[Annotated[Number, Field(ge=0, le=1)]] = None
-    kcal: Sparse[Amount] = None
-    kj: Sparse[Amount] = None
-    protein_g: Sparse[Amount] = None
-    carbohydrate_g: Sparse[Amount] = None
-    fat_g: Sparse[Amount] = None
-    fibre_g: Sparse[Amount] = None
-    soluble_fibre_g: Sparse[Amount] = None
-    sugars_g: Sparse[Amount] = None
-    added_sugars_g: Sparse[Amount] = None
-    saturated_g: Sparse[Amount] = None
-    sodium_mg: Sparse[Amount] = None
-    salt_g: Sparse[Amount] = None
-    polyols_g: Sparse[Amount] = None
     polyol: Sparse[Polyol] = None
-    allulose_g: Sparse[Amount] = None
-    alcohol_g: Sparse[Amount] = None
-    organic_acids_g: Sparse[Amount] = None
     below: tuple[str, ...] = ()
 
     @field_validator("basis_g")
@@ -141,14 +122,6 @@ class Label(Value):
         return _names_a_sweetener(self.name)
 
 
-FIGURES: Final = tuple(
-    name
-    for name in Label.model_fields
-    if (name.endswith(("_g", "_mg")) and name != "basis_g") or name in ("kcal", "kj")
-)
-"""The printed figures of a panel, in its order; not the basis."""
-
-
 class Printed(NamedTuple):
     """One printed figure with the interval of true figures behind it."""
 
@@ -171,7 +144,7 @@ NONE: Final = Printed(0.0, 0.0, 0.0)
 def printed(label: Label, field: str) -> Printed | None:
     """The figure of `field` (`kcal`, `fat_g`, …, `basis_g`) with its interval; None is unknown.
 
-    kcal falls back on kJ / 4.184, sodium on salt / 2.5 and the other way round.
+    What a panel says in another unit stands for it: kcal = kJ / 4.184, sodium = salt / 2.5.
     """
     if field == "basis_g":
         return _basis(label)
@@ -184,9 +157,10 @@ def printed(label: Label, field: str) -> Printed | None:
         return _printed(figure, interval)
     if field in ABSENT_MEANS_NONE:
         return NONE
-    other, factor = _OTHER_UNIT.get(field, (None, 1.0))
-    if other is None or getattr(label, other) is None:
+    same_as = BY_KEY[field].same_as
+    if same_as is None or getattr(label, same_as[0]) is None:
         return None
+    other, factor = same_as
     stands_for = printed(label, other)
     assert stands_for is not None
     return _printed(
@@ -211,12 +185,6 @@ def _basis(label: Label) -> Printed | None:
     lo, hi = interval_behind(label.style, "basis_g", label.basis_ml, 0.0)
     per_ml = label.density_g_per_ml
     return _printed(label.basis_ml * per_ml, Interval(lo * per_ml, hi * per_ml))
-
-
-_OTHER_UNIT: Final = {
-    "kcal": ("kj", 1 / KJ_PER_KCAL),
-    "sodium_mg": ("salt_g", 1000 / SALT_PER_SODIUM),
-}
 
 
 def _printed(figure: float, interval: Interval) -> Printed:

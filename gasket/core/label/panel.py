@@ -1,7 +1,7 @@
 """A label as nutrients per gram: value, bounds, centre and variance of each, as numpy rows."""
 
 from functools import lru_cache
-from typing import Final, Literal, NamedTuple, get_args
+from typing import Final, Literal, NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
@@ -19,39 +19,26 @@ from gasket.core.label.energy import (
 from gasket.core.label.known_parts import known_part
 from gasket.core.label.label import Label, basis, printed
 from gasket.core.label.unsaid_fibre import sum_of
+from gasket.core.trade.nutrients import BY_KEY, CALCULATED, MACRO_KCAL, parts_of
+from gasket.core.trade.nutrients.figure_types import NUTRIENTS, Nutrient
 
 Row = NDArray[np.float64]
 Material = Literal["protein", "carbohydrate", "fat", "fibre", "polyols"]
-Nutrient = Literal[
-    "kcal",
-    "protein_g",
-    "carbohydrate_g",
-    "net_carbohydrate_g",
-    "fat_g",
-    "fibre_g",
-    "sugars_g",
-    "polyols_g",
-    "saturated_g",
-    "sodium_mg",
-]
-
-NUTRIENTS: Final[tuple[Nutrient, ...]] = get_args(Nutrient)
-"""What is calculated, in the order of every row."""
-
 INDEX: Final[dict[Nutrient, int]] = {nutrient: i for i, nutrient in enumerate(NUTRIENTS)}
+"""The column of each nutrient, in every row."""
 
 PARTS: Final[dict[Nutrient, tuple[Nutrient, ...]]] = {
-    "fat_g": ("saturated_g",),
-    "net_carbohydrate_g": ("sugars_g",),
-    "carbohydrate_g": ("net_carbohydrate_g", "fibre_g", "polyols_g"),
+    whole: parts
+    for whole in reversed(NUTRIENTS)
+    if (parts := tuple(part for part in NUTRIENTS if part in parts_of(whole, NUTRIENTS)))
 }
 """What a whole holds side by side, whatever else it holds; parts come before their wholes."""
 
-KCAL_PER_G_FAT: Final = 9.0
-MOST_PER_G: Final = np.array(
-    [KCAL_PER_G_FAT, *(1000.0 if name.endswith("_mg") else 1.0 for name in NUTRIENTS[1:])]
-)
+MOST_PER_G: Final = np.array([BY_KEY[nutrient].most_per_g for nutrient in NUTRIENTS])
 """What a gram of anything can hold: 9 kcal, 1 g, 1000 mg."""
+
+if NUTRIENTS != CALCULATED:
+    raise ImportError("The types of the nutrients are older than their table: run ./run types.")
 
 
 class Panel(NamedTuple):
@@ -135,9 +122,9 @@ def _material(per_gram: Row) -> Material | None:
     """The macronutrient that most of the energy sits in; fibre and polyols count 2 kcal/g."""
     grams = dict(zip(NUTRIENTS, per_gram.tolist(), strict=True))
     energy: dict[Material, float] = {
-        "protein": 4 * grams["protein_g"],
-        "carbohydrate": 4 * grams["net_carbohydrate_g"],
-        "fat": KCAL_PER_G_FAT * grams["fat_g"],
+        "protein": MACRO_KCAL["protein_g"] * grams["protein_g"],
+        "carbohydrate": MACRO_KCAL["carbohydrate_g"] * grams["net_carbohydrate_g"],
+        "fat": MACRO_KCAL["fat_g"] * grams["fat_g"],
         "fibre": 2 * grams["fibre_g"],
         "polyols": 2 * grams["polyols_g"],
     }

@@ -7,22 +7,16 @@ import re
 from typing import Final
 
 from gasket.core.errors import FaultyInput
-from gasket.core.numbers import Amount, Answer
+from gasket.core.numbers import Positive, Sparse
+from gasket.core.trade.nutrients.figure_types import PrintedFigures
+from gasket.core.trade.nutrients.table import TABLE
 
-_WORDS: Final = {
-    "kcal": r"kcal|kilocalories|cals?|calories",
-    "kj": r"kj|kilojoules",
-    "saturated_g": r"sat(?:urate[sd]?|\.)?(?:\s+fats?)?|of which saturates",
-    "polyols_g": r"polyols?|sugar alcohols?",
-    "sugars_g": r"sugars?|of which sugars",
-    "fibre_g": r"fib(?:re|er)",
-    "sodium_mg": r"sodium",
-    "salt_g": r"salt",
-    "protein_g": r"p|prot\.?|proteins?",
-    "carbohydrate_g": r"(?:total\s+)?c(?:arbs?|arbohydrates?)?",
-    "fat_g": r"(?:total\s+)?f(?:at)?",
-}
-_NAMES: Final = "|".join(f"(?P<{key}>{words})" for key, words in _WORDS.items())
+# The longest first: "saturated fat" before "fat", "total carbs" before a bare "c".
+_NAMES: Final = "|".join(
+    f"(?P<{row.key}>{row.typed})"
+    for row in sorted(TABLE, key=lambda row: row.part_of is None)
+    if row.typed
+)
 _TOKEN: Final = re.compile(
     rf"(?P<number>\d+(?:[.,]\d+)?)\s*(?:m?g\b)?|(?<![a-z])(?:{_NAMES})(?![a-z])", re.IGNORECASE
 )
@@ -33,22 +27,11 @@ _BASIS: Final = re.compile(
 )
 
 
-class ShortLabel(Answer):
+class ShortLabel(PrintedFigures):
     """The figures that the line gives, and what they are for; what it does not say is unknown."""
 
-    basis_g: Amount | None = None
-    basis_ml: Amount | None = None
-    kcal: Amount | None = None
-    kj: Amount | None = None
-    protein_g: Amount | None = None
-    carbohydrate_g: Amount | None = None
-    fat_g: Amount | None = None
-    saturated_g: Amount | None = None
-    sugars_g: Amount | None = None
-    fibre_g: Amount | None = None
-    polyols_g: Amount | None = None
-    sodium_mg: Amount | None = None
-    salt_g: Amount | None = None
+    basis_g: Sparse[Positive] = None
+    basis_ml: Sparse[Positive] = None
 
 
 def read_short(text: str) -> ShortLabel:

@@ -9,39 +9,15 @@ rows of the macronutrients.
 """
 
 from collections.abc import Iterator
-from typing import Final, NamedTuple
+from typing import Final
 
 from gasket.core.label.label import Label, Printed, printed
 from gasket.core.numbers import Answer
+from gasket.core.trade.nutrients.model import NutrientRow
+from gasket.core.trade.nutrients.table import TABLE
 
 US_MOST: Final = 1.20
 US_LEAST_NATURAL: Final = 0.80
-_US_CEILING: Final = ("kcal", "sugars_g", "added_sugars_g", "fat_g", "saturated_g", "sodium_mg")
-_US_FLOOR: Final = ("protein_g", "carbohydrate_g", "fibre_g")
-
-
-class Step(NamedTuple):
-    """Below `under` grams per 100 g: ± `grams`, or ± `share` of the figure where given."""
-
-    under: float
-    grams: float = 0.0
-    share: float = 0.0
-
-
-_EU_GRAM: Final = (Step(10, grams=2), Step(40, share=0.20), Step(float("inf"), grams=8))
-_EU_FAT: Final = (Step(10, grams=1.5), Step(40, share=0.20), Step(float("inf"), grams=8))
-_EU_SATURATED: Final = (Step(4, grams=0.8), Step(float("inf"), share=0.20))
-_EU_SALT: Final = (Step(1.25, grams=0.375), Step(float("inf"), share=0.20))
-_EU_STEPS: Final = {
-    "fat_g": _EU_FAT,
-    "saturated_g": _EU_SATURATED,
-    "carbohydrate_g": _EU_GRAM,
-    "sugars_g": _EU_GRAM,
-    "fibre_g": _EU_GRAM,
-    "protein_g": _EU_GRAM,
-    "salt_g": _EU_SALT,
-}
-_EU_KCAL_PER_G: Final = {"fat_g": 9.0, "carbohydrate_g": 4.0, "fibre_g": 2.0, "protein_g": 4.0}
 
 
 class Tolerated(Answer):
@@ -65,13 +41,13 @@ def tolerated(label: Label) -> tuple[Tolerated, ...]:
 
 
 def _us(label: Label) -> Iterator[Tolerated]:
-    for field in (*_US_CEILING, *_US_FLOOR):
-        figure = printed(label, field)
+    for row in TABLE:
+        figure = printed(label, row.key) if row.us_tolerance else None
         if figure is None:
             continue
-        ceiling = field in _US_CEILING
+        ceiling = row.us_tolerance == "at most"
         yield Tolerated(
-            field=field,
+            field=row.key,
             printed=figure.value,
             least=None if ceiling else US_LEAST_NATURAL * figure.value,
             most=US_MOST * figure.value if ceiling else None,
@@ -82,31 +58,34 @@ def _eu(label: Label) -> Iterator[Tolerated]:
     per = label.basis_ml or label.weight_g
     if per is None:
         return
-    halves: dict[str, float] = {}
-    for field in _EU_STEPS:
-        figure = printed(label, field)
-        if figure is not None:
-            halves[field] = _eu_half(field, figure, per)
+    bands = [
+        (row, figure, _eu_reach(row, figure, per))
+        for row in TABLE
+        if row.eu_tolerance and (figure := printed(label, row.key)) is not None
+    ]
     kcal = printed(label, "kcal")
-    if kcal is not None and halves:
-        half = sum(_EU_KCAL_PER_G[field] * halves.get(field, 0.0) for field in _EU_KCAL_PER_G)
-        yield _around("kcal", kcal, half)
-    for field, half in halves.items():
-        figure = printed(label, field)
-        if figure is not None:
-            yield _around(field, figure, half)
+    if kcal is not None and bands:
+        worth = [(row.annex_xiv[0], reach) for row, _, reach in bands if row.annex_xiv]
+        below = sum(kcal_per_g * reach[0] for kcal_per_g, reach in worth)
+        above = sum(kcal_per_g * reach[1] for kcal_per_g, reach in worth)
+        yield _around("kcal", kcal, (below, above))
+    for row, figure, reach in bands:
+        yield _around(row.key, figure, reach)
 
 
-def _eu_half(field: str, figure: Printed, per: float) -> float:
+def _eu_reach(row: NutrientRow, figure: Printed, per: float) -> tuple[float, float]:
+    """How far below and above the figure the food may be."""
     per_100 = figure.value / per * 100
-    step = next(step for step in _EU_STEPS[field] if per_100 < step.under)
-    return step.share * figure.value if step.share else step.grams * per / 100
+    step = next(step for step in row.eu_tolerance if per_100 < step.under)
+    units = step.units * per / 100
+    return units + step.share_below * figure.value, units + step.share_above * figure.value
 
 
-def _around(field: str, figure: Printed, half: float) -> Tolerated:
+def _around(field: str, figure: Printed, reach: tuple[float, float]) -> Tolerated:
+    below, above = reach
     return Tolerated(
         field=field,
         printed=figure.value,
-        least=max(0.0, figure.value - half),
-        most=figure.value + half,
+        least=max(0.0, figure.value - below),
+        most=figure.value + above,
     )

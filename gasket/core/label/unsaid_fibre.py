@@ -20,16 +20,10 @@ from gasket.core.label.energy import (
     middle,
     raw_sum,
 )
-from gasket.core.label.label import NONE, SALT_PER_SODIUM, Label, Printed, printed
+from gasket.core.label.label import NONE, Label, Printed, printed
+from gasket.core.trade.nutrients import BESIDE_FIBRE, WEIGH_BY_THEMSELVES
+from gasket.core.trade.nutrients.table import SALT_PER_SODIUM
 
-_BESIDE_IN_CARBOHYDRATE: Final = ("sugars_g", "polyols_g", "allulose_g")
-_BESIDE_IN_WEIGHT: Final = (
-    "protein_g",
-    "carbohydrate_g",
-    "fat_g",
-    "alcohol_g",
-    "organic_acids_g",
-)
 _SLACK: Final = 1e-9
 
 
@@ -69,11 +63,11 @@ def room_for_fibre(label: Label) -> Printed | None:
     least = _soluble(label)
     if label.fibre_inside:
         whole = printed(label, "carbohydrate_g")
-        taken = _least(label, _BESIDE_IN_CARBOHYDRATE)
+        taken = _least(label, BESIDE_FIBRE)
     else:
         whole = printed(label, "basis_g") or _as_water(label)
         salt = _least(label, ("sodium_mg",)) * SALT_PER_SODIUM / 1000
-        taken = _least(label, _BESIDE_IN_WEIGHT) + salt
+        taken = _least(label, WEIGH_BY_THEMSELVES) + salt
     if whole is None:
         return None
     return Printed(least.value, least.lo, max(whole.hi - taken, least.hi))

@@ -8,10 +8,10 @@ from dataclasses import dataclass
 from datetime import datetime
 from typing import Final, Literal
 
-from gasket.core.label.panel import NUTRIENTS, Nutrient
 from gasket.core.numbers import Answer
 from gasket.core.rebuild.trial import Build, BuildChange, BuildLine
 from gasket.core.reckoning.margin import Portion, value_of
+from gasket.core.trade.nutrients.figure_types import NUTRIENTS, Nutrient
 from gasket.core.weighing.pour import tolerance_g
 
 NO_CHANGE: Final = 0.005

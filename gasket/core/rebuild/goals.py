@@ -1,22 +1,19 @@
 """What one serving should come to, and how far a trial is from it."""
 
 from collections.abc import Iterator, Mapping
-from typing import Annotated, Final, Literal, Self, get_args
+from typing import Annotated, Final, Literal, get_args
 
-from pydantic import Field, model_validator
-from pydantic_core import PydanticCustomError
+from pydantic import Field
 
-from gasket.core.numbers import Amount, Answer, Value
+from gasket.core.numbers import Answer
 from gasket.core.reckoning.batch import Original
 from gasket.core.reckoning.margin import Figure, Portion
+from gasket.core.trade.limits import NO_LIMITS, Limits
+from gasket.core.trade.nutrients import BY_KEY, MACRO_KCAL
+from gasket.core.trade.nutrients.figure_types import GOAL_NUTRIENTS, GoalNutrient, NutrientLimits
 
 GoalKey = Literal[
-    "kcal",
-    "protein_g",
-    "carbohydrate_g",
-    "net_carbohydrate_g",
-    "fat_g",
-    "fibre_g",
+    GoalNutrient,
     "serving_g",
     "carbohydrate_per_protein",
     "fat_energy",
@@ -30,12 +27,7 @@ SOFT: Final[frozenset[GoalKey]] = frozenset({"hands_on_min", "bowls", "cost"})
 """Wished for, not counted on by the solver."""
 
 GOAL_NAMES: Final[dict[GoalKey, tuple[str, str]]] = {
-    "kcal": ("energy", "kcal"),
-    "protein_g": ("protein", "g"),
-    "carbohydrate_g": ("carbohydrate, total", "g"),
-    "net_carbohydrate_g": ("carbohydrate, net", "g"),
-    "fat_g": ("fat", "g"),
-    "fibre_g": ("fibre", "g"),
+    **{key: (BY_KEY[key].name, BY_KEY[key].unit) for key in GOAL_NUTRIENTS},
     "serving_g": ("serving weight", "g"),
     "carbohydrate_per_protein": ("carbohydrate per gram of protein", "g"),
     "fat_energy": ("energy from fat", "%"),
@@ -46,38 +38,12 @@ GOAL_NAMES: Final[dict[GoalKey, tuple[str, str]]] = {
 }
 
 
-class Limits(Value):
-    """At least and at most; None is no limit."""
-
-    least: Amount | None = None
-    most: Amount | None = None
-
-    @model_validator(mode="after")
-    def _in_order(self) -> Self:
-        if self.least is not None and self.most is not None and self.least > self.most:
-            raise PydanticCustomError("limits", "“At least” is more than “at most”.")
-        return self
-
-    @property
-    def given(self) -> bool:
-        return self.least is not None or self.most is not None
-
-
-NO_LIMITS: Final = Limits()
-
-
-class Goal(Value):
+class Goal(NutrientLimits):
     """Limits for one serving. Shares of energy are in percent.
 
     `ratio_means` says which carbohydrate the ratio to protein is about.
     """
 
-    kcal: Limits = NO_LIMITS
-    protein_g: Limits = NO_LIMITS
-    carbohydrate_g: Limits = NO_LIMITS
-    net_carbohydrate_g: Limits = NO_LIMITS
-    fat_g: Limits = NO_LIMITS
-    fibre_g: Limits = NO_LIMITS
     serving_g: Limits = NO_LIMITS
     carbohydrate_per_protein: Limits = NO_LIMITS
     ratio_means: Literal["total", "net"] = "total"
@@ -141,9 +107,9 @@ def _found(
         )
         return _quotient(carbohydrate, serving.protein_g, 1.0)
     if key == "fat_energy":
-        return _quotient(serving.fat_g, serving.kcal, 900.0)
+        return _quotient(serving.fat_g, serving.kcal, 100 * MACRO_KCAL["fat_g"])
     if key == "protein_energy":
-        return _quotient(serving.protein_g, serving.kcal, 400.0)
+        return _quotient(serving.protein_g, serving.kcal, 100 * MACRO_KCAL["protein_g"])
     plain = serving.grams if key == "serving_g" else others.get(key)
     if key in SOFT or key == "serving_g":
         return None if plain is None else (plain, plain, plain)

@@ -7,10 +7,12 @@ from typing import Final
 import numpy as np
 
 from gasket.core.label.energy import EnergyMethod
-from gasket.core.label.label import SALT_PER_SODIUM, Label
+from gasket.core.label.label import Label
 from gasket.core.label.package import Package, price_per_g
-from gasket.core.label.panel import INDEX, Nutrient, Panel, panel_of
+from gasket.core.label.panel import INDEX, Panel, panel_of
 from gasket.core.trade.kinds import BASES, DRY_FACTOR, NEVER_BASE, FoodKind
+from gasket.core.trade.nutrients.figure_types import Nutrient
+from gasket.core.trade.nutrients.table import SALT_PER_SODIUM
 
 ASH: Final = 0.01
 """Minerals of an ordinary food, g per g (common practice)."""

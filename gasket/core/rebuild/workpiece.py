@@ -13,23 +13,9 @@ from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.formula import flatten
 from gasket.core.reckoning.portions import divide
 from gasket.core.trade.kinds import FoodKind
+from gasket.core.trade.nutrients.figure_types import Nutrient
 
-Quality = Literal[
-    "kcal",
-    "protein_g",
-    "carbohydrate_g",
-    "net_carbohydrate_g",
-    "fat_g",
-    "fibre_g",
-    "sugars_g",
-    "polyols_g",
-    "saturated_g",
-    "sodium_mg",
-    "grams",
-    "water_g",
-    "sweetness_g",
-    "cost",
-]
+Quality = Literal[Nutrient, "grams", "water_g", "sweetness_g", "cost"]
 """What a line brings: nutrients, and what a build is judged by."""
 
 

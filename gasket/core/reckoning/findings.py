@@ -15,6 +15,7 @@ from gasket.core.reckoning.batch import Batch, Weighed
 from gasket.core.reckoning.formula import Formula, Grams
 from gasket.core.reckoning.margin import grams_present, slack_of_sum
 from gasket.core.reckoning.portions import Division, state_of_pieces
+from gasket.core.trade.nutrients import BESIDE_FIBRE, amount_of
 from gasket.core.weighing.closing import is_usual_loss, plain_cause
 
 Severity = Literal["note", "warning"]
@@ -72,14 +73,7 @@ Check = Callable[[Context], Iterator[Finding]]
 MUCH_HIDDEN_KCAL: Final = 5.0
 LEAST_WORTH_SAYING: Final = 0.5
 """kcal or grams per serving: less than that is rounded away on the card, too."""
-_HIDDEN: Final = {
-    "kcal": "kcal",
-    "protein_g": "g protein",
-    "carbohydrate_g": "g carbohydrate",
-    "fat_g": "g fat",
-}
 LEAST_WIDENING_G: Final = 1.0
-_IN_CARBOHYDRATE: Final = ("sugars_g", "polyols_g", "allulose_g")
 
 
 def _name(batch: Batch, key: str) -> str:
@@ -154,7 +148,7 @@ def fibre_not_printed(context: Context) -> Iterator[Finding]:
 
 def parts_exceed(context: Context) -> Iterator[Finding]:
     for key, label in context.labels_present:
-        parts = sum(getattr(label, field) or 0.0 for field in _IN_CARBOHYDRATE)
+        parts = sum(getattr(label, field) or 0.0 for field in BESIDE_FIBRE)
         parts += (label.fibre_g or 0.0) if label.fibre_inside else 0.0
         whole = label.carbohydrate_g
         if whole is not None and parts > whole * (1 + 1e-9):
@@ -230,7 +224,7 @@ def zero_hides(context: Context) -> Iterator[Finding]:
         worth_saying = [field for field, most in hidden.items() if most >= LEAST_WORTH_SAYING]
         if worth_saying:
             much = hidden.get("kcal", 0.0) >= MUCH_HIDDEN_KCAL
-            most = ", ".join(f"{hidden[field]:.2g} {_HIDDEN[field]}" for field in worth_saying)
+            most = ", ".join(f"{hidden[field]:.2g} {amount_of(field)}" for field in worth_saying)
             yield _note(
                 "zero_hides",
                 f"{label.name or key}: printed as 0, but up to {most} per serving round to that.",

@@ -14,9 +14,9 @@ from typing import Final
 import numpy as np
 from numpy.typing import NDArray
 
-from gasket.core.label.panel import INDEX, NUTRIENTS, PARTS, Material, Panel, Row
-from gasket.core.numbers import Answer
+from gasket.core.label.panel import INDEX, PARTS, Material, Panel, Row
 from gasket.core.reckoning.formula import Formula, Grams
+from gasket.core.trade.nutrients.figure_types import NUTRIENTS, OfEach
 
 Band = tuple[float, float]
 TWO_SIDED_95: Final = 1.96
@@ -57,19 +57,8 @@ def slack_of_sum(variances_g2: Iterable[float], least_g: float) -> float:
     return max(least_g, TWO_SIDED_95 * sqrt(sum(variances_g2)))
 
 
-class Facts(Answer):
+class Facts(OfEach[Figure | PartlyKnown]):
     """What something holds. None is unknown."""
-
-    kcal: AnyFigure = None
-    protein_g: AnyFigure = None
-    carbohydrate_g: AnyFigure = None
-    net_carbohydrate_g: AnyFigure = None
-    fat_g: AnyFigure = None
-    fibre_g: AnyFigure = None
-    sugars_g: AnyFigure = None
-    polyols_g: AnyFigure = None
-    saturated_g: AnyFigure = None
-    sodium_mg: AnyFigure = None
 
 
 class Portion(Facts):

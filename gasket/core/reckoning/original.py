@@ -1,25 +1,18 @@
 """The original beside ours: what a serving saves on it, and both at equal weight."""
 
-from gasket.core.label.panel import KCAL_PER_G_FAT, NUTRIENTS, Material
-from gasket.core.numbers import Answer
+from dataclasses import dataclass
+
+from gasket.core.label.panel import Material
 from gasket.core.reckoning.batch import Original
 from gasket.core.reckoning.margin import Band, Figure, Portion
+from gasket.core.trade.nutrients import MACRO_KCAL
+from gasket.core.trade.nutrients.figure_types import NUTRIENTS, PlainFigures
 
 
-class AtEqualWeight(Answer):
+@dataclass(frozen=True, slots=True, kw_only=True)
+class AtEqualWeight(PlainFigures):
     """Our figures for as many grams as one serving of the original weighs."""
 
-    # Plain values without margins; None is unknown.
-    kcal: float | None = None
-    protein_g: float | None = None
-    carbohydrate_g: float | None = None
-    net_carbohydrate_g: float | None = None
-    fat_g: float | None = None
-    fibre_g: float | None = None
-    sugars_g: float | None = None
-    polyols_g: float | None = None
-    saturated_g: float | None = None
-    sodium_mg: float | None = None
     grams: float
 
 
@@ -71,15 +64,18 @@ def _saved(original: Original, ours: Band) -> Band | None:
 
 def _energy_from(original: Original) -> dict[Material, float] | None:
     """The original's kcal by macronutrient: 4-4-9, scaled to the stated kcal if there is one."""
-    parts = (original.protein_g, original.carbohydrate_g, original.fat_g)
-    if any(part is None for part in parts):
-        return None
-    protein, carbohydrate, fat = (part or 0.0 for part in parts)
-    energy: dict[Material, float] = {
-        "carbohydrate": 4 * carbohydrate,
-        "fat": KCAL_PER_G_FAT * fat,
-        "protein": 4 * protein,
+    grams: dict[Material, float | None] = {
+        "carbohydrate": original.carbohydrate_g,
+        "fat": original.fat_g,
+        "protein": original.protein_g,
     }
+    energy = {
+        material: MACRO_KCAL[f"{material}_g"] * held
+        for material, held in grams.items()
+        if held is not None
+    }
+    if len(energy) < len(grams):
+        return None
     total = sum(energy.values())
     scale = original.kcal / total if original.kcal is not None and total else 1.0
     return {material: kcal * scale for material, kcal in energy.items()}

@@ -4,10 +4,12 @@ from typing import Final
 
 import numpy as np
 
-from gasket.core.label.panel import INDEX, KCAL_PER_G_FAT, NUTRIENTS, Row
+from gasket.core.label.panel import INDEX, Row
 from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.formula import Formula, quantity
 from gasket.core.reckoning.margin import Lost, Panels
+from gasket.core.trade.nutrients import MACRO_KCAL
+from gasket.core.trade.nutrients.figure_types import NUTRIENTS
 
 _POURED_FAT_AT_LEAST: Final = 0.5
 """Fat poured off is part water: the low end is half of it (common practice)."""
@@ -39,7 +41,7 @@ def _pour(lost: Lost, fat_g: float, held: tuple[Row, Row], share: float) -> None
     ends = ((lost.value, gone, each), (lost.lo, least, each_least), (lost.hi, most, each_most))
     for row, grams, saturates in ends:
         row[fat] += share * grams
-        row[kcal] += share * grams * KCAL_PER_G_FAT
+        row[kcal] += share * grams * MACRO_KCAL["fat_g"]
         row[saturated] += share * grams * saturates
 
 

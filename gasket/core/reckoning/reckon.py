@@ -14,9 +14,7 @@ import numpy as np
 from gasket.core.errors import Fault, FaultyInput
 from gasket.core.label.panel import (
     INDEX,
-    NUTRIENTS,
     Material,
-    Nutrient,
     panel_of,
 )
 from gasket.core.numbers import Answer
@@ -38,28 +36,20 @@ from gasket.core.reckoning.original import ComparedOriginal, compare
 from gasket.core.reckoning.portions import Division, divide, weight_g
 from gasket.core.reckoning.poured_off import poured_off
 from gasket.core.reckoning.says_who import says_who
+from gasket.core.trade.nutrients import BY_KEY
+from gasket.core.trade.nutrients.figure_types import NUTRIENTS, Nutrient, PlainFigures
 
 Origin = Literal["label", "generic", "weight"]
 _WHOLE_PORTION: Final = Share(1.0, 1.0, 1.0, 1.0)
 
 
-@dataclass(frozen=True, slots=True)
-class LineShare:
+@dataclass(frozen=True, slots=True, kw_only=True)
+class LineShare(PlainFigures):
     """One line's part of one serving, and the macronutrient that most of its energy sits in."""
 
     where: str
     grams: float
     material: Material | None
-    kcal: float | None = None
-    protein_g: float | None = None
-    carbohydrate_g: float | None = None
-    net_carbohydrate_g: float | None = None
-    fat_g: float | None = None
-    fibre_g: float | None = None
-    sugars_g: float | None = None
-    polyols_g: float | None = None
-    saturated_g: float | None = None
-    sodium_mg: float | None = None
     count: float | None = None
 
 
@@ -177,7 +167,7 @@ def _undivided(batch: Batch) -> Result:
 
 
 _LEAST_WORTH_NAMING: Final = 0.005
-_EXPLAINED: Final[tuple[Nutrient, ...]] = NUTRIENTS[:6]
+_EXPLAINED: Final = tuple(nutrient for nutrient in NUTRIENTS if BY_KEY[nutrient].headline)
 
 
 def _finish_grams(work: _Work) -> Grams:
@@ -223,7 +213,7 @@ def _line_shares(work: _Work, mean_share: float) -> Iterator[LineShare]:
         material = work.panels.materials[work.formula.position[label]]
         count = amount if amount != part_g else None
         figures = dict(zip(NUTRIENTS, shown, strict=True))
-        yield LineShare(where, part_g, material, count=count, **figures)
+        yield LineShare(where=where, grams=part_g, material=material, count=count, **figures)
 
 
 def _labelled_lines(work: _Work, mean_share: float) -> Iterator[tuple[str, str, float, float]]:

@@ -2,8 +2,8 @@
 
 from typing import Final
 
-from gasket.core.label.panel import NUTRIENTS, Nutrient
 from gasket.core.reckoning.batch import Batch
+from gasket.core.trade.nutrients.figure_types import NUTRIENTS, Nutrient
 
 _ROUNDING: Final = {
     "us": ("us-rounding", "us-serving-rounding"),

@@ -11,9 +11,10 @@ import numpy as np
 from gasket.core.label.energy import EnergyMethod, Sum
 from gasket.core.label.label import Label
 from gasket.core.label.package import Package, price_per_g
-from gasket.core.label.panel import INDEX, NUTRIENTS, Row, panel_of, sums_of
+from gasket.core.label.panel import INDEX, Row, panel_of, sums_of
 from gasket.core.numbers import Answer
 from gasket.core.reckoning.margin import Amounts, Facts, facts
+from gasket.core.trade.nutrients.figure_types import NUTRIENTS
 
 Base = Literal["per_100g", "per_100kcal", "per_30g_protein", "per_price"]
 PROTEIN_G: Final = 30.0

@@ -15,12 +15,15 @@ from gasket.core.build_checks.checks import (
     MOSTLY_WHEY,
     SODA_IN_POWDER,
 )
-from gasket.core.rebuild.goals import GOAL_NAMES, SOFT, Goal, GoalKey, Limits
+from gasket.core.rebuild.goals import GOAL_NAMES, SOFT, Goal, GoalKey
 from gasket.core.rebuild.ingredients import Ingredient
 from gasket.core.rebuild.workpiece import Quality, quality
 from gasket.core.trade.caution import POLYOLS_MOST
 from gasket.core.trade.families import Span
 from gasket.core.trade.kinds import POWDERS, FoodKind
+from gasket.core.trade.limits import Limits
+from gasket.core.trade.nutrients import MACRO_KCAL
+from gasket.core.trade.nutrients.figure_types import GOAL_NUTRIENTS
 
 PAN_FILL: Final = Span(0.9, 1.15)
 """A serving keeps about its weight, unless the goal says otherwise: the pan stays as full."""
@@ -53,12 +56,7 @@ class Limit:
 
 
 _PLAIN: Final[dict[GoalKey, Quality]] = {
-    "kcal": "kcal",
-    "protein_g": "protein_g",
-    "carbohydrate_g": "carbohydrate_g",
-    "net_carbohydrate_g": "net_carbohydrate_g",
-    "fat_g": "fat_g",
-    "fibre_g": "fibre_g",
+    **{nutrient: nutrient for nutrient in GOAL_NUTRIENTS},
     "serving_g": "grams",
 }
 _INF: Final = float("inf")
@@ -80,9 +78,9 @@ def _goals(goal: Goal) -> Iterator[Limit]:
             means: Quality = "net_carbohydrate_g" if goal.ratio_means == "net" else "carbohydrate_g"
             yield from _ratio(key, limits, means, "protein_g", 1.0)
         elif key == "fat_energy":
-            yield from _ratio(key, limits, "fat_g", "kcal", 1 / 900)
+            yield from _ratio(key, limits, "fat_g", "kcal", 0.01 / MACRO_KCAL["fat_g"])
         elif key == "protein_energy":
-            yield from _ratio(key, limits, "protein_g", "kcal", 1 / 400)
+            yield from _ratio(key, limits, "protein_g", "kcal", 0.01 / MACRO_KCAL["protein_g"])
 
 
 def _plain(key: GoalKey, limits: Limits) -> Limit:

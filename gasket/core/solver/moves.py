@@ -20,6 +20,7 @@ from gasket.core.swaps.model import Swap
 from gasket.core.swaps.options import CRUMB, Ready, Shelf, ready_swaps
 from gasket.core.swaps.sense import holds_the_dish, makes_sense
 from gasket.core.trade.kinds import SEASONINGS, FoodKind
+from gasket.core.trade.nutrients import MACRO_KCAL
 
 LESS, MORE = 0.5, 2.0
 """A free line stays between half and twice its grams."""
@@ -165,8 +166,12 @@ def _swap_moves(
 
 def _energy(move: SwapMove, one: PlacedLine) -> float:
     """What a gram taken costs in kcal, its protein counted in its favour."""
-    new = sum(ratio * (f.amount("kcal") - 4 * f.amount("protein_g")) for f, ratio in move.foods)
-    return new - one.ingredient.amount("kcal") + 4 * one.ingredient.amount("protein_g")
+    return sum(ratio * _cost(food) for food, ratio in move.foods) - _cost(one.ingredient)
+
+
+def _cost(food: Ingredient) -> float:
+    """kcal per gram, less those of its protein."""
+    return food.amount("kcal") - MACRO_KCAL["protein_g"] * food.amount("protein_g")
 
 
 def _breaks_a_need(piece: Workpiece, ready: Ready) -> bool:

@@ -5,6 +5,8 @@ from typing import Final
 from gasket.core.numbers import Answer
 from gasket.core.solver.formulation import Task
 from gasket.core.solver.programme import Programme, Solution, row_prices
+from gasket.core.trade.nutrients import BY_KEY
+from gasket.core.trade.nutrients.figure_types import GOAL_NUTRIENTS
 
 _SLACK: Final = 1e-6
 
@@ -19,13 +21,9 @@ class Price(Answer):
 
 
 _PRICED: Final[dict[str, str]] = {
-    "protein_g": "One more gram of protein",
-    "fibre_g": "One more gram of fibre",
-    "fat_g": "One gram of fat",
-    "carbohydrate_g": "One gram of carbohydrate",
-    "net_carbohydrate_g": "One gram of net carbohydrate",
-    "serving_g": "One gram of serving weight",
-    "pan_fill": "One gram of serving weight",
+    **{key: BY_KEY[key].name for key in GOAL_NUTRIENTS if key != "kcal"},
+    "serving_g": "serving weight",
+    "pan_fill": "serving weight",
 }
 
 
@@ -39,11 +37,12 @@ def prices_of(task: Task, whole: Programme, at: Solution) -> tuple[Price, ...]:
     for k, limit in enumerate(task.limits):
         if limit.key in _PRICED and lean is not None and abs(lean[k]) > _SLACK:
             kcal = float(abs(lean[k]))
+            gram = "One more gram" if lean[k] > 0 else "One gram less"
             found.append(
                 Price(
                     key=limit.key,
                     name=limit.name,
-                    says=f"{_PRICED[limit.key]} costs {kcal:.1f} kcal here.",
+                    says=f"{gram} of {_PRICED[limit.key]} costs {kcal:.1f} kcal here.",
                     per_unit=kcal,
                 )
             )

@@ -1,7 +1,6 @@
 """Packages side by side, and what each would make of a trial."""
 
 from collections.abc import Iterator
-from typing import Final
 
 from sqlmodel import Session
 
@@ -12,6 +11,7 @@ from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.margin import Figure, Portion
 from gasket.core.reckoning.reckon import Result, reckon
 from gasket.core.reckoning.side_by_side import Compared, compare
+from gasket.core.trade.nutrients.figure_types import NUTRIENTS
 from gasket.kitchen import settings
 from gasket.kitchen.rebuild import build
 from gasket.kitchen.shelf import shelf
@@ -20,7 +20,6 @@ from gasket.store import rows
 from gasket.store.tables import FoodRow
 
 LEAST, MOST = 2, 5
-MOVED: Final = ("kcal", "protein_g", "carbohydrate_g", "fat_g", "fibre_g", "sodium_mg")
 
 
 class InTrial(Answer):
@@ -92,7 +91,7 @@ def _in_trial(
         other = reckon(planned.with_panel({str(old) for old in used}, label.label)).serving
         found[key] = InTrial(
             uses_it=key in used,
-            difference={name: _difference(now.serving, other, name) for name in MOVED},
+            difference={name: _difference(now.serving, other, name) for name in NUTRIENTS},
             cost_difference=_cost(weights, label, labels),
         )
     return found, ""

@@ -20,15 +20,13 @@ from gasket.core.reckoning.batch import Batch, Component, Portions
 from gasket.core.reckoning.contents import Used, contains
 from gasket.core.reckoning.margin import Facts, Figure
 from gasket.core.reckoning.reckon import reckon
+from gasket.core.trade.nutrients import MACROS, PRINTED
+from gasket.core.trade.nutrients.figure_types import NUTRIENTS, Nutrient
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.shelf import NewFood, ShelfFood
 from gasket.kitchen.weigh import weighed
 
-_FIGURES: Final = (
-    *("kcal", "protein_g", "carbohydrate_g", "fat_g", "fibre_g", "sugars_g"),
-    *("polyols_g", "saturated_g", "sodium_mg"),
-)
-_MAIN: Final = ("kcal", "protein_g", "carbohydrate_g", "fat_g")
+_FIGURES: Final = tuple(nutrient for nutrient in NUTRIENTS if nutrient in PRINTED)
 _LEAST_WORTH_G: Final = 1.0
 """Per 100 g: a smaller figure does not widen the spread of the others."""
 _MOST_SPREAD: Final = 1.0
@@ -102,11 +100,10 @@ def label_of(name: str, per_100g: Facts) -> Label:
     )
 
 
-def _spread(known: dict[str, Figure]) -> float:
+def _spread(known: dict[Nutrient, Figure]) -> float:
     widest = 0.0
-    for field in _MAIN:
-        figure = known.get(field)
-        if figure is not None and figure.value >= _LEAST_WORTH_G:
+    for nutrient, figure in known.items():
+        if nutrient in MACROS and figure.value >= _LEAST_WORTH_G:
             reach = max(figure.value - figure.worst[0], figure.worst[1] - figure.value)
             widest = max(widest, reach / figure.value)
     return min(_MOST_SPREAD, round(widest, 4))

@@ -4537,7 +4537,7 @@ export interface components {
              * Nutrient
              * @enum {string}
              */
-            nutrient: "kcal" | "protein_g" | "carbohydrate_g" | "net_carbohydrate_g" | "fat_g" | "fibre_g" | "sugars_g" | "polyols_g" | "saturated_g" | "sodium_mg";
+            nutrient: "kcal" | "protein_g" | "carbohydrate_g" | "net_carbohydrate_g" | "sugars_g" | "polyols_g" | "fat_g" | "saturated_g" | "fibre_g" | "sodium_mg";
         };
         /**
          * Figures
@@ -5402,7 +5402,7 @@ export interface components {
         };
         /**
          * Label
-         * @description Figures as printed, for a basis. None is unknown (see `ABSENT_MEANS_NONE`).
+         * @description Figures as printed, for a basis. None is unknown, but for those that absent mean none.
          *
          *     `basis_g`, `basis_ml` and `basis_pieces` are three ways of saying the same basis; at least one
          *     is given. `below` names figures printed as "less than" ("<1 g"): the figure is then the bound.
@@ -7766,6 +7766,12 @@ export interface components {
          * @description The figures that the line gives, and what they are for; what it does not say is unknown.
          */
         ShortLabel: {
+            /** Added Sugars G */
+            added_sugars_g?: number | null;
+            /** Alcohol G */
+            alcohol_g?: number | null;
+            /** Allulose G */
+            allulose_g?: number | null;
             /** Basis G */
             basis_g?: number | null;
             /** Basis Ml */
@@ -7780,6 +7786,8 @@ export interface components {
             kcal?: number | null;
             /** Kj */
             kj?: number | null;
+            /** Organic Acids G */
+            organic_acids_g?: number | null;
             /** Polyols G */
             polyols_g?: number | null;
             /** Protein G */
@@ -7790,6 +7798,8 @@ export interface components {
             saturated_g?: number | null;
             /** Sodium Mg */
             sodium_mg?: number | null;
+            /** Soluble Fibre G */
+            soluble_fibre_g?: number | null;
             /** Sugars G */
             sugars_g?: number | null;
         };

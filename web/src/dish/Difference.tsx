@@ -1,8 +1,8 @@
 import { useDifference } from "../api/queries";
 import { day, figure, signed, weighed } from "../lib/format";
-import { type Nutrient, SHORT_NAMES, unitOf } from "../lib/nutrients";
+import { headline, shortName, unitOf } from "../lib/nutrients";
 
-const FIGURES: readonly Nutrient[] = ["kcal", "protein_g", "carbohydrate_g", "fat_g", "fibre_g"];
+const FIGURES = headline("total");
 
 const asMade = (at: string | null | undefined) => (at ? `as weighed on ${day(at)}` : "as planned");
 
@@ -24,12 +24,12 @@ export function Difference({ trialId, to }: { trialId: number; to: number }) {
         {known.map(({ nutrient, by }) => (
           <span key={nutrient}>
             <b>{signed(by, unitOf(nutrient))}</b> {unitOf(nutrient) === "g" ? "g " : ""}
-            {SHORT_NAMES[nutrient]}
+            {shortName(nutrient)}
           </span>
         ))}
         {unknown.length > 0 && (
           <span className="text-soft">
-            not known of both: {unknown.map((figure) => SHORT_NAMES[figure.nutrient]).join(", ")}
+            not known of both: {unknown.map((figure) => shortName(figure.nutrient)).join(", ")}
           </span>
         )}
         {data.grams_before != null && data.grams_after != null && (

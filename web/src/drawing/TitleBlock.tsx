@@ -1,6 +1,6 @@
 import type { Schemas } from "../api/client";
 import { figure, weighed } from "../lib/format";
-import { type Nutrient, SHORT_NAMES, unitOf } from "../lib/nutrients";
+import { headline, type Nutrient, shortName, unitOf } from "../lib/nutrients";
 import { Tolerance } from "./Tolerance";
 import { type AnyFigure, known, unknownText, valueText } from "../lib/figures";
 import { GoalMarks } from "./GoalMarks";
@@ -21,8 +21,6 @@ interface TitleBlockProps {
 /** The ruled block in the corner of every sheet: live figures per serving, beside the original. */
 export function TitleBlock(props: TitleBlockProps) {
   const { result, carbohydrate } = props;
-  const carbs: Nutrient = carbohydrate === "net" ? "net_carbohydrate_g" : "carbohydrate_g";
-  const shown: Nutrient[] = ["kcal", "protein_g", carbs, "fat_g", "fibre_g"];
   return (
     <section aria-label="Per serving" className="border-2 border-ink bg-sheet">
       <header className="flex items-baseline justify-between gap-3 border-b border-ink px-3 py-1.5">
@@ -32,7 +30,7 @@ export function TitleBlock(props: TitleBlockProps) {
         <span className="text-right text-sm text-soft">{props.state}</span>
       </header>
       <div className="grid grid-cols-[1.25fr_1.2fr_1.35fr_1fr_1fr] divide-x divide-rule max-sm:grid-cols-3 max-sm:divide-x-0">
-        {shown.map((nutrient) => (
+        {headline(carbohydrate).map((nutrient) => (
           <Cell key={nutrient} nutrient={nutrient} {...props} />
         ))}
       </div>
@@ -58,7 +56,7 @@ function Cell({ nutrient, result, labelNames }: TitleBlockProps & { nutrient: Nu
   return (
     <div className="px-3 py-1.5" data-nutrient={nutrient}>
       <div className="truncate text-xs text-soft">
-        {SHORT_NAMES[nutrient]}
+        {shortName(nutrient)}
         {unit === "g" ? " g" : ""}
       </div>
       <div className="flex items-center gap-1.5">

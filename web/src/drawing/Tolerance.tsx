@@ -5,7 +5,7 @@ import { useSources } from "../api/queries";
 import { type AnyFigure, bandText, known, type Known, valueText } from "../lib/figures";
 import { sourceName } from "../lib/sources";
 import { decimalsOf, figure, fixed, type Unit } from "../lib/format";
-import { type Nutrient, SHORT_NAMES, unitOf } from "../lib/nutrients";
+import { type Nutrient, shortName, unitOf } from "../lib/nutrients";
 
 /** A margin as a drawing gives it: ± when it is even, else how far up and how far down. */
 export function Deviation({ found, unit }: { found: Known; unit: Unit }) {
@@ -52,8 +52,8 @@ export function Tolerance({
         <Deviation found={found} unit={unit} />
         <span className="sr-only">
           {" "}
-          Margin of {SHORT_NAMES[nutrient]}: likely {bandText(found.likely, unit)} {unit}. What is
-          it made of?
+          Margin of {shortName(nutrient)}: likely {bandText(found.likely, unit)} {unit}. What is it
+          made of?
         </span>
       </Popover.Trigger>
       <Popover.Portal>
@@ -63,7 +63,7 @@ export function Tolerance({
           className="z-40 max-h-[80vh] w-80 max-w-[calc(100vw-24px)] overflow-y-auto border border-ink bg-sheet p-4 text-sm shadow-lg"
         >
           <h3 className="font-bold">
-            {SHORT_NAMES[nutrient]}: {valueText(found, unit)} {unit} per serving
+            {shortName(nutrient)}: {valueText(found, unit)} {unit} per serving
           </h3>
           <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-3 gap-y-1">
             <dt className="text-soft">likely</dt>

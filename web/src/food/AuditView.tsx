@@ -1,15 +1,11 @@
 import type { Schemas } from "../api/client";
+import { AMOUNTS } from "../api/vocabulary";
 import { SaysWho } from "../drawing/Tolerance";
 import { DASH, fixed } from "../lib/format";
 import { EnergyLine } from "./EnergyLine";
 import { fieldName } from "./panels";
 
-const HIDDEN: Record<string, string> = {
-  kcal: "kcal",
-  protein_g: "g protein",
-  carbohydrate_g: "g carbohydrate",
-  fat_g: "g fat",
-};
+const HIDDEN: Record<string, string> = AMOUNTS;
 
 /** Whether the panel agrees with itself, and how. */
 export function AuditView({ audit }: { audit: Schemas["Audit"] | null }) {

@@ -9,7 +9,7 @@ import { BasisFields } from "./BasisFields";
 import { MovedBy } from "./MovedBy";
 import { PackageFields } from "./PackageFields";
 import { PanelNumber } from "./PanelNumber";
-import { POLYOLS } from "../api/vocabulary";
+import { MACROS, POLYOLS } from "../api/vocabulary";
 import { type Edited, type Label, type Package, PANELS, type PanelFigure } from "./panels";
 import { useAudit } from "./useAudit";
 
@@ -121,8 +121,6 @@ export function LabelEditor({ stored, labelId, onSave }: LabelEditorProps) {
   );
 }
 
-const MAIN: readonly PanelFigure["field"][] = ["kcal", "protein_g", "carbohydrate_g", "fat_g"];
-
 /** The numbers as they stand in a note or a chat: what is understood goes into the fields. */
 function InOneLine({ onRead }: { onRead: (part: Partial<Label>) => void }) {
   const [text, setText] = useState("");
@@ -170,7 +168,7 @@ interface PanelFieldsProps {
 /** The panel itself, in the order in which it is printed; of a new label the main figures first. */
 function PanelFields({ label, change, at, mainFirst }: PanelFieldsProps) {
   const rows = PANELS[label.style];
-  const main = MAIN.flatMap((field) => rows.find((row) => row.field === field) ?? []);
+  const main = MACROS.flatMap((field) => rows.find((row) => row.field === field) ?? []);
   const rest = mainFirst ? rows.filter((row) => !main.includes(row)) : rows;
   const shown = (row: PanelFigure, stacked: boolean) => (
     <PanelRow

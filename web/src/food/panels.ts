@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { PANELS as ROWS } from "../api/vocabulary";
 
 export type Label = Schemas["Label"];
 export type Package = Schemas["Package"];
@@ -16,72 +17,21 @@ export const emptyLabel = (style: "us" | "eu" = "eu"): Label => ({
 export const isBegun = (label: Label): boolean =>
   PANELS[label.style].some((row) => label[row.field] != null);
 
-export type FigureField =
-  | "kcal"
-  | "kj"
-  | "protein_g"
-  | "carbohydrate_g"
-  | "fat_g"
-  | "fibre_g"
-  | "soluble_fibre_g"
-  | "sugars_g"
-  | "added_sugars_g"
-  | "saturated_g"
-  | "sodium_mg"
-  | "salt_g"
-  | "polyols_g"
-  | "allulose_g"
-  | "alcohol_g"
-  | "organic_acids_g";
-
 export interface PanelFigure {
-  field: FigureField;
+  field: (typeof ROWS)[Label["style"]][number]["field"];
   name: string;
   unit: string;
-  inside?: boolean;
+  inside: boolean;
 }
 
-const US: readonly PanelFigure[] = [
-  { field: "kcal", name: "Calories", unit: "kcal" },
-  { field: "fat_g", name: "Total fat", unit: "g" },
-  { field: "saturated_g", name: "Saturated fat", unit: "g", inside: true },
-  { field: "sodium_mg", name: "Sodium", unit: "mg" },
-  { field: "carbohydrate_g", name: "Total carbohydrate", unit: "g" },
-  { field: "fibre_g", name: "Dietary fibre", unit: "g", inside: true },
-  { field: "soluble_fibre_g", name: "of it soluble", unit: "g", inside: true },
-  { field: "sugars_g", name: "Total sugars", unit: "g", inside: true },
-  { field: "added_sugars_g", name: "Added sugars", unit: "g", inside: true },
-  { field: "polyols_g", name: "Sugar alcohol", unit: "g", inside: true },
-  { field: "allulose_g", name: "Allulose", unit: "g", inside: true },
-  { field: "protein_g", name: "Protein", unit: "g" },
-  { field: "alcohol_g", name: "Alcohol", unit: "g" },
-];
-
-const EU: readonly PanelFigure[] = [
-  { field: "kj", name: "Energy", unit: "kJ" },
-  { field: "kcal", name: "Energy", unit: "kcal" },
-  { field: "fat_g", name: "Fat", unit: "g" },
-  { field: "saturated_g", name: "of which saturates", unit: "g", inside: true },
-  { field: "carbohydrate_g", name: "Carbohydrate", unit: "g" },
-  { field: "sugars_g", name: "of which sugars", unit: "g", inside: true },
-  { field: "polyols_g", name: "of which polyols", unit: "g", inside: true },
-  { field: "allulose_g", name: "Allulose", unit: "g", inside: true },
-  { field: "fibre_g", name: "Fibre", unit: "g" },
-  { field: "protein_g", name: "Protein", unit: "g" },
-  { field: "salt_g", name: "Salt", unit: "g" },
-  { field: "alcohol_g", name: "Alcohol", unit: "g" },
-  { field: "organic_acids_g", name: "Organic acids", unit: "g" },
-];
-
 /** The rows of a panel, in the order in which it is printed. */
-export const PANELS: Record<Label["style"], readonly PanelFigure[]> = {
-  us: US,
-  eu: EU,
-  table: [...US, { field: "organic_acids_g", name: "Organic acids", unit: "g" }],
-};
+export const PANELS: Record<Label["style"], readonly PanelFigure[]> = ROWS;
 
 const FIGURE_NAMES = new Map(
-  [...US, ...EU].map((row) => [row.field as string, `${row.name.toLowerCase()}, ${row.unit}`]),
+  [...PANELS.us, ...PANELS.eu].map((row) => [
+    row.field as string,
+    `${row.name.toLowerCase()}, ${row.unit}`,
+  ]),
 );
 const FIELD_NAMES: Record<string, string> = {
   name: "package",

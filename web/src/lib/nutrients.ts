@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { NUTRIENTS as ROWS } from "../api/vocabulary";
 import type { Unit } from "./format";
 
 export type Nutrient = keyof Schemas["Facts"];
@@ -7,36 +8,31 @@ export type Material = NonNullable<Schemas["LineShare"]["material"]>;
 export interface NutrientRow {
   key: Nutrient;
   name: string;
+  /** Where there is little room. */
+  short: string;
   unit: Unit;
   /** Part of the row above it. */
-  inside?: boolean;
+  inside: boolean;
+  /** Shown even where it is unknown. */
+  always: boolean;
+  headline: boolean;
 }
 
-export const NUTRIENTS: readonly NutrientRow[] = [
-  { key: "kcal", name: "Energy", unit: "kcal" },
-  { key: "protein_g", name: "Protein", unit: "g" },
-  { key: "carbohydrate_g", name: "Carbohydrate, total", unit: "g" },
-  { key: "net_carbohydrate_g", name: "net of fibre, polyols", unit: "g", inside: true },
-  { key: "sugars_g", name: "sugars", unit: "g", inside: true },
-  { key: "polyols_g", name: "polyols", unit: "g", inside: true },
-  { key: "fat_g", name: "Fat", unit: "g" },
-  { key: "saturated_g", name: "saturated", unit: "g", inside: true },
-  { key: "fibre_g", name: "Fibre", unit: "g" },
-  { key: "sodium_mg", name: "Sodium", unit: "mg" },
-];
+const ALL: readonly NutrientRow[] = ROWS;
+const BY_KEY = new Map(ALL.map((row) => [row.key, row]));
 
-export const SHORT_NAMES: Record<Nutrient, string> = {
-  kcal: "kcal",
-  protein_g: "protein",
-  carbohydrate_g: "carbohydrate",
-  net_carbohydrate_g: "net carbohydrate",
-  fat_g: "fat",
-  fibre_g: "fibre",
-  sugars_g: "sugars",
-  polyols_g: "polyols",
-  saturated_g: "saturated",
-  sodium_mg: "sodium",
+/** The rows of a table of figures: those that are always shown, and others that something holds. */
+export const rowsFor = (
+  shown: readonly (Partial<Record<Nutrient, unknown>> | null | undefined)[],
+): readonly NutrientRow[] =>
+  ALL.filter((row) => row.always || shown.some((facts) => facts?.[row.key] != null));
+
+/** The few figures that a serving is known by, with one of the two schools of carbohydrate. */
+export const headline = (carbohydrate: "total" | "net"): readonly Nutrient[] => {
+  const other = carbohydrate === "net" ? "carbohydrate_g" : "net_carbohydrate_g";
+  return ALL.filter((row) => row.headline && row.key !== other).map((row) => row.key);
 };
 
-export const unitOf = (nutrient: Nutrient): Unit =>
-  NUTRIENTS.find((row) => row.key === nutrient)?.unit ?? "g";
+export const shortName = (nutrient: Nutrient): string => BY_KEY.get(nutrient)?.short ?? nutrient;
+
+export const unitOf = (nutrient: Nutrient): Unit => BY_KEY.get(nutrient)?.unit ?? "g";

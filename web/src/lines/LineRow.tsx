@@ -4,6 +4,7 @@ import { type KeyboardEvent, useId, useState } from "react";
 import type { Schemas } from "../api/client";
 import { api, ask, ProblemError, sentence } from "../api/client";
 import { useFood } from "../api/queries";
+import { MACRONUTRIENTS } from "../api/vocabulary";
 import { useStruck } from "../drawing/useStruck";
 import { figure, fixed, signed, weighed } from "../lib/format";
 import { numberFault } from "../lib/numberFault";
@@ -28,8 +29,6 @@ interface LineRowProps {
   selected: string | null;
   onSelect: (where: string | null) => void;
 }
-
-const MACROS = ["protein_g", "carbohydrate_g", "fat_g"] as const;
 
 /** A line: its number, its food, target grams, and what that is in one serving. */
 export function LineRow({
@@ -118,7 +117,7 @@ export function LineRow({
           />
         </td>
         <KcalCell share={share} />
-        {MACROS.map((macro) => (
+        {MACRONUTRIENTS.map((macro) => (
           <td key={macro} className="px-1 text-right max-sm:hidden">
             {share?.[macro] == null ? (share ? "?" : "") : figure(share[macro], "g")}
           </td>

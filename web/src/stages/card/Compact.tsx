@@ -1,7 +1,7 @@
 import type { Schemas } from "../../api/client";
 import { bandText, known, unknownText, valueText } from "../../lib/figures";
 import { weighed } from "../../lib/format";
-import { NUTRIENTS } from "../../lib/nutrients";
+import { rowsFor } from "../../lib/nutrients";
 
 /** One serving with its likely margin, 100 g and the whole batch; both carbohydrate schools. */
 export function Compact({ card }: { card: Schemas["Card"] }) {
@@ -25,7 +25,7 @@ export function Compact({ card }: { card: Schemas["Card"] }) {
         </tr>
       </thead>
       <tbody>
-        {NUTRIENTS.map((row) => {
+        {rowsFor([result.serving]).map((row) => {
           const serving = known(result.serving[row.key]);
           const hundred = result.per_100g ? known(result.per_100g[row.key]) : null;
           const batch = known(result.batch[row.key]);

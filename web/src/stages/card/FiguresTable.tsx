@@ -1,7 +1,7 @@
 import type { Schemas } from "../../api/client";
 import { bandText, known, unknownText, valueText } from "../../lib/figures";
 import { DASH } from "../../lib/format";
-import { type NutrientRow, NUTRIENTS } from "../../lib/nutrients";
+import { type NutrientRow, rowsFor } from "../../lib/nutrients";
 
 interface Basis {
   title: string;
@@ -69,7 +69,7 @@ function FiguresTable({ bases, card }: FiguresProps) {
         </tr>
       </thead>
       <tbody>
-        {NUTRIENTS.map((row) => (
+        {rowsFor(bases.map((basis) => basis.facts)).map((row) => (
           <tr key={row.key} className="border-b border-rule leading-tight" data-nutrient={row.key}>
             <th
               scope="row"

@@ -12,6 +12,7 @@ import { ClaimVerdict } from "./ClaimVerdict";
 import {
   addressOf,
   type Claim,
+  CLAIMED,
   EMPTY,
   isEmpty,
   MOST_CLAIMS,
@@ -95,12 +96,7 @@ function OneOfMine({ onChoose }: { onChoose: (claim: Claim) => void }) {
     onChoose({
       name,
       serving: {
-        kcal: value(serving.kcal),
-        protein_g: value(serving.protein_g),
-        carbohydrate_g: value(serving.carbohydrate_g),
-        fat_g: value(serving.fat_g),
-        fibre_g: value(serving.fibre_g),
-        polyols_g: value(serving.polyols_g),
+        ...Object.fromEntries(CLAIMED.map((nutrient) => [nutrient, value(serving[nutrient])])),
         grams: serving.grams ? Math.round(serving.grams) : null,
       },
       batch: {},

@@ -1,4 +1,5 @@
 import type { Schemas } from "../../api/client";
+import { MACROS } from "../../api/vocabulary";
 
 export type Claim = Schemas["Claim"];
 export type Figures = Schemas["Figures"];
@@ -13,6 +14,9 @@ export const FIGURES = [
   { key: "fibre_g", name: "fibre g" },
   { key: "grams", name: "weight g" },
 ] as const satisfies readonly { key: keyof Figures; name: string }[];
+
+/** The nutrients that a claim may be about. */
+export const CLAIMED = [...MACROS, "fibre_g", "polyols_g"] as const;
 
 export const MOST_CLAIMS = 5;
 export const EMPTY: Claim = { name: "", serving: {}, batch: {} };

@@ -6,7 +6,7 @@ import { Deviation } from "../../drawing/Tolerance";
 import { type AnyFigure, known, type Known, unknownText, valueText } from "../../lib/figures";
 import { fixed, weighed } from "../../lib/format";
 import { Toggle } from "../../ui/Toggle";
-import { type NutrientRow, NUTRIENTS } from "../../lib/nutrients";
+import { type NutrientRow, rowsFor } from "../../lib/nutrients";
 
 type ComparedLabel = Schemas["ComparedLabel"];
 type Base = keyof Schemas["Compared"];
@@ -75,7 +75,7 @@ export function CompareTable({ labels, currency, onRemove }: CompareTableProps) 
                 return price == null ? "no price" : `${fixed(price, 2)} ${currency}`;
               }}
             />
-            {NUTRIENTS.map((row) => (
+            {rowsFor(labels.map((label) => label.compared[base]?.figures)).map((row) => (
               <FigureRow key={row.key} row={row} labels={labels} base={base} />
             ))}
           </tbody>

@@ -1,12 +1,7 @@
 import type { Schemas } from "../../api/client";
+import { MACROS } from "../../api/vocabulary";
 import { figure, fixed, signed, type Unit } from "../../lib/format";
-
-const SHOWN: readonly { key: string; name: string; unit: Unit }[] = [
-  { key: "kcal", name: "kcal", unit: "kcal" },
-  { key: "protein_g", name: "protein", unit: "g" },
-  { key: "carbohydrate_g", name: "carbohydrate", unit: "g" },
-  { key: "fat_g", name: "fat", unit: "g" },
-];
+import { shortName, unitOf } from "../../lib/nutrients";
 
 /** One serving of the trial with each package in its lines, less the trial as it stands. */
 export function InTrialTable({ comparison }: { comparison: Schemas["Comparison"] }) {
@@ -16,9 +11,9 @@ export function InTrialTable({ comparison }: { comparison: Schemas["Comparison"]
       <thead>
         <tr className="border-b-2 border-ink text-left text-sm text-soft">
           <td />
-          {SHOWN.map((figure) => (
-            <th key={figure.key} className="px-2 text-right font-normal">
-              {figure.name}
+          {MACROS.map((nutrient) => (
+            <th key={nutrient} className="px-2 text-right font-normal">
+              {shortName(nutrient)}
             </th>
           ))}
           <th className="px-2 text-right font-normal">{comparison.currency}</th>
@@ -32,9 +27,9 @@ export function InTrialTable({ comparison }: { comparison: Schemas["Comparison"]
               {label.in_trial?.uses_it && <span className="text-soft"> (in it now)</span>}
               <span className="block text-sm text-soft">{inWords(label)}</span>
             </th>
-            {SHOWN.map((shown) => (
-              <td key={shown.key} className="px-2 text-right font-bold">
-                {moved(label.in_trial?.difference[shown.key], shown.unit)}
+            {MACROS.map((nutrient) => (
+              <td key={nutrient} className="px-2 text-right font-bold">
+                {moved(label.in_trial?.difference[nutrient], unitOf(nutrient))}
               </td>
             ))}
             <td className="px-2 text-right">{cost(label.in_trial?.cost_difference)}</td>

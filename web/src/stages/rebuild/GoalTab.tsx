@@ -1,6 +1,7 @@
 import { useState } from "react";
 
 import { api, type Schemas } from "../../api/client";
+import { GOALS } from "../../api/vocabulary";
 import { usePresets } from "../../api/queries";
 import { useAnswer } from "../../api/useAnswer";
 import { figure } from "../../lib/format";
@@ -17,23 +18,8 @@ type Goal = Schemas["Goal"];
 type Limits = Schemas["Limits"];
 type GoalKey = Exclude<keyof Goal, "ratio_means">;
 
-const ROWS: readonly { key: GoalKey; name: string; unit: string }[] = [
-  { key: "kcal", name: "Energy", unit: "kcal" },
-  { key: "protein_g", name: "Protein", unit: "g" },
-  { key: "fat_g", name: "Fat", unit: "g" },
-  { key: "carbohydrate_g", name: "Carbohydrate, total", unit: "g" },
-  { key: "net_carbohydrate_g", name: "Carbohydrate, net", unit: "g" },
-  { key: "fibre_g", name: "Fibre", unit: "g" },
-  { key: "serving_g", name: "Serving weight", unit: "g" },
-  { key: "carbohydrate_per_protein", name: "Carbohydrate for 1 g of protein", unit: "g" },
-  { key: "fat_energy", name: "Energy from fat", unit: "%" },
-  { key: "protein_energy", name: "Energy from protein", unit: "%" },
-];
-const SOFT: typeof ROWS = [
-  { key: "cost", name: "Cost of a serving", unit: "" },
-  { key: "hands_on_min", name: "Hands-on time", unit: "min" },
-  { key: "bowls", name: "Bowls", unit: "" },
-];
+const ROWS = GOALS.filter((row) => !row.soft);
+const SOFT = GOALS.filter((row) => row.soft);
 const FIRST = 2;
 
 interface GoalTabProps {
