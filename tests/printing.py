@@ -1,7 +1,7 @@
 """How a panel prints a true figure, written forwards and apart from the product's own ladders.
 
 Sources: US 21 CFR 101.9(b)(7) and (c); European Commission guidance on tolerances, December 2012
-(saturates and salt from memory).
+(saturates, salt and minerals from memory).
 """
 
 import math
@@ -43,6 +43,17 @@ def us_serving(grams: float) -> float:
     return nearest(grams, 0.5 if grams >= 2 else 0.1)
 
 
+def us_cholesterol(milligrams: float) -> float:
+    return 0.0 if milligrams < 2 else nearest(milligrams, 5)
+
+
+def significant(digits: int) -> Callable[[float], float]:
+    def rounded(figure: float) -> float:
+        return nearest(figure, 10.0 ** (math.floor(math.log10(figure)) - digits + 1))
+
+    return rounded
+
+
 def eu_kcal(kcal: float) -> float:
     return nearest(kcal, 1)
 
@@ -72,6 +83,10 @@ PRINTED: dict[str, dict[str, Callable[[float], float]]] = {
         "fat_g": us_fat,
         "saturated_g": us_fat,
         "sodium_mg": us_sodium,
+        "cholesterol_mg": us_cholesterol,
+        "calcium_mg": lambda milligrams: 0.0 if milligrams < 26 else nearest(milligrams, 10),
+        "iron_mg": lambda milligrams: nearest(milligrams, 0.1),
+        "potassium_mg": lambda milligrams: nearest(milligrams, 10),
         "basis_g": us_serving,
     },
     "eu": {
@@ -80,6 +95,9 @@ PRINTED: dict[str, dict[str, Callable[[float], float]]] = {
         "fat_g": eu_gram,
         "saturated_g": eu_saturated,
         "salt_g": eu_salt,
+        "calcium_mg": significant(3),
+        "iron_mg": significant(2),
+        "potassium_mg": significant(3),
     },
 }
 

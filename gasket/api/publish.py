@@ -2,6 +2,7 @@
 `python -m gasket.api.publish [--check]`."""
 
 import json
+import re
 import sys
 from pathlib import Path
 from typing import Any, Final
@@ -10,6 +11,7 @@ from gasket.api import figure_types
 from gasket.api.app import create_app
 from gasket.api.notices import as_json, as_markdown, third_party
 from gasket.api.vocabulary import as_typescript
+from gasket.core.trade.nutrients.figure_types import FIGURES, NUTRIENTS
 from gasket.formats.schemas import schemas
 from gasket.kitchen.house import House
 from gasket.store.database import Database
@@ -33,11 +35,29 @@ def texts() -> dict[str, str]:
     notices = third_party(ROOT)
     return {
         **found,
+        **papers(),
         VOCABULARY: as_typescript(),
         figure_types.PATH: figure_types.as_python(),
         NOTICES: as_markdown(notices),
         SHOWN_NOTICES: as_json(notices),
     }
+
+
+def marked(text: str, mark: str, words: str) -> str:
+    """`text` with `words` between every pair of `<!--mark-->` and `<!--/-->`."""
+    begin, end = f"<!--{mark}-->", "<!--/-->"
+    return re.sub(f"{begin}.*?{end}", f"{begin}{words}{end}", text, flags=re.DOTALL)
+
+
+def papers() -> dict[str, str]:
+    """The papers that name every nutrient, by their path."""
+    found = {}
+    for path in (f"{FORMATS}/batch.md", f"{FORMATS}/shelf.md"):
+        text = (ROOT / path).read_text(encoding="utf-8")
+        for mark, keys in (("printed", FIGURES), ("calculated", NUTRIENTS)):
+            text = marked(text, mark, ", ".join(f"`{key}`" for key in keys))
+        found[path] = text
+    return found
 
 
 def _as_json(document: dict[str, Any]) -> str:

@@ -15,10 +15,11 @@ from tests.batches import FLAT, batch
 from tests.core.test_margin_simulation import random_batch, random_label
 
 KEYS = ("a", "b", "c")
+FULL = {**FLAT, "cholesterol_mg": 12, "calcium_mg": 40, "iron_mg": 1.1, "potassium_mg": 90}
 LABELS = {
-    "a": FLAT,
-    "b": {**FLAT, "kcal": 50, "protein_g": 12, "carbohydrate_g": 1, "fibre_g": 0, "fat_g": 0.2},
-    "c": {**FLAT, "style": "us", "basis_g": 31, "kcal": 120, "protein_g": 23, "fat_g": 1.5},
+    "a": FULL,
+    "b": {**FULL, "kcal": 50, "protein_g": 12, "carbohydrate_g": 1, "fibre_g": 0, "fat_g": 0.2},
+    "c": {**FULL, "style": "us", "basis_g": 31, "kcal": 120, "protein_g": 23, "fat_g": 1.5},
 }
 WEIGHED = st.lists(st.tuples(st.sampled_from(KEYS), st.integers(1, 500)), min_size=1, max_size=8)
 

@@ -25,6 +25,13 @@ SEAMS = [
     ("us", "sodium_mg", 0, 0, 5),
     ("us", "sodium_mg", 140, 137.5, 145),
     ("us", "sodium_mg", 150, 145, 155),
+    ("us", "cholesterol_mg", 0, 0, 2.5),
+    ("us", "cholesterol_mg", 5, 2.5, 7.5),
+    # from memory: less than 2 % of the daily value may be printed as 0
+    ("us", "calcium_mg", 0, 0, 26),
+    ("us", "calcium_mg", 20, 15, 25),
+    ("us", "iron_mg", 0.7, 0.65, 0.75),
+    ("us", "potassium_mg", 240, 235, 245),
     # US 21 CFR 101.9(b)(7)
     ("us", "basis_g", 30, 29.5, 30.5),
     ("us", "basis_g", 5, 4.75, 5.5),
@@ -41,6 +48,10 @@ SEAMS = [
     ("eu", "salt_g", 0, 0, 0.0125),
     ("eu", "salt_g", 0.72, 0.715, 0.725),
     ("eu", "salt_g", 1, 0.995, 1.05),
+    # three significant figures, iron two (from memory)
+    ("eu", "calcium_mg", 120, 119.5, 120.5),
+    ("eu", "calcium_mg", 1230, 1225, 1235),
+    ("eu", "iron_mg", 2.4, 2.35, 2.45),
     ("eu", "basis_g", 100, 100, 100),
     # Off the ladder: not rounded by the rule, so half a unit of the last digit
     ("us", "basis_g", 12.5, 12.45, 12.55),

@@ -31,7 +31,8 @@ def test_the_smaller_figures_are_read_by_their_own_words():
     )
     assert (found.fat_g, found.saturated_g, found.sugars_g) == (8, 3, 6)
     assert (found.fibre_g, found.salt_g, found.sodium_mg) == (4, 1.2, None)
-    assert read_short("120 kcal 400 mg sodium").sodium_mg == 400
+    found = read_short("120 kcal 400 mg sodium 5 mg cholesterol 1.8 mg iron")
+    assert (found.sodium_mg, found.cholesterol_mg, found.iron_mg) == (400, 5, 1.8)
 
 
 @pytest.mark.parametrize(

@@ -23,6 +23,8 @@ def bands(**label):
         ("added_sugars_g", 5, None, 6),
         ("saturated_g", 1, None, 1.2),
         ("sodium_mg", 100, None, 120),
+        ("cholesterol_mg", 30, None, 36),
+        ("calcium_mg", 130, 104, None),
         ("protein_g", 10, 8, None),
         ("carbohydrate_g", 20, 16, None),
         ("fibre_g", 5, 4, None),
@@ -57,6 +59,10 @@ def test_the_eu_band_has_steps_by_the_content_of_100_g(field, per_100g, half, ba
     least, most = bands(style="eu", basis_g=basis, **{field: printed})[field]
     assert most - printed == pytest.approx(half * basis / 100)
     assert least == pytest.approx(max(0, printed - half * basis / 100))
+
+
+def test_minerals_reach_further_up_than_down_in_the_eu():
+    assert bands(style="eu", basis_g=100, iron_mg=2)["iron_mg"] == pytest.approx((1.3, 2.9))
 
 
 def test_the_eu_has_no_row_for_energy_so_it_is_derived_from_the_macros():

@@ -2621,20 +2621,28 @@ export interface components {
          * @description Our figures for as many grams as one serving of the original weighs.
          */
         AtEqualWeight: {
+            /** Calcium Mg */
+            calcium_mg?: number | null;
             /** Carbohydrate G */
             carbohydrate_g?: number | null;
+            /** Cholesterol Mg */
+            cholesterol_mg?: number | null;
             /** Fat G */
             fat_g?: number | null;
             /** Fibre G */
             fibre_g?: number | null;
             /** Grams */
             grams: number;
+            /** Iron Mg */
+            iron_mg?: number | null;
             /** Kcal */
             kcal?: number | null;
             /** Net Carbohydrate G */
             net_carbohydrate_g?: number | null;
             /** Polyols G */
             polyols_g?: number | null;
+            /** Potassium Mg */
+            potassium_mg?: number | null;
             /** Protein G */
             protein_g?: number | null;
             /** Saturated G */
@@ -4455,18 +4463,26 @@ export interface components {
          * @description What something holds. None is unknown.
          */
         Facts: {
+            /** Calcium Mg */
+            calcium_mg?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Carbohydrate G */
             carbohydrate_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Cholesterol Mg */
+            cholesterol_mg?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Fat G */
             fat_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Fibre G */
             fibre_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Iron Mg */
+            iron_mg?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Kcal */
             kcal?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Net Carbohydrate G */
             net_carbohydrate_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Polyols G */
             polyols_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Potassium Mg */
+            potassium_mg?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Protein G */
             protein_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Saturated G */
@@ -4537,7 +4553,7 @@ export interface components {
              * Nutrient
              * @enum {string}
              */
-            nutrient: "kcal" | "protein_g" | "carbohydrate_g" | "net_carbohydrate_g" | "sugars_g" | "polyols_g" | "fat_g" | "saturated_g" | "fibre_g" | "sodium_mg";
+            nutrient: "kcal" | "protein_g" | "carbohydrate_g" | "net_carbohydrate_g" | "sugars_g" | "polyols_g" | "fat_g" | "saturated_g" | "fibre_g" | "sodium_mg" | "cholesterol_mg" | "calcium_mg" | "iron_mg" | "potassium_mg";
         };
         /**
          * Figures
@@ -5425,14 +5441,20 @@ export interface components {
              * @default []
              */
             below?: string[];
+            /** Calcium Mg */
+            calcium_mg?: number | null;
             /** Carbohydrate G */
             carbohydrate_g?: number | null;
+            /** Cholesterol Mg */
+            cholesterol_mg?: number | null;
             /** Density G Per Ml */
             density_g_per_ml?: number | null;
             /** Fat G */
             fat_g?: number | null;
             /** Fibre G */
             fibre_g?: number | null;
+            /** Iron Mg */
+            iron_mg?: number | null;
             /** Kcal */
             kcal?: number | null;
             /** Kj */
@@ -5453,6 +5475,8 @@ export interface components {
             polyol?: ("erythritol" | "xylitol" | "maltitol" | "sorbitol" | "mannitol" | "isomalt" | "lactitol" | "hsh") | null;
             /** Polyols G */
             polyols_g?: number | null;
+            /** Potassium Mg */
+            potassium_mg?: number | null;
             /** Protein G */
             protein_g?: number | null;
             /** Salt G */
@@ -5666,8 +5690,12 @@ export interface components {
          * @description One line's part of one serving, and the macronutrient that most of its energy sits in.
          */
         LineShare: {
+            /** Calcium Mg */
+            calcium_mg?: number | null;
             /** Carbohydrate G */
             carbohydrate_g?: number | null;
+            /** Cholesterol Mg */
+            cholesterol_mg?: number | null;
             /** Count */
             count?: number | null;
             /** Fat G */
@@ -5676,6 +5704,8 @@ export interface components {
             fibre_g?: number | null;
             /** Grams */
             grams: number;
+            /** Iron Mg */
+            iron_mg?: number | null;
             /** Kcal */
             kcal?: number | null;
             /** Material */
@@ -5684,6 +5714,8 @@ export interface components {
             net_carbohydrate_g?: number | null;
             /** Polyols G */
             polyols_g?: number | null;
+            /** Potassium Mg */
+            potassium_mg?: number | null;
             /** Protein G */
             protein_g?: number | null;
             /** Saturated G */
@@ -6745,20 +6777,28 @@ export interface components {
          * @description What one portion of `grams` holds; grams are None while the batch weighs nothing.
          */
         Portion: {
+            /** Calcium Mg */
+            calcium_mg?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Carbohydrate G */
             carbohydrate_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Cholesterol Mg */
+            cholesterol_mg?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Fat G */
             fat_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Fibre G */
             fibre_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Grams */
             grams: number | null;
+            /** Iron Mg */
+            iron_mg?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Kcal */
             kcal?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Net Carbohydrate G */
             net_carbohydrate_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Polyols G */
             polyols_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** Potassium Mg */
+            potassium_mg?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Protein G */
             protein_g?: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             /** Saturated G */
@@ -7776,12 +7816,18 @@ export interface components {
             basis_g?: number | null;
             /** Basis Ml */
             basis_ml?: number | null;
+            /** Calcium Mg */
+            calcium_mg?: number | null;
             /** Carbohydrate G */
             carbohydrate_g?: number | null;
+            /** Cholesterol Mg */
+            cholesterol_mg?: number | null;
             /** Fat G */
             fat_g?: number | null;
             /** Fibre G */
             fibre_g?: number | null;
+            /** Iron Mg */
+            iron_mg?: number | null;
             /** Kcal */
             kcal?: number | null;
             /** Kj */
@@ -7790,6 +7836,8 @@ export interface components {
             organic_acids_g?: number | null;
             /** Polyols G */
             polyols_g?: number | null;
+            /** Potassium Mg */
+            potassium_mg?: number | null;
             /** Protein G */
             protein_g?: number | null;
             /** Salt G */

@@ -19,6 +19,10 @@ Nutrient = Literal[
     "saturated_g",
     "fibre_g",
     "sodium_mg",
+    "cholesterol_mg",
+    "calcium_mg",
+    "iron_mg",
+    "potassium_mg",
 ]
 """What is calculated."""
 
@@ -37,6 +41,10 @@ Printed = Literal[
     "soluble_fibre_g",
     "sodium_mg",
     "salt_g",
+    "cholesterol_mg",
+    "calcium_mg",
+    "iron_mg",
+    "potassium_mg",
     "alcohol_g",
     "organic_acids_g",
 ]
@@ -74,6 +82,10 @@ class PrintedFigures(Value):
     soluble_fibre_g: Sparse[Amount] = None
     sodium_mg: Sparse[Amount] = None
     salt_g: Sparse[Amount] = None
+    cholesterol_mg: Sparse[Amount] = None
+    calcium_mg: Sparse[Amount] = None
+    iron_mg: Sparse[Amount] = None
+    potassium_mg: Sparse[Amount] = None
     alcohol_g: Sparse[Amount] = None
     organic_acids_g: Sparse[Amount] = None
 
@@ -92,6 +104,10 @@ class OfEach(Answer, Generic[T]):
     saturated_g: T | None = None
     fibre_g: T | None = None
     sodium_mg: T | None = None
+    cholesterol_mg: T | None = None
+    calcium_mg: T | None = None
+    iron_mg: T | None = None
+    potassium_mg: T | None = None
 
 
 
@@ -109,6 +125,10 @@ class PlainFigures:
     saturated_g: float | None = None
     fibre_g: float | None = None
     sodium_mg: float | None = None
+    cholesterol_mg: float | None = None
+    calcium_mg: float | None = None
+    iron_mg: float | None = None
+    potassium_mg: float | None = None
 
 
 
