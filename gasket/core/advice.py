@@ -1,8 +1,8 @@
 """All that the trade has to say of a batch file: what kind of dish it is, its checks, its safety,
 its steps, how it keeps."""
 
-from gasket.core.build_checks.checked_build import BuildCheck, CheckedBuild
-from gasket.core.build_checks.checks import check_build
+from gasket.core.build_checks.checked_build import CheckedBuild
+from gasket.core.build_checks.checks import BuildCheck, check_build
 from gasket.core.cooking.keeping import Keeps, keeping
 from gasket.core.cooking.safety import Reason, meat_reason, rule, set_by_egg
 from gasket.core.cooking.steps import Step
@@ -57,7 +57,7 @@ def advise(batch: Batch) -> Advice:
     return Advice(
         family=guess,
         kinds=kinds,
-        checks=check_build(CheckedBuild(piece=piece, serving_g=result.serving.grams)),
+        checks=check_build(CheckedBuild(piece=piece)),
         safety=_safety(piece, {key: name for name, key in keys.items()}, family),
         claims=claims(result.serving, batch.original, None, piece, drink=family == "drink"),
         steps=usual_steps(piece, family, dish) if family else (),

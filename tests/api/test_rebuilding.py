@@ -258,3 +258,21 @@ def test_toppings_fit_into_what_the_goal_leaves(client):
     assert quark["grams"] == pytest.approx(150 / 0.67)
     none = client.post(f"/api/trials/{sheet['id']}/allowance", json={**asked, "kcal": 0.0}).json()
     assert none["toppings"] == []
+
+
+def test_a_keeper_widens_what_is_usual_for_dishes_of_its_kind(client):
+    """A loaf without salt was kept: the same build in another dish is not told of it any more."""
+    other, kept = trial(client, PUDDING), trial(client, LOAF)
+    unsalted = with_line(kept["build"], line_of(kept, "Salt, fine")["id"], off=True)
+
+    def salt():
+        report = client.post(f"/api/trials/{other['id']}/reckon", json=unsalted).json()
+        return next(check for check in report["checks"] if check["code"] == "salt")
+
+    before = salt()
+    assert (before["speaks"], before["source"]) == (True, "build-checks")
+    edit = {"version": kept["version"], "build": unsalted}
+    assert client.put(f"/api/trials/{kept['id']}/build", json=edit).status_code == 200
+    after = salt()
+    assert (after["speaks"], after["source"]) == (False, "own-keepers")
+    assert after["least"] == pytest.approx(after["value"])

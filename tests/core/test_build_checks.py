@@ -103,7 +103,7 @@ def test_a_fudgy_bake_and_the_school_of_no_fat_stand_less_of_it():
 def test_sweetness_is_measured_against_the_original_weight_for_weight():
     original = workpiece({"flour": 200, "sugar": 200}, 4)
     ours = workpiece({"flour": 200, "quark": 100, "sweetener": 100}, 4, family="cake")
-    both = CheckedBuild(ours, original, original_serving_g=100.0, serving_g=100.0)
+    both = CheckedBuild(ours, original, original_serving_g=100.0)
     check = found(check_build(both), "sweetness")
     # 25 g of sweetener and the lactose of the quark against 50 g of sugar and the flour's gram.
     assert check.value == pytest.approx((25 + 0.2 + 0.5) / (50 + 0.5) * 100, rel=1e-3)
@@ -112,7 +112,7 @@ def test_sweetness_is_measured_against_the_original_weight_for_weight():
         {"flour": 200, "quark": 100, "sweetener": 100}, 4, family="cake", sweetness_least=0.5
     )
     assert not found(
-        check_build(CheckedBuild(bitter, original, original_serving_g=100.0, serving_g=100.0)),
+        check_build(CheckedBuild(bitter, original, original_serving_g=100.0)),
         "sweetness",
     ).speaks
 

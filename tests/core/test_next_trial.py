@@ -26,7 +26,7 @@ BAKE = Step(id="bake", kind="bake", says="Bake the loaf", least_min=45, most_min
 
 def bench(piece=None, **more):
     piece = piece or workpiece({"Loaf": LOAF}, portions=8, family="cake")
-    checked = CheckedBuild(piece, serving_g=piece.serving("grams"))
+    checked = CheckedBuild(piece)
     return Bench(checked, **{"steps": [BAKE], "said": {}, **more})
 
 
@@ -158,7 +158,7 @@ def assert_kept(at, made):
     """Every limit that held holds, and no check speaks that was silent."""
     piece = at.piece
     moved = Workpiece(made.change.applied(piece.build), piece.ingredients, piece.per_serving)
-    after = CheckedBuild(moved, serving_g=at.checked.serving_g)
+    after = CheckedBuild(moved)
 
     def where(limit, of):
         return sum(

@@ -17,6 +17,7 @@ from gasket.core.solver.moves import moves_of
 from gasket.core.solver.programme import Programme, row_prices, solve
 from gasket.core.solver.reach import reach
 from gasket.core.swaps.catalogue import CATALOGUE
+from gasket.core.trade.families import BY_KEY
 from tests.conftest import SEARCHING
 from tests.core.builds import line, piece_of, workpiece
 from tests.core.solver_builds import gentlest_by_shares, random_task
@@ -231,8 +232,8 @@ def test_a_serving_keeps_its_weight_unless_the_goal_says_which():
 def test_powder_and_flour_count_as_flour_and_powder():
     task = task_of(workpiece({"flour": 100, "blend": 40, "milk": 200}, 1, family="cake"))
     share = next(limit for limit in task.limits if limit.key == "powder_share")
-    most = (40 - task.now(share)) / 140  # now = powder − most × (flour and powder)
-    assert 0.3 < most < 0.7
+    blend, _ = BY_KEY["cake"].bands.powder_most
+    assert task.now(share) == pytest.approx(40 / blend - 140)
     assert share.high == 0
 
 
@@ -257,7 +258,7 @@ def test_a_dish_stays_as_sweet_as_its_floor():
     task = replace(task_of(piece, swaps=()), limits=sweet)
     kept = reach(task)
     assert [proposal.key for proposal in kept.proposals] == ["closest"]
-    assert "sweetness" in kept.collides
+    assert "sweetness against the original" in kept.collides
     free = reach(replace(task, limits=sweet[:1])).proposals
     assert free[0].key == "gentlest"
     assert free[0].lines[0].after_g == pytest.approx(60, abs=1)

@@ -21,9 +21,8 @@ from gasket.kitchen.cook.batch_figures import BATCHES, batches_on_hand
 from gasket.kitchen.house import House
 from gasket.kitchen.overview import dish_cards, dishes
 from gasket.kitchen.overview.dish_cards import CARDS
-from gasket.kitchen.rebuild import trials
-from gasket.kitchen.taste import trial_figures
-from gasket.kitchen.taste.trial_figures import TRIALS
+from gasket.kitchen.rebuild import trial_figures, trials
+from gasket.kitchen.rebuild.trial_figures import TRIALS
 from gasket.kitchen.weigh import weigh
 from gasket.store.opening import open_database
 from tests.conftest import SEARCHING, START, Clock, become

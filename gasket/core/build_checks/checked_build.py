@@ -8,41 +8,18 @@ import re
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field
 from functools import cached_property
-from typing import Final, Literal
+from typing import Final
 
-from gasket.core.numbers import Answer
 from gasket.core.rebuild.trial import Terms
 from gasket.core.rebuild.workpiece import PlacedLine, Quality, Workpiece, dry_base_g
 from gasket.core.trade.families import BY_KEY, Bands, DishFamily
 from gasket.core.trade.kinds import FLOURS, FoodKind
 
-Verdict = Literal["within", "below", "above"]
 LEAST_DRY_SHARE: Final = 0.08
 """Below this share of flour and powders a mixture is no batter."""
 EGG_LIFTS: Final = 0.30
 """So much egg or white of a mixture lifts it (common practice)."""
 _BUBBLES: Final = re.compile(r"\b(?:sparkling|seltzer|soda water|club soda)\b", re.IGNORECASE)
-
-
-class BuildCheck(Answer):
-    """One check: its value beside the usual band, and what that means for this dish.
-
-    `speaks` is false while the value is within the band, the cook has dismissed it (`note`), or it
-    is a notice to the eater and no fault of the build.
-    """
-
-    code: str
-    name: str
-    component: str
-    value: float
-    unit: str
-    least: float | None
-    most: float | None
-    verdict: Verdict
-    speaks: bool
-    says: str
-    source: str
-    note: str = ""
 
 
 @dataclass(frozen=True)
@@ -52,9 +29,8 @@ class CheckedBuild:
     piece: Workpiece
     original: Workpiece | None = None
     original_serving_g: float | None = None
-    serving_g: float | None = None
     keepers: Mapping[str, tuple[float, ...]] = field(default_factory=dict)
-    """What the cook's own keepers of this family came to, by the code of a check."""
+    """What the cook's own keepers of this family came to, by the code of a band."""
 
     @property
     def terms(self) -> Terms:
@@ -68,6 +44,10 @@ class CheckedBuild:
     def bands(self) -> Bands:
         """What is usual in the family; nothing where none is known."""
         return self.family.bands if self.family else Bands()
+
+    @cached_property
+    def lines(self) -> list[PlacedLine]:
+        return [*self.piece.lines()]
 
     @cached_property
     def base(self) -> list[PlacedLine]:
@@ -84,11 +64,6 @@ class CheckedBuild:
     @cached_property
     def base_g(self) -> float:
         return sum(placed.grams for placed in self.base)
-
-    @cached_property
-    def plain_base_g(self) -> float:
-        """The dry base in grams, whatever a gram of it drinks."""
-        return sum(placed.grams for placed in self.base if placed.ingredient.dry_base > 0)
 
     @property
     def has_flour(self) -> bool:
@@ -110,13 +85,8 @@ class CheckedBuild:
 
     def held(self, name: Quality) -> float:
         """What one serving holds of a quality, unknown counted as none: for advice."""
-        return sum(
-            (placed.brings(name) or 0.0) * placed.per_serving for placed in self.piece.lines()
-        )
+        return sum((placed.brings(name) or 0.0) * placed.per_serving for placed in self.lines)
 
     def grams_of(self, kinds: Iterable[FoodKind]) -> float:
         wanted = frozenset(kinds)
         return sum(placed.grams for placed in self.base if placed.kind in wanted)
-
-    def sum_of(self, name: Literal["water_g", "fat_g", "sweetness_g", "polyols_g"]) -> float:
-        return sum(placed.brings(name) or 0.0 for placed in self.base)

@@ -86,11 +86,7 @@ def _new_alarms(task: Task, after: Workpiece) -> bool:
     judge = task.judge
     if judge is None:
         return False
-    before_g, now_g = (piece.serving("grams") for piece in (task.piece, after))
-    serving_g = judge.serving_g
-    if serving_g and before_g and now_g:
-        serving_g *= now_g / before_g
-    return bool(alarms(replace(judge, piece=after, serving_g=serving_g)) - alarms(judge))
+    return bool(alarms(replace(judge, piece=after)) - alarms(judge))
 
 
 def _foods(task: Task, x: Vector) -> dict[int, Ingredient]:

@@ -48,7 +48,8 @@ def reach(task: Task) -> Reached:
     gentlest = solve_soon(whole, FIRST_NODES)
     if gentlest is None:
         whole, gentlest = exact, solve_soon(exact, FIRST_NODES)
-    kept = tuple(dict.fromkeys(limit.name for limit in task.limits if not limit.goal))
+    said = (limit.name for limit in task.limits if not (limit.goal or limit.unsaid))
+    kept = tuple(dict.fromkeys(said))
     answer = Reached(
         proposals=(),
         prices=(),

@@ -36,7 +36,7 @@ from gasket.core.trade.families import Call, Family
 from gasket.kitchen import settings
 from gasket.kitchen.cook import oven
 from gasket.kitchen.cook.laying_out import Laid, lay_out
-from gasket.kitchen.rebuild import build
+from gasket.kitchen.rebuild import drafts
 from gasket.store import rows
 from gasket.store.tables import TrialRow
 
@@ -146,7 +146,7 @@ class Galley:
 
 
 def galley_of(session: Session, trial_id: int) -> Galley:
-    found = build.draft(session, trial_id)
+    found = drafts.draft(session, trial_id)
     return Galley(
         components=tuple(part.name for part in found.build.components),
         foods=foods_of(found.piece),

@@ -13,7 +13,7 @@ from gasket.core.reckoning.reckon import Result, reckon
 from gasket.core.reckoning.side_by_side import Compared, compare
 from gasket.core.trade.nutrients.figure_types import NUTRIENTS
 from gasket.kitchen import settings
-from gasket.kitchen.rebuild import build
+from gasket.kitchen.rebuild import drafts
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.shelf import ShelfLabel
 from gasket.store import rows
@@ -80,7 +80,7 @@ def _in_trial(
     session: Session, trial_id: int, labels: dict[int, ShelfLabel]
 ) -> tuple[dict[int, InTrial], str]:
     """Every line that uses one of the packages, with each of them in turn."""
-    planned = build.draft(session, trial_id).planned
+    planned = drafts.draft(session, trial_id).planned
     used = [key for key in labels if str(key) in planned.labels]
     if not used:
         return {}, "This trial uses none of these packages, so nothing would change."

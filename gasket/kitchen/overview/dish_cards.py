@@ -15,7 +15,7 @@ from gasket.core.rebuild.section import Column
 from gasket.core.reckoning.margin import AnyFigure, Portion
 from gasket.core.reckoning.reckon import Result, reckon
 from gasket.kitchen.kept import Kept
-from gasket.kitchen.rebuild import build, trials
+from gasket.kitchen.rebuild import build, drafts, trials
 from gasket.kitchen.weigh import weighed
 from gasket.store import rows
 from gasket.store.kept_tables import DishStampRow, KeptDishRow
@@ -107,7 +107,7 @@ def _newest(session: Session, dish: DishRow) -> _Newest | None:
         return None
     batch_id = rows.last_closed_batch(session, rows.key_of(trial))
     if batch_id is None:
-        found = build.draft(session, rows.key_of(trial))
+        found = drafts.draft(session, rows.key_of(trial))
         planned = reckon(found.planned)
         beside = build.original_column(found.original, found.original_build, planned)
         return _Newest(trial, False, planned, beside)

@@ -17,7 +17,7 @@ from gasket.core.trade.reference_amounts import ReferenceKey
 from gasket.kitchen.cook.batch_figures import BATCHES, BatchFigures, Cooking
 from gasket.kitchen.overview.dish_cards import CARDS, DishCard
 from gasket.kitchen.overview.going_on import OpenCook, OpenWeighIn, open_cooks, open_weigh_ins
-from gasket.kitchen.rebuild import build, originals, trials
+from gasket.kitchen.rebuild import drafts, originals, trials
 from gasket.kitchen.rebuild.originals import OriginalFrom
 from gasket.kitchen.taste import tastings, verdicts
 from gasket.kitchen.taste.tastings import FullnessAsked
@@ -139,7 +139,7 @@ def sheet(session: Session, dish_id: int) -> DishSheet:
         typed=rows.original_of(dish),
         original_from=originals.from_of(dish),
         original_trial=None if ingredients is None else ingredients.id,
-        reference=build.reference_of(dish),
+        reference=drafts.reference_of(dish),
         source_note=dish.source_note,
         opens=None if opened is None else opened.id,
         trials=tuple(_trials(session, dish_id)),

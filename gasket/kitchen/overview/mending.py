@@ -18,7 +18,7 @@ from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.reckon import reckon
 from gasket.kitchen.cook import batch_figures
 from gasket.kitchen.overview import dish_cards
-from gasket.kitchen.rebuild import build
+from gasket.kitchen.rebuild import drafts
 from gasket.kitchen.weigh.finishes import stored_finishes
 from gasket.store import rows
 from gasket.store.tables import BatchRow, ComponentRow, DishRow, LineRow, MendedRow, TrialRow
@@ -107,7 +107,7 @@ def _mend_trial(session: Session, trial: TrialRow, where: str) -> Iterator[str]:
 
 
 def _reckon(session: Session, trial: TrialRow, instead: Build | None = None) -> None:
-    reckon(build.draft(session, rows.key_of(trial), instead).planned)
+    reckon(drafts.draft(session, rows.key_of(trial), instead).planned)
 
 
 def _readable_terms(stored: Any) -> dict[str, Any]:

@@ -4,7 +4,7 @@ from sqlmodel import Session, col, select
 
 from gasket.core.rebuild.difference import Side, TrialDifference, difference
 from gasket.core.reckoning.reckon import reckon
-from gasket.kitchen.rebuild import build
+from gasket.kitchen.rebuild import drafts
 from gasket.kitchen.weigh import weighed
 from gasket.kitchen.weigh.writing_back import as_weighed
 from gasket.store import rows
@@ -21,7 +21,7 @@ def compare(session: Session, trial_id: int, with_trial: int) -> TrialDifference
 
 def _side(session: Session, trial_id: int, names: dict[int, str]) -> Side:
     """The trial as it compares; the names of its packages join `names`."""
-    planned = build.draft(session, trial_id)
+    planned = drafts.draft(session, trial_id)
     names |= {key: ingredient.name for key, ingredient in planned.piece.ingredients.items()}
     batch = _last_made(session, trial_id)
     if batch is None:

@@ -11,7 +11,7 @@ from gasket.core.numbers import Answer
 from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.margin import value_of
 from gasket.core.reckoning.reckon import reckon
-from gasket.kitchen.rebuild import build
+from gasket.kitchen.rebuild import drafts
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.weigh import weighed
 from gasket.store import rows
@@ -119,7 +119,7 @@ def _batches(session: Session, label_id: int) -> list[BatchRow]:
 
 
 def _moved_trial(session: Session, trial: TrialRow, label_id: int, panel: Label) -> Moved | None:
-    planned = build.draft(session, rows.key_of(trial)).planned
+    planned = drafts.draft(session, rows.key_of(trial)).planned
     return _moved(session, trial, planned, {str(label_id)}, panel, None)
 
 

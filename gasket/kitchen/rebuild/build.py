@@ -1,37 +1,33 @@
 """The build of a trial: its components and lines, all that can be said of it, saving it."""
 
 from collections.abc import Iterator
-from dataclasses import dataclass, replace
 from datetime import datetime
 from typing import Annotated
 
 from pydantic import Field
 from sqlmodel import Session
 
-from gasket.core.build_checks.checked_build import BuildCheck, CheckedBuild
-from gasket.core.build_checks.checks import check_build
+from gasket.core.build_checks.checks import BuildCheck, check_build
 from gasket.core.cooking.parts import body_of
 from gasket.core.cooking.steps import hands_on_min
-from gasket.core.errors import Conflict, Fault, FaultyInput
+from gasket.core.errors import Conflict
 from gasket.core.numbers import Answer, Value
 from gasket.core.rebuild.consistency import Consistency, consistencies
-from gasket.core.rebuild.family_signs import FamilyGuess, family_of, likeliest
+from gasket.core.rebuild.family_signs import likeliest
 from gasket.core.rebuild.goals import GoalKey, GoalState, goal_states
 from gasket.core.rebuild.needs import InTheWay, in_the_build, in_the_way
 from gasket.core.rebuild.nutrition_claims.claims import claims
 from gasket.core.rebuild.nutrition_claims.deciding import NutritionClaim
 from gasket.core.rebuild.resizing import OutOfStep, out_of_step
 from gasket.core.rebuild.section import Column, Section, column, column_of_figures, links, scaled
-from gasket.core.rebuild.trial import Build, plan
-from gasket.core.rebuild.workpiece import Workpiece
+from gasket.core.rebuild.trial import Build
 from gasket.core.reckoning.batch import Batch, Original
 from gasket.core.reckoning.contents import Contains
 from gasket.core.reckoning.reckon import Reckoning, Result, reckon
 from gasket.core.trade.families import Family
-from gasket.core.trade.reference_amounts import REFERENCE_AMOUNTS, ReferenceAmount, ReferenceKey
 from gasket.core.trade.uptake import uptake_of
-from gasket.kitchen import settings
-from gasket.kitchen.rebuild import ingredients, originals
+from gasket.kitchen.rebuild import drafts, ingredients, keepers, originals
+from gasket.kitchen.rebuild.drafts import Draft
 from gasket.kitchen.rebuild.originals import OriginalBuild
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.shelf import ShelfLabel
@@ -95,64 +91,8 @@ class BuildEdit(Value):
     build: Build
 
 
-@dataclass(frozen=True)
-class Draft:
-    """An edited build of a trial, with the original that it is measured against."""
-
-    trial: TrialRow
-    dish: DishRow
-    build: Build
-    labels: dict[int, ShelfLabel]
-    planned: Batch
-    piece: Workpiece
-    original: Original | None
-    original_build: OriginalBuild | None
-    house: settings.HouseSettings
-    guess: FamilyGuess | None = None
-    """What the dish is taken for where the cook has not said it."""
-
-    def checked(self, result: Result) -> CheckedBuild:
-        """What the checks and the solver look at."""
-        return CheckedBuild(
-            piece=self.piece,
-            original=self.original_build.piece if self.original_build else None,
-            original_serving_g=self.original.serving_g if self.original else None,
-            serving_g=result.serving.grams,
-        )
-
-    @property
-    def reference(self) -> ReferenceAmount | None:
-        key = reference_of(self.dish)
-        return None if key is None else REFERENCE_AMOUNTS[key]
-
-
-def reference_of(dish: DishRow) -> ReferenceKey | None:
-    return next((key for key in REFERENCE_AMOUNTS if key == dish.reference), None)
-
-
-def draft(session: Session, trial_id: int, edited: Build | None = None) -> Draft:
-    """A trial's build, or the edited one in its place. Raises `FaultyInput` for a faulty one."""
-    trial = rows.fetch(session, TrialRow, trial_id)
-    dish = rows.fetch(session, DishRow, trial.dish_id)
-    build = rows.build_of(session, trial) if edited is None else edited
-    labels = shelf.shelf_labels(session, ingredients.label_ids(build))
-    if edited is not None:
-        _refuse_faulty(edited, labels)
-    made = None if trial.is_original else originals.build_of(session, dish)
-    original = None if trial.is_original else originals.of(session, dish, made)
-    house = settings.read(session)
-    reckoning = house.reckoning
-    planned = plan(build, {key: label.label for key, label in labels.items()}, reckoning, original)
-    piece = Workpiece.of(build, ingredients.ingredients(session, labels, reckoning), planned)
-    guess = None if build.terms.family else family_of(dish.name, piece)
-    if guess is not None:
-        terms = build.terms.model_copy(update={"family": guess.key})
-        piece = replace(piece, build=build.model_copy(update={"terms": terms}))
-    return Draft(trial, dish, build, labels, planned, piece, original, made, house, guess)
-
-
 def sheet(session: Session, trial_id: int) -> TrialSheet:
-    found = draft(session, trial_id)
+    found = drafts.draft(session, trial_id)
     trial = found.trial
     return TrialSheet(
         id=trial_id,
@@ -171,7 +111,7 @@ def sheet(session: Session, trial_id: int) -> TrialSheet:
 
 def report_edit(session: Session, trial_id: int, edited: Build) -> BuildReport:
     """All that can be said of an unsaved build. Raises `FaultyInput` for a faulty one."""
-    return _report(session, draft(session, trial_id, edited))
+    return _report(session, drafts.draft(session, trial_id, edited))
 
 
 def _report(session: Session, found: Draft) -> BuildReport:
@@ -192,7 +132,7 @@ def _report(session: Session, found: Draft) -> BuildReport:
         result=result,
         section=_section(found, result),
         goals=goal_states(found.build.terms.goal, result.serving, others),
-        checks=() if is_original else check_build(found.checked(result)),
+        checks=() if is_original else check_build(keepers.checked(session, found)),
         claims=()
         if is_original
         else claims(
@@ -266,26 +206,10 @@ def save(session: Session, trial_id: int, edit: BuildEdit, now: datetime) -> Tri
     trial = rows.fetch(session, TrialRow, trial_id)
     if trial.version != edit.version:
         raise Conflict("build", sheet(session, trial_id))
-    reckon(draft(session, trial_id, edit.build).planned)
+    reckon(drafts.draft(session, trial_id, edit.build).planned)
     before = rows.build_of(session, trial)
     shelf.touch(session, ingredients.label_ids(edit.build) - ingredients.label_ids(before), now)
     rows.write_build(session, trial, edit.build)
     trial.version += 1
     session.add(trial)
     return sheet(session, trial_id)
-
-
-def _refuse_faulty(build: Build, labels: dict[int, ShelfLabel]) -> None:
-    faults = [
-        Fault(
-            path=f"components[{i}].lines[{j}].label_id",
-            message="That label is not on the shelf.",
-        )
-        for i, j, line in build.placed()
-        if line.label_id is not None and line.label_id not in labels
-    ]
-    keys = [line.id for line in build.lines()]
-    if len(set(keys)) < len(keys):
-        faults.append(Fault(path="components", message="Two lines carry the same id."))
-    if faults:
-        raise FaultyInput(*faults)

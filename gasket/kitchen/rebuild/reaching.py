@@ -13,8 +13,8 @@ from gasket.core.solver.limits import limits_of
 from gasket.core.solver.moves import moves_of
 from gasket.core.solver.proposals import Proposal
 from gasket.core.solver.reach import Reached, reach
-from gasket.kitchen.rebuild import build, swapping
-from gasket.kitchen.rebuild.build import Draft
+from gasket.kitchen.rebuild import drafts, keepers, swapping
+from gasket.kitchen.rebuild.drafts import Draft
 from gasket.kitchen.shelf.shelf import ShelfLabel, shelf_labels
 
 
@@ -43,10 +43,10 @@ class GoalReached(Answer):
 
 def reach_goal(session: Session, trial_id: int, wanted: GoalWanted) -> GoalReached:
     """Up to three ways to the goal, or what collides. Raises `FaultyInput` without a goal."""
-    found = build.draft(session, trial_id, wanted.build)
+    found = drafts.draft(session, trial_id, wanted.build)
     if not any(True for _ in found.build.terms.goal.given()) and not found.build.terms.needs:
         raise FaultyInput.at("goal", "Give a goal first: energy at most, or protein at least.")
-    checked = found.checked(reckon(found.planned))
+    checked = keepers.checked(session, found)
     swaps = swapping.known_swaps(session) if wanted.swaps else ()
     taken = swapping.takes_of(found.piece, swaps)
     rejected = frozenset(row.swap for row in swapping.rejected(session, found.trial.dish_id))

@@ -13,7 +13,7 @@ from gasket.core.rebuild.workpiece import Workpiece
 from gasket.core.swaps.catalogue import CATALOGUE
 from gasket.core.swaps.model import OWN, Share, Swap
 from gasket.core.swaps.options import Shelf, SwapOption, applies, options
-from gasket.kitchen.rebuild import build, ingredients
+from gasket.kitchen.rebuild import drafts, ingredients
 from gasket.kitchen.shelf.shelf import ShelfLabel, shelf_labels
 from gasket.store import rows
 from gasket.store.tables import DishRow, OwnSwapRow, RejectedSwapRow
@@ -63,7 +63,7 @@ def own_swaps(session: Session) -> tuple[Swap, ...]:
 
 def for_line(session: Session, trial_id: int, wanted: SwapsWanted) -> LineSwaps:
     """The swaps that apply to a line, computed for this build with the shelf's foods."""
-    found = build.draft(session, trial_id, wanted.build)
+    found = drafts.draft(session, trial_id, wanted.build)
     one = found.piece.line(wanted.line_id)
     if one is None:
         raise FaultyInput.at("line_id", "That line is not in the build.")

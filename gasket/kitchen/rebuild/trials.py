@@ -17,7 +17,7 @@ from gasket.core.reckoning.margin import Figure, Portion
 from gasket.core.reckoning.reckon import reckon
 from gasket.core.tasting.verdict import opens_with
 from gasket.core.trade.kinds import FoodKind
-from gasket.kitchen.rebuild import build, ingredients, originals
+from gasket.kitchen.rebuild import build, drafts, ingredients, originals
 from gasket.kitchen.rebuild.build import TrialSheet
 from gasket.kitchen.shelf.shelf import ShelfLabel, shelf_labels
 from gasket.store import rows
@@ -167,7 +167,7 @@ class ScalingWanted(Value):
 
 
 def scale_edit(session: Session, trial_id: int, wanted: ScalingWanted) -> Scaled:
-    return scale(build.draft(session, trial_id, wanted.build).piece, wanted.scaling)
+    return scale(drafts.draft(session, trial_id, wanted.build).piece, wanted.scaling)
 
 
 def goal_presets(session: Session, trial_id: int) -> tuple[Preset, ...]:
@@ -214,7 +214,7 @@ class Allowance(Answer):
 
 def allowance(session: Session, trial_id: int, wanted: AllowanceWanted) -> Allowance:
     """Toppings that fit. Lines that are switched off come first: they were meant to go on."""
-    found = build.draft(session, trial_id, wanted.build)
+    found = drafts.draft(session, trial_id, wanted.build)
     kcal = wanted.kcal
     if kcal is None:
         kcal = _left(wanted.build, reckon(found.planned).serving)

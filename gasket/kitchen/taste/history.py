@@ -16,10 +16,10 @@ from gasket.core.tasting.scores import Score
 from gasket.core.tasting.verdict import TasteVerdict
 from gasket.core.weighing.closing import FarLine
 from gasket.kitchen.cook.batch_figures import BATCHES, BatchFigures
-from gasket.kitchen.rebuild import build, originals, trials
+from gasket.kitchen.rebuild import drafts, originals, trials
+from gasket.kitchen.rebuild.trial_figures import TRIALS, TrialFigures
 from gasket.kitchen.taste.arms_compared import ArmEntry, compared
 from gasket.kitchen.taste.said import ORIGINAL, Said, Tastings, tasting_of
-from gasket.kitchen.taste.trial_figures import TRIALS, TrialFigures
 from gasket.store import rows
 from gasket.store.tables import BatchRow, DishRow, TrialRow
 
@@ -270,7 +270,7 @@ def rich_lines(
     changed: dict[str, list[LineChange]] = {}
     for key, change in changed_alone(beside, planned, said):
         changed.setdefault(key, []).append(change)
-    placed_lines = build.draft(session, rows.key_of(opened)).piece.lines()
+    placed_lines = drafts.draft(session, rows.key_of(opened)).piece.lines()
     lines = {
         placed.line.id: (placed.ingredient.name, kcal)
         for placed in placed_lines

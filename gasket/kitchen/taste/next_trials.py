@@ -14,20 +14,20 @@ from gasket.core.numbers import Answer, Value
 from gasket.core.rebuild.ingredients import Ingredient
 from gasket.core.rebuild.trial import Remark
 from gasket.core.rebuild.workpiece import PlacedLine
-from gasket.core.reckoning.reckon import reckon
 from gasket.core.swaps.options import SwapOption, options
 from gasket.core.tasting.bench import Bench, may_move, serving_kcal
 from gasket.core.tasting.marks import most_said
 from gasket.core.tasting.next_trial import NextProposal, StepMinutes, proposals
 from gasket.core.weighing.closing import FarLine
 from gasket.kitchen.cook import steps
-from gasket.kitchen.rebuild import build, swapping, trials
-from gasket.kitchen.rebuild.build import Draft, TrialSheet
+from gasket.kitchen.rebuild import build, drafts, keepers, swapping, trials
+from gasket.kitchen.rebuild.build import TrialSheet
+from gasket.kitchen.rebuild.drafts import Draft
+from gasket.kitchen.rebuild.trial_figures import TRIALS, TrialFigures
 from gasket.kitchen.rebuild.trials import NewTrial
 from gasket.kitchen.taste import history
 from gasket.kitchen.taste.history import TrialEntry
 from gasket.kitchen.taste.said import Tastings, tasting_of
-from gasket.kitchen.taste.trial_figures import TRIALS, TrialFigures
 from gasket.store import rows
 from gasket.store.tables import LineRow, TrialRow
 from gasket.store.taste_tables import RejectedProposalRow
@@ -154,7 +154,7 @@ def _rejected(session: Session, dish_id: int) -> tuple[RejectedProposal, ...]:
 def _bench(session: Session, trial: TrialRow) -> tuple[Bench, tuple[FarLine, ...]]:
     """And what came out otherwise than planned in the trial's last batch."""
     key, dish_id = rows.key_of(trial), trial.dish_id
-    found = build.draft(session, key)
+    found = drafts.draft(session, key)
     said = tasting_of(session, dish_id)
     all_trials = trials.of_dish(session, dish_id)
     planned = TRIALS.of(session, [rows.key_of(row) for row in all_trials])
@@ -163,7 +163,7 @@ def _bench(session: Session, trial: TrialRow) -> tuple[Bench, tuple[FarLine, ...
     far = beside[key].far if key in beside else ()
     offered, news = _swaps(session, found)
     bench = Bench(
-        checked=found.checked(reckon(found.planned)),
+        checked=keepers.checked(session, found),
         steps=rows.steps_of(trial.steps),
         said=most_said(said.of(key)),
         swaps=offered,

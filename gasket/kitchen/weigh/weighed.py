@@ -25,7 +25,7 @@ from gasket.core.weighing.records import Record
 from gasket.core.weighing.taking import recorded
 from gasket.core.weighing.weigh_in import WeighIn, replay
 from gasket.kitchen import settings
-from gasket.kitchen.rebuild import build, originals
+from gasket.kitchen.rebuild import drafts, originals
 from gasket.store import rows
 from gasket.store.tables import (
     BatchLineRow,
@@ -187,7 +187,7 @@ def _taken_for(session: Session, trial: TrialRow, dish: DishRow) -> Family | Non
     if (key := by_name(dish.name)) is not None:
         return key
     try:
-        return build.draft(session, rows.key_of(trial)).piece.build.terms.family
+        return drafts.draft(session, rows.key_of(trial)).piece.build.terms.family
     except FaultyInput:
         return None
 

@@ -152,7 +152,7 @@ def tried_next() -> Answers:
             read_step("bake the loaf 175 C 40 to 46 min", "bake"),
             read_step("chill it 60 min", "chill"),
         ]
-        checked = CheckedBuild(piece, serving_g=piece.serving("grams"))
+        checked = CheckedBuild(piece)
         first = next(iter(piece.lines())).line.id
         for said in ([], *([word] for word in wrong)):
             told = proposals(

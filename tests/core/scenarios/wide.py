@@ -71,7 +71,7 @@ def wide_builds() -> Answers:
         said: list[Any] = []
         for portions, school in ((4, "keep"), (1, "none")):
             piece = workpiece(bowl, portions, family=family, fat_school=school, goal=goal)
-            checked = CheckedBuild(piece, sweet, 90.0, 400.0 / portions)
+            checked = CheckedBuild(piece, sweet, 90.0)
             said.append(list(check_build(checked)))
             said.append(list(check_build(CheckedBuild(piece))))
         piece = workpiece(bowl, 4, needs=_NEEDS)
@@ -229,6 +229,6 @@ def wide_limits() -> Answers:
         piece = workpiece(bowl, 4, family=family, goal=goals[i % len(goals)])
         spots = [Spot(line.ingredient, line.part, line.per_serving) for line in piece.lines()]
         spots.append(Spot(ingredient("baking powder"), "all", 0.25))
-        limits = limits_of(CheckedBuild(piece, sweet, 90.0, sum(bowl.values()) / 4))
+        limits = limits_of(CheckedBuild(piece, sweet, 90.0))
         bounds = [(limit.key, limit.unit, limit.low, limit.high, limit.goal) for limit in limits]
         yield name, digest([bounds, [[limit.weigh(spot) for spot in spots] for limit in limits]])

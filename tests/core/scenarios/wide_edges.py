@@ -59,7 +59,7 @@ def wide_bowls() -> Answers:
         bowls = {"Body": _bowl(rng)} | ({"Top": _bowl(rng)} if n % 3 == 0 else {})
         piece = workpiece(bowls, rng.randint(1, 12), family=families[n % len(families)])
         said = [by_contents(piece), likeliest(piece)[:6], list(consistencies(piece, {}))]
-        said.append(list(check_build(CheckedBuild(piece, serving_g=piece.serving("grams")))))
+        said.append(list(check_build(CheckedBuild(piece))))
         yield f"{n}", digest(said)
 
 

@@ -122,7 +122,7 @@ def wide_pieces() -> Answers:
             plain.build.model_dump() | {"components": [{"name": part.name, "lines": whole}]}
         )
         piece = Workpiece(build, {**plain.ingredients, **extra}, plain.per_serving)
-        checked = CheckedBuild(piece, serving_g=piece.serving("grams"))
+        checked = CheckedBuild(piece)
         spots = [Spot(line.ingredient, line.part, line.per_serving) for line in piece.lines()]
         limits = [(of.key, of.low, of.high, [*map(of.weigh, spots)]) for of in limits_of(checked)]
         said = [list(check_build(checked)), limits, by_contents(piece), likeliest(piece)]

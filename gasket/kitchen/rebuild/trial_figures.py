@@ -2,8 +2,11 @@
 
 from typing import Final
 
+from pydantic import Field
 from sqlmodel import Session
 
+from gasket.core.build_checks.bands import bands_of
+from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.cooking.keeping import keeping, keeps_days
 from gasket.core.cooking.steps import hands_on_min
 from gasket.core.numbers import Answer
@@ -11,10 +14,10 @@ from gasket.core.rebuild.difference import LineDifference, line_differences
 from gasket.core.reckoning.margin import AnyFigure
 from gasket.core.reckoning.reckon import reckon
 from gasket.core.tasting.lineage import step_changes
+from gasket.core.trade.families import Family
 from gasket.kitchen import settings
 from gasket.kitchen.kept import Kept
-from gasket.kitchen.rebuild import build
-from gasket.kitchen.rebuild.build import Draft
+from gasket.kitchen.rebuild.drafts import Draft, draft
 from gasket.kitchen.shelf.shelf import shelf_labels
 from gasket.store import rows
 from gasket.store.kept_tables import KeptTrialRow, TrialStampRow
@@ -23,7 +26,8 @@ from gasket.store.tables import TrialRow
 
 class TrialFigures(Answer):
     """One serving as planned: its figures, cost, minutes of the cook's hands, days in the fridge;
-    lines and steps that differ from the trial that it was copied from."""
+    lines and steps that differ from the trial that it was copied from; its family, and where it
+    lies by the code of each band that is about the build alone."""
 
     broken: str = ""
     kcal: AnyFigure = None
@@ -34,6 +38,8 @@ class TrialFigures(Answer):
     days: float | None = None
     changes: tuple[LineDifference, ...] = ()
     steps_changed: tuple[str, ...] = ()
+    family: Family | None = None
+    bands: dict[str, float] = Field(default_factory=dict)
 
     @property
     def changed(self) -> int:
@@ -43,7 +49,7 @@ class TrialFigures(Answer):
 
 def calculate(session: Session, trial_id: int) -> TrialFigures:
     """The figures of a trial as it is stored now."""
-    found = build.draft(session, trial_id)
+    found = draft(session, trial_id)
     serving = reckon(found.planned).serving
     steps = rows.steps_of(found.trial.steps)
     kinds = [food.kind for food in found.piece.ingredients.values()]
@@ -58,6 +64,8 @@ def calculate(session: Session, trial_id: int) -> TrialFigures:
         days=keeps_days("fridge", advice, settings.read(session).safety),
         changes=changes,
         steps_changed=steps_changed,
+        family=found.piece.build.terms.family,
+        bands={band.code: value for band, value in bands_of(CheckedBuild(found.piece))},
     )
 
 

@@ -1,0 +1,43 @@
+"""What the cook's own keepers came to: proven builds that widen the bands of their family."""
+
+from collections import defaultdict
+from collections.abc import Mapping
+from dataclasses import replace
+from typing import Final
+
+from sqlmodel import Session, col, select
+
+from gasket.core.build_checks.checked_build import CheckedBuild
+from gasket.core.trade.families import Family
+from gasket.kitchen.rebuild.drafts import Draft
+from gasket.kitchen.rebuild.trial_figures import TRIALS
+from gasket.store import rows
+from gasket.store.tables import DishRow, TrialRow
+
+MOST_KEEPERS: Final = 60
+"""The newest keepers of all dishes that are asked."""
+
+
+def checked(session: Session, found: Draft) -> CheckedBuild:
+    """What the checks and the solver look at."""
+    family = found.piece.build.terms.family
+    return replace(found.checked, keepers=_bands_of_keepers(session, family) if family else {})
+
+
+def _bands_of_keepers(session: Session, family: Family) -> Mapping[str, tuple[float, ...]]:
+    """Where the keepers of a family lie, by the code of each band."""
+    query = (
+        select(TrialRow.id)
+        .join(DishRow, col(DishRow.id) == col(TrialRow.dish_id))
+        .where(col(TrialRow.verdict)["stamp"].as_string() == "keep")
+        .where(*rows.here(DishRow, TrialRow))
+        .order_by(col(TrialRow.id).desc())
+        .limit(MOST_KEEPERS)
+    )
+    keepers = [key for key in session.exec(query) if key is not None]
+    values: dict[str, tuple[float, ...]] = defaultdict(tuple)
+    for figures in TRIALS.of(session, keepers).values():
+        if figures.family == family:
+            for code, value in figures.bands.items():
+                values[code] += (value,)
+    return values
