@@ -27,7 +27,7 @@ T = TypeVar("T")
 
 def as_python() -> str:
     """The file as it stands in the core."""
-    return "\n".join(
+    head = "\n".join(
         [
             _HEAD,
             _literal("Nutrient", CALCULATED, "What is calculated."),
@@ -35,7 +35,11 @@ def as_python() -> str:
             _literal("GoalNutrient", GOALS, "What a goal may limit."),
             "NUTRIENTS: Final[tuple[Nutrient, ...]] = get_args(Nutrient)",
             "FIGURES: Final[tuple[Printed, ...]] = get_args(Printed)",
-            "GOAL_NUTRIENTS: Final[tuple[GoalNutrient, ...]] = get_args(GoalNutrient)",
+            "GOAL_NUTRIENTS: Final[tuple[GoalNutrient, ...]] = get_args(GoalNutrient)\n",
+        ]
+    )
+    return head + "".join(
+        [
             _class(
                 "class PrintedFigures(Value):",
                 "Figures as a panel prints them; None is unknown.",

@@ -11,7 +11,6 @@ from gasket.core.cooking.keeping import COOLING_SAYS
 from gasket.core.cooking.safety import SafetySchool, flag_says
 from gasket.core.cooking.sizing import MEANT_FOR_W
 from gasket.core.cooking.steps import UNSAID_MIN
-from gasket.core.cooking.ways import TOOLS
 from gasket.core.entry.work_out import UNMEASURED_G
 from gasket.core.label.label import Polyol
 from gasket.core.label.package import Allergen, AllergenSchool, Flag, allergens_offered
@@ -22,10 +21,12 @@ from gasket.core.tasting.blind import MOST_SEATS
 from gasket.core.tasting.frontier import RankWeights
 from gasket.core.tasting.marks import QUALITIES
 from gasket.core.tasting.words import TASTE_WORDS
+from gasket.core.trade.appliances import TOOLS
 from gasket.core.trade.families import BY_KEY
 from gasket.core.trade.kinds import KINDS
 from gasket.core.trade.nutrients import MACRO_KCAL, MACROS, amount_of, panel_rows
 from gasket.core.trade.nutrients.table import TABLE
+from gasket.core.trade.step_kinds import STEP_KINDS
 from gasket.core.weighing.pour import MOST_NUDGE
 from gasket.core.weighing.records import SPILL_SPREAD
 from gasket.kitchen.settings import HOMES
@@ -65,6 +66,7 @@ def vocabulary() -> dict[str, Any]:
             for key in GOAL_KEYS
         ],
         "TOOLS": TOOLS,
+        "STEP_KINDS": [{"value": row.key, "label": row.name} for row in STEP_KINDS],
         "MICROWAVE_W": MEANT_FOR_W,
         "FAMILIES": sorted(
             ({"value": key, "label": family.name} for key, family in BY_KEY.items()),

@@ -10,15 +10,15 @@ from sqlmodel import Session
 
 from gasket.core.cooking.safety import SafetySchool
 from gasket.core.cooking.sizing import MEANT_FOR_W
-from gasket.core.cooking.temperatures import Scale
-from gasket.core.cooking.ways import TOOLS
 from gasket.core.errors import Conflict
 from gasket.core.label.energy import EnergyMethod
 from gasket.core.label.package import AllergenSchool
 from gasket.core.numbers import Amount, Number, Positive, Value
 from gasket.core.reckoning.batch import Settings
 from gasket.core.tasting.marks import Weights
+from gasket.core.trade.appliances import TOOLS
 from gasket.core.trade.quantities import HouseholdSystem
+from gasket.core.trade.temperatures import Scale
 from gasket.core.weighing.records import ONE_SCALE
 from gasket.store import rows
 

@@ -16,10 +16,15 @@ from gasket.core.cooking.oven_memory import (
 )
 from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, rule, satisfies
 from gasket.core.cooking.step_text import read_step
+from gasket.core.cooking.steps import Step
 from gasket.core.cooking.stock import Lot, Move, StockMove, StockRecord, add_up
 from gasket.core.cooking.stock import refusal as stock_refusal
 
 NOON = datetime(2026, 3, 1, 12, 0, tzinfo=UTC)
+
+
+def of(kind):
+    return Step(id="s", kind=kind, says="x")
 
 
 def at(minutes: float) -> datetime:
@@ -33,7 +38,7 @@ def at(minutes: float) -> datetime:
     ("kind", "estimate_min", "first"), [("bake", 17, 11.9), ("bake", 40, 28), ("broil", 1, 0.8)]
 )
 def test_the_first_look_is_at_60_to_80_percent_and_they_come_closer(kind, estimate_min, first):
-    plan = looks(kind, estimate_min)
+    plan = looks(of(kind), estimate_min)
     assert plan[0] == pytest.approx(first)
     gaps = [b - a for a, b in pairwise(plan)]
     assert all(later <= earlier + 1e-3 for earlier, later in pairwise(gaps))
@@ -43,9 +48,9 @@ def test_the_first_look_is_at_60_to_80_percent_and_they_come_closer(kind, estima
 
 
 def test_only_cooking_is_looked_at_and_the_cooks_own_look_wins():
-    assert looks("chill", 60) == ()
-    assert looks("bake", 17, own_min=14)[0] == 14
-    assert looks("bake", 17, own_min=99)[0] == 17
+    assert looks(of("chill"), 60) == ()
+    assert looks(of("bake"), 17, own_min=14)[0] == 14
+    assert looks(of("bake"), 17, own_min=99)[0] == 17
 
 
 def test_a_missed_look_stays_due_until_it_is_taken():

@@ -6,11 +6,12 @@ import pytest
 
 from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, set_by_egg
 from gasket.core.cooking.step_text import read_step
-from gasket.core.cooking.steps import HOT, faults
+from gasket.core.cooking.steps import faults
 from gasket.core.cooking.templates import steps_for
 from gasket.core.trade.families import FAMILIES
 from gasket.core.trade.families.reading import read_family
 from gasket.core.trade.kind_reading import guess_kind
+from gasket.core.trade.step_kinds import HOT
 
 BAKE = read_step("bake 200 C 20 min", "bake")
 NAMES = {

@@ -6,18 +6,22 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from gasket.core.cooking.looks import looks
 from gasket.core.cooking.musts import forgotten
 from gasket.core.cooking.parts import body_of, role_of
 from gasket.core.cooking.paths import goes_here, moved, needs, ways, without_missing
 from gasket.core.cooking.placing import following, mentions
 from gasket.core.cooking.preheat import with_preheats
+from gasket.core.cooking.safety import InTheBuild, cautions
 from gasket.core.cooking.step_text import read_step
-from gasket.core.cooking.steps import HOT, MOST_STEPS, Step, faults, hands_on_min
-from gasket.core.cooking.temperatures import celsius, knob
+from gasket.core.cooking.steps import MOST_STEPS, Step, faults, hands_on_min
 from gasket.core.cooking.templates import steps_for
-from gasket.core.cooking.ways import TOOLS, WAYS, Kitchen
+from gasket.core.cooking.ways import Kitchen, fits
 from gasket.core.errors import FaultyInput
+from gasket.core.trade.appliances import TOOLS, WAYS
 from gasket.core.trade.families import FAMILIES, Call
+from gasket.core.trade.step_kinds import HOT
+from gasket.core.trade.temperatures import celsius, knob
 
 # Text, kind, least and most minutes, °C, first look, whether the hands are free, what it says.
 # The times and temperatures are the trade's check values (common practice).
@@ -231,24 +235,24 @@ NEEDING = {
     "air fryer": "air fry 180 C 12-16 min",
     "microwave": "microwave 2 min",
     "griddle": "cook on the griddle 4 min",
-    "sandwich press": "press it 4 min",
+    "sandwich press": "press in the sandwich press 4 min",
     "waffle iron": "cook each in the waffle iron 3 min",
     "blender": "blend it smooth 1 min",
     "stand mixer": "beat with the stand mixer 4 min",
     "ice cream machine": "churn 25 min",
     "piping bag": "pipe it on 3 min",
-    "blowtorch": "broil 1 min",
+    "blowtorch": "brown the top with a blowtorch 1 min",
+    "slow cooker": "cook the filling in the slow cooker 5 h",
+    "pressure cooker": "pressure-cook the filling 40 min",
 }
 
 
 def needing(tool):
-    step = read_step(NEEDING[tool], "a")
-    of = "stove" if tool == "griddle" else "oven" if "oven" in tool else tool
-    return step.model_copy(update={"tool": tool if tool == "griddle" else of})
+    return read_step(NEEDING[tool], "a")
 
 
-@pytest.mark.parametrize("tool", sorted(set(TOOLS) - {"blowtorch"}))
-def test_every_tool_that_may_be_missing_has_a_way_without_it(tool):
+@pytest.mark.parametrize("tool", TOOLS)
+def test_every_tool_that_may_be_missing_is_read_and_has_a_way_without_it(tool):
     step, kitchen = needing(tool), Kitchen(missing=frozenset({tool}))
     assert needs(step) == tool
     found = without_missing([step], kitchen)
@@ -287,7 +291,7 @@ def test_a_way_keeps_what_a_step_is_for(way, least, more, piece_g, family):
         assert faults(tuple(found)) == []
         assert found[-1] == other
         assert (new.least_min or 0) <= (new.most_min or 0)
-        if not way.fits(step, kitchen):
+        if not fits(way, step, kitchen):
             assert found == (heat, step, other)
         elif new.tool != step.tool:
             assert all(one.tool != step.tool for one in found)
@@ -357,3 +361,58 @@ def test_a_preheat_that_names_a_temperature_keeps_it():
     lines = ("preheat the oven 12 min", "bake 200 C 20 min", "preheat the oven 150 C", "bake 160 C")
     steps = [read_step(line, f"s{i}") for i, line in enumerate(lines)]
     assert [step.temperature_c for step in with_preheats(steps)] == [200, 200, 150, 160]
+
+
+@pytest.mark.parametrize(
+    ("line", "kind", "tool"),
+    [
+        ("Preheat the griddle 5 min", "preheat", "griddle"),
+        ("Heat the pan or griddle and spray it 5 min", "pan", "stove"),
+        ("Bake in the waffle iron 3 min", "machine", "waffle iron"),
+        ("Spray the iron 1 min", "prep", "waffle iron"),
+        ("Bake in the cast-iron skillet 20 min", "bake", "oven"),
+        ("Toast in the sandwich press 3 min", "machine", "sandwich press"),
+        ("Let the blended batter rest 10 min", "rest", "blender"),
+        ("Slow-cook the beans on low 6 h", "prep", "slow cooker"),
+        ("Brown the top with a blowtorch 1 min", "broil", "blowtorch"),
+    ],
+)
+def test_a_step_is_of_the_kind_of_what_it_is_done_in(line, kind, tool):
+    step = read_step(line, "a")
+    assert (step.kind, step.tool) == (kind, tool)
+
+
+def foods(*named):
+    return [
+        InTheBuild(name=name, kind=kind, component="all", state=state)
+        for name, kind, state in named
+    ]
+
+
+CHILLI = ("Cook it in the slow cooker 6 h",)
+
+
+@pytest.mark.parametrize(
+    ("lines", "there", "codes"),
+    [
+        (CHILLI, [("Kidney beans, dry", "legumes", "dry")], {"slow_cooked_beans"}),
+        (CHILLI, [("Kidney beans, canned", "legumes", "drained")], set()),
+        (CHILLI, [("Red lentils", "legumes", "dry")], set()),
+        (CHILLI, [("Beef mince", "mince", "frozen")], {"slow_cooked_frozen"}),
+        (("Pressure-cook it 40 min",), [("Dried beans", "legumes", "dry")], {"dry_beans"}),
+        (("Microwave 2 min",), [("Egg", "egg", None)], {"microwaved_egg"}),
+        (("Bake 180 C 20 min",), [("Egg", "egg", None)], set()),
+    ],
+)
+def test_an_appliance_brings_its_cautions(lines, there, codes):
+    steps = [read_step(line, f"{i}") for i, line in enumerate(lines)]
+    always = {"slow_cooker_fill", "pressure_fill", "pressure_opening"}
+    other = {"raw_egg", "raw_batter", "uncooked", "cast_iron", "water_bath"}
+    found = {caution.code for caution in cautions(steps, foods(*there), None)}
+    assert found - always - other == codes
+
+
+def test_an_hour_of_slow_cooking_is_looked_at_less_often():
+    slow, stove = (read_step(f"{text} 6 h", "a") for text in ("cook in the slow cooker", "simmer"))
+    gaps = [looks(step, 360)[1] - looks(step, 360)[0] for step in (slow, stove)]
+    assert gaps == [36, 5]

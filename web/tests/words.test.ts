@@ -75,10 +75,6 @@ describe("steps in words", () => {
     expect(says({ bakes: [], size })).toBe("about 43 min: 3 rounds, 4 at a time");
     expect(says({ size })).toMatch(/from 2 bakes, 3 rounds, 4 at a time$/);
   });
-
-  test("every kind of step has a name of its own", () => {
-    expect(new Set(stepText.KINDS.map((one) => one.label)).size).toBe(stepText.KINDS.length);
-  });
 });
 
 describe("what is put away", () => {

@@ -6,41 +6,41 @@ the end nears (sixty seconds can dry a muffin); tens of seconds under a broiler 
 
 from typing import Final
 
-from gasket.core.cooking.steps import HOT, StepKind
+from gasket.core.cooking.steps import Step
+from gasket.core.trade.appliances import appliance_for
+from gasket.core.trade.step_kinds import BY_KIND, HOT, Gap
 
 FIRST_SHARE: Final = 0.7
 LATEST_SHARE: Final = 0.8
-EVERY_MOST_MIN: Final = 5.0
-EVERY_LEAST_MIN: Final = 1.0
-_QUICK_LEAST_MIN: Final = 10 / 60
-_QUICK_MOST_MIN: Final = 45 / 60
-_QUICK: Final[frozenset[StepKind]] = frozenset({"broil", "microwave"})
 BEYOND: Final = 1.5
 """Looks are planned until so far beyond the estimate."""
 MOST_LOOKS: Final = 40
 
 
-def first_look_min(kind: StepKind, estimate_min: float, own_min: float | None = None) -> float:
+def gap_of(step: Step) -> Gap:
+    """How often one looks: as its appliance asks for, else as its kind does."""
+    appliance = appliance_for(step.tool, step.air)
+    return (appliance and appliance.looks) or BY_KIND[step.kind].looks
+
+
+def first_look_min(step: Step, estimate_min: float, own_min: float | None = None) -> float:
     """Minutes from the start to the first look; the cook's own wins where it is before the
     latest that is wise."""
     if own_min is not None:
         return min(own_min, estimate_min)
-    share = LATEST_SHARE if kind in _QUICK else FIRST_SHARE
+    share = LATEST_SHARE if gap_of(step)[1] < 1 else FIRST_SHARE
     return share * estimate_min
 
 
-def looks(kind: StepKind, estimate_min: float, own_min: float | None = None) -> tuple[float, ...]:
+def looks(step: Step, estimate_min: float, own_min: float | None = None) -> tuple[float, ...]:
     """Minutes from the start at which to look; none for steps that do not cook.
 
-    The gap is a third of what is left, between one minute and five (10 and 45 seconds for the
-    quick ones).
+    The gap is a third of what is left, between the least and the most that is usual.
     """
-    if kind not in HOT or estimate_min <= 0:
+    if step.kind not in HOT or estimate_min <= 0:
         return ()
-    least, most = (
-        (_QUICK_LEAST_MIN, _QUICK_MOST_MIN) if kind in _QUICK else (EVERY_LEAST_MIN, EVERY_MOST_MIN)
-    )
-    at = first_look_min(kind, estimate_min, own_min)
+    least, most = gap_of(step)
+    at = first_look_min(step, estimate_min, own_min)
     found = [at]
     while at < BEYOND * estimate_min and len(found) < MOST_LOOKS:
         left = estimate_min - at

@@ -26,9 +26,11 @@ from pydantic import computed_field
 from gasket.core.cooking.cook_log import CookLog, Outcome
 from gasket.core.cooking.looks import first_look_min, looks
 from gasket.core.cooking.sizing import Sized, sized
-from gasket.core.cooking.steps import HOT, Step, StepKind
+from gasket.core.cooking.steps import Step
 from gasket.core.numbers import Answer
 from gasket.core.reckoning.margin import TWO_SIDED_95
+from gasket.core.trade.appliances import APPLIANCES
+from gasket.core.trade.step_kinds import HOT, StepKind
 
 PRIOR: Final = 0.18
 SCATTER: Final = 0.14
@@ -119,13 +121,19 @@ class Belief:
     reach: float
 
 
+def learns_as(tool: str) -> str:
+    """What the memory takes a tool for."""
+    known = next((found for found in APPLIANCES if found.name == tool), None)
+    return (known and known.learns_as) or tool
+
+
 def told_by(step: Step, bakes: Iterable[Baked], factor: float = 1.0) -> list[Baked]:
     """What the step learns from: same appliance, same kind of heat, about the same length."""
     stated = max(step.stated_min * factor, _LEAST_STATED_MIN)
     return [
         bake
         for bake in bakes
-        if (bake.tool, bake.kind) == (step.tool, step.kind)
+        if (learns_as(bake.tool), bake.kind) == (learns_as(step.tool), step.kind)
         and bake.actual_min > 0
         and bake.stated_min >= _LEAST_STATED_MIN
         and 1 / ALIKE <= bake.stated_min / stated <= ALIKE
@@ -175,8 +183,8 @@ def estimate(
             least_min=shortest,
             most_min=longest,
             ratio=1.0,
-            first_look_min=first_look_min(step.kind, stated, own_look),
-            looks_min=looks(step.kind, stated, own_look),
+            first_look_min=first_look_min(step, stated, own_look),
+            looks_min=looks(step, stated, own_look),
             bakes=(),
             held="",
             size=size,
@@ -189,9 +197,9 @@ def estimate(
         ratio, held = 1.0, "A core temperature decides: not planned shorter than stated."
     reach = math.exp(known.reach)
     minutes = stated * ratio
-    first = first_look_min(step.kind, minutes, None if own_look is None else own_look * ratio)
+    first = first_look_min(step, minutes, None if own_look is None else own_look * ratio)
     if measured:
-        first = min(first, first_look_min(step.kind, stated, own_look))
+        first = min(first, first_look_min(step, stated, own_look))
     first = min(first, shortest)
     told.sort(key=lambda bake: (bake.vessel != step.vessel, -bake.at.timestamp()))
     return Estimate(
@@ -200,7 +208,7 @@ def estimate(
         most_min=max(longest * ratio, minutes * reach),
         ratio=ratio,
         first_look_min=first,
-        looks_min=looks(step.kind, minutes, first),
+        looks_min=looks(step, minutes, first),
         bakes=tuple(told),
         held=held,
         size=size,

@@ -4,23 +4,26 @@ from collections.abc import Sequence
 
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step, changed
-from gasket.core.cooking.ways import WAYS, Kitchen, Way
+from gasket.core.cooking.ways import Kitchen, done, fits
+from gasket.core.trade.appliances import APPLIANCES, WAYS, appliance_for
+from gasket.core.trade.appliances.model import Way
 
 
 def needs(step: Step) -> str:
     """What a step needs of the kitchen."""
-    return "fan oven" if step.tool == "oven" and step.air == "fan" else step.tool
+    found = appliance_for(step.tool, step.air)
+    return step.tool if found is None else found.key
 
 
 def ways(step: Step, kitchen: Kitchen) -> tuple[Way, ...]:
     """The other ways that this step can be done, those that this kitchen has the tool for first."""
-    found = [way for way in WAYS if way.fits(step, kitchen)]
+    found = [way for way in WAYS if fits(way, step, kitchen)]
     return tuple(sorted(found, key=lambda way: not goes_here(way, step, kitchen)))
 
 
 def goes_here(way: Way, step: Step, kitchen: Kitchen) -> bool:
     """Whether this kitchen has what the step needs when it is done this way."""
-    wanted = {way.tool, needs(way.change(step, kitchen))}
+    wanted = {way.tool, needs(done(way, step, kitchen))}
     return wanted.isdisjoint(kitchen.missing)
 
 
@@ -30,9 +33,9 @@ def moved(steps: Sequence[Step], key: str, way_key: str, kitchen: Kitchen) -> tu
     nothing."""
     step = next((step for step in steps if step.id == key), None)
     way = next((way for way in WAYS if way.key == way_key), None)
-    if step is None or way is None or not way.fits(step, kitchen):
+    if step is None or way is None or not fits(way, step, kitchen):
         return tuple(steps)
-    new = _named(way.change(step, kitchen), step, way)
+    new = _named(done(way, step, kitchen), step, way)
     own_heat = {one.id for one in steps if _heats_only(one, step, steps)}
     if new.tool == step.tool:
         as_hot = {"temperature_c": new.temperature_c, "air": new.air}
@@ -70,10 +73,11 @@ def _named(new: Step, step: Step, way: Way) -> Step:
 
 
 def _heats(way: Way, new: Step) -> tuple[Step, ...]:
-    if not way.heat_min:
+    if not way.heats:
         return ()
     key = f"heat-{new.id}"[:64]
-    heat = read_step(f"Preheat the {new.tool} {way.heat_min:g} min", key)
+    minutes = next(tool.heat_min for tool in APPLIANCES if tool.key == way.tool)
+    heat = read_step(f"Preheat the {new.tool} {minutes:g} min", key)
     same = {"temperature_c": new.temperature_c, "air": new.air, "written": new.written}
     return (changed(heat, **same, tool=new.tool),)
 

@@ -3,7 +3,8 @@
 import re
 from collections.abc import Sequence
 
-from gasket.core.cooking.steps import HOT, Step, StepKind
+from gasket.core.cooking.steps import Step
+from gasket.core.trade.step_kinds import HOT, StepKind
 
 
 def following(steps: Sequence[Step], new: Step) -> Step:

@@ -3,6 +3,7 @@
 from collections.abc import Sequence
 
 from gasket.core.cooking.steps import Step
+from gasket.core.trade.appliances import appliance_for
 
 
 def heated_for(preheat: Step, steps: Sequence[Step]) -> Step | None:
@@ -17,6 +18,12 @@ def heated_for(preheat: Step, steps: Sequence[Step]) -> Step | None:
         if step.kind in ("bake", "broil") and step.tool == preheat.tool and step.temperature_c:
             return step
     return None
+
+
+def has_knob(step: Step) -> bool:
+    """Whether what it is done in is set to degrees like an oven."""
+    appliance = appliance_for(step.tool, step.air)
+    return appliance is not None and appliance.knob == "oven"
 
 
 def with_preheats(steps: Sequence[Step]) -> list[Step]:

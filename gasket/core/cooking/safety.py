@@ -6,13 +6,16 @@ from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 from typing import Final, Literal
 
-from gasket.core.cooking.steps import HOT, Step
+from gasket.core.cooking.steps import Step
 from gasket.core.label.package import Flag, State
 from gasket.core.numbers import Answer
+from gasket.core.trade.appliances import APPLIANCES, appliance_for
+from gasket.core.trade.appliances.model import Hazard
 from gasket.core.trade.caution import Caution
 from gasket.core.trade.families import BY_KEY, Family
 from gasket.core.trade.kinds import BASES, EGGS, FLOURS, FoodKind
 from gasket.core.trade.meats import Animal, Form, meat_in
+from gasket.core.trade.step_kinds import HOT
 
 SafetySchool = Literal["us", "uk"]
 Reason = Literal["poultry", "reheated", "ground", "game", "set_egg", "whole_cut", "fish"]
@@ -269,8 +272,23 @@ def _by_step(steps: Sequence[Step], foods: Sequence[InTheBuild]) -> list[Caution
         for code, words, says in _WORDS
         if any(word in f"{step.says} {step.vessel}".lower() for step in steps for word in words)
     ]
-    whole_egg = any(food.kind == "egg" for food in foods)
-    if whole_egg and any(step.kind == "microwave" for step in steps):
-        says = "Egg in a microwave can burst, also after it: let it stand."
-        found.append(Caution(code="microwaved_egg", says=says, source="kitchen-care"))
+    for appliance in APPLIANCES:
+        if any(appliance is appliance_for(step.tool, step.air) for step in steps):
+            found += [
+                Caution(code=hazard.code, says=hazard.says, source=hazard.source)
+                for hazard in appliance.hazards
+                if _is_there(hazard, foods)
+            ]
     return found
+
+
+def _is_there(hazard: Hazard, foods: Sequence[InTheBuild]) -> bool:
+    """Whether a hazard goes with what is in the dish."""
+    if not (hazard.kinds or hazard.words):
+        return True
+    return any(
+        (food.kind in hazard.kinds if hazard.kinds else True)
+        and (food.state or "") not in hazard.safe
+        and re.search(hazard.words, food.name, re.IGNORECASE) is not None
+        for food in foods
+    )

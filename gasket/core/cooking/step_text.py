@@ -12,9 +12,12 @@ import re
 from dataclasses import dataclass, field
 from typing import Final
 
-from gasket.core.cooking.steps import MOST_MIN, PASSIVE, Step, StepKind
-from gasket.core.cooking.temperatures import Air, Scale, celsius
+from gasket.core.cooking.steps import MOST_MIN, Step
 from gasket.core.errors import FaultyInput
+from gasket.core.trade.appliances import APPLIANCES, usual_for
+from gasket.core.trade.appliances.model import Appliance
+from gasket.core.trade.step_kinds import PASSIVE, STEP_KINDS, StepKind
+from gasket.core.trade.temperatures import Air, Scale, celsius
 
 _OVEN_FROM_C: Final = 80.0
 """A line with such a temperature and no verb is baked."""
@@ -53,42 +56,10 @@ _VESSEL: Final = re.compile(
     r"(?:tin|pan|tray|dish|cups?|cases?|mould|skillet|pot|bowl|ramekins?|jars?|basket|sheet))\b",
     re.IGNORECASE,
 )
-_KINDS: Final[tuple[tuple[StepKind, str], ...]] = (
-    # The first that matches wins, so what is special stands before what is general.
-    ("preheat", r"\bpre-?heat|\bheat the oven|\boven on\b"),
-    ("microwave", r"\bmicrowave"),
-    ("broil", r"\bbroil|\bgrill"),
-    ("thaw", r"\bthaw|\bdefrost"),
-    ("freeze", r"\bfreeze"),
-    ("chill", r"\bchill|\brefrigerate|\bset in the fridge|\binto the fridge"),
-    ("cool", r"\bcool"),
-    ("rest", r"\brest\b|\bprove|\bproof|\brise\b|\bsoak|\bstand\b|\bmarinate|\bdrain"),
-    ("machine", r"\bwaffle iron|\bmachine|\bpress in the iron|\bcook in the iron"),
-    ("pan", r"\bfry\b|\bfrying|\bsear|\bsaut|\bbrown\b|\bcook each|\bgriddle|\btoast.* in the pan"),
-    ("boil", r"\bboil|\bsimmer|\bpoach|\bsteam"),
-    ("bake", r"\bbake|\broast|\bair[- ]?fry|\bpar-?bake|\btoast|\begg cups"),
-    ("pan", r"\bin the pan"),
-    ("portion", r"\bportion|\bdivide|\bfill\b|\bscoop|\bcut\b|\bslice"),
-    ("top", r"\bfrost\b|\bfrosting|\btop\b|\bglaze\b|\bspread\b|\bdust\b|\bice\b|\bpipe\b"),
-    ("mix", r"\bmix|\bwhisk|\bstir|\bfold|\bblend|\bbeat|\bknead|\bcombine|\bmash"),
+_FIRM: Final[frozenset[StepKind]] = frozenset(
+    {"preheat", "rest", "chill", "freeze", "thaw", "cool", "portion", "top", "mix"}
 )
-_TOOLS: Final[tuple[tuple[str, str], ...]] = (
-    ("air fryer", r"\bair[- ]?fr"),
-    ("waffle iron", r"\bwaffle iron|\biron\b"),
-    ("stand mixer", r"\bstand mixer|\bmixer\b"),
-    ("blender", r"\bblend"),
-    ("microwave", r"\bmicrowave"),
-    ("ice cream machine", r"\bice cream machine|\bchurn"),
-    ("piping bag", r"\bpip(?:e|ing)\b"),
-)
-_TOOL_OF_KIND: Final[dict[StepKind, str]] = {
-    "preheat": "oven",
-    "bake": "oven",
-    "broil": "oven",
-    "microwave": "microwave",
-    "pan": "stove",
-    "boil": "stove",
-}
+"""Kinds that a step has whatever it is done in."""
 
 
 @dataclass
@@ -130,17 +101,19 @@ def read_step(text: str, key: str) -> Step:
     degrees, written, air = rest.temperature or (None, "C", "conventional")
     if kind == "prep" and degrees is not None and degrees >= _OVEN_FROM_C:
         kind = "bake"
+    kind, appliance = _in_what(text, kind)
+    hands_on = None if appliance is None or kind in _FIRM else appliance.hands_on
     return Step(
         id=key,
         kind=kind,
         says=says[:200],
         least_min=least,
         most_min=most,
-        hands_on=kind not in PASSIVE,
+        hands_on=kind not in PASSIVE if hands_on is None else hands_on,
         temperature_c=degrees,
         air=air,
         written=written,
-        tool=_tool(text, kind),
+        tool="" if appliance is None else appliance.name,
         vessel=vessel[1].lower() if vessel else "",
         cue=_tidy(cue.left)[:300],
         first_look_min=_look_min(look, rest.window) if look else None,
@@ -197,17 +170,23 @@ def _number(text: str) -> float:
 
 def _kind(first: str, whole: str) -> StepKind:
     for text in (first, whole):
-        for kind, words in _KINDS:
-            if re.search(words, text, re.IGNORECASE):
-                return kind
+        for weak in (False, True):
+            for row in STEP_KINDS:
+                words = row.weak_words if weak else row.words
+                if words and re.search(words, text, re.IGNORECASE):
+                    return row.key
     return "prep"
 
 
-def _tool(text: str, kind: StepKind) -> str:
-    for tool, words in _TOOLS:
-        if re.search(words, text, re.IGNORECASE):
-            return tool
-    return _TOOL_OF_KIND.get(kind, "")
+def _in_what(text: str, kind: StepKind) -> tuple[StepKind, Appliance | None]:
+    """What the step is done in, and its kind there: what is done in a waffle iron is not baked."""
+    for appliance in APPLIANCES:
+        if appliance.words and re.search(appliance.words, text, re.IGNORECASE):
+            there = rf"\b(?:in|on|with|under)\s+(?:the|a|an|your)?\s*(?:{appliance.words})"
+            named = appliance.kind and re.search(there, text, re.IGNORECASE)
+            new = appliance.kind if named and kind not in _FIRM else None
+            return new or kind, appliance
+    return kind, usual_for(kind)
 
 
 def _tidy(text: str) -> str:

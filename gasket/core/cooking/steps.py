@@ -1,47 +1,21 @@
 """The steps of a trial: what is done, for how long, by whose hands, after what."""
 
 from collections.abc import Iterable
-from typing import Annotated, Any, Final, Literal, Self
+from typing import Annotated, Any, Final, Self
 
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
-from gasket.core.cooking.temperatures import Air, Scale
 from gasket.core.numbers import Number, Value, YesNo
 from gasket.core.rebuild.trial import LineId, Remark
 from gasket.core.reckoning.batch import Name
+from gasket.core.trade.step_kinds import HOT, LEAD, StepKind
+from gasket.core.trade.temperatures import Air, Scale
 
-StepKind = Literal[
-    "prep",
-    "mix",
-    "rest",
-    "preheat",
-    "bake",
-    "broil",
-    "boil",
-    "pan",
-    "microwave",
-    "machine",
-    "chill",
-    "freeze",
-    "thaw",
-    "cool",
-    "portion",
-    "top",
-]
 MOST_STEPS: Final = 60
 MOST_MIN: Final = 7 * 24 * 60.0
-HOT: Final[frozenset[StepKind]] = frozenset(
-    {"bake", "broil", "boil", "pan", "microwave", "machine"}
-)
-"""Steps that cook."""
-LEAD: Final[frozenset[StepKind]] = frozenset({"thaw", "chill", "freeze", "rest"})
 LEAD_MIN: Final = 30.0
-"""Such steps of at least so long have to be begun ahead."""
-PASSIVE: Final[frozenset[StepKind]] = frozenset(
-    {"rest", "preheat", "bake", "boil", "microwave", "chill", "freeze", "thaw", "cool"}
-)
-"""Kinds that leave the hands free unless the cook says otherwise."""
+"""What stands or chills for at least so long has to be begun ahead."""
 UNSAID_MIN: Final = 5.0
 """A step whose time nobody has said is planned with this."""
 

@@ -16,9 +16,10 @@ from gasket.core.cooking.parts import body_of, role_of
 from gasket.core.cooking.paths import without_missing
 from gasket.core.cooking.preheat import with_preheats
 from gasket.core.cooking.step_text import read_step
-from gasket.core.cooking.steps import HOT, PASSIVE, Step
+from gasket.core.cooking.steps import Step
 from gasket.core.cooking.ways import Kitchen
 from gasket.core.trade.families import BY_KEY, Call, Family, Role, Row
+from gasket.core.trade.step_kinds import HOT, PASSIVE
 from gasket.core.trade.words import with_article
 
 _READY: Final[dict[Role, str]] = {

@@ -3,8 +3,8 @@
 from dataclasses import dataclass
 from typing import Final
 
-from gasket.core.cooking.steps import StepKind
 from gasket.core.trade.kinds import ACIDS, POWDERS, FoodKind
+from gasket.core.trade.step_kinds import StepKind
 
 
 @dataclass(frozen=True)

@@ -217,6 +217,16 @@ SOURCES: Final[dict[str, Source]] = {
             "US FDA, handling flour and eggs safely",
             "Raw flour and raw egg can carry bacteria: do not taste dough or batter.",
         ),
+        _recalled(
+            "dry-beans",
+            "US FDA, Bad Bug Book; UK Food Standards Agency, dried beans",
+            "Dry kidney beans are soaked and boiled hard, and never slow-cooked raw.",
+        ),
+        _recalled(
+            "slow-cooker",
+            "USDA FSIS, slow cookers and food safety",
+            "Thawed meat, at least half full, the lid on.",
+        ),
         Source(
             key="kitchen-keeping",
             standing=Standing.PRACTICE,

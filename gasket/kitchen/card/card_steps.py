@@ -5,8 +5,8 @@ from typing import Final
 
 from gasket.core.cooking.cook_log import CookLog, Outcome
 from gasket.core.cooking.steps import Step
-from gasket.core.cooking.temperatures import Scale, fahrenheit, knob, knob_words
 from gasket.core.numbers import Answer
+from gasket.core.trade.temperatures import Scale, fahrenheit, knob, knob_words
 from gasket.core.trade.words import minutes_words
 
 OUTCOME_SAYS: Final[dict[Outcome, str]] = {

@@ -8,7 +8,8 @@ from sqlmodel import Session, col, select
 
 from gasket.core.cooking.cook_log import CookLog, StepStatus, replay
 from gasket.core.cooking.sizing import Amounts, Sized, sizes
-from gasket.core.cooking.steps import HOT, Step, without
+from gasket.core.cooking.steps import Step, without
+from gasket.core.trade.step_kinds import HOT
 from gasket.kitchen.weigh.weighed import Weighed
 from gasket.store import rows
 from gasket.store.tables import BatchRow, CookRow, TrialRow

@@ -26,12 +26,13 @@ from gasket.core.cooking.safety import (
     satisfies,
 )
 from gasket.core.cooking.schedule import schedule
-from gasket.core.cooking.steps import HOT, Step
-from gasket.core.cooking.temperatures import Knob
+from gasket.core.cooking.steps import Step
 from gasket.core.errors import Refused
 from gasket.core.numbers import Answer
 from gasket.core.tasting.guesses import GuessHabit
 from gasket.core.trade.caution import Caution
+from gasket.core.trade.step_kinds import HOT
+from gasket.core.trade.temperatures import Knob
 from gasket.kitchen.cook import guessing, oven
 from gasket.kitchen.cook.cooked import all_steps, cooked_at, log_of, sizes_of, steps_of
 from gasket.kitchen.cook.laying_out import Laid, laid, task_of

@@ -14,7 +14,7 @@ from gasket.core.cooking.musts import Forgotten, forgotten
 from gasket.core.cooking.oven_memory import Estimate, estimates
 from gasket.core.cooking.paths import goes_here, moved, needs, ways
 from gasket.core.cooking.placing import following, mentions
-from gasket.core.cooking.preheat import with_preheats
+from gasket.core.cooking.preheat import has_knob, with_preheats
 from gasket.core.cooking.safety import (
     InTheBuild,
     SafeRule,
@@ -24,7 +24,6 @@ from gasket.core.cooking.safety import (
 from gasket.core.cooking.sizing import Amounts, sized, sizes
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step, Steps, faults
-from gasket.core.cooking.temperatures import Knob, knob
 from gasket.core.cooking.usual_steps import foods_of, usual_steps
 from gasket.core.cooking.ways import Kitchen
 from gasket.core.errors import Conflict, Fault, FaultyInput, Refused
@@ -33,6 +32,7 @@ from gasket.core.rebuild.trial import LineId
 from gasket.core.rebuild.workpiece import Workpiece
 from gasket.core.trade.caution import Caution
 from gasket.core.trade.families import Call, Family
+from gasket.core.trade.temperatures import Knob, knob
 from gasket.kitchen import settings
 from gasket.kitchen.cook import oven
 from gasket.kitchen.cook.laying_out import Laid, lay_out
@@ -205,7 +205,7 @@ def knobs(steps: Sequence[Step]) -> dict[str, Knob]:
     return {
         step.id: knob(step.temperature_c, step.air)
         for step in with_preheats(steps)
-        if step.temperature_c is not None and step.tool in ("oven", "air fryer")
+        if step.temperature_c is not None and has_knob(step)
     }
 
 

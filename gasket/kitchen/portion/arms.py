@@ -12,7 +12,7 @@ from pydantic import Field
 from sqlmodel import Session
 
 from gasket.core.cooking.cook_log import left_out
-from gasket.core.cooking.steps import HOT, Minutes, Step, Word, changed, from_the_heat_on, without
+from gasket.core.cooking.steps import Minutes, Step, Word, changed, from_the_heat_on, without
 from gasket.core.errors import Fault, FaultyInput, Refused
 from gasket.core.numbers import Answer, Number, Positive, Value, YesNo
 from gasket.core.rebuild.trial import LineId, ShortName
@@ -21,6 +21,7 @@ from gasket.core.reckoning.batch import MIXTURE
 from gasket.core.reckoning.dividing import Count, Dividing
 from gasket.core.reckoning.margin import Portion
 from gasket.core.tasting.lineage import step_changes
+from gasket.core.trade.step_kinds import HOT
 from gasket.core.weighing.captures import capture_of
 from gasket.core.weighing.records import Kind, Origin
 from gasket.kitchen.cook import cooked

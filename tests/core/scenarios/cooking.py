@@ -17,6 +17,7 @@ from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, is_raw, s
 from gasket.core.cooking.schedule import HANDS, Task, schedule, schedule_back
 from gasket.core.cooking.serving import late_says, reheat_says, reheat_ways
 from gasket.core.cooking.step_text import read_step
+from gasket.core.cooking.steps import Step
 from gasket.core.cooking.stock import Move, StockMove, StockRecord, add_up, book_of, refusal
 from gasket.core.cooking.templates import steps_for
 from gasket.core.cooking.ways import Kitchen
@@ -140,8 +141,9 @@ def baked() -> Answers:
         for measured in (False, True):
             yield f"{n} {measured}", plain(estimate(step, bakes[:n], measured=measured))
     for kind, minutes in itertools.product(("bake", "pan", "chill"), (1.0, 12.0, 45.0, 400.0)):
-        plan = looks(kind, minutes)
-        yield f"looks {kind} {minutes}", plain((plan, looks(kind, minutes, 5.0)))
+        step = Step(id="s", kind=kind, says="x")
+        plan = looks(step, minutes)
+        yield f"looks {kind} {minutes}", plain((plan, looks(step, minutes, 5.0)))
         for elapsed, last in ((0.0, None), (minutes / 2, None), (minutes, minutes / 2), (2e3, 1e3)):
             due = plain((next_look_min(plan, elapsed, last), left_min(minutes, elapsed)))
             yield f"next {kind} {minutes} {elapsed}", due

@@ -59,7 +59,7 @@ def checks() -> Answers:
             piece = workpiece(
                 bowl, 4, family=family, fat_school="none" if len(name) % 2 else "keep"
             )
-            checked = CheckedBuild(piece, original, 90.0, 120.0)
+            checked = CheckedBuild(piece, original, 90.0)
             yield (
                 f"{name} {family}",
                 [

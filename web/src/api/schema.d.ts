@@ -2697,7 +2697,7 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "prep" | "mix" | "rest" | "preheat" | "bake" | "broil" | "boil" | "pan" | "microwave" | "machine" | "chill" | "freeze" | "thaw" | "cool" | "portion" | "top";
+            kind: "preheat" | "microwave" | "broil" | "thaw" | "freeze" | "chill" | "cool" | "rest" | "machine" | "pan" | "boil" | "bake" | "portion" | "top" | "mix" | "prep";
             /** Outcome */
             outcome?: ("under" | "right" | "over") | null;
             /**
@@ -8034,7 +8034,7 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "prep" | "mix" | "rest" | "preheat" | "bake" | "broil" | "boil" | "pan" | "microwave" | "machine" | "chill" | "freeze" | "thaw" | "cool" | "portion" | "top";
+            kind: "preheat" | "microwave" | "broil" | "thaw" | "freeze" | "chill" | "cool" | "rest" | "machine" | "pan" | "boil" | "bake" | "portion" | "top" | "mix" | "prep";
             /** Ladle G */
             ladle_g?: number | null;
             /** Least Min */

@@ -90,7 +90,6 @@ class PrintedFigures(Value):
     organic_acids_g: Sparse[Amount] = None
 
 
-
 class OfEach(Answer, Generic[T]):
     """Something of each nutrient; None is unknown."""
 
@@ -108,7 +107,6 @@ class OfEach(Answer, Generic[T]):
     calcium_mg: T | None = None
     iron_mg: T | None = None
     potassium_mg: T | None = None
-
 
 
 @dataclass(frozen=True, slots=True, kw_only=True)
@@ -129,7 +127,6 @@ class PlainFigures:
     calcium_mg: float | None = None
     iron_mg: float | None = None
     potassium_mg: float | None = None
-
 
 
 class NutrientLimits(Value):

@@ -2,13 +2,14 @@ import { toCelsius, toFahrenheit } from "../../lib/temperature";
 import { type SyntheticEvent, useState } from "react";
 
 import type { Schemas } from "../../api/client";
+import { STEP_KINDS } from "../../api/vocabulary";
 import { Button } from "../../ui/Button";
 import { Choice, NumberField, TextField } from "../../ui/Field";
 import { Modal } from "../../ui/Modal";
 import { TextButton } from "../../ui/Reason";
 import { Ticks } from "../../ui/Ticks";
 import { fixed } from "../../lib/format";
-import { KINDS, SCALES } from "./stepText";
+import { SCALES } from "./stepText";
 import { useDegrees } from "./useDegrees";
 
 type Step = Schemas["Step"];
@@ -60,7 +61,7 @@ export function StepDialog(props: StepDialogProps) {
           <Choice
             label="Kind"
             value={draft.kind}
-            options={KINDS}
+            options={STEP_KINDS}
             onChange={(kind) => set({ kind })}
           />
         </div>

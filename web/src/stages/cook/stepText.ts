@@ -5,25 +5,6 @@ import { fixed, minutes, span } from "../../lib/format";
 
 type Step = Schemas["Step"];
 
-export const KINDS: readonly { value: Step["kind"]; label: string }[] = [
-  { value: "prep", label: "prepare" },
-  { value: "mix", label: "mix" },
-  { value: "rest", label: "rest" },
-  { value: "preheat", label: "preheat" },
-  { value: "bake", label: "bake" },
-  { value: "broil", label: "broil" },
-  { value: "boil", label: "boil" },
-  { value: "pan", label: "in the pan" },
-  { value: "microwave", label: "microwave" },
-  { value: "machine", label: "machine or iron" },
-  { value: "chill", label: "chill" },
-  { value: "freeze", label: "freeze" },
-  { value: "thaw", label: "thaw" },
-  { value: "cool", label: "cool" },
-  { value: "portion", label: "portion" },
-  { value: "top", label: "top" },
-];
-
 type Scale = "C" | "F";
 
 /** The knob in both units, the house's first: "175 °C · 350 °F, fan 155 °C". */
