@@ -47,6 +47,34 @@ const order = ORDER.flatMap((row, at) =>
   }),
 );
 
+/** Figures of the trade come from the kitchen's answers or from src/api/vocabulary.ts. */
+const FIGURE = String.raw`[0-9]\s(%|°C|°F|W)(?![\w/])`;
+const OF_THE_TRADE = String.raw`/(_g|_g2|_kcal|_c|_s|_min|_ml|_cm|share|likely|worst|factor|days_left)$/`;
+const noFiguresOfTheTrade = {
+  files: ["src/{scale,food,stock,dish,lines,stages,app}/**/*.{ts,tsx}"],
+  rules: {
+    "no-restricted-syntax": [
+      "error",
+      {
+        selector: "JSXAttribute[name.name=/^(most|least)$/] Literal[value>1][value!=100]",
+        message: "What may be typed at most comes from MOST in src/api/vocabulary.ts.",
+      },
+      {
+        selector: `JSXText[value=/${FIGURE}/]`,
+        message: "A figure of the trade in a sentence: take it from the kitchen or the vocabulary.",
+      },
+      {
+        selector: `:not(JSXAttribute[name.name=/^(placeholder|className|viewBox)$/]) > Literal[value=/${FIGURE}/]`,
+        message: "A figure of the trade in a sentence: take it from the kitchen or the vocabulary.",
+      },
+      {
+        selector: `BinaryExpression[operator=/^[<>]=?$/] > MemberExpression[property.name=${OF_THE_TRADE}] ~ Literal[value!=0]`,
+        message: "A page decides nothing of the trade: let the answer say it.",
+      },
+    ],
+  },
+};
+
 export default tseslint.config(
   { ignores: ["dist", "node_modules", "src/api/schema.d.ts", "src/api/vocabulary.ts"] },
   js.configs.recommended,
@@ -66,6 +94,7 @@ export default tseslint.config(
     },
   },
   ...order,
+  noFiguresOfTheTrade,
   {
     files: ["**/*.{js,mjs}"],
     extends: [tseslint.configs.disableTypeChecked],

@@ -5,7 +5,7 @@ from typing import Annotated
 from fastapi import APIRouter, Query
 
 from gasket.api.doors import HouseDoor, Key, Offset, SessionDoor, WriteDoor
-from gasket.core.cooking.stock import StockMove
+from gasket.core.cooking.stock import Place, StockMove
 from gasket.core.weighing.records import RecordId
 from gasket.kitchen.portion import amending, arms, made_things, plates, portioning, stock
 from gasket.kitchen.portion.amending import Amendment
@@ -13,7 +13,7 @@ from gasket.kitchen.portion.arms import ArmsSheet, NewArms
 from gasket.kitchen.portion.made_things import KeepAs
 from gasket.kitchen.portion.plates import FinishesEdit, Plates
 from gasket.kitchen.portion.portioning import PortionSheet
-from gasket.kitchen.portion.stock import BatchStock, StockPage
+from gasket.kitchen.portion.stock import BatchStock, StockPage, TakenAmount
 from gasket.kitchen.shelf.shelf import ShelfFood
 from gasket.kitchen.weigh.weigh_sheet import BatchSheet
 
@@ -71,6 +71,18 @@ def batch_stock(batch_id: Key, session: SessionDoor, house: HouseDoor) -> BatchS
 def book_stock(batch_id: Key, move: StockMove, write: WriteDoor, house: HouseDoor) -> BatchStock:
     """Put away, eat, give, bin or move servings. Sending the same id again changes nothing."""
     return write(lambda session: stock.book(session, batch_id, move, house.now()))
+
+
+@router.get("/batches/{batch_id}/stock/amount")
+def taken_amount(
+    batch_id: Key,
+    session: SessionDoor,
+    place: Place,
+    typed: Annotated[float, Query(gt=0, le=1_000_000, allow_inf_nan=False)],
+    in_grams: bool = False,
+) -> TakenAmount:
+    """What so many servings of a batch come to, or so many grams of it."""
+    return stock.taken_amount(session, batch_id, place, typed, in_grams=in_grams)
 
 
 @router.get("/stock")

@@ -31,12 +31,13 @@ def documents() -> dict[str, dict[str, Any]]:
 
 def texts() -> dict[str, str]:
     """Everything that is generated, by its path in the repository."""
-    found = {f"{FORMATS}/{name}": _as_json(document) for name, document in documents().items()}
+    published = documents()
+    found = {f"{FORMATS}/{name}": _as_json(document) for name, document in published.items()}
     notices = third_party(ROOT)
     return {
         **found,
         **papers(),
-        VOCABULARY: as_typescript(),
+        VOCABULARY: as_typescript(published["openapi.json"]["components"]["schemas"]),
         figure_types.PATH: figure_types.as_python(),
         NOTICES: as_markdown(notices),
         SHOWN_NOTICES: as_json(notices),

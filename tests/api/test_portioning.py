@@ -317,7 +317,7 @@ def test_the_card_as_text_says_what_the_card_says(client):
     text = card["text"]
     assert text.startswith("Carrot loaf, trial A, ")
     assert f"{kcal(card['result']['serving']):.0f} kcal (" in text
-    assert "carbohydrate, net" in text
+    assert "net carbohydrate" in text
     assert "\nWith walnuts on top:\n" in text
     assert all(line["name"] in text for line in card["lines"])
     assert "Contains " in text

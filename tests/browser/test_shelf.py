@@ -28,7 +28,7 @@ def test_a_panel_is_typed_top_to_bottom_with_its_audit_beside_it(page: Page, acc
 
     # The main figures, what they are for, then down the panel as it is printed, with Tab alone.
     page.get_by_role("textbox", name="Calories").focus()
-    for typed in ("60", "2", "2", "4 1/2", "30", "", "", "", "3", "110", "<1", "", "2"):
+    for typed in ("60", "2", "2", "4 1/2", "30", "", "", "", "3", "", "110", "<1", "", "2"):
         page.keyboard.press("Control+a")
         page.keyboard.type(typed) if typed else page.keyboard.press("Delete")
         page.keyboard.press("Tab")

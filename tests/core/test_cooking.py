@@ -17,7 +17,7 @@ from gasket.core.cooking.oven_memory import (
 from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, rule, satisfies
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step
-from gasket.core.cooking.stock import Lot, Move, StockMove, StockRecord, add_up
+from gasket.core.cooking.stock import Lot, Move, StockMove, StockRecord, add_up, taken
 from gasket.core.cooking.stock import refusal as stock_refusal
 
 NOON = datetime(2026, 3, 1, 12, 0, tzinfo=UTC)
@@ -328,3 +328,18 @@ def test_more_than_there_is_is_a_sentence_and_undo_brings_it_back():
     assert add_up([put, undo]).lots == []
     assert add_up([put]).gone == {}
     assert add_up([put, move(5, "given", 1)]).gone == {Move.GIVEN: 1}
+
+
+@pytest.mark.parametrize(
+    ("typed", "serving_g", "there", "comes_to"),
+    [
+        (0.5, None, 4, 0.5),
+        (143, 186.5, 4, 143 / 186.5),
+        (746, 186.5, 4, 4),
+        (745, 186.5, 4, 4),
+        (800, 186.5, 4, 800 / 186.5),
+        (84, None, 84, 84),
+    ],
+)
+def test_as_good_as_all_that_is_there_is_all_of_it(typed, serving_g, there, comes_to):
+    assert taken(typed, serving_g, there) == pytest.approx(comes_to)

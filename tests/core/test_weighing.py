@@ -146,7 +146,7 @@ def test_a_slip_is_refused_with_a_sentence(given_capture, says):
         {"kind": "food", "line": 1},
         {"kind": "carry", "line": 1},
         {"kind": "spill", "net_g": 5, "low_g": 4, "high_g": 6},
-        {"kind": "spill", "net_g": 5, "bowl": "loaf"},
+        {"kind": "spill", "net_g": 5, "low_g": 4, "bowl": "loaf"},
         {"kind": "line", "line": 1},
         {"kind": "line", "line": 1, "origin": "hand"},
         {"kind": "portion", "gross_g": 5},
@@ -367,3 +367,11 @@ def test_the_choices_carry_the_ratio_of_what_is_there():
         "carry_all": (0.75, "all"),
     }
     assert [choice.name for choice in choices(0, 120)] == ["accept", "to_target"]
+
+
+@pytest.mark.parametrize(
+    ("said", "between"), [({}, (15, 45)), ({"low_g": 25, "high_g": 40}, (25, 40))]
+)
+def test_a_spill_without_a_range_is_guessed_give_or_take_half(said, between):
+    spill = capture_of(id="spilled-1", kind="spill", net_g=30, line=1, **said)
+    assert (spill.low_g, spill.high_g) == between

@@ -2,7 +2,7 @@ import { describe, expect, test } from "vitest";
 
 import { bandText, known, unknownText, valueText } from "../src/lib/figures";
 import * as stepText from "../src/stages/cook/stepText";
-import { amountText, takenOf, untilText } from "../src/stock/lotText";
+import { amountText, untilText } from "../src/stock/lotText";
 import { nameOf } from "../src/stages/portion/filling";
 import { ALLERGEN_CHOICES, FLAG_SAYS } from "../src/api/vocabulary";
 import { ALLERGEN_NAMES, fieldName, PANELS } from "../src/food/panels";
@@ -98,17 +98,6 @@ describe("what is put away", () => {
   ])("%d of “%s” is %s", (amount, part, says) => {
     expect(amountText({ amount, part })).toBe(says);
   });
-});
-
-test.each([
-  [0.5, null, 4, 0.5],
-  [143, 186.5, 4, 143 / 186.5],
-  [746, 186.5, 4, 4],
-  [745, 186.5, 4, 4],
-  [800, 186.5, 4, 800 / 186.5],
-  [84, null, 84, 84],
-])("%d typed, a serving of %s g, %d there: %d are taken", (typed, each, there, taken) => {
-  expect(takenOf(typed, each, there)).toBeCloseTo(taken, 9);
 });
 
 test("what the scale is used for has a name", () => {

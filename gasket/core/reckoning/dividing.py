@@ -67,6 +67,15 @@ class Dividing(Value):
         return self.way in ("count", "cut")
 
 
+USUAL_DIVIDING: Final = {
+    "scoop_g": 60.0,
+    "serving_g": 150.0,
+    "square": {"rows": 3, "columns": 4, "length_cm": 23.0, "width_cm": 23.0},
+    "round": {"wedges": 8, "diameter_cm": 26.0},
+}
+"""What a way to divide begins with until the cook says more (common practice)."""
+
+
 def portions_of(
     dividing: Dividing,
     whole_g: float | None,

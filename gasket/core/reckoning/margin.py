@@ -33,6 +33,11 @@ class Figure:
     likely: Band
     worst: Band
 
+    def times(self, factor: float) -> "Figure":
+        """So many times of it."""
+        likely, worst = ((low * factor, high * factor) for low, high in (self.likely, self.worst))
+        return Figure(self.value * factor, likely, worst)
+
 
 @dataclass(frozen=True, slots=True)
 class PartlyKnown:

@@ -32,9 +32,23 @@ class Division:
         return None if self.mean_g is None else self.mean_g * self.serving_pieces
 
 
+WeightOf = Literal["cooked", "mixture", "lines"]
+
+
+def weight_of(batch: Batch, used_g: float | None) -> tuple[WeightOf | None, float | None]:
+    """The weight to reckon with, and what it is of: cooked, else the mixture, else the sum of what
+    was used."""
+    weights: tuple[tuple[WeightOf, float | None], ...] = (
+        ("cooked", batch.cooked_g),
+        ("mixture", batch.mixture_g),
+        ("lines", used_g),
+    )
+    return next(((of, grams) for of, grams in weights if grams), (None, None))
+
+
 def weight_g(batch: Batch, used_g: float | None) -> float | None:
-    """The weight to reckon with: cooked, else the mixture's, else the sum of what was used."""
-    return batch.cooked_g or batch.mixture_g or used_g
+    """The weight to reckon with."""
+    return weight_of(batch, used_g)[1]
 
 
 def state_of_pieces(batch: Batch) -> Literal["raw", "cooked"]:
@@ -89,7 +103,7 @@ class Scooped:
 
 
 def scoop(mixture_g: float, fill_g: float) -> Scooped:
-    """767.2 g at 59 g = 13.0 pieces; what is over after the whole ones."""
+    """How many pieces of `fill_g` there are in it, and what is over after the whole ones."""
     if fill_g <= 0:
         raise FaultyInput.at("fill_g", "A scoop must weigh something.")
     exact = mixture_g / fill_g

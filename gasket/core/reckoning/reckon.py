@@ -33,7 +33,7 @@ from gasket.core.reckoning.margin import (
     facts,
 )
 from gasket.core.reckoning.original import ComparedOriginal, compare
-from gasket.core.reckoning.portions import Division, divide, weight_g
+from gasket.core.reckoning.portions import Division, WeightOf, divide, weight_of
 from gasket.core.reckoning.poured_off import poured_off
 from gasket.core.reckoning.says_who import says_who
 from gasket.core.trade.nutrients import BY_KEY
@@ -77,6 +77,7 @@ class Reckoning(Answer):
     original: ComparedOriginal | None
     findings: tuple[Finding, ...]
     weight_g: float | None
+    weight_of: WeightOf | None
     lines: tuple[LineShare, ...]
     margin_parts: dict[Nutrient, tuple[MarginPart, ...]]
     says_who: dict[Nutrient, tuple[str, ...]]
@@ -144,7 +145,7 @@ def _undivided(batch: Batch) -> Result:
     ).without(formula.uncounted)
     work = _Work(batch, formula, panels, poured_off(batch, formula, panels))
     division = divide(batch, formula.used_g)
-    weight = weight_g(batch, formula.used_g)
+    of, weight = weight_of(batch, formula.used_g)
 
     whole = work.amounts(formula.grams, 1.0)
     finish = _finish_grams(work)
@@ -160,6 +161,7 @@ def _undivided(batch: Batch) -> Result:
         original=compare(batch.original, serving, bool(serving_grams.value.any())),
         findings=find(Context(batch, formula, division, serving_grams)),
         weight_g=weight,
+        weight_of=of,
         lines=tuple(_line_shares(work, mean)),
         margin_parts={nutrient: _parts(work, one, nutrient) for nutrient in _EXPLAINED},
         says_who=says_who(batch),

@@ -10,6 +10,7 @@ from gasket.core.numbers import Amount, Number, SentId, Value, YesNo
 from gasket.core.weighing.records import (
     ONE_SCALE,
     READ,
+    SPILL_SPREAD,
     BowlName,
     Count,
     Kind,
@@ -173,14 +174,23 @@ class Carry(_OfALine):
 
 
 class Spill(_Sent):
-    """Guessed from `low_g` to `high_g`, of a line or of the component `bowl`."""
+    """Guessed from `low_g` to `high_g`, by the usual spread of such a guess where they are not
+    said, of a line or of the component `bowl`."""
 
     kind: Literal[Kind.SPILL]
     net_g: Amount
-    low_g: Amount
-    high_g: Amount
+    low_g: Amount | None = None
+    high_g: Amount | None = None
     line: int | None = None
     bowl: BowlName = ""
+
+    @model_validator(mode="before")
+    @classmethod
+    def _usual_spread(cls, sent: Any) -> Any:
+        net = sent.get("net_g") if isinstance(sent, dict) else None
+        if not isinstance(net, int | float) or {"low_g", "high_g"} & sent.keys():
+            return sent
+        return {**sent, "low_g": net * (1 - SPILL_SPREAD), "high_g": net * (1 + SPILL_SPREAD)}
 
     @model_validator(mode="after")
     def _is_of_something(self) -> Self:

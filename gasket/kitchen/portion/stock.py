@@ -11,10 +11,10 @@ from sqlmodel import Session, col, select
 from gasket.core.cooking.keeping import Keeps, eat_by, keeps_until
 from gasket.core.cooking.safety import SafetySchool
 from gasket.core.cooking.serving import reheat_says, reheat_ways
-from gasket.core.cooking.stock import PLACES, Lot, Move, Place, StockMove, book_of, refusal
+from gasket.core.cooking.stock import PLACES, Lot, Move, Place, StockMove, book_of, refusal, taken
 from gasket.core.errors import Refused, Unknown
 from gasket.core.numbers import Answer
-from gasket.core.reckoning.margin import AnyFigure
+from gasket.core.reckoning.margin import AnyFigure, Figure
 from gasket.kitchen import settings
 from gasket.kitchen.cook import cooked
 from gasket.kitchen.cook.batch_figures import BATCHES, BatchFigures, batches_on_hand
@@ -27,7 +27,8 @@ MOST_AT_ONCE: Final = 30
 
 
 class ShelfLot(Answer):
-    """So much in one place since a day: `part` is a component that was kept, in grams."""
+    """So much in one place since a day: `part` is a component that was kept, in grams. One that is
+    `late` was to be eaten before today: it is not frozen any more."""
 
     place: Place
     part: str
@@ -35,6 +36,7 @@ class ShelfLot(Answer):
     since: datetime
     until: date
     days_left: int
+    late: bool
 
 
 class Warmed(Answer):
@@ -65,6 +67,16 @@ class StockPage(Answer):
 
     stocks: tuple[InStock, ...]
     total: int
+
+
+class TakenAmount(Answer):
+    """What a typed amount comes to: servings (grams of a part), what they hold and weigh. `there`
+    is false where there is less than that."""
+
+    amount: float
+    grams: float | None
+    kcal: AnyFigure
+    there: bool
 
 
 class BatchStock(InStock):
@@ -227,6 +239,7 @@ def _lots(figures: BatchFigures, school: SafetySchool, now: datetime) -> list[Sh
     found = []
     for part, lot in ((lot.part, lot.lot) for lot in figures.lots):
         until = cooked.local_day(eat_by(lot, figures.advice, school))
+        days_left = (until - cooked.local_day(now)).days
         found.append(
             ShelfLot(
                 place=lot.place,
@@ -234,10 +247,31 @@ def _lots(figures: BatchFigures, school: SafetySchool, now: datetime) -> list[Sh
                 amount=lot.amount,
                 since=lot.since,
                 until=until,
-                days_left=(until - cooked.local_day(now)).days,
+                days_left=days_left,
+                late=lot.place == "fridge" and days_left < 0,
             )
         )
     return sorted(found, key=lambda lot: lot.until)
+
+
+def taken_amount(
+    session: Session, batch_id: int, place: Place, typed: float, *, in_grams: bool
+) -> TakenAmount:
+    """What so many servings of a batch come to, or so many grams of it."""
+    figures = BATCHES.of(session, [batch_id])[batch_id]
+    serving = figures.serving
+    each = serving.grams if serving else None
+    there = sum(lot.lot.amount for lot in figures.lots if (lot.part, lot.lot.place) == ("", place))
+    if in_grams and not each:
+        raise Refused("Nobody knows what a serving weighs: say how many servings.")
+    amount = taken(typed, each if in_grams else None, there)
+    kcal = serving.kcal if serving else None
+    return TakenAmount(
+        amount=amount,
+        grams=None if each is None else amount * each,
+        kcal=kcal.times(amount) if isinstance(kcal, Figure) else None,
+        there=amount <= there,
+    )
 
 
 def on_hand(

@@ -24,7 +24,7 @@ from gasket.core.rebuild.trial import Build
 from gasket.core.reckoning.batch import Batch, Original
 from gasket.core.reckoning.contents import Contains
 from gasket.core.reckoning.reckon import Reckoning, Result, reckon
-from gasket.core.trade.families import Family
+from gasket.core.trade.families import BY_KEY, Family
 from gasket.core.trade.uptake import uptake_of
 from gasket.kitchen.rebuild import drafts, ingredients, keepers, originals
 from gasket.kitchen.rebuild.drafts import Draft
@@ -48,8 +48,9 @@ class BuildReport(Answer):
 
     `family` is the dish's family, chosen or guessed, and `family_reason` why it is taken for one;
     `family_else` what else its lines look like;
-    `uptakes` is how much of a component is usually eaten, where that is not all of it; `thick` are
-    the components that are a powder with a liquid; `cost` is of one serving.
+    `fat_keeps` is the least share of fat of those who keep some in a batter, None where fat is not
+    judged; `uptakes` is how much of a component is usually eaten, where that is not all of it;
+    `thick` are the components that are a powder with a liquid; `cost` is of one serving.
     """
 
     result: Reckoning
@@ -63,6 +64,7 @@ class BuildReport(Answer):
     family: Family | None
     family_reason: str
     family_else: tuple[Family, ...]
+    fat_keeps: float | None
     thick: tuple[Consistency, ...]
     uptakes: dict[str, UsuallyEaten]
     cost: float | None
@@ -148,10 +150,16 @@ def _report(session: Session, found: Draft) -> BuildReport:
         family=family,
         family_reason=found.guess.reason if found.guess else "",
         family_else=tuple(key for key in likeliest(found.piece) if key != family),
+        fat_keeps=_fat_keeps(family),
         thick=tuple(consistencies(found.piece, found.house.own_ratios)),
         uptakes=dict(_uptakes(found.build, family)),
         cost=cost,
     )
+
+
+def _fat_keeps(family: Family | None) -> float | None:
+    fat = BY_KEY[family].bands.fat if family else None
+    return fat[0] if fat else None
 
 
 def _uptakes(build: Build, family: Family | None) -> Iterator[tuple[str, UsuallyEaten]]:

@@ -18,7 +18,7 @@ from pydantic import Field
 from gasket.core.numbers import Answer, Value
 from gasket.core.weighing.captures import Capture
 from gasket.core.weighing.hands_free import Deed, capture_for, judge_reading
-from gasket.core.weighing.pour import PourState
+from gasket.core.weighing.pour import PourState, wants_finer_scale
 from gasket.core.weighing.records import Reading
 from gasket.core.weighing.task import ScaleAtHand, Task, filling, scale_for
 from gasket.core.weighing.watching import Watching, follow
@@ -43,7 +43,8 @@ AT_A_LINE: Final = Aim(aim="line")
 
 class LiveReading(Answer):
     """A reading, judged against what the page aims at. `steady` also when it only flickers between
-    two figures; `tare_record` is what its net is measured from: a capture of it names that."""
+    two figures; `tare_record` is what its net is measured from: a capture of it names that.
+    `coarse` when so little deserves a finer scale than this."""
 
     type: Literal["reading"] = "reading"
     reading: Reading
@@ -53,6 +54,7 @@ class LiveReading(Answer):
     target_g: float | None
     tolerance_g: float | None
     state: PourState
+    coarse: bool
     tare_record: str | None
 
 
@@ -89,7 +91,7 @@ class Page:
 
     aim: Aim = AT_A_LINE
     aimed_as: int = 0
-    """The how-many-th aim of the house this was: the last one counts."""
+    """How many aims the house had set before this one: the highest is the latest, and wins."""
     waiting: "asyncio.Queue[Message]" = field(default_factory=asyncio.Queue)
     told_of: str | None = None
     _shows: object = None
@@ -145,8 +147,7 @@ class Watch:
         piece = aim.piece or sheet.next_piece
         if piece is None:
             return Task()
-        just_weighed = sheet.topping_up or sheet.dividing.weighed_cooked
-        target = sheet.fill_g.get(piece, None if just_weighed else sheet.target_each_g)
+        target = sheet.fill_g.get(piece, sheet.fill_each_g)
         is_open = piece in sheet.fill_g
         auto = sheet.hands_free and is_open
         return filling(piece, target, auto=auto, topping_up=sheet.topping_up)
@@ -361,6 +362,7 @@ class Live:
             target_g=target,
             tolerance_g=judged.slack_g if has_target else None,
             state=judged.state,
+            coarse=wants_finer_scale(target or 0.0, reading.division_g),
             tare_record=tare.record if tare else None,
         )
 

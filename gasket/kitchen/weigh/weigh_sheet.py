@@ -35,12 +35,13 @@ class Correction(Answer):
 class BatchLine(Answer):
     """A line of the weigh-in, with what has been recorded for it.
 
-    `target_g` is what is aimed at now: as planned (`planned_g`), times what was carried on.
-    `poured_g` is what a line that is still open has already; `planned_name` the food that was
-    planned where another went in; `also` the components that share its pour. `later` is its place
-    among the lines that were put off. Of an amount outside `likely_g` a page asks before it is
-    recorded; one that is recorded is `doubtful`. `corrections` were made since the weigh-in was
-    closed; `outdated` is a batch used as an ingredient that was itself corrected since.
+    `target_g` is what is aimed at now: as planned (`planned_g`), times what was carried on; above
+    `too_much_g` the cook is asked what to do. `poured_g` is what a line that is still open has
+    already; `planned_name` the food that was planned where another went in; `also` the components
+    that share its pour. `later` is its place among the lines that were put off. Of an amount
+    outside `likely_g` a page asks before it is recorded; one that is recorded is `doubtful`.
+    `corrections` were made since the weigh-in was closed; `outdated` is a batch used as an
+    ingredient that was itself corrected since.
     """
 
     id: int
@@ -55,7 +56,7 @@ class BatchLine(Answer):
     only_counted: bool
     planned: bool
     target_g: float
-    slack_g: float | None
+    too_much_g: float | None
     likely_g: tuple[float, float] | None
     doubtful: bool
     planned_g: float
@@ -108,7 +109,9 @@ class BatchSheet(Answer):
 
     While lines are open, `result` counts them as planned and says so in a finding. `task` is what
     is being weighed now, on whatever scale; `tares` is by scale, `empty_g` by bowl. `portions`
-    is the number of pieces, `fill_g` what each of those to fill (or to top up) still takes.
+    is the number of pieces that `to_divide_g` is divided into, `fill_g` what each of those to fill
+    (or to top up) still takes, `fill_each_g` what another one is filled to; a batch that is
+    `divided` into arms has none.
     """
 
     id: int
@@ -135,7 +138,10 @@ class BatchSheet(Answer):
     dividing: Dividing
     portions: int
     pieces: tuple[FilledPiece, ...]
+    divided: bool
+    to_divide_g: float | None
     target_each_g: float | None
+    fill_each_g: float | None
     fill_g: dict[int, float]
     next_piece: int | None
     topping_up: bool
@@ -148,6 +154,8 @@ def show(made: Weighed) -> BatchSheet:
     state, batch, row = made.state, made.batch, made.row
     whole = made.to_fill_g
     fill = _fill(made, whole)
+    each = target_each_g(whole, made.pieces) if whole else None
+    just_weighed = fill.topping_up or made.dividing.weighed_cooked
     return BatchSheet(
         id=rows.key_of(row),
         number=made.number,
@@ -182,7 +190,10 @@ def show(made: Weighed) -> BatchSheet:
             )
             for number, piece in sorted(state.portions.items())
         ),
-        target_each_g=target_each_g(whole, made.pieces) if whole else None,
+        divided=bool(made.arms),
+        to_divide_g=whole,
+        target_each_g=each,
+        fill_each_g=None if just_weighed else each,
         fill_g=fill.by_piece,
         next_piece=fill.next_piece,
         topping_up=fill.topping_up,
@@ -249,7 +260,7 @@ def _line(made: Weighed, line: WrittenLine) -> BatchLine:
         only_counted=made.is_only_counted(line),
         planned=line.planned,
         target_g=target,
-        slack_g=tolerance_g(target, 1.0, made.row.nudge) if target > 0 else None,
+        too_much_g=target + tolerance_g(target, 1.0, made.row.nudge) if target > 0 else None,
         likely_g=likely_g(target),
         doubtful=weighed and is_doubtful(state.net_g or 0.0, target),
         planned_g=line.target_g,

@@ -540,6 +540,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{batch_id}/stock/amount": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Taken Amount
+         * @description What so many servings of a batch come to, or so many grams of it.
+         */
+        get: operations["taken_amount"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches/{batch_id}/suggested-order": {
         parameters: {
             query?: never;
@@ -2539,6 +2559,8 @@ export interface components {
             serving: components["schemas"]["Portion"];
             /** Weight G */
             weight_g: number | null;
+            /** Weight Of */
+            weight_of: ("cooked" | "mixture" | "lines") | null;
         };
         /**
          * ArmState
@@ -2765,12 +2787,13 @@ export interface components {
          * BatchLine
          * @description A line of the weigh-in, with what has been recorded for it.
          *
-         *     `target_g` is what is aimed at now: as planned (`planned_g`), times what was carried on.
-         *     `poured_g` is what a line that is still open has already; `planned_name` the food that was
-         *     planned where another went in; `also` the components that share its pour. `later` is its place
-         *     among the lines that were put off. Of an amount outside `likely_g` a page asks before it is
-         *     recorded; one that is recorded is `doubtful`. `corrections` were made since the weigh-in was
-         *     closed; `outdated` is a batch used as an ingredient that was itself corrected since.
+         *     `target_g` is what is aimed at now: as planned (`planned_g`), times what was carried on; above
+         *     `too_much_g` the cook is asked what to do. `poured_g` is what a line that is still open has
+         *     already; `planned_name` the food that was planned where another went in; `also` the components
+         *     that share its pour. `later` is its place among the lines that were put off. Of an amount
+         *     outside `likely_g` a page asks before it is recorded; one that is recorded is `doubtful`.
+         *     `corrections` were made since the weigh-in was closed; `outdated` is a batch used as an
+         *     ingredient that was itself corrected since.
          */
         BatchLine: {
             /** Also */
@@ -2830,13 +2853,13 @@ export interface components {
             scale: string | null;
             /** Seen */
             seen: string;
-            /** Slack G */
-            slack_g: number | null;
             /** Spilled G */
             spilled_g: number;
             status: components["schemas"]["LineStatus"];
             /** Target G */
             target_g: number;
+            /** Too Much G */
+            too_much_g: number | null;
             /** Unnamed */
             unnamed: boolean;
             /** Until */
@@ -2861,7 +2884,9 @@ export interface components {
          *
          *     While lines are open, `result` counts them as planned and says so in a finding. `task` is what
          *     is being weighed now, on whatever scale; `tares` is by scale, `empty_g` by bowl. `portions`
-         *     is the number of pieces, `fill_g` what each of those to fill (or to top up) still takes.
+         *     is the number of pieces that `to_divide_g` is divided into, `fill_g` what each of those to fill
+         *     (or to top up) still takes, `fill_each_g` what another one is filled to; a batch that is
+         *     `divided` into arms has none.
          */
         BatchSheet: {
             /** Closed At */
@@ -2874,11 +2899,15 @@ export interface components {
             dish: string;
             /** Dish Id */
             dish_id: number;
+            /** Divided */
+            divided: boolean;
             dividing: components["schemas"]["Dividing"];
             /** Empty G */
             empty_g: {
                 [key: string]: number;
             };
+            /** Fill Each G */
+            fill_each_g: number | null;
             /** Fill G */
             fill_g: {
                 [key: string]: number;
@@ -2924,6 +2953,8 @@ export interface components {
             /** Target Each G */
             target_each_g: number | null;
             task: components["schemas"]["Task"];
+            /** To Divide G */
+            to_divide_g: number | null;
             /** Topping Up */
             topping_up: boolean;
             /** Trial Id */
@@ -3358,8 +3389,9 @@ export interface components {
          *
          *     `family` is the dish's family, chosen or guessed, and `family_reason` why it is taken for one;
          *     `family_else` what else its lines look like;
-         *     `uptakes` is how much of a component is usually eaten, where that is not all of it; `thick` are
-         *     the components that are a powder with a liquid; `cost` is of one serving.
+         *     `fat_keeps` is the least share of fat of those who keep some in a batter, None where fat is not
+         *     judged; `uptakes` is how much of a component is usually eaten, where that is not all of it;
+         *     `thick` are the components that are a powder with a liquid; `cost` is of one serving.
          */
         BuildReport: {
             /** Checks */
@@ -3375,6 +3407,8 @@ export interface components {
             family_else: ("baked_cup" | "bite" | "blender_pancake" | "bowl" | "brownie" | "cake" | "coated" | "cookie" | "crepe" | "custard" | "dip" | "drink" | "egg" | "fries" | "frozen" | "fruit_bake" | "no_bake" | "pancake" | "pasta" | "patty" | "pizza" | "porridge" | "pot" | "roll" | "sandwich" | "set_base" | "soaked_bread" | "tray" | "waffle" | "wrap")[];
             /** Family Reason */
             family_reason: string;
+            /** Fat Keeps */
+            fat_keeps: number | null;
             /** Goals */
             goals: components["schemas"]["GoalState"][];
             /** In The Way */
@@ -5772,8 +5806,11 @@ export interface components {
          * LiveReading
          * @description A reading, judged against what the page aims at. `steady` also when it only flickers between
          *     two figures; `tare_record` is what its net is measured from: a capture of it names that.
+         *     `coarse` when so little deserves a finer scale than this.
          */
         LiveReading: {
+            /** Coarse */
+            coarse: boolean;
             /** Left G */
             left_g: number | null;
             /** Net G */
@@ -7321,6 +7358,8 @@ export interface components {
             serving: components["schemas"]["Portion"];
             /** Weight G */
             weight_g: number | null;
+            /** Weight Of */
+            weight_of: ("cooked" | "mixture" | "lines") | null;
         };
         /**
          * ReferenceAmount
@@ -7436,6 +7475,8 @@ export interface components {
             serving: components["schemas"]["Portion"];
             /** Weight G */
             weight_g: number | null;
+            /** Weight Of */
+            weight_of: ("cooked" | "mixture" | "lines") | null;
         };
         /**
          * Revision
@@ -7776,13 +7817,16 @@ export interface components {
         };
         /**
          * ShelfLot
-         * @description So much in one place since a day: `part` is a component that was kept, in grams.
+         * @description So much in one place since a day: `part` is a component that was kept, in grams. One that is
+         *     `late` was to be eaten before today: it is not frozen any more.
          */
         ShelfLot: {
             /** Amount */
             amount: number;
             /** Days Left */
             days_left: number;
+            /** Late */
+            late: boolean;
             /** Part */
             part: string;
             /**
@@ -7928,7 +7972,8 @@ export interface components {
         };
         /**
          * Spill
-         * @description Guessed from `low_g` to `high_g`, of a line or of the component `bowl`.
+         * @description Guessed from `low_g` to `high_g`, by the usual spread of such a guess where they are not
+         *     said, of a line or of the component `bowl`.
          */
         Spill: {
             /**
@@ -7937,7 +7982,7 @@ export interface components {
              */
             bowl?: string;
             /** High G */
-            high_g: number;
+            high_g?: number | null;
             /** Id */
             id: string;
             /**
@@ -7948,7 +7993,7 @@ export interface components {
             /** Line */
             line?: number | null;
             /** Low G */
-            low_g: number;
+            low_g?: number | null;
             /** Net G */
             net_g: number;
             /**
@@ -8398,6 +8443,21 @@ export interface components {
             line_id: string;
             /** Share */
             share?: number | null;
+        };
+        /**
+         * TakenAmount
+         * @description What a typed amount comes to: servings (grams of a part), what they hold and weigh. `there`
+         *     is false where there is less than that.
+         */
+        TakenAmount: {
+            /** Amount */
+            amount: number;
+            /** Grams */
+            grams: number | null;
+            /** Kcal */
+            kcal: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
+            /** There */
+            there: boolean;
         };
         /**
          * Tare
@@ -12272,6 +12332,78 @@ export interface operations {
             };
             /** @description No room is left to store it. */
             507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    taken_amount: {
+        parameters: {
+            query: {
+                place: "fridge" | "freezer";
+                typed: number;
+                in_grams?: boolean;
+            };
+            header?: never;
+            path: {
+                /** @description The id of a thing in this kitchen. */
+                batch_id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenAmount"];
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };

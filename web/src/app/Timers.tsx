@@ -5,6 +5,7 @@ import { Link } from "react-router";
 import { type Schemas, sentence } from "../api/client";
 import { type Deed, useSendDeed } from "../api/deeds";
 import { useTimers } from "../api/queries";
+import { MOST } from "../api/vocabulary";
 import { countdown } from "../lib/format";
 import { useNow } from "../lib/useNow";
 import { Button } from "../ui/Button";
@@ -188,7 +189,7 @@ export function NewTimer() {
               label="How long"
               unit="min"
               value={minutes}
-              most={10_080}
+              most={MOST.CookDeed.minutes}
               onChange={setMinutes}
             />
             <Button type="submit" look="main">

@@ -1,4 +1,5 @@
 import { NumberField } from "../ui/Field";
+import { MOST } from "../api/vocabulary";
 import type { Label } from "./panels";
 
 interface BasisFieldsProps {
@@ -38,7 +39,7 @@ export function BasisFields({ label, change, at }: BasisFieldsProps) {
           optional
           label="1 ml weighs"
           unit="g"
-          most={10}
+          most={MOST.Label.density_g_per_ml}
           value={label.density_g_per_ml}
           onChange={(density_g_per_ml) => change({ density_g_per_ml })}
           error={at("density_g_per_ml")}

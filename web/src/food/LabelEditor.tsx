@@ -9,7 +9,7 @@ import { BasisFields } from "./BasisFields";
 import { MovedBy } from "./MovedBy";
 import { PackageFields } from "./PackageFields";
 import { PanelNumber } from "./PanelNumber";
-import { MACROS, POLYOLS } from "../api/vocabulary";
+import { MACROS, MOST, POLYOLS, TYPICAL_SPREAD } from "../api/vocabulary";
 import { type Edited, type Label, type Package, PANELS, type PanelFigure } from "./panels";
 import { useAudit } from "./useAudit";
 
@@ -213,10 +213,10 @@ function PanelFields({ label, change, at, mainFirst }: PanelFieldsProps) {
             optional
             label="Spread, ± %"
             unit="%"
-            most={100}
+            most={100 * MOST.Label.spread}
             value={label.spread == null ? null : Math.round(label.spread * 1000) / 10}
             onChange={(percent) => change({ spread: percent === null ? null : percent / 100 })}
-            hint="10 % unless better is known"
+            hint={`${100 * TYPICAL_SPREAD} % unless better is known`}
             error={at("spread")}
           />
         </div>

@@ -1,5 +1,5 @@
 import { useSettings } from "../api/queries";
-import { ALLERGEN_CHOICES, FLAG_SAYS } from "../api/vocabulary";
+import { ALLERGEN_CHOICES, FLAG_SAYS, MOST } from "../api/vocabulary";
 import { Choice, NumberField } from "../ui/Field";
 import { ALLERGEN_NAMES, DOES, FLAGS, type Label, type Package, STATES } from "./panels";
 import { Ticks } from "../ui/Ticks";
@@ -122,7 +122,7 @@ export function PackageFields({ label, value, change, at }: PackageFieldsProps) 
           inline
           optional
           label="Sweetness by weight, sugar = 1"
-          most={5000}
+          most={MOST.Package.sweetness}
           value={value.sweetness}
           onChange={(sweetness) => change({ sweetness })}
           error={at("sweetness")}

@@ -2,6 +2,7 @@ import { type SyntheticEvent, useState } from "react";
 
 import { api, ask, firstFault, type Schemas, sentence } from "../api/client";
 import { keys, useRefresh } from "../api/queries";
+import { MOST } from "../api/vocabulary";
 import { Button } from "../ui/Button";
 import { NumberField } from "../ui/Field";
 
@@ -65,7 +66,7 @@ export function TellOnce({ foodId, food, needs, onTold, onLeave }: TellOnceProps
             : `One level ${needs.measure} of ${food} weighs`
         }
         unit={share ? "%" : "g"}
-        most={share ? 99 : 20_000}
+        {...(share && { most: 100 * MOST.Told.share })}
         value={value}
         onChange={(next) => {
           setValue(next);

@@ -1,6 +1,7 @@
 import { type SyntheticEvent, useState } from "react";
 
 import type { Schemas } from "../api/client";
+import { MOST } from "../api/vocabulary";
 import { fixed } from "../lib/format";
 import { Button } from "../ui/Button";
 import { NumberField } from "../ui/Field";
@@ -63,12 +64,18 @@ function OwnShare({ eaten, onSet }: { eaten: Eaten | undefined; onSet: (share: E
       <NumberField
         label="Eaten, at least"
         unit="%"
-        most={100}
+        most={100 * MOST.Eaten.least}
         value={least}
         onChange={setLeast}
         error={error}
       />
-      <NumberField label="at most" unit="%" most={100} value={most} onChange={setMost} />
+      <NumberField
+        label="at most"
+        unit="%"
+        most={100 * MOST.Eaten.most}
+        value={most}
+        onChange={setMost}
+      />
       <Button type="submit">Keep it</Button>
     </form>
   );

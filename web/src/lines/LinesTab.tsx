@@ -1,6 +1,7 @@
 import { useState } from "react";
 
 import { api, ask, type Schemas, sentence } from "../api/client";
+import { MOST } from "../api/vocabulary";
 import { Button } from "../ui/Button";
 import { NumberField } from "../ui/Field";
 import { Findings } from "../ui/Findings";
@@ -122,7 +123,7 @@ export function PortionsField({ draft, label, hint }: PortionsFieldProps) {
     <NumberField
       label={label}
       value={draft.build.portions ?? 1}
-      most={1000}
+      most={MOST.Build.portions}
       onChange={(count) => {
         if (count !== null && Number.isInteger(count) && count >= 1) {
           draft.change((all) => ({ ...all, portions: count }));

@@ -2,6 +2,7 @@ import { useState } from "react";
 
 import { api, ask, type ProblemError, problemOf, type Schemas } from "../api/client";
 import { useFoods } from "../api/queries";
+import { MOST } from "../api/vocabulary";
 import { Button } from "../ui/Button";
 import { NumberField, TextField } from "../ui/Field";
 import { Modal } from "../ui/Modal";
@@ -135,7 +136,7 @@ function OwnSwapForm({ food, draft, onAdded }: OwnSwapProps) {
       <NumberField
         label="Likeness that you expect, of 10"
         optional
-        most={10}
+        most={MOST.NewSwap.likeness}
         value={likeness}
         onChange={setLikeness}
         error={problem?.at("likeness")}

@@ -4,7 +4,7 @@ import type { Schemas } from "../api/client";
 import { day } from "../lib/format";
 import { Button } from "../ui/Button";
 import { ReasonForm } from "../ui/Reason";
-import { amountText, isLate, moveOf, untilText } from "./lotText";
+import { amountText, moveOf, untilText } from "./lotText";
 import { OtherAmount } from "./OtherAmount";
 import { useStockBook } from "./useStockBook";
 
@@ -93,7 +93,7 @@ function OneLot({ lot, stock }: { lot: Lot; stock: Schemas["InStock"] }) {
         <Button
           look="quiet"
           aria-label={`${name} all: ${what}`}
-          onClick={() => (isLate(lot) ? setAsks(!asks) : move())}
+          onClick={() => (lot.late ? setAsks(!asks) : move())}
         >
           {name}
         </Button>

@@ -1,13 +1,14 @@
 import { Popover } from "radix-ui";
 import { useState } from "react";
 
-import type { Schemas } from "../api/client";
+import { api, type Schemas } from "../api/client";
+import { useAnswer } from "../api/useAnswer";
 import { known, valueText } from "../lib/figures";
 import { figure, weighed } from "../lib/format";
 import { Button } from "../ui/Button";
 import { NumberField } from "../ui/Field";
 import { Toggle } from "../ui/Toggle";
-import { amountText, isLate, moveOf, takenOf } from "./lotText";
+import { amountText, moveOf } from "./lotText";
 import { useStockBook } from "./useStockBook";
 
 type Lot = Schemas["ShelfLot"];
@@ -58,10 +59,21 @@ function Amount({ lot, stock, onDone }: AmountProps) {
       all === null ? null : wanted ? Math.round(all * each) : Math.round((100 * all) / each) / 100,
     );
   };
-  const taken = typed === null ? null : takenOf(typed, inGrams ? each : null, lot.amount);
-  const tooMuch = taken !== null && taken > lot.amount;
+  const { answer } = useAnswer(
+    lot.part === "" && typed !== null && typed > 0 ? JSON.stringify([typed, inGrams]) : "",
+    () =>
+      api.GET("/api/batches/{batch_id}/stock/amount", {
+        params: {
+          path: { batch_id: stock.batch_id },
+          query: { place: lot.place, typed: typed ?? 0, in_grams: inGrams },
+        },
+      }),
+    60,
+  );
+  const taken = lot.part ? typed : (answer?.amount ?? null);
+  const tooMuch = lot.part ? typed !== null && typed > lot.amount : answer?.there === false;
   const ready = taken !== null && taken > 0 && !tooMuch;
-  const kcal = known(stock.kcal);
+  const kcal = known(answer?.kcal);
   const other = moveOf(lot);
   const act = (move: "eaten" | "given" | "binned" | "moved", did: string) => () => {
     if (!ready) return;
@@ -95,13 +107,13 @@ function Amount({ lot, stock, onDone }: AmountProps) {
         error={tooMuch ? `Only ${amountText(lot)} there.` : undefined}
         onChange={setTyped}
       />
-      {ready && kcal && !lot.part && (
+      {ready && kcal && answer && (
         <p className="text-sm text-soft">
-          {valueText({ ...kcal, value: kcal.value * taken }, "kcal")} kcal
-          {each !== null &&
+          {valueText(kcal, "kcal")} kcal
+          {answer.grams != null &&
             (inGrams
-              ? ` · ${figure(taken, "g")} of a serving`
-              : ` · ${weighed(Math.round(each * taken))} g`)}
+              ? ` · ${figure(answer.amount, "g")} of a serving`
+              : ` · ${weighed(Math.round(answer.grams))} g`)}
         </p>
       )}
       <div className="flex flex-wrap gap-2">
@@ -114,7 +126,7 @@ function Amount({ lot, stock, onDone }: AmountProps) {
         <Button disabled={!ready} onClick={act("binned", "Thrown out.")}>
           Throw out
         </Button>
-        {!isLate(lot) && (
+        {!lot.late && (
           <Button disabled={!ready} onClick={act("moved", other.did)}>
             {other.name}
           </Button>

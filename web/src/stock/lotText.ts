@@ -17,22 +17,10 @@ export function moveOf(lot: Lot) {
     : ({ to: "fridge", name: "Thaw", did: "In the fridge now." } as const);
 }
 
-/** Whether it was to be eaten before today, and would be frozen after that. */
-export const isLate = (lot: Lot) => lot.place === "fridge" && lot.days_left < 0;
-
 /** Until when, said so that nothing is forgotten. */
 export function untilText(lot: Lot): string {
   if (lot.days_left < 0) return `was to be eaten by ${day(lot.until)}`;
   if (lot.days_left === 0) return "eat today";
   if (lot.days_left === 1) return "until tomorrow";
   return `until ${day(lot.until)}`;
-}
-
-/**
- * How much of a lot is taken: what was typed, in servings of `each` grams where it was typed in grams. As
- * good as all of it is all of it.
- */
-export function takenOf(typed: number, each: number | null, there: number): number {
-  const taken = each === null ? typed : typed / each;
-  return Math.abs(taken - there) < 0.005 * there ? there : taken;
 }

@@ -3,6 +3,7 @@ import { Link, useParams } from "react-router";
 
 import { api, ask, firstFault, type Schemas, sentence } from "../../api/client";
 import { keys, useBlindTest, useRefresh } from "../../api/queries";
+import { BLIND_LEVEL } from "../../api/vocabulary";
 import { Button, ButtonLink } from "../../ui/Button";
 import { Modal } from "../../ui/Modal";
 import { useNotice } from "../../ui/notices";
@@ -134,7 +135,7 @@ function Ended({ test }: { test: Test }) {
     <>
       <p className="mt-3 text-xl font-bold">{result.says}</p>
       <p className="mt-1 max-w-prose text-soft">
-        {prospect.says} Exact binomial test at 5 %
+        {prospect.says} Exact binomial test at {100 * BLIND_LEVEL} %
         {test.kind === "triangle" ? ", one-sided (ISO 4120)." : ", two-sided (ISO 5495)."}
       </p>
       <table className="mt-4 w-full max-w-2xl">

@@ -87,7 +87,7 @@ function Card({ card, trial, carbohydrate }: CardProps) {
   );
 }
 
-function basesOf({ result, ...card }: Schemas["Card"]) {
+function basesOf({ result }: Schemas["Card"]) {
   const grams = result.serving.grams;
   const serving = {
     title: "Per serving",
@@ -95,18 +95,14 @@ function basesOf({ result, ...card }: Schemas["Card"]) {
     facts: result.serving,
   };
   if (!result.per_100g) return [serving];
-  return [
-    serving,
-    { title: "Per 100 g", detail: rawOrCooked({ result, ...card }), facts: result.per_100g },
-  ];
+  return [serving, { title: "Per 100 g", detail: rawOrCooked(result), facts: result.per_100g }];
 }
 
-function rawOrCooked(card: Schemas["Card"]): string {
-  const { cooked_g: cooked, mixture_g: mixture } = card.batch;
-  if (cooked != null) return `of ${weighed(cooked)} g cooked`;
-  if (mixture != null) return `of ${weighed(mixture)} g mixture`;
-  const { weight_g: lines } = card.result;
-  return lines == null ? "of a weight that is not known" : `of ${weighed(lines)} g of lines`;
+const WEIGHT_OF = { cooked: "cooked", mixture: "mixture", lines: "of lines" } as const;
+
+function rawOrCooked({ weight_g: grams, weight_of: of }: Schemas["Card"]["result"]): string {
+  if (grams == null || of == null) return "of a weight that is not known";
+  return `of ${weighed(grams)} g ${WEIGHT_OF[of]}`;
 }
 
 function Batches({ trial, card }: Pick<CardProps, "trial" | "card">) {

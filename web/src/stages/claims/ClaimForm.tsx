@@ -35,7 +35,6 @@ export function ClaimForm({ claim, number, several, at, onChange, onRemove }: Cl
         <NumberField
           optional
           label="Servings it makes"
-          most={10_000}
           value={claim.servings}
           onChange={(servings) => onChange({ ...claim, servings })}
           error={at("servings")}

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useSearchParams } from "react-router";
 
 import { api, ask } from "../../api/client";
+import { MOST_CLAIMS } from "../../api/vocabulary";
 import { type DishName, DishPicker } from "../../dish/DishPicker";
 import { known } from "../../lib/figures";
 import { Button } from "../../ui/Button";
@@ -9,16 +10,7 @@ import { Choice } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
 import { ClaimForm } from "./ClaimForm";
 import { ClaimVerdict } from "./ClaimVerdict";
-import {
-  addressOf,
-  type Claim,
-  CLAIMED,
-  EMPTY,
-  isEmpty,
-  MOST_CLAIMS,
-  type Relation,
-  sheetOf,
-} from "./claims";
+import { addressOf, type Claim, CLAIMED, EMPTY, isEmpty, type Relation, sheetOf } from "./claims";
 import { PasteClaim } from "./PasteClaim";
 import { useClaimCheck } from "./useClaimCheck";
 

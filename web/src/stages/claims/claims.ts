@@ -1,5 +1,5 @@
 import type { Schemas } from "../../api/client";
-import { MACROS } from "../../api/vocabulary";
+import { MACROS, MOST_CLAIMS } from "../../api/vocabulary";
 
 export type Claim = Schemas["Claim"];
 export type Figures = Schemas["Figures"];
@@ -18,7 +18,6 @@ export const FIGURES = [
 /** The nutrients that a claim may be about. */
 export const CLAIMED = [...MACROS, "fibre_g", "polyols_g"] as const;
 
-export const MOST_CLAIMS = 5;
 export const EMPTY: Claim = { name: "", serving: {}, batch: {} };
 
 /** The sheet that an address speaks of; a new one when it speaks of none. */

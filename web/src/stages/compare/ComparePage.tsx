@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
 
 import { useComparison, useFoods, useTrial } from "../../api/queries";
+import { MOST_COMPARED } from "../../api/vocabulary";
 import { DishPicker } from "../../dish/DishPicker";
 import { Button } from "../../ui/Button";
 import { Options } from "../../ui/Options";
@@ -9,8 +10,6 @@ import { Sheet } from "../../ui/Sheet";
 import { Failed, Loading } from "../../ui/States";
 import { CompareTable } from "./CompareTable";
 import { InTrialTable } from "./InTrialTable";
-
-const MOST = 5;
 
 /** Two to five packages side by side; the choice is in the address, so that it can be sent. */
 export default function ComparePage() {
@@ -37,7 +36,7 @@ export default function ComparePage() {
             the packages may be the same.
           </p>
         </div>
-        {labels.length < MOST && (
+        {labels.length < MOST_COMPARED && (
           <AddPackage chosen={labels} onAdd={(id) => put([...labels, id], trial)} />
         )}
       </header>
@@ -71,7 +70,7 @@ export default function ComparePage() {
 
 function idsOf(text: string | null): number[] {
   const ids = (text ?? "").split(",").map(Number);
-  return [...new Set(ids.filter((id) => Number.isInteger(id) && id > 0))].slice(0, MOST);
+  return [...new Set(ids.filter((id) => Number.isInteger(id) && id > 0))].slice(0, MOST_COMPARED);
 }
 
 function StartHere({ labels, onRemove }: { labels: readonly number[]; onRemove: () => void }) {

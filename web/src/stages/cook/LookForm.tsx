@@ -1,4 +1,4 @@
-import { toCelsius } from "../../lib/temperature";
+import { inDegrees, toCelsius } from "../../lib/temperature";
 import { useState } from "react";
 
 import type { Schemas } from "../../api/client";
@@ -8,6 +8,7 @@ import { Reason } from "../../ui/Reason";
 import { SCALES } from "./stepText";
 import { useDegrees } from "./useDegrees";
 import type { Deed } from "../../api/deeds";
+import { MOST } from "../../api/vocabulary";
 
 interface LookFormProps {
   cue: string;
@@ -41,7 +42,7 @@ export function LookForm({ cue, onSaid }: LookFormProps) {
         label="The oven really shows"
         unit={`°${scale}`}
         optional
-        most={scale === "C" ? 400 : 750}
+        most={inDegrees(MOST.CookDeed.oven_c, scale)}
         value={oven}
         onChange={setOven}
       />
@@ -110,7 +111,7 @@ export function MeasureForm({ one, rule, log }: MeasureFormProps) {
             label="Core temperature"
             value={degrees}
             optional
-            most={480}
+            most={inDegrees(MOST.CookDeed.temperature_c, scale)}
             onChange={(typed) => {
               setDegrees(typed);
               setError(undefined);
@@ -125,7 +126,7 @@ export function MeasureForm({ one, rule, log }: MeasureFormProps) {
               label="Held for"
               unit="s"
               optional
-              most={7200}
+              most={MOST.CookDeed.held_s}
               value={held}
               onChange={setHeld}
             />

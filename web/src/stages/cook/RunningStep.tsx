@@ -12,6 +12,7 @@ import { CAME_OUT, memoryText, timeText, untilText } from "./stepText";
 import { ms } from "./timeline";
 import { useDegrees } from "./useDegrees";
 import type { Deed } from "../../api/deeds";
+import { MOST } from "../../api/vocabulary";
 
 interface RunningStepProps {
   one: Schemas["CookedStep"];
@@ -161,7 +162,7 @@ function GuessTime({ one, log }: Pick<RunningStepProps, "one" | "log">) {
         label="Your guess, in all"
         unit="min"
         optional
-        most={10080}
+        most={MOST.CookDeed.minutes}
         value={typed}
         onChange={setTyped}
       />

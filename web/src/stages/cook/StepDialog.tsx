@@ -1,8 +1,8 @@
-import { toCelsius, toFahrenheit } from "../../lib/temperature";
+import { inDegrees, toCelsius } from "../../lib/temperature";
 import { type SyntheticEvent, useState } from "react";
 
 import type { Schemas } from "../../api/client";
-import { STEP_KINDS } from "../../api/vocabulary";
+import { MOST, STEP_KINDS } from "../../api/vocabulary";
 import { Button } from "../../ui/Button";
 import { Choice, NumberField, TextField } from "../../ui/Field";
 import { Modal } from "../../ui/Modal";
@@ -71,7 +71,7 @@ export function StepDialog(props: StepDialogProps) {
             unit="min"
             optional
             value={draft.least_min}
-            most={10_080}
+            most={MOST.Step.least_min}
             onChange={(least_min) => set({ least_min, ...forThisMuch(draft, size) })}
           />
           <NumberField
@@ -79,7 +79,7 @@ export function StepDialog(props: StepDialogProps) {
             unit="min"
             optional
             value={draft.most_min}
-            most={10_080}
+            most={MOST.Step.most_min}
             onChange={(most_min) => set({ most_min, ...forThisMuch(draft, size) })}
           />
           <NumberField
@@ -87,7 +87,7 @@ export function StepDialog(props: StepDialogProps) {
             unit="min"
             optional
             value={draft.first_look_min}
-            most={10_080}
+            most={MOST.Step.first_look_min}
             onChange={(first_look_min) => set({ first_look_min })}
           />
           <div className="w-44">
@@ -182,7 +182,7 @@ function Size({
         label="Time is for pieces of"
         unit="g"
         optional
-        most={100_000}
+        most={MOST.Step.for_piece_g}
         value={draft.for_piece_g}
         onChange={(for_piece_g) => set({ for_piece_g })}
         hint={now(size?.piece_g)}
@@ -191,7 +191,7 @@ function Size({
         label="or for all of it in one tin"
         unit="g"
         optional
-        most={100_000}
+        most={MOST.Step.for_whole_g}
         value={draft.for_whole_g}
         onChange={(for_whole_g) => set({ for_whole_g })}
         hint={now(size?.whole_g)}
@@ -199,7 +199,7 @@ function Size({
       <NumberField
         label="At a time"
         optional
-        most={200}
+        most={MOST.Step.at_a_time}
         value={draft.at_a_time}
         onChange={(pieces) => set({ at_a_time: pieces === null ? null : Math.round(pieces) })}
         hint="the time is for one round"
@@ -262,8 +262,7 @@ function Heat({ draft, set }: { draft: Step; set: (part: Partial<Step>) => void 
   const house = useDegrees();
   const scale = draft.written ?? house.scale;
   const celsius = draft.temperature_c;
-  const shown =
-    celsius == null ? null : Math.round(scale === "F" ? toFahrenheit(celsius) : celsius);
+  const shown = celsius == null ? null : Math.round(inDegrees(celsius, scale));
   const typed = (degrees: number | null, as: "C" | "F") =>
     set({
       written: as,
@@ -275,7 +274,7 @@ function Heat({ draft, set }: { draft: Step; set: (part: Partial<Step>) => void 
         label="Temperature"
         optional
         value={shown}
-        most={750}
+        most={inDegrees(MOST.Step.temperature_c, scale)}
         onChange={(degrees) => typed(degrees, scale)}
       />
       <div className="w-24">

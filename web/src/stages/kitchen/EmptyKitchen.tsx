@@ -29,6 +29,7 @@ const STEPS = [
     "Oats 160 g, quark 240 g, 2 eggs 100 g, protein powder 60 g, honey 30 g: planned 204 kcal, 18 g protein each of 6.",
   ],
   ["Weigh", "Each ingredient on the scale. The oats came to 168 g, and that is what counts."],
+  // eslint-disable-next-line no-restricted-syntax -- an example dish, not a rule
   ["Cook", "25 minutes at 170 °C, until the edges are golden."],
   ["Portion", "518 g out of the oven, cut into 6 × 86 g."],
   ["Card", "209 kcal, 18 g protein a piece, as weighed, each with its margin."],

@@ -3,9 +3,8 @@ import { useNavigate } from "react-router";
 
 import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
 import { keys, useRefresh } from "../../api/queries";
+import { MOST_FILE_BYTES } from "../../api/vocabulary";
 import { FileField } from "../../ui/FileField";
-
-const MOST_BYTES = 2_000_000;
 
 /** Take a batch file in; every fault is named by its place in the file. */
 export function ImportBatch() {
@@ -14,8 +13,9 @@ export function ImportBatch() {
   const refresh = useRefresh();
   const read = async (file: File) => {
     setFaults([]);
-    if (file.size > MOST_BYTES) {
-      setFaults(["That file is too large: a batch file is at most 2 MB."]);
+    if (file.size > MOST_FILE_BYTES) {
+      const megabytes = MOST_FILE_BYTES / 1_000_000;
+      setFaults([`That file is too large: a batch file is at most ${megabytes} MB.`]);
       return;
     }
     let body: unknown;

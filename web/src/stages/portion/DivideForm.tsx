@@ -1,6 +1,7 @@
 import { useState } from "react";
 
 import { problemOf, type ProblemError, type Schemas } from "../../api/client";
+import { MOST, USUAL_DIVIDING } from "../../api/vocabulary";
 import { Button } from "../../ui/Button";
 import { NumberField } from "../../ui/Field";
 import { Toggle } from "../../ui/Toggle";
@@ -19,7 +20,6 @@ const WAYS: readonly { way: NonNullable<Dividing["way"]>; name: string }[] = [
   { way: "cut", name: "Cut the pan" },
   { way: "grams", name: "By the gram" },
 ];
-const SQUARE = { rows: 3, columns: 4, length_cm: 23, width_cm: 23 };
 
 /**
  * How the batch is divided, and what one serving is. Good values are stored as they are typed; another
@@ -53,9 +53,9 @@ export function DivideForm({ dividing, pieces, onDivide }: DivideFormProps) {
       return;
     }
     const next: Dividing = { ...draft, way: chosen };
-    if (chosen === "scoop") next.fill_g ??= 60;
-    if (chosen === "grams") next.serving_g ??= 150;
-    if (chosen === "cut") next.cut ??= SQUARE;
+    if (chosen === "scoop") next.fill_g ??= USUAL_DIVIDING.scoop_g;
+    if (chosen === "grams") next.serving_g ??= USUAL_DIVIDING.serving_g;
+    if (chosen === "cut") next.cut ??= USUAL_DIVIDING.square;
     if (chosen !== way) next.serving_pieces = 1;
     setDraft(next);
     setLooking(true);
@@ -85,7 +85,7 @@ export function DivideForm({ dividing, pieces, onDivide }: DivideFormProps) {
         <NumberField
           label="Number of portions"
           value={draft.pieces ?? pieces}
-          most={1000}
+          most={MOST.Dividing.pieces}
           takes="whole"
           onChange={(count) => set({ pieces: count ?? 1 })}
         />
@@ -95,7 +95,6 @@ export function DivideForm({ dividing, pieces, onDivide }: DivideFormProps) {
           label="Each scoop"
           unit="g"
           value={draft.fill_g}
-          most={100_000}
           takes="positive"
           onChange={(fill_g) => set({ fill_g })}
         />
@@ -105,7 +104,6 @@ export function DivideForm({ dividing, pieces, onDivide }: DivideFormProps) {
           label="One serving"
           unit="g"
           value={draft.serving_g}
-          most={100_000}
           takes="positive"
           onChange={(serving_g) => set({ serving_g })}
         />
@@ -118,7 +116,7 @@ export function DivideForm({ dividing, pieces, onDivide }: DivideFormProps) {
           label="A serving is"
           unit={way === "scoop" ? "scoops" : "pieces"}
           value={draft.serving_pieces}
-          most={1000}
+          most={MOST.Dividing.serving_pieces}
           error={problem?.at("serving_pieces")}
           takes="positive"
           onChange={(serving_pieces) => set({ serving_pieces: serving_pieces ?? 1 })}
@@ -177,13 +175,13 @@ interface CutFieldsProps {
 function CutFields({ cut, set, reshape }: CutFieldsProps) {
   const round = cut.wedges != null;
   const shape = (isRound: boolean) => {
-    if (isRound !== round) reshape(isRound ? { wedges: 8, diameter_cm: 26 } : SQUARE);
+    if (isRound !== round) reshape(isRound ? USUAL_DIVIDING.round : USUAL_DIVIDING.square);
   };
   const count = (name: "rows" | "columns" | "wedges", label: string) => (
     <NumberField
       label={label}
       value={cut[name]}
-      most={50}
+      most={MOST.PanCut[name]}
       takes="whole"
       onChange={(n) => set({ ...cut, [name]: n })}
     />
@@ -194,7 +192,7 @@ function CutFields({ cut, set, reshape }: CutFieldsProps) {
       unit="cm"
       optional
       value={cut[name]}
-      most={200}
+      most={MOST.PanCut[name]}
       takes="positive"
       onChange={(n) => set({ ...cut, [name]: n })}
     />

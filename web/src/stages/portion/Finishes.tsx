@@ -168,7 +168,6 @@ function OneFinish({ plated, onChange, onRemove }: OneFinishProps) {
               label={`Grams of ${line.name}`}
               unit="g"
               value={line.grams}
-              most={10_000}
               onChange={(grams) => grams !== null && setGrams(i, grams)}
             />
             <FromScale onGrams={(grams) => setGrams(i, grams)} name={line.name} />

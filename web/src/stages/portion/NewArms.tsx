@@ -1,6 +1,7 @@
 import { useState } from "react";
 
 import type { ProblemError, Schemas } from "../../api/client";
+import { MOST, MOST_ARMS } from "../../api/vocabulary";
 import { FoodPicker } from "../../food/FoodPicker";
 import { weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
@@ -13,8 +14,6 @@ interface NewArmsProps {
   /** What was wrong with it, or null. */
   onDivide: (arms: readonly Schemas["NewArm"][]) => Promise<ProblemError | null>;
 }
-
-const MOST_ARMS = 3;
 
 /** A planned comparison: what differs, and how the batch is shared out. */
 export function NewArms({ sheet, onDivide }: NewArmsProps) {
@@ -86,7 +85,7 @@ export function NewArms({ sheet, onDivide }: NewArmsProps) {
                   label="Pieces"
                   takes="whole"
                   optional
-                  most={1000}
+                  most={MOST.NewArm.pieces}
                   value={arm.pieces}
                   onChange={(pieces) => change(arm.key, { pieces })}
                 />

@@ -44,7 +44,7 @@ export function PortionStage(props: StageProps) {
   return <Portioning {...props} batch={batch} />;
 }
 
-function Portioning({ dish, trial, batch }: StageProps & { batch: Schemas["BatchSummary"] }) {
+function Portioning({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] }) {
   const [filling, setFilling] = useState<Filling>({ aim: "mixture" });
   const live = useLive(batch.id, { aim: filling.aim, piece: filling.piece ?? null });
   const { data: sheet } = usePortioning(batch.id);
@@ -78,7 +78,7 @@ function Portioning({ dish, trial, batch }: StageProps & { batch: Schemas["Batch
   if (live.missing) return <Empty title="Not here">{live.missing}</Empty>;
   if (!live.sheet || !sheet) return <Loading />;
   const made = live.sheet;
-  if (trial.batches.some((other) => other.arm_of === batch.id)) {
+  if (made.divided) {
     return (
       <div className="p-5 max-sm:p-3">
         <h1 className="mb-3 text-2xl font-bold">
@@ -90,10 +90,9 @@ function Portioning({ dish, trial, batch }: StageProps & { batch: Schemas["Batch
   }
   const tabs = batch.arm_of == null ? TABS : TABS_OF_AN_ARM;
   const current = filling.piece ?? made.next_piece ?? null;
-  const justWeighed = made.topping_up || made.dividing.weighed_cooked;
   const target =
     filling.aim === "portion" && current !== null
-      ? (made.fill_g[String(current)] ?? (justWeighed ? null : made.target_each_g))
+      ? (made.fill_g[String(current)] ?? made.fill_each_g ?? null)
       : null;
   return (
     <Tabs.Root value={tab} onValueChange={setTab} className="p-5 max-sm:p-3">

@@ -17,12 +17,11 @@ export function PortionStrip({ sheet, current, onChoose }: PortionStripProps) {
   const count = Math.min(sheet.portions, DRAWN_AT_MOST);
   const columns = Math.max(1, Math.min(count, Math.floor(width / 76)));
   const cell = width / columns;
-  const whole = sheet.mixture_g ?? sheet.lines_g;
-  const each = sheet.target_each_g;
+  const { to_divide_g: whole, target_each_g: each } = sheet;
   return (
     <section aria-label="Portions" className="mt-6">
       <div ref={ref} className="min-w-0 overflow-hidden">
-        {each != null && width > 0 && (
+        {whole != null && each != null && width > 0 && (
           <svg
             width={width}
             height={64}

@@ -57,7 +57,6 @@ function PutForm({ batchId, stock }: { batchId: number; stock: Schemas["BatchSto
       <NumberField
         label={`Servings, of ${servingsText(stock.unbooked)} not put away`}
         value={amount}
-        most={10_000}
         onChange={setAmount}
       />
       <Button onClick={() => put("fridge")}>

@@ -1,4 +1,4 @@
-import { FAMILIES, SWEETNESS_LEAST } from "../../api/vocabulary";
+import { FAMILIES, MOST, SWEETNESS_LEAST } from "../../api/vocabulary";
 import type { Schemas } from "../../api/client";
 import { SaysWho } from "../../drawing/Tolerance";
 import { fixed } from "../../lib/format";
@@ -18,6 +18,7 @@ interface ChecksTabProps {
 /** What the habits of the trade say of this build: advice, never a block. */
 export function ChecksTab({ draft, reckoned }: ChecksTabProps) {
   const { checks, family, family_reason: reason, family_else, out_of_step } = reckoned.report;
+  const fat = reckoned.report.fat_keeps;
   const terms = draft.build.terms ?? {};
   const loud = checks.filter((check) => check.speaks);
   const quiet = checks.filter((check) => !check.speaks);
@@ -43,20 +44,22 @@ export function ChecksTab({ draft, reckoned }: ChecksTabProps) {
             }}
           />
         </div>
-        <Choice
-          label="Fat in a batter"
-          value={terms.fat_school ?? "keep"}
-          options={[
-            { value: "keep", label: "keep 2–3 %" },
-            { value: "none", label: "none is fine" },
-          ]}
-          onChange={(fat_school) => draft.change((build) => changeTerms(build, { fat_school }))}
-        />
+        {fat != null && (
+          <Choice
+            label="Fat in a batter"
+            value={terms.fat_school ?? "keep"}
+            options={[
+              { value: "keep", label: `at least ${fixed(fat * 100, 0)} %` },
+              { value: "none", label: "none is fine" },
+            ]}
+            onChange={(fat_school) => draft.change((build) => changeTerms(build, { fat_school }))}
+          />
+        )}
         <NumberField
           label="Sweetness at least"
           unit="%"
           value={Math.round((terms.sweetness_least ?? SWEETNESS_LEAST) * 100)}
-          most={200}
+          most={100 * MOST.Terms.sweetness_least}
           onChange={(value) => {
             if (value !== null) {
               draft.change((build) => changeTerms(build, { sweetness_least: value / 100 }));

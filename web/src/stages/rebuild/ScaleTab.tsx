@@ -2,6 +2,7 @@ import { useState } from "react";
 
 import { api, type Schemas } from "../../api/client";
 import { useAnswer } from "../../api/useAnswer";
+import { MOST } from "../../api/vocabulary";
 import { fixed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { Choice, NumberField } from "../../ui/Field";
@@ -74,7 +75,7 @@ export function ScaleTab({ draft, trialId, trying }: ScaleTabProps) {
           <NumberField
             label="Factor"
             value={factor}
-            most={1000}
+            most={MOST.Scaling.factor}
             onChange={setFactor}
             error={problem?.at("scaling.factor") ?? problem?.at("factor")}
           />
@@ -89,7 +90,7 @@ export function ScaleTab({ draft, trialId, trying }: ScaleTabProps) {
         <NumberField
           label="Portions, each as large as now"
           value={portions}
-          most={1000}
+          most={MOST.Scaling.portions}
           onChange={setPortions}
           error={problem?.at("scaling.portions") ?? problem?.at("portions")}
         />

@@ -1,4 +1,5 @@
 import type { Schemas } from "../../api/client";
+import { MOST, MOST_SCALES } from "../../api/vocabulary";
 import { Button } from "../../ui/Button";
 import { Choice, NumberField, TextField } from "../../ui/Field";
 
@@ -11,7 +12,6 @@ interface ScalesProps {
   onChange: (scales: Spec[]) => void;
 }
 
-const MOST = 4;
 const SIMULATED = ["simulated", "simulated fine"] as const;
 
 /** The scales of the house: small lines go to the finer one by themselves. */
@@ -68,7 +68,7 @@ export function Scales({ scales, answering, at, onChange }: ScalesProps) {
                 label="It carries"
                 unit="g"
                 value={device.capacity_g ?? 5000}
-                most={200_000}
+                most={MOST.ScaleSpec.capacity_g}
                 onChange={(value) => value !== null && change(i, { capacity_g: value })}
                 error={at(`scales[${i}].capacity_g`)}
               />
@@ -91,7 +91,7 @@ export function Scales({ scales, answering, at, onChange }: ScalesProps) {
           );
         })}
       </ul>
-      <Button className="mt-3" onClick={add} disabled={scales.length >= MOST}>
+      <Button className="mt-3" onClick={add} disabled={scales.length >= MOST_SCALES}>
         Another scale
       </Button>
     </fieldset>

@@ -3,7 +3,7 @@ import { type ReactNode, type SyntheticEvent, useEffect, useRef, useState } from
 import { api, ask, type ProblemError, problemOf, type Schemas } from "../../api/client";
 import { useRefresh, useScale, useSettings } from "../../api/queries";
 import { Button } from "../../ui/Button";
-import { MICROWAVE_W, QUALITIES, TOOLS } from "../../api/vocabulary";
+import { HOUSEHOLDS, MICROWAVE_W, MOST, QUALITIES, TOOLS } from "../../api/vocabulary";
 import { QUALITY_NAMES } from "../../dish/tastingSays";
 import { Choice, NumberField, TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
@@ -77,13 +77,10 @@ function SettingsForm({ stored }: { stored: Settings }) {
             hint="What a typed “1 cup” or “2 tbsp” holds."
             value={edit.household ?? "us"}
             onChange={(household) => change({ household })}
-            options={[
-              { value: "us", label: "US: cup 237 ml, tbsp 14.8 ml" },
-              { value: "us_label", label: "US label: cup 240 ml, tbsp 15 ml" },
-              { value: "metric", label: "metric: cup 250 ml, tbsp 15 ml" },
-              { value: "uk", label: "UK: cup 250 ml, tbsp 15 ml, pint 568 ml" },
-              { value: "au", label: "Australian: cup 250 ml, tbsp 20 ml" },
-            ]}
+            options={HOUSEHOLD_NAMES.map(([value, name]) => ({
+              value,
+              label: `${name}: ${HOUSEHOLDS[value]}`,
+            }))}
           />
           <Choice
             label="Label type of a new food"
@@ -161,7 +158,7 @@ function SettingsForm({ stored }: { stored: Settings }) {
             label="Erythritol, kcal per gram"
             hint="0 by US and EU rules; some people count 0.2. Used when energy comes from the macros."
             value={edit.erythritol_kcal_per_g ?? 0}
-            most={4}
+            most={MOST.HouseSettings.erythritol_kcal_per_g}
             onChange={(value) => value !== null && change({ erythritol_kcal_per_g: value })}
             error={problem?.at("erythritol_kcal_per_g")}
           />
@@ -200,7 +197,7 @@ function SettingsForm({ stored }: { stored: Settings }) {
           <NumberField
             label="The microwave has"
             unit="W"
-            most={3000}
+            most={MOST.HouseSettings.microwave_w}
             value={edit.microwave_w ?? null}
             onChange={(watts) => change({ microwave_w: watts ?? MICROWAVE_W })}
             error={problem?.at("microwave_w")}
@@ -217,7 +214,7 @@ function SettingsForm({ stored }: { stored: Settings }) {
                 key={quality}
                 fill
                 label={QUALITY_NAMES[quality]}
-                most={10}
+                most={MOST.Weights[quality]}
                 value={edit.weights?.[quality] ?? null}
                 onChange={(weight) =>
                   weight !== null && change({ weights: { ...edit.weights, [quality]: weight } })
@@ -251,6 +248,14 @@ function SettingsForm({ stored }: { stored: Settings }) {
     </form>
   );
 }
+
+const HOUSEHOLD_NAMES = [
+  ["us", "US"],
+  ["us_label", "US label"],
+  ["metric", "metric"],
+  ["uk", "UK"],
+  ["au", "Australian"],
+] as const satisfies readonly [keyof typeof HOUSEHOLDS, string][];
 
 function Group({ title, children }: { title: string; children: ReactNode }) {
   return (

@@ -1,4 +1,5 @@
 import type { Schemas } from "../../api/client";
+import { MOST, MOST_VESSELS } from "../../api/vocabulary";
 import { Button } from "../../ui/Button";
 import { NumberField, TextField } from "../../ui/Field";
 
@@ -10,8 +11,6 @@ interface VesselsProps {
   at: (path: string) => string | undefined;
   onChange: (vessels: Vessel[]) => void;
 }
-
-const MOST = 60;
 
 /** Bowls, pans and cups: their empty weight tells them apart, their volume says what fits. */
 export function Vessels({ vessels, answering, at, onChange }: VesselsProps) {
@@ -75,7 +74,7 @@ export function Vessels({ vessels, answering, at, onChange }: VesselsProps) {
               <NumberField
                 label="How many of them"
                 value={vessel.cups ?? 1}
-                most={200}
+                most={MOST.Vessel.cups}
                 onChange={(cups) => {
                   if (cups !== null && Number.isInteger(cups) && cups >= 1) change(i, { cups });
                 }}
@@ -95,7 +94,7 @@ export function Vessels({ vessels, answering, at, onChange }: VesselsProps) {
       <Button
         className="mt-3"
         onClick={() => onChange([...vessels, { name: "", cups: 1 }])}
-        disabled={vessels.length >= MOST}
+        disabled={vessels.length >= MOST_VESSELS}
       >
         Another vessel
       </Button>

@@ -2,6 +2,7 @@ import { type SyntheticEvent, useState } from "react";
 
 import { api, ask, ProblemError, problemOf, type Schemas } from "../../api/client";
 import { keys, useRefresh } from "../../api/queries";
+import { MOST } from "../../api/vocabulary";
 import { parseNumber } from "../../lib/typedNumber";
 import { Button } from "../../ui/Button";
 import { NumberField, TextField } from "../../ui/Field";
@@ -104,7 +105,7 @@ export function FactsEditor({ food }: { food: Schemas["ShelfFood"] }) {
           optional
           label="Peel, core, bones"
           unit="%"
-          most={99}
+          most={100 * MOST.FoodFacts.refuse_share}
           value={percent(facts.refuse_share)}
           onChange={(share) => change({ refuse_share: share === null ? null : share / 100 })}
           hint="thrown away of the weight as bought"
@@ -114,7 +115,7 @@ export function FactsEditor({ food }: { food: Schemas["ShelfFood"] }) {
           optional
           label="Drained, of the net weight"
           unit="%"
-          most={100}
+          most={100 * MOST.FoodFacts.drained_share}
           value={percent(facts.drained_share)}
           onChange={(share) => change({ drained_share: share === null ? null : share / 100 })}
         />

@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 
 import type { Schemas } from "../../api/client";
-import { QUALITIES } from "../../api/vocabulary";
+import { MOST, QUALITIES } from "../../api/vocabulary";
 import { AGAIN, AGAINST, nameOf, QUALITY_NAMES, STATES } from "../../dish/tastingSays";
 import { Ruler } from "../../drawing/Ruler";
 import { Button } from "../../ui/Button";
@@ -187,7 +187,7 @@ function More({ tasting }: { tasting: Tasting }) {
             optional
             label="Time to eat it"
             unit="min"
-            most={600}
+            most={MOST.TastingSheet.eaten_min}
             takes="positive"
             value={draft.eaten_min}
             error={problem?.at("eaten_min")}
@@ -197,7 +197,7 @@ function More({ tasting }: { tasting: Tasting }) {
             optional
             label="Size of a serving"
             unit="ml"
-            most={10_000}
+            most={MOST.TastingSheet.volume_ml}
             takes="positive"
             value={draft.volume_ml}
             error={problem?.at("volume_ml")}
@@ -207,7 +207,7 @@ function More({ tasting }: { tasting: Tasting }) {
             optional
             label="Guess: energy of a serving"
             unit="kcal"
-            most={10_000}
+            most={MOST.TastingSheet.guess_kcal}
             takes="positive"
             value={draft.guess_kcal}
             error={problem?.at("guess_kcal")}
@@ -217,7 +217,7 @@ function More({ tasting }: { tasting: Tasting }) {
             optional
             label="Guess: weight of a serving"
             unit="g"
-            most={10_000}
+            most={MOST.TastingSheet.guess_g}
             takes="positive"
             value={draft.guess_g}
             error={problem?.at("guess_g")}

@@ -39,7 +39,7 @@ export function AtTheScale(p: AtTheScaleProps) {
       </h1>
       <p className="text-lg text-soft max-sm:text-base">
         {line ? (
-          <About line={line} division={reading?.reading.division_g} />
+          <About line={line} coarse={reading?.coarse ?? false} />
         ) : (
           "Record it, then say what it was; or name it first."
         )}
@@ -115,7 +115,7 @@ export function AtTheScale(p: AtTheScaleProps) {
   );
 }
 
-function About({ line, division }: { line: Line; division: number | undefined }) {
+function About({ line, coarse }: { line: Line; coarse: boolean }) {
   const says = [
     line.component,
     line.planned_name != null && `instead of ${line.planned_name}`,
@@ -123,7 +123,7 @@ function About({ line, division }: { line: Line; division: number | undefined })
     line.also.length > 0 && `in one with that of ${line.also.join(", ")}`,
     untilRight(line) && `until ${line.until}`,
     line.status === "open" && line.poured_g > 0 && `${weighed(line.poured_g)} g in already`,
-    line.finer_scale && (division ?? 0) >= 1 && "small: a 0.1 g scale is better",
+    line.finer_scale && coarse && "small: a finer scale is better",
     line.status === "weighed" && "weighed already, a new reading replaces it",
     line.status === "skipped" && "left out: a reading takes it back in",
   ].filter(Boolean);

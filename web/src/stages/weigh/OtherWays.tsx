@@ -1,4 +1,3 @@
-import { SPILL_SPREAD } from "../../api/vocabulary";
 import { useState } from "react";
 
 import type { Schemas } from "../../api/client";
@@ -178,7 +177,7 @@ function UntilRight({ line, weighing, onDone }: PartProps & { line: Line }) {
       <div className="border-t border-rule pt-3">
         <SayingForm
           label="Right, because it"
-          placeholder="falls off the spoon"
+          placeholder="drops off a spoon in a lump"
           begun={line.cue || line.until}
           submit="It is right now"
           onSay={(cue) => {
@@ -253,8 +252,7 @@ function Spilled({ line, components, weighing, onDone }: SpilledProps) {
           setError("Type about how many grams it was.");
           return;
         }
-        const range: [number, number] = [grams * (1 - SPILL_SPREAD), grams * (1 + SPILL_SPREAD)];
-        weighing.spill(grams, range, own.includes(of) ? null : of);
+        weighing.spill(grams, own.includes(of) ? null : of);
         onDone();
       }}
     >

@@ -16,9 +16,9 @@ export const untilRight = (line: Line) => line.until !== "";
 export const stillOpen = ({ lines }: ShownSheet) =>
   lines.filter((line) => line.status === "open" && line.poured_with == null);
 
-/** So much more of it would be above its target by more than the scale forgives. */
+/** So much more of it would be more than is taken without a question. */
 export const isTooMuch = (line: Line, grams: number) =>
-  line.slack_g != null && line.poured_g + grams > line.target_g + line.slack_g;
+  line.too_much_g != null && line.poured_g + grams > line.too_much_g;
 
 /** What is still to be poured of it, in words. */
 export function wanted(line: Line): string {

@@ -78,13 +78,11 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
       setUndecided({ line: line.id, told: one });
     else record(one, kind);
   };
-  const spill = (grams: number, range: [number, number], component: string | null) =>
+  const spill = (grams: number, component: string | null) =>
     byHand({
       kind: "spill",
       ...(component === null ? { line: line?.id ?? null } : { bowl: component }),
       net_g: grams,
-      low_g: range[0],
-      high_g: range[1],
       origin: "estimate",
     });
   const turn = (id: number) => byHand({ kind: "turn", line: id });
