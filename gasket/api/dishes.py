@@ -16,12 +16,11 @@ from gasket.kitchen.overview.dishes import (
     KitchenView,
     NewDish,
     OriginalEdit,
-    Sort,
-    Wanted,
 )
 from gasket.kitchen.overview.mending import Mended
 from gasket.kitchen.rebuild import build
 from gasket.kitchen.rebuild.build import BuildEdit, BuildReport, TrialSheet
+from gasket.store.books.dishes import DishesWanted, DishOrder
 
 router = APIRouter(tags=["dishes"])
 
@@ -34,14 +33,12 @@ def kitchen(
     offset: Offset = 0,
     search: Annotated[str, Query(max_length=200)] = "",
     tag: Annotated[str, Query(max_length=40)] = "",
-    sort: Sort = "touched",
+    sort: DishOrder = "touched",
     archived: bool = False,
 ) -> KitchenView:
     """What is going on now, and a page of dishes: by words of their names, by tag, sorted."""
-    wanted = Wanted(
-        search=search, tag=tag, sort=sort, archived=archived, limit=limit, offset=offset
-    )
-    return dishes.kitchen(session, house.now(), wanted)
+    wanted = DishesWanted(search=search, tag=tag, sort=sort, archived=archived)
+    return dishes.kitchen(session, house.now(), wanted, limit, offset)
 
 
 @router.get("/dishes")

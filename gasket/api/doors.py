@@ -6,12 +6,11 @@ from dataclasses import dataclass
 from typing import Annotated, Any, Final, TypeVar, cast
 
 from fastapi import Depends, Header, Path, Query, Request
-from sqlmodel import Session
 
 from gasket.core.reckoning.batch import Batch
 from gasket.formats.batch_json import parse_batch
-from gasket.kitchen import sent
 from gasket.kitchen.house import House
+from gasket.store.books import Session, answered
 
 T = TypeVar("T")
 
@@ -57,9 +56,9 @@ class Writing:
         def once(session: Session) -> T:
             if self.key is None:
                 return work(session)
-            sent.refuse_again(session, self.key, self.request)
+            answered.refuse_again(session, self.key, self.request)
             done = work(session)
-            sent.remember(session, self.key, self.request, self.status, done, self.house.now())
+            answered.remember(session, self.key, self.request, self.status, done, self.house.now())
             return done
 
         return self.house.write(once)

@@ -21,7 +21,7 @@ from gasket.core.errors import (
     Unknown,
 )
 from gasket.formats.batch_json import faults_of
-from gasket.kitchen.sent import AlreadyDone
+from gasket.store.books.answered import AlreadyDone
 
 MEDIA_TYPE: Final = "application/problem+json"
 RETRY_S: Final = 2

@@ -4,10 +4,9 @@ import uuid
 from datetime import datetime, timedelta
 from typing import Final
 
-from sqlmodel import Session
-
 from gasket.core.cooking.cook_log import CookDeed, Deed
 from gasket.core.cooking.stock import Move, StockMove
+from gasket.core.rebuild.finishes import Finish, PlateLine
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.pan_cut import PanCut
 from gasket.core.weighing.captures import capture_of
@@ -17,8 +16,8 @@ from gasket.kitchen.cook.steps import StepsEdit
 from gasket.kitchen.portion import plates, stock
 from gasket.kitchen.portion.plates import FinishesEdit
 from gasket.kitchen.weigh import weigh
-from gasket.kitchen.weigh.finishes import Finish, PlateLine
 from gasket.kitchen.weigh.weigh_sheet import BatchSheet
+from gasket.store.books import Session
 
 LOAF_MIN: Final = {
     # Minutes after the start: begun, done. The oven is slower than the recipe says.

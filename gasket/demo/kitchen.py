@@ -4,8 +4,6 @@ import uuid
 from collections.abc import Collection
 from datetime import datetime, timedelta
 
-from sqlmodel import Session, col, select
-
 from gasket.core.errors import Refused
 from gasket.core.label.food import FoodFacts
 from gasket.core.rebuild.trial import Build, BuildChange, BuildComponent, BuildLine, Terms
@@ -42,8 +40,10 @@ from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.shelf import NewFood, NewLabel, ShelfFood
 from gasket.kitchen.weigh import weigh
 from gasket.kitchen.weigh.weigh_sheet import BatchLine, BatchSheet
-from gasket.store import rows
-from gasket.store.tables import DishRow, FoodRow, TrialRow
+from gasket.store.books import Session
+from gasket.store.books.dishes import DISHES as DISH_BOOK
+from gasket.store.books.shelf import FOODS
+from gasket.store.books.trials import TRIALS
 
 PORTIONS = 8
 BAKED_DAYS_AGO = 2
@@ -68,7 +68,7 @@ def seed(session: Session, now: datetime, dishes: int = 0) -> None:
     """Fill the kitchen and mark it as the demo; then let it grow to so many dishes. Adds nothing
     where there are dishes already."""
     put_mark(session)
-    if session.exec(select(DishRow.id)).first() is not None:
+    if DISH_BOOK.any_there(session):
         return
     house = settings.read(session)
     settings.write(session, house.model_copy(update={"scales": SCALES, "vessels": VESSELS}))
@@ -89,7 +89,6 @@ def seed(session: Session, now: datetime, dishes: int = 0) -> None:
         cooks.cook_the_tray(session, tray, now)
     taste_the_loaf(session, trial_id, loaf, now)
     if dishes:
-        session.flush()
         grow(session, dishes)
 
 
@@ -97,19 +96,18 @@ def add_example(session: Session, now: datetime) -> DishSheet:
     """A whole small dish for an empty kitchen: original, build, goal, steps, and those foods of it
     that the shelf does not have by the same name. Raises `Refused` where there are dishes already.
     """
-    if session.exec(select(DishRow.id).where(col(DishRow.removed_at).is_(None))).first():
+    if DISH_BOOK.any_there(session, with_removed=False):
         raise Refused("The example is for an empty kitchen: there are dishes here already.")
     wanted = {line.food for lines in EXAMPLE.original.values() for line in lines}
     wanted |= {line.food for lines in EXAMPLE.rebuild.values() for line in lines}
     there = _on_shelf(session, wanted)
     foods = {**_fill_shelf(session, now, wanted - there.keys()), **there}
     trial_id = _rebuild(session, foods, EXAMPLE, now)
-    return dishes.sheet(session, rows.fetch(session, TrialRow, trial_id).dish_id)
+    return dishes.sheet(session, TRIALS.fetch(session, trial_id).dish_id)
 
 
 def _on_shelf(session: Session, names: Collection[str]) -> dict[str, ShelfFood]:
-    rows_there = session.exec(select(FoodRow).where(col(FoodRow.name).in_(names)))
-    foods = (shelf.food(session, rows.key_of(row)) for row in rows_there)
+    foods = shelf.shelf_foods(session, FOODS.called(session, names))
     return {food.name: food for food in foods if food.labels}
 
 

@@ -5,10 +5,9 @@ import sqlite3
 from pathlib import Path
 from typing import Final
 
-from sqlmodel import Session
-
 from gasket.core.errors import GasketError
-from gasket.store import copies, rows
+from gasket.store import copies
+from gasket.store.books import Session, settings
 from gasket.store.opening import look_at, read_only
 from gasket.store.places import demo_path
 
@@ -21,7 +20,7 @@ class NoDemo(GasketError):
 
 def put_mark(session: Session) -> None:
     """Say that this kitchen is a demo."""
-    rows.write_setting(session, _KEY, True)
+    settings.write(session, _KEY, True)
 
 
 def has_mark(path: Path) -> bool:

@@ -9,8 +9,6 @@ from collections.abc import Callable, Iterator
 from datetime import datetime, timedelta
 from typing import Any, Final, NamedTuple
 
-from sqlmodel import Session
-
 from gasket.core.cooking.stock import Move, StockMove
 from gasket.core.rebuild.trial import BuildChange, BuildLine
 from gasket.core.tasting.blind import BlindAnswer
@@ -31,8 +29,8 @@ from gasket.kitchen.taste.photos import PhotoStage
 from gasket.kitchen.taste.tasters import NewTaster
 from gasket.kitchen.taste.verdicts import VerdictEdit
 from gasket.kitchen.weigh import weigh
-from gasket.store import rows
-from gasket.store.tables import TrialRow
+from gasket.store.books import Session
+from gasket.store.books.trials import TRIALS
 
 TASTERS: Final = ("Bow seat", "Stroke seat", "Cox")
 Marks = tuple[str, str, str, str]
@@ -160,12 +158,12 @@ def taste_the_loaf(session: Session, first_trial: int, first_batch: int, now: da
         _said(session, batch, planned.bites, at, state="next_day", against="remembered")
         _judge(session, made.id, planned.verdict)
     _judge(session, first_trial, FIRST_VERDICT)
-    dish_id = rows.fetch(session, TrialRow, first_trial).dish_id
+    dish_id = TRIALS.fetch(session, first_trial).dish_id
     _triangle(session, dish_id, now - timedelta(days=1))
 
 
 def _next(session: Session, copy_of: int, planned: LoafTrial, at: datetime) -> TrialSheet:
-    source = rows.fetch(session, TrialRow, copy_of)
+    source = TRIALS.fetch(session, copy_of)
     new = NewTrial(copy_of=copy_of, intent=planned.intent)
     made = trials.copy(session, source.dish_id, new, at)
     change = BuildChange(

@@ -13,13 +13,11 @@ from datetime import UTC, datetime
 from pathlib import Path
 from typing import TypeVar
 
-from sqlmodel import Session
-
 from gasket.core.errors import GasketError, Refused, Unavailable
 from gasket.core.tasting.blind import Draw
 from gasket.core.weighing.captures import Capture
 from gasket.core.weighing.records import Reading
-from gasket.kitchen import kept, settings
+from gasket.kitchen import settings
 from gasket.kitchen.shelf.shelf_files import ShelfImports
 from gasket.kitchen.weigh import weigh
 from gasket.kitchen.weigh.live import Live
@@ -28,7 +26,8 @@ from gasket.kitchen.weigh.weigh_sheet import BatchSheet
 from gasket.scale.driver import Driver
 from gasket.scale.process import SimulatorProcess
 from gasket.scale.simulator import command
-from gasket.store import rows
+from gasket.store.books import Session, figures
+from gasket.store.books.batches import BATCHES
 from gasket.store.database import Database, batches_written
 from gasket.store.opening import open_database
 
@@ -91,11 +90,11 @@ class House:
         """A session that reads; what was calculated in it is kept once it is over."""
         with self.database.reading() as session:
             yield session
-            calculated = kept.calculated_in(session)
+            calculated = figures.calculated_in(session)
         if calculated:
             self._keep(calculated)
 
-    def _keep(self, calculated: kept.Calculated) -> None:
+    def _keep(self, calculated: figures.Calculated) -> None:
         """Keep figures, unless somebody is writing now or nothing can be written: they are
         calculated again when they are asked for again."""
         with (
@@ -103,7 +102,7 @@ class House:
             self.database.turn(wait=False),
             self.database.writing() as session,
         ):
-            kept.keep(session, calculated)
+            figures.keep(session, calculated)
 
     def write(self, work: Callable[[Session], T]) -> T:
         """Do `work` in one transaction that nothing comes between: stored whole, or not at all.
@@ -114,7 +113,7 @@ class House:
         with self.database.turn():
             with self.database.writing() as session:
                 done = work(session)
-                kept.keep(session, kept.calculated_in(session))
+                figures.keep(session, figures.calculated_in(session))
             self._tell(batches_written(session), done)
             return done
 
@@ -197,7 +196,7 @@ class House:
         watched = self.live.watched()
         others = watched - batches
         if batches and others:
-            batches |= others & self.read(lambda session: rows.divided_with(session, batches))
+            batches |= others & self.read(lambda session: BATCHES.divided_with(session, batches))
         for batch_id in batches:
             if isinstance(done, BatchSheet) and done.id == batch_id:
                 self._in_loop(self.live.changed, done)

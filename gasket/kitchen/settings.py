@@ -6,7 +6,6 @@ from typing import Annotated, Final, Literal
 
 from pydantic import Field, field_validator
 from pydantic_core import PydanticCustomError
-from sqlmodel import Session
 
 from gasket.core.cooking.safety import SafetySchool
 from gasket.core.cooking.sizing import MEANT_FOR_W
@@ -20,7 +19,8 @@ from gasket.core.trade.appliances import TOOLS
 from gasket.core.trade.quantities import HouseholdSystem
 from gasket.core.trade.temperatures import Scale
 from gasket.core.weighing.records import ONE_SCALE
-from gasket.store import rows
+from gasket.store.books import Session
+from gasket.store.books import settings as stored_settings
 
 SIMULATED: Final = "simulated"
 SIMULATED_FINE: Final = "simulated fine"
@@ -193,8 +193,14 @@ class HouseSettings(Value):
         return next((vessel for vessel in self.vessels if vessel.name == name), None)
 
 
+def figures_basis(session: Session) -> str:
+    """The settings that calculated figures depend on."""
+    house = read(session)
+    return f"{house.reckoning.model_dump_json()} {house.safety}"
+
+
 def read(session: Session) -> HouseSettings:
-    stored = rows.read_setting(session, _KEY)
+    stored = stored_settings.read(session, _KEY)
     return HouseSettings.model_validate(stored) if stored is not None else HouseSettings()
 
 
@@ -204,5 +210,5 @@ def write(session: Session, settings: HouseSettings) -> HouseSettings:
     if there.version != settings.version:
         raise Conflict("page of settings", there)
     stored = settings.model_copy(update={"version": settings.version + 1})
-    rows.write_setting(session, _KEY, stored.model_dump(mode="json"))
+    stored_settings.write(session, _KEY, stored.model_dump(mode="json"))
     return stored

@@ -5,7 +5,7 @@ from typing import Any
 from sqlalchemy import JSON, Column
 from sqlmodel import Field, SQLModel
 
-from gasket.store.tables import json_column
+from gasket.store.tables import json_field
 
 
 class DishStampRow(SQLModel, table=True):
@@ -40,7 +40,7 @@ class KeptDishRow(SQLModel, table=True):
     number: int
     house: str
     rules: str
-    figures: dict[str, Any] = Field(sa_column=json_column())
+    figures: dict[str, Any] = json_field("figures")
 
 
 class KeptBatchRow(SQLModel, table=True):
@@ -54,7 +54,7 @@ class KeptBatchRow(SQLModel, table=True):
     house: str
     rules: str
     on_hand: bool = Field(default=False, index=True)
-    figures: dict[str, Any] = Field(sa_column=json_column())
+    figures: dict[str, Any] = json_field("figures")
     before: dict[str, Any] | None = Field(default=None, sa_column=Column(JSON))
 
 
@@ -77,4 +77,4 @@ class KeptTrialRow(SQLModel, table=True):
     number: int
     house: str
     rules: str
-    figures: dict[str, Any] = Field(sa_column=json_column())
+    figures: dict[str, Any] = json_field("figures")

@@ -27,8 +27,11 @@ def time_field(nullable: bool = False, index: bool = False) -> Any:
     return Field(default=None, sa_column=Column(UtcTime, nullable=nullable, index=index))
 
 
-def json_column(empty: str = "{}") -> Any:
-    return Column(JSON, nullable=False, server_default=empty)
+def json_field(name: str, empty: type[dict[str, Any]] | type[list[Any]] = dict) -> Any:
+    """A column of JSON: its attribute is called `stored_…`, so that nobody takes it for the value
+    that is read from it."""
+    column = Column(name, JSON, nullable=False, server_default=str(empty()))
+    return Field(default_factory=empty, sa_column=column)
 
 
 class DishRow(SQLModel, table=True):
@@ -53,7 +56,7 @@ class DishRow(SQLModel, table=True):
     fat_g: float | None = None
     original_from: str = "figures"
     reference: str | None = None
-    tags: list[str] = Field(default_factory=list, sa_column=json_column("[]"))
+    tags: list[str] = json_field("tags", list)
     version: int = 1
     set_aside_at: datetime | None = time_field(nullable=True)
     removed_at: datetime | None = time_field(nullable=True)
@@ -70,7 +73,7 @@ class FoodRow(SQLModel, table=True):
 
     id: int | None = Field(default=None, primary_key=True)
     name: str = Field(index=True)
-    facts: dict[str, Any] = Field(default_factory=dict, sa_column=json_column())
+    stored_facts: dict[str, Any] = json_field("facts")
     typical: bool = False
     kind: str = Field(default="other", index=True)
     version: int = 1
@@ -103,8 +106,8 @@ class LabelRevisionRow(SQLModel, table=True):
     id: int | None = Field(default=None, primary_key=True)
     label_id: int = Field(foreign_key="label.id", index=True)
     number: int
-    panel: dict[str, Any] = Field(sa_column=json_column())
-    package: dict[str, Any] = Field(default_factory=dict, sa_column=json_column())
+    stored_panel: dict[str, Any] = json_field("panel")
+    stored_package: dict[str, Any] = json_field("package")
     created_at: datetime = time_field()
 
 
@@ -124,12 +127,12 @@ class TrialRow(SQLModel, table=True):
     letter: str
     intent: str = ""
     portions: int = 1
-    terms: dict[str, Any] = Field(default_factory=dict, sa_column=json_column())
+    stored_terms: dict[str, Any] = json_field("terms")
     is_original: bool = False
     copied_from: int | None = Field(default=None, foreign_key="trial.id")
-    steps: list[dict[str, Any]] = Field(default_factory=list, sa_column=json_column("[]"))
+    stored_steps: list[dict[str, Any]] = json_field("steps", list)
     steps_version: int = 1
-    verdict: dict[str, Any] = Field(default_factory=dict, sa_column=json_column())
+    stored_verdict: dict[str, Any] = json_field("verdict")
     verdict_version: int = 1
     version: int = 1
     set_aside_at: datetime | None = time_field(nullable=True)
@@ -173,7 +176,7 @@ class LineRow(SQLModel, table=True):
     target_g: float
     count: float | None = None
     how: str = ""
-    terms: dict[str, Any] = Field(default_factory=dict, sa_column=json_column())
+    stored_terms: dict[str, Any] = json_field("terms")
 
 
 class RejectedSwapRow(SQLModel, table=True):
@@ -195,7 +198,7 @@ class OwnSwapRow(SQLModel, table=True):
     __tablename__ = "own_swap"
 
     id: int | None = Field(default=None, primary_key=True)
-    swap: dict[str, Any] = Field(sa_column=json_column())
+    stored_swap: dict[str, Any] = json_field("swap")
     created_at: datetime = time_field()
 
 
@@ -230,12 +233,12 @@ class BatchRow(SQLModel, table=True):
     hands_free: bool = True
     free: bool = False
     nudge: int = 0
-    original: dict[str, Any] | None = Field(default=None, sa_column=Column(JSON))
-    imported: dict[str, Any] | None = Field(default=None, sa_column=Column(JSON))
-    steps: list[dict[str, Any]] | None = Field(default=None, sa_column=Column(JSON))
-    dividing: dict[str, Any] = Field(default_factory=dict, sa_column=json_column())
-    finishes: list[dict[str, Any]] = Field(default_factory=list, sa_column=json_column("[]"))
-    eaten: dict[str, Any] = Field(default_factory=dict, sa_column=json_column())
+    stored_original: dict[str, Any] | None = Field(default=None, sa_column=Column("original", JSON))
+    stored_imported: dict[str, Any] | None = Field(default=None, sa_column=Column("imported", JSON))
+    stored_steps: list[dict[str, Any]] | None = Field(default=None, sa_column=Column("steps", JSON))
+    stored_dividing: dict[str, Any] = json_field("dividing")
+    stored_finishes: list[dict[str, Any]] = json_field("finishes", list)
+    stored_eaten: dict[str, Any] = json_field("eaten")
     arm_of: int | None = Field(default=None, foreign_key="batch.id", index=True)
     arm: str = ""
     arm_differs: bool = False
@@ -361,7 +364,7 @@ class MendedRow(SQLModel, table=True):
 
     id: int | None = Field(default=None, primary_key=True)
     dish_id: int = Field(foreign_key="dish.id", index=True)
-    before: dict[str, Any] = Field(sa_column=json_column())
+    stored_before: dict[str, Any] = json_field("before")
     at: datetime = time_field()
 
 

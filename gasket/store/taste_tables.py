@@ -6,7 +6,7 @@ from typing import Any
 from sqlalchemy import Column, LargeBinary, UniqueConstraint
 from sqlmodel import Field, SQLModel
 
-from gasket.store.tables import json_column, time_field
+from gasket.store.tables import json_field, time_field
 
 
 class TasterRow(SQLModel, table=True):
@@ -31,7 +31,7 @@ class TastingRow(SQLModel, table=True):
     dish_id: int = Field(foreign_key="dish.id", index=True)
     batch_id: int | None = Field(default=None, foreign_key="batch.id", index=True)
     taster_id: int = Field(foreign_key="taster.id", index=True)
-    sheet: dict[str, Any] = Field(sa_column=json_column())
+    stored_sheet: dict[str, Any] = json_field("sheet")
     at: datetime = time_field(index=True)
     archived_at: datetime | None = time_field(nullable=True)
 
@@ -92,7 +92,7 @@ class BlindTestRow(SQLModel, table=True):
     kind: str
     name_a: str
     name_b: str
-    plan: list[dict[str, Any]] = Field(sa_column=json_column("[]"))
+    stored_plan: list[dict[str, Any]] = json_field("plan", list)
     created_at: datetime = time_field()
     ended_at: datetime | None = time_field(nullable=True)
     removed_at: datetime | None = time_field(nullable=True)

@@ -6,7 +6,7 @@ from datetime import timedelta
 import pytest
 
 from gasket.core.tasting.blind import Seat
-from gasket.store.taste_tables import BlindTestRow
+from gasket.store.books.blind_tests import BLIND_TESTS
 from tests.kitchen.test_kept import statements_on
 
 LOAF, TRIAL, BATCH, TRAY = 1, 1, 1, 3
@@ -264,7 +264,7 @@ def begin(client, **more):
 
 def odd_codes(client, test):
     with client.app.state.house.reading() as session:
-        plan = session.get(BlindTestRow, test).plan
+        plan = BLIND_TESTS.fetch(session, test).stored_plan
     return {seat["number"]: Seat.model_validate(seat).odd for seat in plan}
 
 

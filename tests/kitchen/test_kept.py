@@ -14,16 +14,17 @@ from gasket.core.errors import GasketError
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.weighing.captures import capture_of
 from gasket.demo.kitchen import seed
-from gasket.kitchen import kept
 from gasket.kitchen.card import card
 from gasket.kitchen.cook import batch_figures
-from gasket.kitchen.cook.batch_figures import BATCHES, batches_on_hand
+from gasket.kitchen.cook.batch_figures import BATCH_FIGURES, batches_on_hand
 from gasket.kitchen.house import House
 from gasket.kitchen.overview import dish_cards, dishes
-from gasket.kitchen.overview.dish_cards import CARDS
-from gasket.kitchen.rebuild import trial_figures, trials
-from gasket.kitchen.rebuild.trial_figures import TRIALS
+from gasket.kitchen.overview.dish_cards import DISH_CARDS
+from gasket.kitchen.rebuild import trial_figures
+from gasket.kitchen.rebuild.trial_figures import TRIAL_FIGURES
 from gasket.kitchen.weigh import weigh
+from gasket.store.books import figures
+from gasket.store.books.trials import TRIALS
 from gasket.store.opening import open_database
 from tests.conftest import SEARCHING, START, Clock, become
 from tests.kitchen.random_edits import EDITS, ids
@@ -32,26 +33,27 @@ from tests.server import app_of
 
 
 def made_trials(session, dish):
-    return [trial.id for trial in trials.of_dish(session, dish)]
+    return [trial.id for trial in TRIALS.of_dish(session, dish)]
 
 
 def assert_fresh(house):
     """What is shown, kept or not, is what is calculated anew."""
     with house.reading() as session:
         dishes_there, batches_there = ids(session, "dish"), ids(session, "batch")
-        cards, figures = CARDS.of(session, dishes_there), BATCHES.of(session, batches_there)
+        cards = DISH_CARDS.of(session, dishes_there)
+        made = BATCH_FIGURES.of(session, batches_there)
         on_hand = set(batches_on_hand(session))
         trials_there = [key for dish in dishes_there for key in made_trials(session, dish)]
-        planned = TRIALS.of(session, trials_there)
+        planned = TRIAL_FIGURES.of(session, trials_there)
     with house.database.reading() as session:
         for key, shown in cards.items():
             assert shown == dish_cards.calculate(session, key)
         for key, figures_of_trial in planned.items():
             assert figures_of_trial == trial_figures.calculate(session, key)
-        anew = {key: batch_figures.calculate(session, key) for key in figures}
-    assert figures == anew
+        anew = {key: batch_figures.calculate(session, key) for key in made}
+    assert made == anew
     assert on_hand == {key for key, one in anew.items() if one.lots}
-    assert (set(cards), set(figures)) == (set(dishes_there), set(batches_there))
+    assert (set(cards), set(made)) == (set(dishes_there), set(batches_there))
 
 
 @settings(max_examples=200 if SEARCHING else 8, suppress_health_check=list(HealthCheck))
@@ -114,7 +116,7 @@ def test_a_closed_batch_is_calculated_anew_by_new_rules_and_its_card_says_so(
     assert after.by_older_rules.kcal == 300
     assert after.result == before.result, "the figures are today's"
     assert shown().by_older_rules.kcal == 300, "it is still said the next time"
-    monkeypatch.setattr(kept, "rules_version", lambda: "rules that come to the same")
+    monkeypatch.setattr(figures, "rules_version", lambda: "rules that come to the same")
     assert shown().by_older_rules.kcal == 300
     demo_house.write(lambda session: weigh.divide(session, 2, Dividing(pieces=3)))
     record = {"kind": "cooked", "net_g": 900, "origin": "hand"}

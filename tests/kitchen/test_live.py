@@ -4,6 +4,7 @@ import asyncio
 
 import pytest
 
+from gasket.core.rebuild.finishes import Finish, PlateLine
 from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine
 from gasket.core.weighing.hands_free import FREE_HOLD_S
 from gasket.core.weighing.records import ONE_SCALE
@@ -14,7 +15,6 @@ from gasket.kitchen.rebuild import build
 from gasket.kitchen.rebuild.build import BuildEdit
 from gasket.kitchen.shelf import quick_entry, shelf
 from gasket.kitchen.weigh import weigh, weigh_plan
-from gasket.kitchen.weigh.finishes import Finish, PlateLine
 from gasket.kitchen.weigh.live import MOST_WAITING, Aim, LiveLink, LiveReading, LiveSheet
 from gasket.kitchen.weigh.weigh import HandsFree
 from gasket.kitchen.weigh.weigh_plan import PlannedPour, WeighPlan

@@ -18,12 +18,12 @@ from gasket.kitchen.shelf import (
     reference,
     shelf,
     shelf_files,
-    shelf_staging,
 )
 from gasket.kitchen.shelf.quick_entry import Told
 from gasket.kitchen.shelf.shelf import FoodEdit, LabelEdit, NewFood, NewLabel
 from gasket.kitchen.weigh import weigh
 from gasket.store import search
+from gasket.store.books import shelf_import
 from gasket.store.opening import open_database
 from tests.batches import FLAT
 from tests.conftest import START, become
@@ -112,7 +112,7 @@ def test_no_search_breaks_the_index(stocked, words):
 
 def test_ten_thousand_foods_are_searched_while_typing(session):
     made = [
-        shelf.search.Words(i, f"food {i} {'abcdefgh'[i % 8]}{i}berry", (), (f"pack {i % 97}",))
+        search.Words(i, f"food {i} {'abcdefgh'[i % 8]}{i}berry", (), (f"pack {i % 97}",))
         for i in range(1, 10_001)
     ]
     session.execute(
@@ -360,8 +360,8 @@ def test_an_import_that_fails_half_way_leaves_the_shelf_as_it_was(stocked_house,
     rows = "".join(f"Food {i},eu,100\n" for i in range(1200))
     key = house.imports.start("shelf.csv", f"food,style,basis_g\n{rows}".encode()).id
     wait(house.imports, key, "ready")
-    broken = (*shelf_staging._PUT_IN[:-1], "INSERT INTO food_search (nothing) VALUES (1)")
-    monkeypatch.setattr(shelf_staging, "_PUT_IN", broken)
+    broken = (*shelf_import._FOODS_AND_LABELS, "INSERT INTO food_search (nothing) VALUES (1)")
+    monkeypatch.setattr(shelf_import, "_FOODS_AND_LABELS", broken)
     house.imports.commit(key, leave_out_refused=False)
     failed = wait(house.imports, key, "failed", "done")
     assert failed.stage == "failed"

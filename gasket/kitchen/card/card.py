@@ -4,8 +4,6 @@ from collections.abc import Iterator
 from datetime import date, datetime
 from typing import Literal
 
-from sqlmodel import Session
-
 from gasket.core.cooking.cook_log import CookLog
 from gasket.core.cooking.keeping import Keeps, keeping, keeps_until
 from gasket.core.cooking.safety import cautions
@@ -39,8 +37,8 @@ from gasket.kitchen.rebuild import build
 from gasket.kitchen.taste import history, photos
 from gasket.kitchen.taste.photos import Photo
 from gasket.kitchen.weigh import weighed
-from gasket.store import rows
-from gasket.store.tables import TrialRow
+from gasket.store.books import Session
+from gasket.store.books.trials import Trial
 
 
 class CardLine(Answer):
@@ -158,10 +156,10 @@ def card(session: Session, batch_id: int) -> Card:
         dish=made.dish.name,
         letter=made.letter,
         made_at=made_at,
-        closed=made.row.closed_at is not None,
+        closed=made.head.closed_at is not None,
         batch=made.batch,
         result=made.result,
-        goals=goal_states(rows.terms_of(made.trial).goal, made.result.serving, {}),
+        goals=goal_states(made.trial.terms.goal, made.result.serving, {}),
         as_planned=_as_planned(made),
         by_older_rules=by_older_rules(session, batch_id),
         lines=lines,
@@ -183,11 +181,11 @@ def card(session: Session, batch_id: int) -> Card:
     )
 
 
-def _tasted(session: Session, trial: TrialRow) -> Tasted | None:
+def _tasted(session: Session, trial: Trial) -> Tasted | None:
     """None of a trial that nobody has tasted or judged; an original has no marks of a trial."""
     if trial.is_original or trial.removed_at is not None:
         return None
-    entry = history.of_trial(session, rows.key_of(trial))
+    entry = history.of_trial(session, trial.id)
     credit = entry.credit.says if entry.credit and entry.credit.told != "untested" else ""
     if entry.score is None and entry.verdict == TasteVerdict():
         return None
@@ -214,7 +212,7 @@ def _divided(session: Session, made: weighed.Weighed) -> Divided:
         pieces=made.pieces,
         servings=made.servings,
         words=serving_words(made),
-        plated=plates.plates(session, rows.key_of(made.row), made).plated,
+        plated=plates.plates(session, made.head.id, made).plated,
         spread=portioning.spread_of(session, made),
         cooked=portioning.yield_of_batch(made),
     )
@@ -274,7 +272,7 @@ def serving_words(made: weighed.Weighed) -> str:
 def _as_planned(made: weighed.Weighed) -> AsPlanned:
     """What a serving would have been with every line as planned."""
     nothing = made.with_records(())
-    serving = (made if made.row.imported or made.row.free else nothing).result.serving
+    serving = (made if made.head.stored_imported or made.head.free else nothing).result.serving
     return AsPlanned(
         kcal=value_of(serving.kcal), protein_g=value_of(serving.protein_g), grams=serving.grams
     )

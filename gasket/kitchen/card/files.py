@@ -5,24 +5,29 @@ from collections.abc import Sequence
 from datetime import datetime, timedelta
 from typing import Any, Final
 
-from sqlmodel import Session
-
 from gasket.core.errors import FaultyInput
 from gasket.core.label.label import Label
+from gasket.core.rebuild.finishes import Finish, PlateLine
 from gasket.core.rebuild.trial import MOST_COMPONENTS, MOST_LINES, Build, BuildComponent, BuildLine
 from gasket.core.reckoning.arms import with_arms
 from gasket.core.reckoning.batch import MIXTURE, Arm, Batch, Component, Line, Portions
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.reckon import reckon
+from gasket.core.reckoning.written_line import WrittenLine
 from gasket.core.weighing.records import Kind, Origin, Record
 from gasket.kitchen.portion import plates
+from gasket.kitchen.rebuild import trials
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.weigh import weigh, weighed
-from gasket.kitchen.weigh.finishes import Finish, PlateLine, pinned
+from gasket.kitchen.weigh.finishes import pinned
 from gasket.kitchen.weigh.weigh_sheet import BatchSheet
 from gasket.kitchen.weigh.weighed import Weighed
-from gasket.store import rows
-from gasket.store.tables import BatchLineRow, BatchRow, DishRow, LabelRevisionRow, TrialRow
+from gasket.store.books import Session
+from gasket.store.books.batches import BATCHES, NOT_STORED, WEIGHINGS, BatchHead, add_lines
+from gasket.store.books.book import plain
+from gasket.store.books.builds import write_build
+from gasket.store.books.dishes import DISHES
+from gasket.store.books.shelf import Printed, newest, printed_as
 
 RAW_BEFORE: Final = timedelta(seconds=1)
 """Pieces that were filled raw are filled before the batch was cooked."""
@@ -33,8 +38,8 @@ def export(session: Session, batch_id: int) -> Batch:
     made = weighed.read(session, batch_id)
     if not made.arms:
         return made.batch
-    arms = [weighed.read(session, rows.key_of(arm)) for arm in made.arms]
-    return with_arms(made.batch, [(arm.row.arm, _arm(session, arm)) for arm in arms])
+    arms = [weighed.read(session, arm.id) for arm in made.arms]
+    return with_arms(made.batch, [(arm.head.arm, _arm(session, arm)) for arm in arms])
 
 
 def _arm(session: Session, made: Weighed) -> Batch:
@@ -49,8 +54,8 @@ def _arm(session: Session, made: Weighed) -> Batch:
             "labels": {key: label for key, label in batch.labels.items() if key in used},
         }
     )
-    stored = made.row.finishes
-    return plates.with_finish(session, own, stored[0]) if len(stored) == 1 else own
+    kept = made.head.finishes
+    return plates.with_finish(session, own, kept[0]) if len(kept) == 1 else own
 
 
 def take_in(session: Session, batch: Batch, now: datetime) -> BatchSheet:
@@ -60,73 +65,66 @@ def take_in(session: Session, batch: Batch, now: datetime) -> BatchSheet:
     reckon(batch)
     original = batch.original
     name = (original.name if original else "") or "Imported batch"
-    dish = DishRow(name=name, original_name=name, source_note="From a batch file", created_at=now)
-    if original:
-        for field, value in original.model_dump(exclude={"name"}).items():
-            setattr(dish, field, value)
-    session.add(dish)
-    session.flush()
+    figures = original.model_dump(exclude={"name"}) if original else {}
+    named = {"name": name, "original_name": name, "source_note": "From a batch file"}
+    dish = DISHES.add(session, **named, **figures, created_at=now)
     pieces = batch.portions.count or len(batch.portions.weights_g or ()) or 1
-    trial = TrialRow(dish_id=rows.key_of(dish), letter="A", portions=pieces, created_at=now)
-    session.add(trial)
-    session.flush()
-    made = BatchRow(
-        trial_id=rows.key_of(trial),
+    trial = trials.blank(session, dish.id, "", now)
+    whole = batch.model_copy(update={"version": 1, "arms": ()})
+    made = BATCHES.add(
+        session,
+        trial_id=trial.id,
         portions=pieces,
-        imported=batch.model_copy(update={"version": 1, "arms": ()}).model_dump(
-            mode="json", exclude_none=True, exclude={"arms"}
-        ),
+        stored_imported=whole.model_dump(mode="json", exclude_none=True, exclude={"arms"}),
         started_at=now,
         closed_at=now,
     )
-    session.add(made)
-    session.flush()
     labels = _shelve(session, batch.labels, now)
-    rows.write_build(session, trial, _as_build(batch, pieces, labels))
-    _write_lines(session, batch.components, made, labels, now)
+    write_build(session, trial, _as_build(batch, pieces, labels))
+    _write_lines(session, batch.components, made.id, labels, now)
     for arm in batch.arms:
         _take_in_arm(session, arm, made, labels, now)
-    return weigh.sheet(session, rows.key_of(made))
+    return weigh.sheet(session, made.id)
 
 
 def _take_in_arm(
     session: Session,
     arm: Arm,
-    whole: BatchRow,
-    labels: dict[str, LabelRevisionRow],
+    whole: BatchHead,
+    labels: dict[str, Printed],
     now: datetime,
 ) -> None:
     """An arm of an imported batch, weighed, cooked and divided as the file says."""
     portions = arm.portions
     pieces = portions.count or len(portions.weights_g or ()) or 1
     finish = _finish_of(arm, labels)
-    row = BatchRow(
+    finishes = pinned(session, [finish], _revisions(labels)) if finish.lines else ()
+    head = BATCHES.add(
+        session,
         trial_id=whole.trial_id,
         arm_of=whole.id,
         arm=arm.name,
         arm_differs=True,
         portions=pieces,
-        dividing=rows.plain(_dividing(portions, pieces)),
-        finishes=pinned(session, [finish], _revisions(labels)) if finish.lines else [],
-        steps=[],
-        original=whole.original,
+        stored_dividing=plain(_dividing(portions, pieces)),
+        stored_finishes=plain(finishes),
+        stored_steps=[],
+        stored_original=whole.stored_original,
         started_at=now,
         closed_at=now,
     )
-    session.add(row)
-    session.flush()
     part = Line(
         component=MIXTURE, grams=arm.grams, division_g=arm.division_g, estimate=arm.estimate
     )
     parts = (Component(name=arm.name, lines=(part,)), *arm.components)
-    _write_lines(session, parts, row, labels, now)
-    key, state = rows.key_of(row), portions.weights_state
+    _write_lines(session, parts, head.id, labels, now)
+    key, state = head.id, portions.weights_state
     for kind, grams in ((Kind.MIXTURE, arm.mixture_g), (Kind.COOKED, arm.cooked_g)):
         if grams is not None:
-            rows.write_record(session, key, _told(key, kind, now, net_g=grams))
+            WEIGHINGS.append(session, key, _told(key, kind, now, net_g=grams))
     for piece, grams in enumerate(portions.weights_g or (), start=1):
         at = now if state == "cooked" else now - RAW_BEFORE
-        rows.write_record(session, key, _told(key, Kind.PORTION, at, piece=piece, net_g=grams))
+        WEIGHINGS.append(session, key, _told(key, Kind.PORTION, at, piece=piece, net_g=grams))
 
 
 def _told(batch_id: int, kind: Kind, at: datetime, **more: Any) -> Record:
@@ -140,7 +138,7 @@ def _dividing(portions: Portions, pieces: int) -> Dividing:
     return Dividing(pieces=pieces, serving_pieces=portions.serving_pieces)
 
 
-def _finish_of(arm: Arm, labels: dict[str, LabelRevisionRow]) -> Finish:
+def _finish_of(arm: Arm, labels: dict[str, Printed]) -> Finish:
     lines = []
     for added in arm.finish:
         low, high = added.estimate or (None, None)
@@ -149,8 +147,8 @@ def _finish_of(arm: Arm, labels: dict[str, LabelRevisionRow]) -> Finish:
     return Finish(id="imported", name="At the plate", lines=tuple(lines))
 
 
-def _revisions(labels: dict[str, LabelRevisionRow]) -> dict[int, int]:
-    return {row.label_id: rows.key_of(row) for row in labels.values()}
+def _revisions(labels: dict[str, Printed]) -> dict[int, int]:
+    return {printed.label_id: printed.id for printed in labels.values()}
 
 
 def _refuse_too_much(batch: Batch) -> None:
@@ -169,32 +167,30 @@ def _refuse_too_much(batch: Batch) -> None:
             raise FaultyInput.at(path, says)
 
 
-def _shelve(
-    session: Session, labels: dict[str, Label], now: datetime
-) -> dict[str, LabelRevisionRow]:
-    """The shelf's revisions with these very panels; a new food for a panel that it lacks."""
-    panels = {
-        key: rows.panel_of(label if label.name else label.model_copy(update={"name": key}))
+def _shelve(session: Session, labels: dict[str, Label], now: datetime) -> dict[str, Printed]:
+    """The shelf's versions with these very panels; a new food for a panel that it lacks."""
+    named = {
+        key: label if label.name else label.model_copy(update={"name": key})
         for key, label in labels.items()
     }
-    named = rows.revisions_named(session, {str(panel["name"]) for panel in panels.values()})
-    there = {_spelled(row.panel): row for row in named}
-    missing = {_spelled(panel): panel for panel in panels.values()}
-    new = [(key, panel) for key, panel in missing.items() if key not in there]
-    made = shelf.new_foods(session, [Label.model_validate(panel) for _, panel in new], now)
-    there |= {key: row for (key, _), row in zip(new, made, strict=True)}
-    return {key: there[_spelled(panel)] for key, panel in panels.items()}
+    known = printed_as(session, {label.name for label in named.values()})
+    by_panel = {_spelled(printed.label): printed for printed in known}
+    missing = {_spelled(label): label for label in named.values()}
+    lacking = [label for key, label in missing.items() if key not in by_panel]
+    added = newest(session, shelf.add_foods(session, lacking, now))
+    by_panel |= {_spelled(printed.label): printed for printed in added.values()}
+    return {key: by_panel[_spelled(label)] for key, label in named.items()}
 
 
-def _spelled(panel: dict[str, object]) -> str:
-    return json.dumps(panel, sort_keys=True)
+def _spelled(label: Label) -> str:
+    return json.dumps(plain(label), sort_keys=True)
 
 
 def _key(part: int, line: int) -> str:
     return f"imported-{part}-{line}"
 
 
-def _as_build(batch: Batch, pieces: int, labels: dict[str, LabelRevisionRow]) -> Build:
+def _as_build(batch: Batch, pieces: int, labels: dict[str, Printed]) -> Build:
     return Build(
         portions=pieces,
         components=tuple(
@@ -219,8 +215,8 @@ def _as_build(batch: Batch, pieces: int, labels: dict[str, LabelRevisionRow]) ->
 def _write_lines(
     session: Session,
     components: Sequence[Component],
-    made: BatchRow,
-    labels: dict[str, LabelRevisionRow],
+    batch_id: int,
+    labels: dict[str, Printed],
     now: datetime,
 ) -> None:
     """The lines of the weigh-in, each weighed as the file says."""
@@ -229,32 +225,29 @@ def _write_lines(
         for i, part in enumerate(components)
         for j, line in enumerate(part.lines)
     ]
-    stored = [
-        BatchLineRow(
-            batch_id=rows.key_of(made),
-            position=position,
+    lines = [
+        WrittenLine(
+            id=NOT_STORED,
             component=part.name,
             bowl=part.name,
             key=key,
-            revision_id=None if line.label is None else rows.key_of(labels[line.label]),
+            revision_id=None if line.label is None else labels[line.label].id,
             of_component=line.component,
             target_g=line.grams,
             count=line.count,
         )
-        for position, (part, line, key) in enumerate(found)
+        for part, line, key in found
     ]
-    session.add_all(stored)
-    session.flush()
-    for row, (_, line, _) in zip(stored, found, strict=True):
-        rows.write_record(session, rows.key_of(made), _record(made, row, line, now))
+    for written, (_, line, _) in zip(add_lines(session, batch_id, lines), found, strict=True):
+        WEIGHINGS.append(session, batch_id, _record(batch_id, written.id, line, now))
 
 
-def _record(made: BatchRow, row: BatchLineRow, line: Line, now: datetime) -> Record:
+def _record(batch_id: int, line_id: int, line: Line, now: datetime) -> Record:
     low, high = line.estimate or (None, None)
     return Record(
-        id=f"imported-{made.id}-{row.id}",
+        id=f"imported-{batch_id}-{line_id}",
         kind=Kind.LINE,
-        line=row.id,
+        line=line_id,
         net_g=line.grams,
         low_g=low,
         high_g=high,

@@ -5,7 +5,6 @@ from datetime import datetime
 from typing import Any, Final, Literal
 
 from pydantic import ValidationError
-from sqlmodel import Session, and_, col, select
 
 from gasket.core.cooking.cook_log import CookLog, left_out
 from gasket.core.cooking.keeping import Keeps, keeping
@@ -16,14 +15,15 @@ from gasket.core.numbers import Answer
 from gasket.core.reckoning.margin import Figure, Portion
 from gasket.core.trade.families import Family
 from gasket.core.weighing.closing import FarLine
+from gasket.kitchen import settings
 from gasket.kitchen.cook import cooked
-from gasket.kitchen.kept import Basis, Kept, KeptRow
 from gasket.kitchen.weigh import weighed
 from gasket.kitchen.weigh.closing import far_of
 from gasket.kitchen.weigh.weighed import Weighed
-from gasket.store import rows
-from gasket.store.kept_tables import BatchStampRow, KeptBatchRow
-from gasket.store.tables import BatchRow, StockRow
+from gasket.store.books import Session
+from gasket.store.books.batches import BATCHES, BatchHead
+from gasket.store.books.figures import Basis, FigureBook, KeptRow
+from gasket.store.books.stock import STOCK, on_hand
 
 Cooking = Literal["none", "going", "done"]
 
@@ -76,8 +76,8 @@ def calculate(session: Session, batch_id: int) -> BatchFigures:
 
 
 def figures_of(session: Session, made: Weighed) -> BatchFigures:
-    steps, log = cooked.steps_of(made), cooked.log_of(session, rows.key_of(made.row))
-    book = rows.stock_records(session, rows.key_of(made.row))
+    steps, log = cooked.steps_of(made), cooked.log_of(session, made.head.id)
+    book = STOCK.of(session, made.head.id)
     made_at = cooked.made_at(session, made, log)
     parts = dict.fromkeys(["", *(record.part for record in book)])
     books = {part: book_of(book, part, made_at) for part in parts}
@@ -86,10 +86,10 @@ def figures_of(session: Session, made: Weighed) -> BatchFigures:
         (book.last for book in books.values() if book.last), key=lambda r: r.at, default=None
     )
     return BatchFigures(
-        closed=made.row.closed_at is not None,
+        closed=made.head.closed_at is not None,
         lines=len(made.state.lines),
         open_lines=len(made.state.open_lines),
-        cooking=_cooking(made.row, steps, log),
+        cooking=_cooking(made.head, steps, log),
         runs=log.runs,
         done_at=log.done_at,
         made_at=made_at,
@@ -108,23 +108,23 @@ def figures_of(session: Session, made: Weighed) -> BatchFigures:
     )
 
 
-def _cooking(row: BatchRow, steps: Sequence[Step], log: CookLog) -> Cooking:
-    if row.steps is None or not log.begun:
+def _cooking(head: BatchHead, steps: Sequence[Step], log: CookLog) -> Cooking:
+    if head.stored_steps is None or not log.begun:
         return "none"
     return "going" if left_out([step.id for step in steps], log) else "done"
 
 
 def _broken(session: Session, batch_id: int, says: str) -> BatchFigures:
-    row = rows.fetch(session, BatchRow, batch_id)
+    head = BATCHES.fetch(session, batch_id)
     return BatchFigures(
         broken=says,
-        closed=row.closed_at is not None,
+        closed=head.closed_at is not None,
         lines=0,
         open_lines=0,
         cooking="none",
         runs=False,
         done_at=None,
-        made_at=row.closed_at or row.started_at,
+        made_at=head.closed_at or head.started_at,
         servings=None,
         serving=None,
         unbooked=0.0,
@@ -166,43 +166,29 @@ def _serving(figures: BatchFigures) -> Before:
     return Before.model_validate({name: shown(name) for name in Before.model_fields})
 
 
-BATCHES: Final = Kept(
-    key="batch_id",
+BATCH_FIGURES: Final = FigureBook(
+    of_what="batch",
     figures=BatchFigures,
+    house=settings.figures_basis,
     calculate=calculate,
     broken=_broken,
-    stamps=BatchStampRow,
-    kept_in=KeptBatchRow,
     besides=_besides,
 )
 
 
 def batches_on_hand(session: Session) -> list[int]:
     """The batches of which something is put away."""
-    number = col(BatchStampRow.number)
-    fresh = and_(
-        col(KeptBatchRow.batch_id) == col(BatchStampRow.batch_id),
-        col(KeptBatchRow.number) == number,
-    )
-    known = select(BatchStampRow.batch_id).join(KeptBatchRow, fresh)
-    found = [key for key in session.exec(known.where(col(KeptBatchRow.on_hand))) if key is not None]
-    booked = select(StockRow.id).where(StockRow.batch_id == BatchStampRow.batch_id).exists()
-    unknown = (
-        select(BatchStampRow.batch_id, BatchStampRow.number)
-        .outerjoin(KeptBatchRow, fresh)
-        .where(col(KeptBatchRow.batch_id).is_(None), booked)
-    )
-    changed = {key: number for key, number in session.exec(unknown) if key is not None}
-    for key, book in rows.stock_books(session, changed).items():
+    found, changed = on_hand(session)
+    for key, book in STOCK.each(session, changed).items():
         if any(book_of(book, part).lots for part in {record.part for record in book}):
             found.append(key)
         else:
-            BATCHES.keep_nothing(session, key, changed[key], on_hand=False)
+            BATCH_FIGURES.keep_nothing(session, key, changed[key], on_hand=False)
     return found
 
 
 def by_older_rules(session: Session, batch_id: int) -> Before | None:
     """One serving of a closed batch as older rules made it, where that was another figure."""
-    figures = BATCHES.of(session, [batch_id])[batch_id]
-    before = BATCHES.before(session, batch_id)
+    figures = BATCH_FIGURES.of(session, [batch_id])[batch_id]
+    before = BATCH_FIGURES.before(session, batch_id)
     return Before.model_validate(before) if before and figures.closed else None

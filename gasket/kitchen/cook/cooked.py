@@ -4,15 +4,15 @@ from collections.abc import Iterable, Sequence
 from datetime import date, datetime, timedelta
 from typing import Final
 
-from sqlmodel import Session, col, select
-
 from gasket.core.cooking.cook_log import CookLog, StepStatus, replay
 from gasket.core.cooking.sizing import Amounts, Sized, sizes
 from gasket.core.cooking.steps import Step, without
 from gasket.core.trade.step_kinds import HOT
 from gasket.kitchen.weigh.weighed import Weighed
-from gasket.store import rows
-from gasket.store.tables import BatchRow, CookRow, TrialRow
+from gasket.store.books import Session
+from gasket.store.books.batches import BatchHead
+from gasket.store.books.cooks import COOKS, cooked_since
+from gasket.store.books.trials import Trial
 
 LATELY: Final = timedelta(days=8)
 """A step takes a week at most: a cook or a timer of which nothing was heard for longer is over."""
@@ -20,12 +20,12 @@ LATELY: Final = timedelta(days=8)
 
 def all_steps(made: Weighed) -> tuple[Step, ...]:
     """All that is done to what is in it, by it or by its arms."""
-    return kept_steps(made.trial, made.row)
+    return kept_steps(made.trial, made.head)
 
 
-def kept_steps(trial: TrialRow, batch: BatchRow) -> tuple[Step, ...]:
+def kept_steps(trial: Trial, batch: BatchHead) -> tuple[Step, ...]:
     """The steps that a batch was begun with, else its trial's."""
-    return rows.steps_of(trial.steps if batch.steps is None else batch.steps)
+    return trial.steps if batch.steps is None else batch.steps
 
 
 def steps_of(made: Weighed) -> tuple[Step, ...]:
@@ -34,9 +34,9 @@ def steps_of(made: Weighed) -> tuple[Step, ...]:
     return left_to_it(all_steps(made), made.arms)
 
 
-def left_to_it(steps: tuple[Step, ...], arms: Iterable[BatchRow]) -> tuple[Step, ...]:
+def left_to_it(steps: tuple[Step, ...], arms: Iterable[BatchHead]) -> tuple[Step, ...]:
     """The steps of a batch that its arms don't do."""
-    return without(steps, {step.id for arm in arms for step in rows.steps_of(arm.steps or [])})
+    return without(steps, {step.id for arm in arms for step in arm.steps or ()})
 
 
 def sizes_of(made: Weighed, steps: Sequence[Step]) -> dict[str, Sized]:
@@ -46,13 +46,12 @@ def sizes_of(made: Weighed, steps: Sequence[Step]) -> dict[str, Sized]:
 
 
 def log_of(session: Session, batch_id: int) -> CookLog:
-    return replay(rows.cook_records(session, batch_id))
+    return replay(COOKS.of(session, batch_id))
 
 
 def lately(session: Session, now: datetime) -> list[int]:
     """The batches at whose cook something was logged lately."""
-    query = select(CookRow.batch_id).where(col(CookRow.at) >= now - LATELY)
-    return [key for key in dict.fromkeys(session.exec(query)) if key is not None]
+    return cooked_since(session, now - LATELY)
 
 
 def cooked_at(steps: Sequence[Step], log: CookLog) -> datetime | None:
@@ -67,10 +66,10 @@ def made_at(session: Session, made: Weighed, log: CookLog) -> datetime:
     """From when on it keeps: it was cooked, or weighed where no cook was logged. An arm of what was
     cooked already keeps no longer than that."""
     steps = steps_of(made)
-    own = cooked_at(steps, log) or made.row.closed_at or made.row.started_at
+    own = cooked_at(steps, log) or made.head.closed_at or made.head.started_at
     if made.whole is None or any(step.kind in HOT for step in steps):
         return own
-    return min(own, made_at(session, made.whole, log_of(session, rows.key_of(made.whole.row))))
+    return min(own, made_at(session, made.whole, log_of(session, made.whole.head.id)))
 
 
 def local_day(at: datetime) -> date:

@@ -1,9 +1,8 @@
 """Cooking a batch: its steps as they were begun, the log, the schedule as it stands."""
 
 from collections.abc import Mapping, Sequence
+from dataclasses import replace
 from datetime import datetime, timedelta
-
-from sqlmodel import Session
 
 from gasket.core.cooking.cook_log import (
     CookDeed,
@@ -39,10 +38,10 @@ from gasket.kitchen.cook.laying_out import Laid, laid, task_of
 from gasket.kitchen.cook.steps import knobs
 from gasket.kitchen.weigh import stock_draws, weighed
 from gasket.kitchen.weigh.weighed import Weighed
-from gasket.store import rows
-from gasket.store.tables import CookRow
-
-"""A step that runs over its estimate is expected to go on for so much of it."""
+from gasket.store.books import Session
+from gasket.store.books.batches import BATCHES, BatchHead
+from gasket.store.books.book import plain
+from gasket.store.books.cooks import COOKS
 
 
 class Look(Answer):
@@ -134,7 +133,7 @@ def estimates_of(
     made: Weighed, steps: Sequence[Step], rules: Mapping[str, SafeRule], memory: oven.Memory
 ) -> dict[str, Estimate]:
     """How long each step will take, by what other batches have taught."""
-    bakes = oven.baked(memory, without=made.row.id)
+    bakes = oven.baked(memory, without=made.head.id)
     return estimates(steps, bakes, rules, sizes_of(made, steps))
 
 
@@ -145,7 +144,7 @@ def sheet(session: Session, batch_id: int, now: datetime) -> CookSheet:
 
 
 def _show(session: Session, made: Weighed, log: CookLog, now: datetime) -> CookSheet:
-    steps, batch_id = steps_of(made), rows.key_of(made.row)
+    steps, batch_id = steps_of(made), made.head.id
     rules = rules_of(made, steps)
     estimates = estimates_of(made, steps, rules, oven.memory(session))
     turned = knobs(steps)
@@ -270,18 +269,24 @@ def log(session: Session, batch_id: int, deed: CookDeed, now: datetime) -> CookS
     reason."""
     made = weighed.read(session, batch_id)
     known = log_of(session, batch_id)
-    if not rows.is_appended(session, CookRow, deed.id, batch_id):
+    if not COOKS.holds(session, deed.id, batch_id):
         steps = steps_of(made)
         _refuse(session, made, steps, deed, known)
-        if made.row.steps is None and deed.deed is not Deed.TIMER:
-            made.row.steps = made.trial.steps
-            session.add(made.row)
         store(session, batch_id, deed, now)
         known = log_of(session, batch_id)
-        if not known.begun and made.whole is None:
-            made.row.steps = None  # the beginning was undone: nothing holds the plan any more
-            session.add(made.row)
+        made = replace(made, head=_holding_its_plan(session, made, deed, known))
     return _show(session, made, known, now)
+
+
+def _holding_its_plan(session: Session, made: Weighed, deed: CookDeed, log: CookLog) -> BatchHead:
+    """The first deed keeps the trial's steps with the batch; once the beginning is undone, nothing
+    holds the plan any more."""
+    head, kept = made.head, made.head.stored_steps
+    if kept is None and deed.deed is not Deed.TIMER:
+        kept = made.trial.stored_steps
+    if not log.begun and made.whole is None:
+        kept = None
+    return head if kept == head.stored_steps else BATCHES.change(session, head, stored_steps=kept)
 
 
 def _planned_now(made: Weighed, log: CookLog) -> tuple[Step, ...]:
@@ -289,15 +294,15 @@ def _planned_now(made: Weighed, log: CookLog) -> tuple[Step, ...]:
     a divided batch only what is left to it."""
     if made.whole is not None or made.arms:
         return steps_of(made)
-    return planned_anew(steps_of(made), rows.steps_of(made.trial.steps), log)
+    return planned_anew(steps_of(made), made.trial.steps, log)
 
 
 def take_plan(session: Session, batch_id: int, now: datetime) -> CookSheet:
     """Take the trial's plan of today for what was not begun yet."""
     made, known = weighed.read(session, batch_id), log_of(session, batch_id)
-    if made.row.steps is not None and not made.arms:
-        made.row.steps = rows.stored_steps(_planned_now(made, known))
-        session.add(made.row)
+    if made.head.stored_steps is not None and not made.arms:
+        kept = plain(_planned_now(made, known))
+        made = replace(made, head=BATCHES.change(session, made.head, stored_steps=kept))
     return _show(session, made, known, now)
 
 
@@ -307,7 +312,7 @@ def _refuse(
     if why := refusal(deed, known, {step.id: step.says for step in steps}):
         raise Refused(why)
     if deed.deed is Deed.UNDO:
-        refuse_undo(session, deed, rows.key_of(made.row))
+        refuse_undo(session, deed, made.head.id)
     if deed.deed is Deed.DONE and deed.step is not None:
         rule = rules_of(made, steps).get(deed.step)
         if not is_safe(known.of(deed.step), rule) and rule is not None:
@@ -320,10 +325,9 @@ def _refuse(
 
 
 def refuse_undo(session: Session, deed: CookDeed, batch_id: int | None) -> None:
-    undone = rows.appended(session, CookRow, deed.undoes or "")
-    if undone is None or undone.batch_id != batch_id:
+    if COOKS.of_batch(session, deed.undoes or "", batch_id) is None:
         raise Refused("There is no such record to undo.")
 
 
 def store(session: Session, batch_id: int | None, deed: CookDeed, now: datetime) -> None:
-    session.add(CookRow(batch_id=batch_id, at=now, **deed.model_dump()))
+    COOKS.append(session, batch_id, CookRecord(**deed.model_dump(), at=now))

@@ -3,12 +3,10 @@
 from collections.abc import Iterator
 from typing import Final
 
-from sqlmodel import Session, col, select
-
-from gasket.core.cooking.cook_log import Deed, replay
+from gasket.core.cooking.cook_log import replay
 from gasket.core.tasting.guesses import Guess, GuessHabit, habit
-from gasket.store import rows
-from gasket.store.tables import CookRow
+from gasket.store.books import Session
+from gasket.store.books.cooks import COOKS, lately_guessed
 
 MOST_BATCHES: Final = 60
 
@@ -19,10 +17,7 @@ def habit_of_time(session: Session) -> GuessHabit | None:
 
 
 def _guesses(session: Session) -> Iterator[Guess]:
-    query = select(CookRow.batch_id).where(CookRow.deed == Deed.GUESS)
-    query = query.order_by(col(CookRow.sequence).desc()).limit(MOST_BATCHES)
-    guessed = {key for key in session.exec(query) if key is not None}
-    for book in rows.cook_books(session, guessed).values():
+    for book in COOKS.each(session, lately_guessed(session, MOST_BATCHES)).values():
         for state in replay(book).steps.values():
             if state.guess_min is not None and state.actual_min:
                 yield Guess(of="minutes", guess=state.guess_min, truth=state.actual_min)

@@ -2,11 +2,10 @@
 
 from typing import Final
 
-from sqlmodel import Session
-
 from gasket.core.cooking.oven_memory import Baked
-from gasket.kitchen.cook.batch_figures import BATCHES
-from gasket.store import rows
+from gasket.kitchen.cook.batch_figures import BATCH_FIGURES
+from gasket.store.books import Session
+from gasket.store.books.cooks import newest_cooks
 
 MOST_COOKS: Final = 60
 """Ovens change, and a house with years of cooks is asked every two seconds while something runs."""
@@ -17,8 +16,8 @@ Memory = dict[int, tuple[Baked, ...]]
 
 
 def memory(session: Session) -> Memory:
-    newest = rows.newest_cooks(session, MOST_COOKS)
-    return {key: figures.bakes for key, figures in BATCHES.of(session, newest).items()}
+    newest = newest_cooks(session, MOST_COOKS)
+    return {key: figures.bakes for key, figures in BATCH_FIGURES.of(session, newest).items()}
 
 
 def baked(memory: Memory, without: int | None = None) -> tuple[Baked, ...]:

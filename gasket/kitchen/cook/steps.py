@@ -7,7 +7,6 @@ from typing import Annotated
 
 from pydantic import AwareDatetime, BeforeValidator, Field
 from pydantic_core import PydanticCustomError
-from sqlmodel import Session
 
 from gasket.core.cooking.calls import calls_of
 from gasket.core.cooking.musts import Forgotten, forgotten
@@ -37,8 +36,10 @@ from gasket.kitchen import settings
 from gasket.kitchen.cook import oven
 from gasket.kitchen.cook.laying_out import Laid, lay_out
 from gasket.kitchen.rebuild import drafts
-from gasket.store import rows
-from gasket.store.tables import TrialRow
+from gasket.store.books import Session
+from gasket.store.books.book import plain
+from gasket.store.books.builds import build_of
+from gasket.store.books.trials import TRIALS
 
 
 class OtherWay(Answer):
@@ -158,8 +159,8 @@ def galley_of(session: Session, trial_id: int) -> Galley:
 
 
 def sheet(session: Session, trial_id: int, now: datetime) -> StepsSheet:
-    trial = rows.fetch(session, TrialRow, trial_id)
-    steps, galley = rows.steps_of(trial.steps), galley_of(session, trial_id)
+    trial = TRIALS.fetch(session, trial_id)
+    steps, galley = trial.steps, galley_of(session, trial_id)
     return StepsSheet(
         trial_id=trial_id,
         version=trial.steps_version,
@@ -229,23 +230,22 @@ def refuse_faulty(steps: tuple[Step, ...]) -> None:
 
 def save(session: Session, trial_id: int, edit: StepsEdit, now: datetime) -> StepsSheet:
     """Replace the steps. Raises `Conflict`, and `FaultyInput` for steps in a circle."""
-    trial = rows.fetch(session, TrialRow, trial_id)
+    trial = TRIALS.fetch(session, trial_id)
     if trial.is_original:
         raise Refused("The original is what is compared with: plan the steps of a trial.")
     if trial.steps_version != edit.version:
         raise Conflict("list of steps", sheet(session, trial_id, now))
     refuse_faulty(edit.steps)
-    trial.steps = rows.stored_steps(edit.steps)
-    trial.steps_version += 1
-    session.add(trial)
+    TRIALS.change(
+        session, trial, stored_steps=plain(edit.steps), steps_version=trial.steps_version + 1
+    )
     return sheet(session, trial_id, now)
 
 
 def read(session: Session, trial_id: int, typed: StepText) -> Step:
     """A typed line as a step, set after what it most likely follows."""
     components = [
-        part.name
-        for part in rows.build_of(session, rows.fetch(session, TrialRow, trial_id)).components
+        part.name for part in build_of(session, TRIALS.fetch(session, trial_id)).components
     ]
     step = read_step(typed.text, typed.key)
     step = step.model_copy(update={"uses": mentions(step.says, components)})

@@ -5,17 +5,17 @@ from collections.abc import Iterator
 from datetime import datetime, timedelta
 from typing import Final, Literal
 
-from sqlmodel import Session
-
 from gasket.core.cooking.cook_log import CookDeed, CookLog, Deed, StepStatus, refusal, replay
 from gasket.core.cooking.keeping import COOLING_SAYS, INTO_THE_FRIDGE_MIN
 from gasket.core.errors import Refused
 from gasket.core.numbers import Answer
 from gasket.kitchen.cook import cooked, cooking, oven
-from gasket.kitchen.cook.batch_figures import BATCHES
+from gasket.kitchen.cook.batch_figures import BATCH_FIGURES
 from gasket.kitchen.weigh import weighed
-from gasket.store import rows
-from gasket.store.tables import BatchRow, CookRow, DishRow
+from gasket.store.books import Session
+from gasket.store.books.batches import BatchHead
+from gasket.store.books.cooks import COOKS, timers_since
+from gasket.store.books.dishes import Dish
 
 REMIND_FOR_H: Final = 4.0
 """After that a reminder that nobody answered is given up."""
@@ -48,7 +48,7 @@ class Timers(Answer):
 
 def log_timer(session: Session, deed: CookDeed, now: datetime) -> Timers:
     """A timer that belongs to no batch: set, extended, ended."""
-    if not rows.is_appended(session, CookRow, deed.id, None):
+    if not COOKS.holds(session, deed.id, None):
         known = _of_no_batch(session, now)
         if deed.deed not in (Deed.TIMER, Deed.EXTEND, Deed.DONE, Deed.UNDO):
             raise Refused("A timer is set, extended or ended.")
@@ -63,17 +63,16 @@ def log_timer(session: Session, deed: CookDeed, now: datetime) -> Timers:
 def timers(session: Session, now: datetime) -> Timers:
     """Everything that runs in the house."""
     running = [*_own(_of_no_batch(session, now), None, None)]
-    figures = BATCHES.of(session, cooked.lately(session, now))
+    figures = BATCH_FIGURES.of(session, cooked.lately(session, now))
     shown = [key for key, figure in figures.items() if figure.runs or _lately(figure.done_at, now)]
     memory = oven.memory(session) if shown else {}
     for batch_id in shown:
-        row = rows.fetch(session, BatchRow, batch_id)
-        running += _of_batch(session, row, memory, now)
+        running += _of_batch(session, batch_id, memory, now)
     return Timers(now=now, running=tuple(sorted(running, key=_soonest)))
 
 
 def _of_no_batch(session: Session, now: datetime) -> CookLog:
-    return replay(rows.cook_records(session, None, now - cooked.LATELY))
+    return replay(timers_since(session, now - cooked.LATELY))
 
 
 def _soonest(timer: RunningTimer) -> datetime:
@@ -86,7 +85,7 @@ def _lately(done_at: datetime | None, now: datetime) -> bool:
     return done_at is not None and now - done_at < ago
 
 
-def _own(known: CookLog, row: BatchRow | None, dish: DishRow | None) -> Iterator[RunningTimer]:
+def _own(known: CookLog, head: BatchHead | None, dish: Dish | None) -> Iterator[RunningTimer]:
     for key, (asked, state) in known.timers.items():
         if state.status is StepStatus.GOING and state.begun_at is not None:
             yield RunningTimer(
@@ -94,7 +93,7 @@ def _own(known: CookLog, row: BatchRow | None, dish: DishRow | None) -> Iterator
                 kind="timer",
                 name=asked.note or "Timer",
                 says="",
-                batch_id=row.id if row else None,
+                batch_id=head.id if head else None,
                 dish_id=dish.id if dish else None,
                 dish=dish.name if dish else "",
                 begun_at=state.begun_at,
@@ -105,15 +104,15 @@ def _own(known: CookLog, row: BatchRow | None, dish: DishRow | None) -> Iterator
 
 
 def _of_batch(
-    session: Session, row: BatchRow, memory: oven.Memory, now: datetime
+    session: Session, batch_id: int, memory: oven.Memory, now: datetime
 ) -> Iterator[RunningTimer]:
-    known = cooked.log_of(session, rows.key_of(row))
-    made = weighed.read(session, rows.key_of(row))
+    known = cooked.log_of(session, batch_id)
+    made = weighed.read(session, batch_id)
     steps = cooked.steps_of(made)
     rules = cooking.rules_of(made, steps)
     estimates = cooking.estimates_of(made, steps, rules, memory)
-    yield from _own(known, row, made.dish)
-    about = {"batch_id": row.id, "dish_id": made.dish.id, "dish": made.dish.name}
+    yield from _own(known, made.head, made.dish)
+    about = {"batch_id": batch_id, "dish_id": made.dish.id, "dish": made.dish.name}
     for step in steps:
         state = known.of(step.id)
         guess = estimates[step.id]
@@ -131,10 +130,10 @@ def _of_batch(
             needs_temperature=not cooking.is_safe(state, rules.get(step.id)),
             **about,
         )
-    by = cooking.fridge_by(session, rows.key_of(row), steps, known)
+    by = cooking.fridge_by(session, batch_id, steps, known)
     if by is not None and now - by < timedelta(hours=REMIND_FOR_H):
         yield RunningTimer(
-            id=f"fridge-{row.id}",
+            id=f"fridge-{batch_id}",
             kind="reminder",
             name="Into the fridge",
             says=COOLING_SAYS,

@@ -5,19 +5,21 @@ brought back.
 """
 
 from datetime import datetime
-from typing import Literal
-
-from sqlmodel import Session, select
+from typing import Final, Literal
 
 from gasket.core.errors import Refused
 from gasket.core.numbers import Value
 from gasket.kitchen.overview import dishes
 from gasket.kitchen.overview.dishes import DishSheet
-from gasket.kitchen.rebuild import originals, trials
-from gasket.store import rows
-from gasket.store.tables import BatchRow, DishRow, TrialRow
+from gasket.kitchen.rebuild import trials
+from gasket.store.books import Session
+from gasket.store.books.batches import BATCHES
+from gasket.store.books.dishes import DISHES
+from gasket.store.books.trials import TRIALS, Trial
 
 Thing = Literal["dish", "trial", "batch"]
+_ITS_OWN: Final = ("id", "name", "version", "set_aside_at", "removed_at", "created_at")
+"""What a duplicate of a dish does not have from it."""
 
 
 class Whereabouts(Value):
@@ -27,42 +29,35 @@ class Whereabouts(Value):
 
 
 def put(session: Session, thing: Thing, key: int, to: Whereabouts, now: datetime) -> Whereabouts:
-    """Archive or delete it, or bring it back. Raises `Refused` for the last trial of a dish."""
-    row = _row(session, thing, key)
-    if isinstance(row, TrialRow) and to.where != "here":
-        _refuse_the_last(session, row)
-    for moved in (row, *_arms(session, row)):
-        moved.set_aside_at = now if to.where == "archive" else None
-        moved.removed_at = now if to.where == "deleted" else None
-        session.add(moved)
+    """Archive or delete it, or bring it back; the arms that are where their batch is go with it.
+    Raises `Refused` for the last trial of a dish."""
+    whereabouts = {
+        "set_aside_at": now if to.where == "archive" else None,
+        "removed_at": now if to.where == "deleted" else None,
+    }
+    match thing:
+        case "dish":
+            DISHES.change(session, DISHES.fetch(session, key), **whereabouts)
+        case "trial":
+            trial = TRIALS.fetch(session, key)
+            if to.where != "here":
+                _refuse_the_last(session, trial)
+            TRIALS.change(session, trial, **whereabouts)
+        case "batch":
+            batch = BATCHES.fetch(session, key)
+            where = (batch.set_aside_at, batch.removed_at)
+            for moved in (batch, *BATCHES.every_arm(session, key)):
+                if (moved.set_aside_at, moved.removed_at) == where:
+                    BATCHES.change(session, moved, **whereabouts)
     return to
 
 
-def _arms(session: Session, row: DishRow | TrialRow | BatchRow) -> list[BatchRow]:
-    """The arms that go where their batch goes: those that are where it is now."""
-    if not isinstance(row, BatchRow):
-        return []
-    arms = session.exec(select(BatchRow).where(BatchRow.arm_of == row.id))
-    where = (row.set_aside_at, row.removed_at)
-    return [arm for arm in arms if (arm.set_aside_at, arm.removed_at) == where]
-
-
-def _row(session: Session, thing: Thing, key: int) -> DishRow | TrialRow | BatchRow:
-    match thing:
-        case "dish":
-            return rows.fetch(session, DishRow, key)
-        case "trial":
-            return rows.fetch(session, TrialRow, key)
-        case "batch":
-            return rows.fetch(session, BatchRow, key)
-
-
-def _refuse_the_last(session: Session, trial: TrialRow) -> None:
+def _refuse_the_last(session: Session, trial: Trial) -> None:
     if trial.is_original:
         raise Refused("This is the original: take its lines out instead.")
     others = [
         other
-        for other in trials.of_dish(session, trial.dish_id)
+        for other in TRIALS.of_dish(session, trial.dish_id)
         if other.id != trial.id and other.set_aside_at is None
     ]
     if not others:
@@ -71,17 +66,14 @@ def _refuse_the_last(session: Session, trial: TrialRow) -> None:
 
 def duplicate(session: Session, dish_id: int, now: datetime) -> DishSheet:
     """A dish of its own with the same original and the trial that it opens with as its trial A."""
-    source = rows.fetch(session, DishRow, dish_id)
-    kept = source.model_dump(exclude={"id", "name", "version", "set_aside_at", "removed_at"})
-    made = DishRow(**{**kept, "name": _copy_name(source.name), "created_at": now})
-    session.add(made)
-    session.flush()
-    key = rows.key_of(made)
-    if (original := originals.row_of(session, dish_id)) is not None:
-        trials.fill(session, trials.original_row(session, key, now), original)
+    source = DISHES.fetch(session, dish_id)
+    kept = {name: value for name, value in vars(source).items() if name not in _ITS_OWN}
+    made = DISHES.add(session, **kept, name=_copy_name(source.name), created_at=now)
+    if (original := TRIALS.original_of(session, dish_id)) is not None:
+        trials.fill(session, trials.blank_original(session, made.id, now), original)
     if (opened := trials.opened(session, dish_id)) is not None:
-        trials.fill(session, trials.blank(session, key, "", now), opened)
-    return dishes.sheet(session, key)
+        trials.fill(session, trials.blank(session, made.id, "", now), opened)
+    return dishes.sheet(session, made.id)
 
 
 def _copy_name(name: str) -> str:

@@ -2,8 +2,6 @@
 
 from collections.abc import Iterator
 
-from sqlmodel import Session
-
 from gasket.core.errors import FaultyInput, Unknown
 from gasket.core.label.package import price_per_g
 from gasket.core.numbers import Answer
@@ -16,8 +14,8 @@ from gasket.kitchen import settings
 from gasket.kitchen.rebuild import drafts
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.shelf import ShelfLabel
-from gasket.store import rows
-from gasket.store.tables import FoodRow
+from gasket.store.books import Session
+from gasket.store.books.shelf import FOODS
 
 LEAST, MOST = 2, 5
 
@@ -59,7 +57,7 @@ def comparison(session: Session, label_ids: list[int], trial_id: int | None) -> 
     return Comparison(
         labels=tuple(
             ComparedLabel(
-                food=rows.fetch(session, FoodRow, there[key].food_id).name,
+                food=FOODS.fetch(session, there[key].food_id).name,
                 shelf_label=there[key],
                 compared=compare(
                     there[key].label,

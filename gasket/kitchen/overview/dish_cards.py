@@ -5,8 +5,6 @@ from collections.abc import Iterable
 from dataclasses import dataclass
 from typing import Final
 
-from sqlmodel import Session
-
 from gasket.core.errors import Refused
 from gasket.core.label.panel import Material
 from gasket.core.numbers import Answer
@@ -14,12 +12,14 @@ from gasket.core.rebuild.goals import GoalState, goal_states
 from gasket.core.rebuild.section import Column
 from gasket.core.reckoning.margin import AnyFigure, Portion
 from gasket.core.reckoning.reckon import Result, reckon
-from gasket.kitchen.kept import Kept
+from gasket.kitchen import settings
 from gasket.kitchen.rebuild import build, drafts, trials
 from gasket.kitchen.weigh import weighed
-from gasket.store import rows
-from gasket.store.kept_tables import DishStampRow, KeptDishRow
-from gasket.store.tables import DishRow, TrialRow
+from gasket.store.books import Session
+from gasket.store.books.batches import BATCHES
+from gasket.store.books.dishes import DISHES, Dish
+from gasket.store.books.figures import FigureBook
+from gasket.store.books.trials import Trial
 
 
 class Slice(Answer):
@@ -58,7 +58,7 @@ class Served(Answer):
 
 def calculate(session: Session, dish_id: int) -> DishCard:
     """The card of a dish as it is stored now."""
-    dish = rows.fetch(session, DishRow, dish_id)
+    dish = DISHES.fetch(session, dish_id)
     newest = _newest(session, dish)
     if newest is None:
         return DishCard(id=dish_id, name=dish.name, tags=tuple(dish.tags))
@@ -68,9 +68,9 @@ def calculate(session: Session, dish_id: int) -> DishCard:
         id=dish_id,
         name=dish.name,
         tags=tuple(dish.tags),
-        trial_id=rows.key_of(trial),
+        trial_id=trial.id,
         trial=trial.letter,
-        keeper=rows.verdict_of(trial).stamp == "keep",
+        keeper=trial.verdict.stamp == "keep",
         weighed=newest.weighed,
         serving_g=result.serving.grams,
         kcal=result.serving.kcal,
@@ -78,13 +78,13 @@ def calculate(session: Session, dish_id: int) -> DishCard:
         saved_kcal=None if compared is None else compared.saved_kcal,
         original=_slices(newest.original),
         rebuild=tuple(_slice(line.material, line.kcal) for line in result.lines if line.kcal),
-        goals=goal_states(rows.terms_of(trial).goal, result.serving, {}),
+        goals=goal_states(trial.terms.goal, result.serving, {}),
     )
 
 
 def served(session: Session, dish_id: int) -> Served:
     """One serving of a dish. Raises `Refused` for a dish without a trial."""
-    dish = rows.fetch(session, DishRow, dish_id)
+    dish = DISHES.fetch(session, dish_id)
     newest = _newest(session, dish)
     if newest is None:
         raise Refused("This dish has no trial yet.")
@@ -95,23 +95,23 @@ def served(session: Session, dish_id: int) -> Served:
 class _Newest:
     """A dish's newest trial, as its last closed batch or else as planned."""
 
-    trial: TrialRow
+    trial: Trial
     weighed: bool
     result: Result
     original: Column | None
 
 
-def _newest(session: Session, dish: DishRow) -> _Newest | None:
-    trial = trials.opened(session, rows.key_of(dish))
+def _newest(session: Session, dish: Dish) -> _Newest | None:
+    trial = trials.opened(session, dish.id)
     if trial is None:
         return None
-    batch_id = rows.last_closed_batch(session, rows.key_of(trial))
-    if batch_id is None:
-        found = drafts.draft(session, rows.key_of(trial))
+    batch = BATCHES.last_closed(session, [trial.id]).get(trial.id)
+    if batch is None:
+        found = drafts.draft(session, trial.id)
         planned = reckon(found.planned)
         beside = build.original_column(found.original, found.original_build, planned)
         return _Newest(trial, False, planned, beside)
-    result = weighed.read(session, batch_id).result
+    result = weighed.read(session, batch.id).result
     return _Newest(trial, True, result, build.original_of(session, dish, result))
 
 
@@ -127,14 +127,13 @@ def _slice(material: Material | None, kcal: float) -> Slice:
 
 
 def _broken(session: Session, dish_id: int, says: str) -> DishCard:
-    return DishCard(id=dish_id, name=rows.fetch(session, DishRow, dish_id).name, broken=says)
+    return DishCard(id=dish_id, name=DISHES.fetch(session, dish_id).name, broken=says)
 
 
-CARDS: Final = Kept(
-    key="dish_id",
+DISH_CARDS: Final = FigureBook(
+    of_what="dish",
     figures=DishCard,
+    house=settings.figures_basis,
     calculate=calculate,
     broken=_broken,
-    stamps=DishStampRow,
-    kept_in=KeptDishRow,
 )

@@ -1,12 +1,10 @@
 """Dishes and their originals; the Kitchen's list of what is there and what is going on."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 from datetime import datetime
-from typing import Annotated, Final, Literal
+from typing import Annotated, Final
 
 from pydantic import Field
-from sqlalchemy import ColumnElement, true
-from sqlmodel import Session, col, func, select
 
 from gasket.core.errors import Conflict, FaultyInput
 from gasket.core.numbers import Amount, Answer, Positive, Value
@@ -14,22 +12,21 @@ from gasket.core.rebuild.trial import ShortName
 from gasket.core.reckoning.batch import Original
 from gasket.core.tasting.verdict import TasteVerdict
 from gasket.core.trade.reference_amounts import ReferenceKey
-from gasket.kitchen.cook.batch_figures import BATCHES, BatchFigures, Cooking
-from gasket.kitchen.overview.dish_cards import CARDS, DishCard
+from gasket.kitchen.cook.batch_figures import BATCH_FIGURES, BatchFigures, Cooking
+from gasket.kitchen.overview.dish_cards import DISH_CARDS, DishCard
 from gasket.kitchen.overview.going_on import OpenCook, OpenWeighIn, open_cooks, open_weigh_ins
 from gasket.kitchen.rebuild import drafts, originals, trials
 from gasket.kitchen.rebuild.originals import OriginalFrom
 from gasket.kitchen.taste import tastings, verdicts
 from gasket.kitchen.taste.tastings import FullnessAsked
 from gasket.kitchen.taste.verdicts import WaitingForVerdict
-from gasket.store import rows
-from gasket.store.kept_tables import DishStampRow
-from gasket.store.tables import BatchRow, DishRow, TrialRow
+from gasket.store.books import Session
+from gasket.store.books.batches import BATCHES, BatchHead
+from gasket.store.books.dishes import DISHES, DishesWanted
+from gasket.store.books.trials import TRIALS, Trial
 
 MOST_AT_ONCE: Final = 20
-MOST_WORDS: Final = 8
 Tag = Annotated[str, Field(max_length=40)]
-Sort = Literal["touched", "name", "newest"]
 
 
 class OriginalEdit(Value):
@@ -126,9 +123,9 @@ class DishName(Answer):
 
 
 def sheet(session: Session, dish_id: int) -> DishSheet:
-    dish = rows.fetch(session, DishRow, dish_id)
-    ingredients = originals.row_of(session, dish_id)
-    opened = trials.opened(session, dish_id)
+    dish = DISHES.fetch(session, dish_id)
+    found = TRIALS.of_dish(session, dish_id)
+    ingredients, opened = TRIALS.original_of(session, dish_id), trials.opened_of(found)
     return DishSheet(
         id=dish_id,
         name=dish.name,
@@ -136,57 +133,53 @@ def sheet(session: Session, dish_id: int) -> DishSheet:
         archived=dish.set_aside_at is not None,
         version=dish.version,
         original=originals.of(session, dish),
-        typed=rows.original_of(dish),
+        typed=dish.typed,
         original_from=originals.from_of(dish),
         original_trial=None if ingredients is None else ingredients.id,
         reference=drafts.reference_of(dish),
         source_note=dish.source_note,
         opens=None if opened is None else opened.id,
-        trials=tuple(_trials(session, dish_id)),
+        trials=tuple(_trials(session, found)),
     )
 
 
-def _trials(session: Session, dish_id: int) -> Iterator[TrialSummary]:
-    found = trials.of_dish(session, dish_id)
+def _trials(session: Session, found: Sequence[Trial]) -> Iterator[TrialSummary]:
     batches = {
         key: [batch for batch in made if batch.removed_at is None]
-        for key, made in rows.batches_of(session, map(rows.key_of, found)).items()
+        for key, made in BATCHES.of_trials(session, [trial.id for trial in found]).items()
     }
-    figures = BATCHES.of(session, [rows.key_of(row) for made in batches.values() for row in made])
+    figures = BATCH_FIGURES.of(session, [batch.id for made in batches.values() for batch in made])
     for trial in found:
-        key = rows.key_of(trial)
         yield TrialSummary(
-            id=key,
+            id=trial.id,
             letter=trial.letter,
             intent=trial.intent,
             copied_from=trial.copied_from,
             archived=trial.set_aside_at is not None,
-            verdict=rows.verdict_of(trial),
-            batches=tuple(_batch(row, figures[rows.key_of(row)]) for row in batches[key]),
+            verdict=trial.verdict,
+            batches=tuple(_batch(batch, figures[batch.id]) for batch in batches[trial.id]),
         )
 
 
-def _batch(row: BatchRow, figures: BatchFigures) -> BatchSummary:
+def _batch(batch: BatchHead, figures: BatchFigures) -> BatchSummary:
     return BatchSummary(
-        id=rows.key_of(row),
-        started_at=row.started_at,
-        closed_at=row.closed_at,
+        id=batch.id,
+        started_at=batch.started_at,
+        closed_at=batch.closed_at,
         open_lines=figures.open_lines,
         cooking=figures.cooking,
-        archived=row.set_aside_at is not None,
+        archived=batch.set_aside_at is not None,
         broken=figures.broken,
-        arm_of=row.arm_of,
-        arm=row.arm,
+        arm_of=batch.arm_of,
+        arm=batch.arm,
     )
 
 
 def add(session: Session, new: NewDish, now: datetime) -> DishSheet:
     """Start a dish with an empty trial A."""
-    dish = DishRow(name=_name(new.name, "name"), created_at=now)
-    session.add(dish)
-    session.flush()
-    session.add(TrialRow(dish_id=rows.key_of(dish), letter="A", created_at=now))
-    return sheet(session, rows.key_of(dish))
+    dish = DISHES.add(session, name=_name(new.name, "name"), created_at=now)
+    trials.blank(session, dish.id, "", now)
+    return sheet(session, dish.id)
 
 
 def _name(typed: str, field: str) -> str:
@@ -197,61 +190,36 @@ def _name(typed: str, field: str) -> str:
 
 def edit_original(session: Session, dish_id: int, edit: OriginalEdit) -> DishSheet:
     """Store the original. Raises `Conflict` when the dish was changed meanwhile."""
-    dish = rows.fetch(session, DishRow, dish_id)
+    dish = DISHES.fetch(session, dish_id)
     if dish.version != edit.version:
         raise Conflict("original", sheet(session, dish_id))
+    changed = edit.model_dump(exclude={"version", "dish", "name", "tags"})
     if edit.dish is not None:
-        dish.name = _name(edit.dish, "dish")
-    for field, value in edit.model_dump(exclude={"version", "dish", "name", "tags"}).items():
-        setattr(dish, field, value)
+        changed["name"] = _name(edit.dish, "dish")
     if edit.tags is not None:
-        dish.tags = list(dict.fromkeys(tag.strip() for tag in edit.tags if tag.strip()))
-    dish.original_name = edit.name.strip()
-    dish.version += 1
-    session.add(dish)
+        changed["tags"] = list(dict.fromkeys(tag.strip() for tag in edit.tags if tag.strip()))
+    original_name, version = edit.name.strip(), dish.version + 1
+    DISHES.change(session, dish, original_name=original_name, version=version, **changed)
     return sheet(session, dish_id)
 
 
-class Wanted(Value):
-    """Which dishes a page of the Kitchen shows: with these words in their names, with this tag."""
-
-    search: str = ""
-    tag: str = ""
-    sort: Sort = "touched"
-    archived: bool = False
-    limit: int = MOST_AT_ONCE
-    offset: int = 0
+ALL: Final = DishesWanted()
 
 
-ALL: Final = Wanted()
-
-
-def kitchen(session: Session, now: datetime, wanted: Wanted = ALL) -> KitchenView:
+def kitchen(
+    session: Session,
+    now: datetime,
+    wanted: DishesWanted = ALL,
+    limit: int = MOST_AT_ONCE,
+    offset: int = 0,
+) -> KitchenView:
     """A page of dishes, and what is going on."""
-    aside = col(DishRow.set_aside_at).is_not(None)
-    there = col(DishRow.removed_at).is_(None)
-    archived = session.exec(select(func.count()).where(aside, there)).one()
-    shown = [there, aside if wanted.archived else ~aside, *_named_like(wanted.search)]
-    if wanted.tag:
-        tagged = func.json_each(DishRow.tags).table_valued("value")
-        shown.append(select(1).select_from(tagged).where(tagged.c.value == wanted.tag).exists())
-    order = {
-        "touched": col(DishStampRow.touched).desc(),
-        "name": func.lower(DishRow.name),
-        "newest": col(DishRow.id).desc(),
-    }[wanted.sort]
-    query = (
-        select(DishRow.id)
-        .join(DishStampRow, col(DishStampRow.dish_id) == col(DishRow.id))
-        .where(*shown)
-        .order_by(order, col(DishRow.id))
-    )
-    page = session.exec(query.limit(wanted.limit).offset(wanted.offset))
+    page, total = DISHES.page(session, wanted, limit, offset)
     return KitchenView(
-        dishes=tuple(CARDS.of(session, [key for key in page if key is not None]).values()),
-        total=session.exec(select(func.count()).select_from(DishRow).where(*shown)).one(),
-        archived=archived,
-        tags=tuple(_tags(session)),
+        dishes=tuple(DISH_CARDS.of(session, page).values()),
+        total=total,
+        archived=DISHES.archived(session),
+        tags=tuple(DISHES.tags(session)),
         open_weigh_ins=tuple(open_weigh_ins(session)),
         open_cooks=tuple(open_cooks(session, now)),
         unjudged=verdicts.waiting(session, now),
@@ -259,29 +227,12 @@ def kitchen(session: Session, now: datetime, wanted: Wanted = ALL) -> KitchenVie
     )
 
 
-def _tags(session: Session) -> list[str]:
-    each = func.json_each(DishRow.tags).table_valued("value")
-    query = select(each.c.value).select_from(DishRow).join(each, true()).where(*rows.here(DishRow))
-    return sorted(session.exec(query.distinct()), key=str.casefold)
-
-
-def _named_like(search: str) -> Iterator[ColumnElement[bool]]:
-    for word in search.split()[:MOST_WORDS]:
-        yield col(DishRow.name).icontains(word, autoescape=True)
-
-
 def named(session: Session, words: str, limit: int) -> tuple[DishName, ...]:
     """Dishes whose name has all of these words in it, lately touched ones first."""
-    query = (
-        select(DishRow)
-        .join(DishStampRow, col(DishStampRow.dish_id) == col(DishRow.id))
-        .where(*rows.here(DishRow), *_named_like(words))
-        .order_by(col(DishStampRow.touched).desc())
-    )
-    found = {rows.key_of(dish): dish.name for dish in session.exec(query.limit(limit))}
+    found = DISHES.named(session, words, limit)
     opened = trials.opened_each(session, found)
     return tuple(
-        DishName(id=key, name=name, trial_id=rows.key_of(opened[key]), trial=opened[key].letter)
+        DishName(id=key, name=name, trial_id=opened[key].id, trial=opened[key].letter)
         for key, name in found.items()
         if key in opened
     )

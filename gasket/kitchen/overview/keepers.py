@@ -3,8 +3,6 @@
 from collections.abc import Iterable
 from typing import Final
 
-from sqlmodel import Session, col, select
-
 from gasket.core.numbers import Answer
 from gasket.core.tasting.frontier import (
     Across,
@@ -16,8 +14,8 @@ from gasket.core.tasting.frontier import (
 )
 from gasket.kitchen.taste import history, said
 from gasket.kitchen.taste.history import TrialEntry
-from gasket.store import rows
-from gasket.store.tables import DishRow, TrialRow
+from gasket.store.books import Session
+from gasket.store.books.trials import TRIALS
 
 MOST_KEEPERS: Final = 300
 
@@ -46,24 +44,17 @@ class KeeperRanking(Answer):
 
 def ranked(session: Session, weights: RankWeights) -> KeeperRanking:
     """The newest keepers in the order that these weights give."""
-    query = (
-        select(TrialRow, DishRow)
-        .join(DishRow, col(DishRow.id) == col(TrialRow.dish_id))
-        .where(col(TrialRow.verdict)["stamp"].as_string() == "keep")
-        .where(*rows.here(DishRow, TrialRow))
-        .order_by(col(TrialRow.id).desc())
-    )
-    found = list(session.exec(query))
+    found = TRIALS.keepers(session)
     shown = found[:MOST_KEEPERS]
-    entries = _entries(session, [(rows.key_of(trial), trial.dish_id) for trial, _ in shown])
+    entries = _entries(session, [(trial_id, dish_id) for trial_id, dish_id, _ in shown])
     figures = {key: history.figures_of(entry) for key, entry in entries.items()}
     best = unbeaten_each(figures)
-    dishes = {rows.key_of(trial): dish for trial, dish in shown}
+    dishes = {trial_id: (dish_id, dish) for trial_id, dish_id, dish in shown}
     return KeeperRanking(
         keepers=tuple(
             Keeper(
-                dish_id=rows.key_of(dishes[rank.key]),
-                dish=dishes[rank.key].name,
+                dish_id=dishes[rank.key][0],
+                dish=dishes[rank.key][1],
                 trial_id=rank.key,
                 letter=entries[rank.key].letter,
                 batch_id=entries[rank.key].batch_id,

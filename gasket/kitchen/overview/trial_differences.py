@@ -1,14 +1,12 @@
 """What a trial changed against another."""
 
-from sqlmodel import Session, col, select
-
 from gasket.core.rebuild.difference import Side, TrialDifference, difference
 from gasket.core.reckoning.reckon import reckon
 from gasket.kitchen.rebuild import drafts
 from gasket.kitchen.weigh import weighed
 from gasket.kitchen.weigh.writing_back import as_weighed
-from gasket.store import rows
-from gasket.store.tables import BatchRow
+from gasket.store.books import Session
+from gasket.store.books.batches import BATCHES
 
 
 def compare(session: Session, trial_id: int, with_trial: int) -> TrialDifference:
@@ -31,13 +29,10 @@ def _side(session: Session, trial_id: int, names: dict[int, str]) -> Side:
     for food in made.shelved.values():
         names.setdefault(food.label_id, food.panel.name)
     lines = as_weighed(made, planned.build)
-    return Side(planned.build, made.result.serving, made.servings, lines, made.row.closed_at)
+    return Side(planned.build, made.result.serving, made.servings, lines, made.head.closed_at)
 
 
 def _last_made(session: Session, trial_id: int) -> int | None:
     """The newest closed weigh-in of the trial; a batch that came from a file has no lines here."""
-    whole = col(BatchRow.arm_of).is_(None)
-    query = select(BatchRow).where(BatchRow.trial_id == trial_id, whole)
-    closed = query.where(col(BatchRow.closed_at).is_not(None))
-    found = session.exec(closed.order_by(col(BatchRow.closed_at).desc()))
-    return next((rows.key_of(row) for row in found if not row.imported), None)
+    closed = BATCHES.closed_of(session, trial_id)
+    return next((batch.id for batch in closed if not batch.stored_imported), None)

@@ -2,8 +2,6 @@
 
 from datetime import datetime
 
-from sqlmodel import Session, col, select
-
 from gasket.core.differences import Change, changes
 from gasket.core.label.label import Label
 from gasket.core.label.package import Package
@@ -12,20 +10,13 @@ from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.margin import value_of
 from gasket.core.reckoning.reckon import reckon
 from gasket.kitchen.rebuild import drafts
-from gasket.kitchen.shelf import shelf
 from gasket.kitchen.weigh import weighed
-from gasket.store import rows
-from gasket.store.tables import (
-    BatchLineRow,
-    BatchRow,
-    ComponentRow,
-    DishRow,
-    LabelRevisionRow,
-    LabelRow,
-    LineRow,
-    TrialRow,
-    WeighingRow,
-)
+from gasket.store.books import Session
+from gasket.store.books import shelf as shelf_book
+from gasket.store.books.batches import BATCHES, BatchHead
+from gasket.store.books.builds import trials_with
+from gasket.store.books.dishes import DISHES
+from gasket.store.books.trials import Trial
 
 
 class Revision(Answer):
@@ -57,22 +48,20 @@ def revisions(session: Session, label_id: int) -> list[Revision]:
     """Every version of the label, newest first."""
     found: list[Revision] = []
     before: Revision | None = None
-    for row in _rows(session, label_id):
-        label, package = rows.label_of(row), rows.package_of(row)
+    for printed in shelf_book.versions(session, label_id):
+        label, package = printed.label, printed.package
         changed: tuple[Change, ...] = ()
         if before is not None:
             changed = (*changes(before.label, label), *changes(before.package, package))
         before = Revision(
-            number=row.number, since=row.created_at, label=label, package=package, changes=changed
+            number=printed.number,
+            since=printed.created_at,
+            label=label,
+            package=package,
+            changes=changed,
         )
         found.append(before)
     return found[::-1]
-
-
-def _rows(session: Session, label_id: int) -> list[LabelRevisionRow]:
-    rows.fetch(session, LabelRow, label_id)
-    query = select(LabelRevisionRow).where(LabelRevisionRow.label_id == label_id)
-    return list(session.exec(query.order_by(col(LabelRevisionRow.number))))
 
 
 def moved(session: Session, label_id: int, candidate: Label | None) -> list[Moved]:
@@ -81,74 +70,41 @@ def moved(session: Session, label_id: int, candidate: Label | None) -> list[Move
     Without a candidate: the newest version, so that only batches weighed with an older one move.
     Batches keep the version that they were weighed with; this only tells what it would mean.
     """
-    row = rows.fetch(session, LabelRow, label_id)
-    newest = shelf.shelf_labels(session, [rows.key_of(row)])[label_id].label
-    panel = candidate or newest
-    found = [_moved_batch(session, batch, label_id, panel) for batch in _batches(session, label_id)]
+    versions = shelf_book.versions(session, label_id)
+    panel = candidate or versions[-1].label
+    found = []
     if candidate is not None:
-        trials = [
-            _moved_trial(session, trial, label_id, panel) for trial in _trials(session, label_id)
-        ]
-        found = [*trials, *found]
+        for trial in trials_with(session, label_id):
+            planned = drafts.draft(session, trial.id).planned
+            found.append(_moved(session, trial, planned, {str(label_id)}, panel, None))
+    keys = {f"label-{printed.id}" for printed in versions}
+    for batch in BATCHES.with_label(session, label_id):
+        if batch.stored_imported is None:
+            made = weighed.read(session, batch.id)
+            found.append(_moved(session, made.trial, made.batch, keys, panel, batch))
     return [version for version in found if version is not None]
-
-
-def _trials(session: Session, label_id: int) -> list[TrialRow]:
-    query = (
-        select(TrialRow)
-        .join(ComponentRow, col(ComponentRow.trial_id) == col(TrialRow.id))
-        .join(LineRow, col(LineRow.component_id) == col(ComponentRow.id))
-        .where(LineRow.label_id == label_id)
-        .order_by(col(TrialRow.id))
-        .distinct()
-    )
-    return list(session.exec(query))
-
-
-def _batches(session: Session, label_id: int) -> list[BatchRow]:
-    """The batches that planned this label, or that it went into as a stand-in."""
-    revisions = select(LabelRevisionRow.id).where(LabelRevisionRow.label_id == label_id)
-    planned = select(BatchLineRow.batch_id).where(col(BatchLineRow.revision_id).in_(revisions))
-    went_in = select(WeighingRow.batch_id).where(col(WeighingRow.revision_id).in_(revisions))
-    query = (
-        select(BatchRow)
-        .where(col(BatchRow.id).in_(planned) | col(BatchRow.id).in_(went_in))
-        .order_by(col(BatchRow.id))
-    )
-    return [row for row in session.exec(query) if row.imported is None]
-
-
-def _moved_trial(session: Session, trial: TrialRow, label_id: int, panel: Label) -> Moved | None:
-    planned = drafts.draft(session, rows.key_of(trial)).planned
-    return _moved(session, trial, planned, {str(label_id)}, panel, None)
-
-
-def _moved_batch(session: Session, row: BatchRow, label_id: int, panel: Label) -> Moved | None:
-    made = weighed.read(session, rows.key_of(row))
-    keys = {f"label-{rows.key_of(row)}" for row in _rows(session, label_id)}
-    return _moved(session, made.trial, made.batch, keys, panel, row)
 
 
 def _moved(
     session: Session,
-    trial: TrialRow,
+    trial: Trial,
     batch: Batch,
     keys: set[str],
     panel: Label,
-    made: BatchRow | None,
+    made: BatchHead | None,
 ) -> Moved | None:
     """None when the panel changes nothing."""
     changed = batch.with_panel(keys, panel)
     if changed == batch:
         return None
     before, after = reckon(batch).serving, reckon(changed).serving
-    dish = rows.fetch(session, DishRow, trial.dish_id)
+    dish = DISHES.fetch(session, trial.dish_id)
     return Moved(
         dish_id=trial.dish_id,
         dish=dish.name,
-        trial_id=rows.key_of(trial),
+        trial_id=trial.id,
         letter=trial.letter,
-        batch_id=rows.key_of(made) if made else None,
+        batch_id=made.id if made else None,
         made_at=made.started_at if made else None,
         kcal_before=value_of(before.kcal),
         kcal_after=value_of(after.kcal),

@@ -10,7 +10,6 @@ from typing import Annotated, Self
 
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
-from sqlmodel import Session, col, func, select
 
 from gasket.core.errors import Refused
 from gasket.core.numbers import Amount, SentId, Value
@@ -19,11 +18,12 @@ from gasket.core.weighing.records import Kind, Origin, Record
 from gasket.kitchen.portion.made_things import component_of, label_of
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.shelf import NewLabel
-from gasket.kitchen.weigh import stock_draws, weigh, weighed
+from gasket.kitchen.weigh import stock_draws, weighed
 from gasket.kitchen.weigh.weigh_sheet import BatchSheet, show
 from gasket.kitchen.weigh.weighed import Weighed
-from gasket.store import rows
-from gasket.store.tables import LabelRevisionRow, LabelRow, WeighingRow
+from gasket.store.books import Session
+from gasket.store.books.batches import WEIGHINGS
+from gasket.store.books.shelf import kept_from, newest_of
 
 
 class Amendment(Value):
@@ -48,18 +48,18 @@ class Amendment(Value):
 def amend(session: Session, batch_id: int, amendment: Amendment, now: datetime) -> BatchSheet:
     """Correct a line. Raises `Refused` while the weigh-in is open."""
     before = weighed.read(session, batch_id)
-    if rows.is_appended(session, WeighingRow, amendment.id, batch_id):
+    if WEIGHINGS.holds(session, amendment.id, batch_id):
         return show(before)
-    if before.row.closed_at is None:
+    if before.head.closed_at is None:
         raise Refused("This weigh-in is open: weigh the line again, or type its weight.")
     if amendment.line not in before.state.lines:
         raise Refused("That line is not part of this batch.")
     label_id = amendment.label_id
-    revision = None if label_id is None else weigh.newest_revision(session, label_id)
+    revision_id = None if label_id is None else newest_of(session, label_id).id
     was = before.state.lines[amendment.line]
     line = before.line(amendment.line)
-    same_food = revision is None or (
-        line is not None and before.revision_of(line) == rows.key_of(revision)
+    same_food = revision_id is None or (
+        line is not None and before.revision_of(line) == revision_id
     )
     if same_food and amendment.net_g in (None, was.net_g):
         raise Refused("This is what is recorded already.")
@@ -70,7 +70,7 @@ def amend(session: Session, batch_id: int, amendment: Amendment, now: datetime) 
         line=amendment.line,
         net_g=amendment.net_g,
         label_id=amendment.label_id,
-        revision_id=None if revision is None else rows.key_of(revision),
+        revision_id=revision_id,
         note=amendment.note.strip(),
         at=now,
     )
@@ -80,8 +80,8 @@ def amend(session: Session, batch_id: int, amendment: Amendment, now: datetime) 
 def withdraw(session: Session, batch_id: int, record_id: str, now: datetime) -> BatchSheet:
     """Undo a correction: the line is again what it was before it. Withdrawn twice it stays so."""
     before = weighed.read(session, batch_id)
-    stored = rows.appended(session, WeighingRow, record_id)
-    if stored is None or stored.batch_id != batch_id or stored.kind != Kind.AMEND:
+    stored = WEIGHINGS.of_batch(session, record_id, batch_id)
+    if stored is None or stored.kind is not Kind.AMEND:
         raise Refused("There is no such correction.")
     undo = Record(
         id=str(uuid.uuid5(uuid.NAMESPACE_OID, f"withdraw {record_id}")),
@@ -90,16 +90,15 @@ def withdraw(session: Session, batch_id: int, record_id: str, now: datetime) -> 
         origin=Origin.HAND,
         at=now,
     )
-    if rows.appended(session, WeighingRow, undo.id) is not None:
+    if WEIGHINGS.holds(session, undo.id, batch_id):
         return show(before)
     return _followed(session, before, undo, now)
 
 
 def _followed(session: Session, before: Weighed, record: Record, now: datetime) -> BatchSheet:
     """Record it; what hangs on the batch follows."""
-    batch_id = rows.key_of(before.row)
-    rows.write_record(session, batch_id, record)
-    session.flush()
+    batch_id = before.head.id
+    WEIGHINGS.append(session, batch_id, record)
     made = weighed.read(session, batch_id)
     stock_draws.draw_anew(session, before, made, now)
     _relabel(session, made, now)
@@ -108,18 +107,11 @@ def _followed(session: Session, before: Weighed, record: Record, now: datetime) 
 
 def _relabel(session: Session, made: Weighed, now: datetime) -> None:
     """The foods that this batch was kept as get a new revision."""
-    made_from = func.json_extract(LabelRevisionRow.package, "$.made_from")
-    kept = select(LabelRevisionRow.label_id).where(made_from == made.row.id).distinct()
-    found = session.exec(select(LabelRow).where(col(LabelRow.id).in_(kept))).all()
-    newest = rows.newest_revisions(session, {rows.key_of(row) for row in found})
-    for row in found:
-        revision = newest[rows.key_of(row)]
-        package = rows.package_of(revision)
-        if package.made_from != made.row.id:
-            continue  # the cook has made it a food of its own since
-        part = package.made_part
+    for one in kept_from(session, made.head.id):
+        part = one.printed.package.made_part
         batch = component_of(made.batch, part) if part else made.batch
         per_100g = reckon(batch).per_100g
         if per_100g is not None:
-            label = label_of(rows.label_of(revision).name, per_100g)
-            shelf.revise_label(session, row, NewLabel(label=label, package=package), now)
+            label = label_of(one.printed.label.name, per_100g)
+            new = NewLabel(label=label, package=one.printed.package)
+            shelf.revise_label(session, one.head.id, new, now)

@@ -5,32 +5,36 @@ cooked, portioned, tasted and put away like any other.
 """
 
 from collections.abc import Iterator, Sequence
+from dataclasses import replace
 from datetime import datetime
 from typing import Annotated, Final
 
 from pydantic import Field
-from sqlmodel import Session
 
 from gasket.core.cooking.cook_log import left_out
 from gasket.core.cooking.steps import Minutes, Step, Word, changed, from_the_heat_on, without
 from gasket.core.errors import Fault, FaultyInput, Refused
 from gasket.core.numbers import Answer, Number, Positive, Value, YesNo
+from gasket.core.rebuild.finishes import Finish
 from gasket.core.rebuild.trial import LineId, ShortName
 from gasket.core.reckoning.arms import exceeding
 from gasket.core.reckoning.batch import MIXTURE
 from gasket.core.reckoning.dividing import Count, Dividing
 from gasket.core.reckoning.margin import Portion
+from gasket.core.reckoning.written_line import WrittenLine
 from gasket.core.tasting.lineage import step_changes
 from gasket.core.trade.step_kinds import HOT
 from gasket.core.weighing.captures import capture_of
 from gasket.core.weighing.records import Kind, Origin
 from gasket.kitchen.cook import cooked
-from gasket.kitchen.cook.batch_figures import BATCHES, BatchFigures, Cooking
+from gasket.kitchen.cook.batch_figures import BATCH_FIGURES, BatchFigures, Cooking
 from gasket.kitchen.weigh import stock_draws, weigh, weighed
-from gasket.kitchen.weigh.finishes import Finish, stored_finishes
 from gasket.kitchen.weigh.weighed import Weighed
-from gasket.store import rows
-from gasket.store.tables import BatchLineRow, BatchRow, TrialRow
+from gasket.store.books import Session
+from gasket.store.books.batches import BATCHES, NOT_STORED, BatchHead, add_lines, lines_of
+from gasket.store.books.book import plain
+from gasket.store.books.shelf import newest_of, shelved
+from gasket.store.books.trials import TRIALS
 
 MOST_ARMS: Final = 6
 MOST_OWN_LINES: Final = 20
@@ -106,26 +110,26 @@ class ArmsSheet(Answer):
 def sheet(session: Session, batch_id: int) -> ArmsSheet:
     """Raises `Unknown`."""
     made = weighed.read(session, batch_id)
-    figures = BATCHES.of(session, [rows.key_of(arm) for arm in made.arms])
+    figures = BATCH_FIGURES.of(session, [arm.id for arm in made.arms])
     return ArmsSheet(
         batch_id=batch_id,
         whole_g=made.last_weight_g,
         not_yet=_not_yet(session, made),
         steps=_own_steps(session, made),
-        finishes=stored_finishes(made.row),
-        arms=tuple(_state(session, made, arm, figures[rows.key_of(arm)]) for arm in made.arms),
+        finishes=tuple(kept.finish for kept in made.head.finishes),
+        arms=tuple(_state(session, made, arm, figures[arm.id]) for arm in made.arms),
     )
 
 
-def _state(session: Session, made: Weighed, arm: BatchRow, figures: BatchFigures) -> ArmState:
+def _state(session: Session, made: Weighed, arm: BatchHead, figures: BatchFigures) -> ArmState:
     part = weighed.part_of(session, arm)
     return ArmState(
-        batch_id=rows.key_of(arm),
+        batch_id=arm.id,
         name=arm.arm,
         part_g=part.grams if part else None,
         closed=arm.closed_at is not None,
         pieces=arm.portions,
-        changes=changes_of(session, made.row, arm),
+        changes=changes_of(session, made.head, arm),
         cooking=figures.cooking,
         servings=figures.servings,
         serving=figures.serving,
@@ -133,30 +137,29 @@ def _state(session: Session, made: Weighed, arm: BatchRow, figures: BatchFigures
     )
 
 
-def changes_of(session: Session, whole: BatchRow, arm: BatchRow) -> tuple[str, ...]:
+def changes_of(session: Session, whole: BatchHead, arm: BatchHead) -> tuple[str, ...]:
     """What an arm does otherwise than its batch would, in words."""
     own = _own_lines(session, arm)
-    trial = rows.fetch(session, TrialRow, whole.trial_id)
+    trial = TRIALS.fetch(session, whole.trial_id)
     planned = cooked.kept_steps(trial, whole)
-    steps = rows.steps_of(arm.steps or [])
+    steps = arm.steps or ()
     there = {step.id for step in steps}
     before = without(planned, {step.id for step in planned} - there)
     return (*own, *step_changes(before, steps), *_finish_changes(whole, arm))
 
 
-def _finish_changes(whole: BatchRow, arm: BatchRow) -> Iterator[str]:
-    before, after = ([finish.name for finish in stored_finishes(row)] for row in (whole, arm))
+def _finish_changes(whole: BatchHead, arm: BatchHead) -> Iterator[str]:
+    before, after = ([finish.name for finish in head.finishes] for head in (whole, arm))
     if before != after:
         yield f"with {' or '.join(after)}" if after else "no finish"
 
 
-def _own_lines(session: Session, arm: BatchRow) -> Iterator[str]:
-    lines = [
-        row for row in rows.batch_lines(session, rows.key_of(arm)) if row.revision_id is not None
-    ]
-    names = weighed.shelved(session, {row.revision_id for row in lines if row.revision_id})
-    for row in lines:
-        yield f"+ {row.target_g:g} g {names[row.revision_id or 0].panel.name}"
+def _own_lines(session: Session, arm: BatchHead) -> Iterator[str]:
+    lines = lines_of(session, arm.id)
+    foods = shelved(session, {line.revision_id for line in lines if line.revision_id})
+    for line in lines:
+        if line.revision_id is not None:
+            yield f"+ {line.target_g:g} g {foods[line.revision_id].panel.name}"
 
 
 def _not_yet(session: Session, made: Weighed) -> str:
@@ -165,14 +168,14 @@ def _not_yet(session: Session, made: Weighed) -> str:
         return "This is an arm: it isn’t divided again."
     if made.arms:
         return "It’s divided into arms already. Delete those to divide it otherwise."
-    if made.row.closed_at is None:
+    if made.head.closed_at is None:
         return "Close the weigh-in first."
     if made.last_weight_g is None:
         return "Weigh the mixture first: something in it was only counted."
     if made.state.portions:
         return "Its pieces are filled already. Undo those to divide it into arms."
     try:
-        stock_draws.refuse_booked(session, rows.key_of(made.row))
+        stock_draws.refuse_booked(session, made.head.id)
     except Refused as why:
         return str(why)
     return ""
@@ -181,7 +184,7 @@ def _not_yet(session: Session, made: Weighed) -> str:
 def _own_steps(session: Session, made: Weighed) -> tuple[Step, ...]:
     """The steps that arms do for themselves: from the heat on, as far as they are still to do."""
     planned = cooked.all_steps(made)
-    log = cooked.log_of(session, rows.key_of(made.row))
+    log = cooked.log_of(session, made.head.id)
     own = from_the_heat_on(planned)
     still = set(left_out([step.id for step in own], log))
     begun = {step.id for step in own if log.of(step.id).begun_at is not None}
@@ -202,13 +205,12 @@ def divide(session: Session, batch_id: int, new: NewArms, now: datetime) -> Arms
         differs = arm.differs or not planned
         planned = planned and differs
         _write(session, made, arm, part_g, steps, differs, now)
-    session.flush()
     return sheet(session, batch_id)
 
 
 def _refuse_faulty(made: Weighed, arms: Sequence[NewArm], steps: set[str]) -> None:
     faults = []
-    finishes = {finish.id for finish in stored_finishes(made.row)}
+    finishes = {finish.id for finish in made.head.finishes}
     names = [arm.name.strip().casefold() for arm in arms]
     for i, (arm, name) in enumerate(zip(arms, names, strict=True)):
         if not name:
@@ -250,68 +252,54 @@ def _write(
     differs: bool,
     now: datetime,
 ) -> None:
-    whole, name = made.row, arm.name.strip()
+    whole, name = made.head, arm.name.strip()
     share = part_g / (made.last_weight_g or part_g)
     pieces = arm.pieces or max(1, round(made.pieces * share))
-    row = BatchRow(
+    head = BATCHES.add(
+        session,
         trial_id=whole.trial_id,
         arm_of=whole.id,
         arm=name,
         arm_differs=differs,
         portions=pieces,
-        dividing=rows.plain(Dividing(pieces=pieces)),
-        original=whole.original,
-        finishes=[
-            finish
+        stored_dividing=plain(Dividing(pieces=pieces)),
+        stored_original=whole.stored_original,
+        stored_finishes=[
+            plain(finish)
             for finish in whole.finishes
-            if arm.finishes is None or finish["id"] in arm.finishes
+            if arm.finishes is None or finish.id in arm.finishes
         ],
-        steps=rows.stored_steps(_otherwise(steps, arm)),
+        stored_steps=plain(_otherwise(steps, arm)),
         started_at=now,
     )
-    session.add(row)
-    session.flush()
-    part = BatchLineRow(
-        batch_id=rows.key_of(row),
-        position=0,
-        key="mixture",
-        component=name,
-        bowl=name,
-        of_component=MIXTURE,
-        target_g=part_g,
-    )
+    blank = WrittenLine(id=NOT_STORED, component=name, bowl=name, target_g=0.0)
+    part = replace(blank, key="mixture", of_component=MIXTURE, target_g=part_g)
     own = [
-        BatchLineRow(
-            batch_id=rows.key_of(row),
-            position=1 + i,
+        replace(
+            blank,
             key=f"own-{i}",
-            component=name,
-            bowl=name,
-            revision_id=rows.key_of(weigh.newest_revision(session, line.label_id)),
+            revision_id=newest_of(session, line.label_id).id,
             target_g=line.grams,
         )
         for i, line in enumerate(arm.lines)
     ]
-    session.add_all([part, *own])
-    session.flush()
+    written = add_lines(session, head.id, [part, *own])
     if arm.weighed:
-        _take(session, row, part, now)
+        _take(session, head.id, written[0], now)
 
 
-def _take(session: Session, row: BatchRow, part: BatchLineRow, now: datetime) -> None:
+def _take(session: Session, batch_id: int, part: WrittenLine, now: datetime) -> None:
     """What is on the scale already is weighed; an arm that gets nothing more is closed."""
-    key = rows.key_of(row)
     taken = capture_of(
-        id=f"arm-{key}-weighed",
+        id=f"arm-{batch_id}-weighed",
         kind=Kind.LINE,
-        line=rows.key_of(part),
+        line=part.id,
         net_g=part.target_g,
         origin=Origin.HAND,
     )
-    weigh.record(session, key, taken, now)
-    session.flush()
-    if not weighed.read(session, key).state.open_lines:
-        weigh.close(session, key, now)
+    weigh.record(session, batch_id, taken, now)
+    if not weighed.read(session, batch_id).state.open_lines:
+        weigh.close(session, batch_id, now)
 
 
 def _otherwise(steps: tuple[Step, ...], arm: NewArm) -> tuple[Step, ...]:

@@ -9,7 +9,6 @@ from datetime import datetime
 from typing import Annotated, Final
 
 from pydantic import Field
-from sqlmodel import Session
 
 from gasket.core.errors import FaultyInput, Refused
 from gasket.core.label.label import Label
@@ -25,6 +24,7 @@ from gasket.core.trade.nutrients.figure_types import NUTRIENTS, Nutrient
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.shelf import NewFood, ShelfFood
 from gasket.kitchen.weigh import weighed
+from gasket.store.books import Session
 
 _FIGURES: Final = tuple(nutrient for nutrient in NUTRIENTS if nutrient in PRINTED)
 _LEAST_WORTH_G: Final = 1.0
@@ -42,7 +42,7 @@ class KeepAs(Value):
 def keep_as(session: Session, batch_id: int, wanted: KeepAs, now: datetime) -> ShelfFood:
     """Put a made thing on the shelf. Raises `Refused` while the weigh-in is open."""
     made = weighed.read(session, batch_id)
-    if made.row.closed_at is None:
+    if made.head.closed_at is None:
         raise Refused("Close the weigh-in first: what is in it is not settled.")
     if not wanted.name.strip():
         raise FaultyInput.at("name", "Give it a name.")
@@ -121,6 +121,6 @@ def _package(made: weighed.Weighed, batch: Batch, component: str | None) -> Pack
         may_contain=holds.may_contain,
         flags=holds.flags,
         note=f"Made here: {made.dish.name}, trial {made.trial.letter}.",
-        made_from=made.row.id,
+        made_from=made.head.id,
         made_part=component or "",
     )

@@ -1,20 +1,23 @@
 """Plates: one base, several named finishes, each eater another."""
 
-from typing import Annotated, Any
+from collections.abc import Iterable
+from typing import Annotated
 
 from pydantic import Field
-from sqlmodel import Session
 
 from gasket.core.errors import Conflict, Fault, FaultyInput
 from gasket.core.label.label import Label
 from gasket.core.numbers import Answer, Value
+from gasket.core.rebuild.finishes import MOST_FINISHES, Finish, PinnedFinish, PlateLine
 from gasket.core.reckoning.batch import Batch, FinishLine, Weighed
 from gasket.core.reckoning.margin import Portion
 from gasket.core.reckoning.reckon import reckon
 from gasket.kitchen.weigh import weighed
-from gasket.kitchen.weigh.finishes import MOST_FINISHES, Finish, PlateLine, pinned, plain
-from gasket.store import rows
-from gasket.store.tables import BatchRow, LabelRow
+from gasket.kitchen.weigh.finishes import pinned
+from gasket.store.books import Session
+from gasket.store.books.batches import BATCHES
+from gasket.store.books.book import plain
+from gasket.store.books.shelf import PACKAGES, Shelved, shelved
 
 
 class FinishesEdit(Value):
@@ -55,19 +58,23 @@ def _key(revision: int, batch: Batch, panel: Label) -> str:
 def plates(session: Session, batch_id: int, made: weighed.Weighed | None = None) -> Plates:
     """Every finish, added to the batch's serving."""
     found = made or weighed.read(session, batch_id)
-    revisions = {line["revision_id"] for finish in found.row.finishes for line in finish["lines"]}
-    shelved = weighed.shelved(session, revisions)
+    finishes = found.head.finishes
+    on_shelf = _on_shelf(session, finishes)
     return Plates(
         batch_id=batch_id,
-        version=found.row.version,
-        plated=tuple(_plated(found.batch, stored, shelved) for stored in found.row.finishes),
+        version=found.head.version,
+        plated=tuple(_plated(found.batch, kept, on_shelf) for kept in finishes),
     )
 
 
-def _plated(batch: Batch, stored: dict[str, Any], shelved: dict[int, weighed.Shelved]) -> Plated:
-    with_it = _with_finish(batch, stored, shelved)
+def _on_shelf(session: Session, finishes: Iterable[PinnedFinish]) -> dict[int, Shelved]:
+    return shelved(session, {line.revision_id for kept in finishes for line in kept.lines})
+
+
+def _plated(batch: Batch, kept: PinnedFinish, on_shelf: dict[int, Shelved]) -> Plated:
+    with_it = _with_finish(batch, kept, on_shelf)
     return Plated(
-        finish=Finish.model_validate(plain(stored)),
+        finish=kept.finish,
         lines=tuple(
             PlatedLine(
                 name=with_it.labels[line.label].name,
@@ -80,24 +87,18 @@ def _plated(batch: Batch, stored: dict[str, Any], shelved: dict[int, weighed.She
     )
 
 
-def with_finish(session: Session, batch: Batch, stored: dict[str, Any]) -> Batch:
-    """The batch with a stored finish on each serving."""
-    revisions = {line["revision_id"] for line in stored["lines"]}
-    return _with_finish(batch, stored, weighed.shelved(session, revisions))
+def with_finish(session: Session, batch: Batch, kept: PinnedFinish) -> Batch:
+    """The batch with a kept finish on each serving."""
+    return _with_finish(batch, kept, _on_shelf(session, [kept]))
 
 
-def _with_finish(
-    batch: Batch, stored: dict[str, Any], shelved: dict[int, weighed.Shelved]
-) -> Batch:
+def _with_finish(batch: Batch, kept: PinnedFinish, on_shelf: dict[int, Shelved]) -> Batch:
     labels, added = dict(batch.labels), []
-    for line, plate in zip(
-        stored["lines"], Finish.model_validate(plain(stored)).lines, strict=True
-    ):
-        revision = line["revision_id"]
-        panel = shelved[revision].panel
-        key = _key(revision, batch, panel)
+    for line in kept.lines:
+        panel = on_shelf[line.revision_id].panel
+        key = _key(line.revision_id, batch, panel)
         labels[key] = panel
-        added.append(FinishLine(label=key, **_weight(plate).model_dump()))
+        added.append(FinishLine(label=key, **_weight(line).model_dump()))
     return batch.model_copy(update={"labels": labels, "finish": (*batch.finish, *added)})
 
 
@@ -112,16 +113,13 @@ def save(session: Session, batch_id: int, edit: FinishesEdit) -> Plates:
 
     Raises `Conflict`, and `FaultyInput` for a label that is not there or a range that is none.
     """
-    row = rows.fetch(session, BatchRow, batch_id)
-    if row.version != edit.version:
+    head = BATCHES.fetch(session, batch_id)
+    if head.version != edit.version:
         raise Conflict("finishes", plates(session, batch_id))
     _refuse_faulty(session, edit)
-    kept = {
-        line["label_id"]: line["revision_id"] for finish in row.finishes for line in finish["lines"]
-    }
-    row.finishes = pinned(session, edit.finishes, kept)
-    row.version += 1
-    session.add(row)
+    kept = {line.label_id: line.revision_id for finish in head.finishes for line in finish.lines}
+    finishes = plain(pinned(session, edit.finishes, kept))
+    BATCHES.change(session, head, stored_finishes=finishes, version=head.version + 1)
     return plates(session, batch_id)
 
 
@@ -130,10 +128,7 @@ def _refuse_faulty(session: Session, edit: FinishesEdit) -> None:
     for i, finish in enumerate(edit.finishes):
         for j, line in enumerate(finish.lines):
             at = f"finishes[{i}].lines[{j}]"
-            if (
-                not 0 < line.label_id <= rows.MOST_ID
-                or session.get(LabelRow, line.label_id) is None
-            ):
+            if PACKAGES.find(session, line.label_id) is None:
                 faults.append(Fault(path=f"{at}.label_id", message="That label is not there."))
             low, high = line.low_g, line.high_g
             if (low is None) != (high is None) or (

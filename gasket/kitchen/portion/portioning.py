@@ -2,8 +2,6 @@
 
 from typing import Final
 
-from sqlmodel import Session, and_, col, func, or_, select
-
 from gasket.core.numbers import Answer
 from gasket.core.reckoning.dividing import USUAL_WAYS, OneWay, ways
 from gasket.core.reckoning.margin import Portion
@@ -11,12 +9,12 @@ from gasket.core.reckoning.pan_cut import CutPieces, cut
 from gasket.core.reckoning.pieces import Spread, learned, spread_by_eye, spread_weighed
 from gasket.core.reckoning.portions import Scooped, scoop
 from gasket.core.trade.yields import Yield, yield_of
-from gasket.core.weighing.records import Kind
 from gasket.kitchen.portion import plates
 from gasket.kitchen.portion.plates import Plates
 from gasket.kitchen.weigh import weighed
 from gasket.kitchen.weigh.weighed import Weighed
-from gasket.store.tables import BatchRow, WeighingRow
+from gasket.store.books import Session
+from gasket.store.books.batches import BATCHES
 
 MOST_TO_LEARN_FROM: Final = 40
 """So many batches teach the cook's own spread."""
@@ -74,18 +72,8 @@ def spread_of(session: Session, made: Weighed) -> Spread:
 
 def _weighed_after_the_eye(session: Session) -> list[list[float]]:
     """Pieces of the newest batches that were divided by eye and weighed then."""
-    way = func.coalesce(col(BatchRow.dividing)["way"].as_string(), "count")
-    weighed_cooked = col(BatchRow.dividing)["weighed_cooked"].as_boolean()
-    of_a_piece = col(WeighingRow.kind) == Kind.PORTION
-    query = (
-        select(BatchRow.id)
-        .where(col(BatchRow.closed_at).is_not(None))
-        .where(col(BatchRow.id).in_(select(WeighingRow.batch_id).where(of_a_piece)))
-        .where(or_(way == "cut", and_(way == "count", weighed_cooked)))
-        .order_by(col(BatchRow.closed_at).desc())
-        .limit(MOST_TO_LEARN_FROM)
-    )
-    return [weighed.pieces_of(session, key) for key in session.exec(query) if key is not None]
+    by_eye = BATCHES.weighed_after_the_eye(session, MOST_TO_LEARN_FROM)
+    return [weighed.pieces_of(session, key) for key in by_eye]
 
 
 def yield_of_batch(made: Weighed) -> Yield | None:

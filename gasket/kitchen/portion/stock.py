@@ -1,12 +1,8 @@
 """The fridge and the freezer: what is left of which batch, and until when."""
 
 from collections.abc import Iterable
-from dataclasses import dataclass
 from datetime import date, datetime
 from typing import Final
-
-from sqlalchemy.orm import aliased
-from sqlmodel import Session, col, select
 
 from gasket.core.cooking.keeping import Keeps, eat_by, keeps_until
 from gasket.core.cooking.safety import SafetySchool
@@ -17,11 +13,14 @@ from gasket.core.numbers import Answer
 from gasket.core.reckoning.margin import AnyFigure, Figure
 from gasket.kitchen import settings
 from gasket.kitchen.cook import cooked
-from gasket.kitchen.cook.batch_figures import BATCHES, BatchFigures, batches_on_hand
+from gasket.kitchen.cook.batch_figures import BATCH_FIGURES, BatchFigures, batches_on_hand
 from gasket.kitchen.weigh import weighed
+from gasket.kitchen.weigh.stock_draws import booked
 from gasket.kitchen.weigh.weighed import Weighed
-from gasket.store import rows
-from gasket.store.tables import BatchRow, DishRow, StockRow, TrialRow
+from gasket.store.books import Session
+from gasket.store.books import stock as stock_book
+from gasket.store.books.batches import BATCHES, NOT_REMOVED, NamedBatch
+from gasket.store.books.stock import STOCK
 
 MOST_AT_ONCE: Final = 30
 
@@ -94,19 +93,16 @@ def book(session: Session, batch_id: int, move: StockMove, now: datetime) -> Bat
     """Book a move. The same move sent again changes nothing. Raises `Refused` for what is not
     there."""
     made = weighed.read(session, batch_id)
-    stored = rows.appended(session, StockRow, move.id)
-    if stored is not None and stored.batch_id != batch_id:
-        raise Refused("This entry belongs to another batch.")
-    if stored is None:
+    if not STOCK.holds(session, move.id, batch_id):
         _refuse(session, made, move)
         _refuse_too_late(session, batch_id, move, now)
-        session.add(StockRow(batch_id=batch_id, at=now, **move.model_dump()))
+        STOCK.append(session, batch_id, booked(move, now))
     return read(session, batch_id, now)
 
 
 def _refuse(session: Session, made: Weighed, move: StockMove) -> None:
-    records = rows.stock_records(session, rows.key_of(made.row))
-    if made.row.closed_at is None:
+    records = STOCK.of(session, made.head.id)
+    if made.head.closed_at is None:
         raise Refused("Close the weigh-in first.")
     if made.arms and move.move is not Move.UNDO:
         raise Refused("It is divided into arms: put away what each of them makes.")
@@ -123,7 +119,7 @@ def _refuse_too_late(session: Session, batch_id: int, move: StockMove, now: date
     to = move.to if move.move is Move.MOVED else move.place if move.move is Move.PUT else None
     if to != "freezer" or move.note:
         return
-    figures, today = BATCHES.of(session, [batch_id])[batch_id], cooked.local_day(now)
+    figures, today = BATCH_FIGURES.of(session, [batch_id])[batch_id], cooked.local_day(now)
     school = settings.read(session).safety
     made = Lot("fridge", 1.0, min(now, figures.made_at))
     there = [lot.lot for lot in figures.lots if (lot.part, lot.lot.place) == (move.part, "fridge")]
@@ -148,12 +144,12 @@ def _made_of(made: Weighed, part: str) -> float | None:
 
 def read(session: Session, batch_id: int, now: datetime) -> BatchStock:
     """What became of a batch. Raises `Unknown`."""
-    rows.fetch(session, BatchRow, batch_id)
-    figures = BATCHES.of(session, [batch_id])[batch_id]
+    BATCHES.fetch(session, batch_id)
+    figures = BATCH_FIGURES.of(session, [batch_id])[batch_id]
     school = settings.read(session).safety
     since = cooked.local_day(min(now, figures.made_at))
     return BatchStock(
-        **vars(_in_stock(_named_one(session, batch_id), figures, school, now)),
+        **vars(_in_stock(*_named_one(session, batch_id), figures, school, now)),
         made=figures.servings,
         unbooked=figures.unbooked,
         gone=figures.gone,
@@ -163,54 +159,24 @@ def read(session: Session, batch_id: int, now: datetime) -> BatchStock:
     )
 
 
-@dataclass(frozen=True)
-class _Named:
-    """A batch with what it is called by."""
-
-    batch_id: int
-    dish_id: int
-    dish: str
-    letter: str
-    warmed: Warmed | None
-
-
 def warmed_lately(session: Session, dish_ids: Iterable[int]) -> dict[int, Warmed]:
     """How each dish came out when any batch of it was last warmed up."""
-    undone = aliased(StockRow)
-    query = (
-        select(TrialRow.dish_id, StockRow.at, StockRow.note)
-        .join(BatchRow, col(BatchRow.trial_id) == col(TrialRow.id))
-        .join(StockRow, col(StockRow.batch_id) == col(BatchRow.id))
-        .where(col(TrialRow.dish_id).in_(list(dish_ids)), StockRow.move == Move.WARMED)
-        .where(~select(undone.id).where(col(undone.undoes) == col(StockRow.id)).exists())
-        .order_by(col(StockRow.sequence))
-    )
-    return {dish_id: Warmed(at=at, says=note) for dish_id, at, note in session.exec(query)}
+    found = stock_book.warmed_lately(session, dish_ids)
+    return {dish_id: Warmed(at=at, says=note) for dish_id, (at, note) in found.items()}
 
 
-def _named(session: Session, batch_ids: Iterable[int]) -> dict[int, _Named]:
+Named = tuple[NamedBatch, Warmed | None]
+"""A batch with what it is called by, and how its dish was last warmed up."""
+
+
+def _named(session: Session, batch_ids: Iterable[int]) -> dict[int, Named]:
     """What is deleted is in no stock; what is archived still stands in the fridge."""
-    removed = (BatchRow.removed_at, TrialRow.removed_at, DishRow.removed_at)
-    query = (
-        select(BatchRow.id, DishRow, TrialRow.letter, BatchRow.arm)
-        .join(TrialRow, col(TrialRow.id) == col(BatchRow.trial_id))
-        .join(DishRow, col(DishRow.id) == col(TrialRow.dish_id))
-        .where(col(BatchRow.id).in_(list(batch_ids)))
-        .where(*(col(column).is_(None) for column in removed))
-    )
-    found = [
-        (batch_id, rows.key_of(dish), dish.name, rows.called(letter, arm))
-        for batch_id, dish, letter, arm in session.exec(query)
-        if batch_id is not None
-    ]
-    warmed = warmed_lately(session, {dish_id for _, dish_id, _, _ in found})
-    return {
-        batch_id: _Named(batch_id, dish_id, dish, letter, warmed.get(dish_id))
-        for batch_id, dish_id, dish, letter in found
-    }
+    found = BATCHES.named(session, batch_ids, *NOT_REMOVED)
+    warmed = warmed_lately(session, {one.dish_id for one in found.values()})
+    return {key: (one, warmed.get(one.dish_id)) for key, one in found.items()}
 
 
-def _named_one(session: Session, batch_id: int) -> _Named:
+def _named_one(session: Session, batch_id: int) -> Named:
     """Raises `Unknown` for a batch that is deleted."""
     found = _named(session, [batch_id]).get(batch_id)
     if found is None:
@@ -218,10 +184,16 @@ def _named_one(session: Session, batch_id: int) -> _Named:
     return found
 
 
-def _in_stock(named: _Named, figures: BatchFigures, school: SafetySchool, now: datetime) -> InStock:
+def _in_stock(
+    named: NamedBatch,
+    warmed: Warmed | None,
+    figures: BatchFigures,
+    school: SafetySchool,
+    now: datetime,
+) -> InStock:
     serving = figures.serving
     return InStock(
-        batch_id=named.batch_id,
+        batch_id=named.batch.id,
         dish_id=named.dish_id,
         dish=named.dish,
         letter=named.letter,
@@ -231,7 +203,7 @@ def _in_stock(named: _Named, figures: BatchFigures, school: SafetySchool, now: d
         kcal=None if serving is None else serving.kcal,
         reheat=reheat_says(figures.family, school),
         reheat_ways=reheat_ways(figures.family),
-        warmed=named.warmed,
+        warmed=warmed,
     )
 
 
@@ -257,8 +229,9 @@ def _lots(figures: BatchFigures, school: SafetySchool, now: datetime) -> list[Sh
 def taken_amount(
     session: Session, batch_id: int, place: Place, typed: float, *, in_grams: bool
 ) -> TakenAmount:
-    """What so many servings of a batch come to, or so many grams of it."""
-    figures = BATCHES.of(session, [batch_id])[batch_id]
+    """What so many servings of a batch come to, or so many grams of it. Raises `Unknown`."""
+    BATCHES.fetch(session, batch_id)
+    figures = BATCH_FIGURES.of(session, [batch_id])[batch_id]
     serving = figures.serving
     each = serving.grams if serving else None
     there = sum(lot.lot.amount for lot in figures.lots if (lot.part, lot.lot.place) == ("", place))
@@ -281,8 +254,8 @@ def on_hand(
     there = batches_on_hand(session)
     named, school = _named(session, there), settings.read(session).safety
     found = [
-        _in_stock(named[key], figures, school, now)
-        for key, figures in BATCHES.of(session, there).items()
+        _in_stock(*named[key], figures, school, now)
+        for key, figures in BATCH_FIGURES.of(session, there).items()
         if key in named and figures.lots
     ]
     found.sort(key=lambda shown: shown.lots[0].until)

@@ -5,7 +5,6 @@ from datetime import datetime
 from typing import Annotated
 
 from pydantic import Field
-from sqlmodel import Session
 
 from gasket.core.build_checks.checks import BuildCheck, check_build
 from gasket.core.cooking.parts import body_of
@@ -31,8 +30,9 @@ from gasket.kitchen.rebuild.drafts import Draft
 from gasket.kitchen.rebuild.originals import OriginalBuild
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.shelf import ShelfLabel
-from gasket.store import rows
-from gasket.store.tables import DishRow, TrialRow
+from gasket.store.books import Session, builds
+from gasket.store.books.dishes import Dish
+from gasket.store.books.trials import TRIALS
 
 
 class UsuallyEaten(Answer):
@@ -120,12 +120,10 @@ def _report(session: Session, found: Draft) -> BuildReport:
     result = reckon(found.planned)
     cost = found.piece.serving("cost")
     parent = found.trial.copied_from
-    before = (
-        None if parent is None else rows.build_of(session, rows.fetch(session, TrialRow, parent))
-    )
+    before = None if parent is None else builds.build_of(session, TRIALS.fetch(session, parent))
     others: dict[GoalKey, float | None] = {
         "cost": cost,
-        "hands_on_min": hands_on_min(rows.steps_of(found.trial.steps)),
+        "hands_on_min": hands_on_min(found.trial.steps),
         "bowls": float(sum(1 for part in found.build.components if part.lines)),
     }
     is_original = found.trial.is_original
@@ -196,7 +194,7 @@ def original_column(
     return column_of_figures(original, energy)
 
 
-def original_of(session: Session, dish: DishRow, compared: Result) -> Column | None:
+def original_of(session: Session, dish: Dish, compared: Result) -> Column | None:
     """The dish's original as a column, beside a result that was compared with it."""
     made = originals.build_of(session, dish)
     return original_column(originals.of(session, dish, made), made, compared)
@@ -211,13 +209,11 @@ def line_names(batch: Batch) -> tuple[str, ...]:
 
 def save(session: Session, trial_id: int, edit: BuildEdit, now: datetime) -> TrialSheet:
     """Replace the build. Raises `Conflict`, and `FaultyInput` for what cannot be reckoned."""
-    trial = rows.fetch(session, TrialRow, trial_id)
+    trial = TRIALS.fetch(session, trial_id)
     if trial.version != edit.version:
         raise Conflict("build", sheet(session, trial_id))
     reckon(drafts.draft(session, trial_id, edit.build).planned)
-    before = rows.build_of(session, trial)
+    before = builds.build_of(session, trial)
     shelf.touch(session, ingredients.label_ids(edit.build) - ingredients.label_ids(before), now)
-    rows.write_build(session, trial, edit.build)
-    trial.version += 1
-    session.add(trial)
+    builds.write_build(session, trial, edit.build, version=trial.version + 1)
     return sheet(session, trial_id)

@@ -1,8 +1,6 @@
-"""A trial's build on the bench: read from the rows, or edited, with what it is measured against."""
+"""A trial's build on the bench: as it is stored, or edited, with what it is measured against."""
 
 from dataclasses import dataclass, replace
-
-from sqlmodel import Session
 
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.errors import Fault, FaultyInput
@@ -16,16 +14,18 @@ from gasket.kitchen.rebuild import ingredients, originals
 from gasket.kitchen.rebuild.originals import OriginalBuild
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.shelf import ShelfLabel
-from gasket.store import rows
-from gasket.store.tables import DishRow, TrialRow
+from gasket.store.books import Session
+from gasket.store.books.builds import build_of
+from gasket.store.books.dishes import DISHES, Dish
+from gasket.store.books.trials import TRIALS, Trial
 
 
 @dataclass(frozen=True)
 class Draft:
     """An edited build of a trial, with the original that it is measured against."""
 
-    trial: TrialRow
-    dish: DishRow
+    trial: Trial
+    dish: Dish
     build: Build
     labels: dict[int, ShelfLabel]
     planned: Batch
@@ -51,15 +51,15 @@ class Draft:
         return None if key is None else REFERENCE_AMOUNTS[key]
 
 
-def reference_of(dish: DishRow) -> ReferenceKey | None:
+def reference_of(dish: Dish) -> ReferenceKey | None:
     return next((key for key in REFERENCE_AMOUNTS if key == dish.reference), None)
 
 
 def draft(session: Session, trial_id: int, edited: Build | None = None) -> Draft:
     """A trial's build, or the edited one in its place. Raises `FaultyInput` for a faulty one."""
-    trial = rows.fetch(session, TrialRow, trial_id)
-    dish = rows.fetch(session, DishRow, trial.dish_id)
-    build = rows.build_of(session, trial) if edited is None else edited
+    trial = TRIALS.fetch(session, trial_id)
+    dish = DISHES.fetch(session, trial.dish_id)
+    build = build_of(session, trial) if edited is None else edited
     labels = shelf.shelf_labels(session, ingredients.label_ids(build))
     if edited is not None:
         _refuse_faulty(edited, labels)

@@ -2,8 +2,6 @@
 
 from collections.abc import Iterable
 
-from sqlmodel import Session, col, select
-
 from gasket.core.rebuild.ingredients import Ingredient
 from gasket.core.rebuild.trial import Build
 from gasket.core.reckoning.batch import Settings
@@ -13,8 +11,8 @@ from gasket.core.trade.kinds import FoodKind
 from gasket.kitchen import settings
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.shelf import ShelfFood, ShelfLabel
-from gasket.store import rows
-from gasket.store.tables import FoodRow
+from gasket.store.books import Session
+from gasket.store.books.shelf import FOODS, Food
 
 MOST_OF_A_KIND = 40
 
@@ -27,7 +25,7 @@ def ingredients(
     session: Session, labels: dict[int, ShelfLabel], reckoning: Settings
 ) -> dict[int, Ingredient]:
     """The ingredients of these shelf labels, by label id."""
-    foods = _foods(session, {label.food_id for label in labels.values()})
+    foods = FOODS.each(session, {label.food_id for label in labels.values()})
     return {
         key: _ingredient(label, foods[label.food_id], reckoning)
         for key, label in labels.items()
@@ -35,14 +33,8 @@ def ingredients(
     }
 
 
-def _foods(session: Session, ids: Iterable[int]) -> dict[int, FoodRow]:
-    query = select(FoodRow).where(col(FoodRow.id).in_(list(ids)))
-    return {rows.key_of(row): row for row in session.exec(query)}
-
-
-def _ingredient(one: ShelfLabel, food: FoodRow | ShelfFood, reckoning: Settings) -> Ingredient:
-    facts = food.facts if isinstance(food, ShelfFood) else rows.facts_of(food)
-    read = kind_read(facts.kind, food.name, facts.aliases, one.label.name)
+def _ingredient(one: ShelfLabel, food: Food | ShelfFood, reckoning: Settings) -> Ingredient:
+    read = kind_read(food.facts.kind, food.name, food.facts.aliases, one.label.name)
     return Ingredient(
         label_id=one.id,
         food_id=one.food_id,
@@ -59,24 +51,13 @@ def _ingredient(one: ShelfLabel, food: FoodRow | ShelfFood, reckoning: Settings)
 def shelf_of(session: Session, kinds: Iterable[FoodKind], food_ids: Iterable[int] = ()) -> Shelf:
     """Packages of these kinds and foods: own before typical, lately used before the rest."""
     wanted = list(kinds)
-    query = (
-        select(FoodRow)
-        .where(col(FoodRow.removed_at).is_(None))
-        .where(col(FoodRow.kind).in_(wanted) | col(FoodRow.id).in_(list(food_ids)))
-        .order_by(col(FoodRow.typical), col(FoodRow.used_at).desc().nulls_last(), col(FoodRow.name))
-        .limit(MOST_OF_A_KIND * max(1, len(wanted)))
-    )
+    found = FOODS.of_kinds(session, wanted, food_ids, MOST_OF_A_KIND * max(1, len(wanted)))
     reckoning = settings.read(session).reckoning
     by_kind: dict[FoodKind, list[Ingredient]] = {}
     by_food: dict[int, list[Ingredient]] = {}
-    for food in shelf.shelf_foods(session, list(session.exec(query))):
+    for food in shelf.shelf_foods(session, found):
         for label in food.labels:
-            found = _ingredient(label, food, reckoning)
-            by_kind.setdefault(found.kind, []).append(found)
-            by_food.setdefault(food.id, []).append(found)
+            one = _ingredient(label, food, reckoning)
+            by_kind.setdefault(one.kind, []).append(one)
+            by_food.setdefault(food.id, []).append(one)
     return Shelf(by_kind=by_kind, by_food=by_food)
-
-
-def food(session: Session, food_id: int) -> FoodRow:
-    """The food, or `Unknown`."""
-    return rows.fetch(session, FoodRow, food_id)

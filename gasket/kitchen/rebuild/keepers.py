@@ -5,14 +5,12 @@ from collections.abc import Mapping
 from dataclasses import replace
 from typing import Final
 
-from sqlmodel import Session, col, select
-
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.trade.families import Family
 from gasket.kitchen.rebuild.drafts import Draft
-from gasket.kitchen.rebuild.trial_figures import TRIALS
-from gasket.store import rows
-from gasket.store.tables import DishRow, TrialRow
+from gasket.kitchen.rebuild.trial_figures import TRIAL_FIGURES
+from gasket.store.books import Session
+from gasket.store.books.trials import TRIALS
 
 MOST_KEEPERS: Final = 60
 """The newest keepers of all dishes that are asked."""
@@ -26,17 +24,9 @@ def checked(session: Session, found: Draft) -> CheckedBuild:
 
 def _bands_of_keepers(session: Session, family: Family) -> Mapping[str, tuple[float, ...]]:
     """Where the keepers of a family lie, by the code of each band."""
-    query = (
-        select(TrialRow.id)
-        .join(DishRow, col(DishRow.id) == col(TrialRow.dish_id))
-        .where(col(TrialRow.verdict)["stamp"].as_string() == "keep")
-        .where(*rows.here(DishRow, TrialRow))
-        .order_by(col(TrialRow.id).desc())
-        .limit(MOST_KEEPERS)
-    )
-    keepers = [key for key in session.exec(query) if key is not None]
+    keepers = [trial_id for trial_id, _, _ in TRIALS.keepers(session, MOST_KEEPERS)]
     values: dict[str, tuple[float, ...]] = defaultdict(tuple)
-    for figures in TRIALS.of(session, keepers).values():
+    for figures in TRIAL_FIGURES.of(session, keepers).values():
         if figures.family == family:
             for code, value in figures.bands.items():
                 values[code] += (value,)

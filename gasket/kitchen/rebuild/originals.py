@@ -1,10 +1,7 @@
 """The original of a dish: figures as typed, or its ingredients as a build of their own."""
 
-from collections.abc import Mapping
 from dataclasses import dataclass
 from typing import Literal
-
-from sqlmodel import Session, select
 
 from gasket.core.rebuild.trial import Build, plan
 from gasket.core.rebuild.workpiece import Workpiece
@@ -14,8 +11,10 @@ from gasket.core.reckoning.reckon import Result, reckon
 from gasket.kitchen import settings
 from gasket.kitchen.rebuild import ingredients
 from gasket.kitchen.shelf import shelf
-from gasket.store import rows
-from gasket.store.tables import DishRow, TrialRow
+from gasket.store.books import Session, builds
+from gasket.store.books.batches import KeptOriginal
+from gasket.store.books.dishes import Dish
+from gasket.store.books.trials import TRIALS
 
 OriginalFrom = Literal["figures", "lines"]
 
@@ -29,20 +28,14 @@ class OriginalBuild:
     result: Result
 
 
-def row_of(session: Session, dish_id: int) -> TrialRow | None:
-    """The trial that holds the original's ingredients."""
-    query = select(TrialRow).where(TrialRow.dish_id == dish_id, TrialRow.is_original)
-    return session.exec(query).first()
-
-
-def from_of(dish: DishRow) -> OriginalFrom:
+def from_of(dish: Dish) -> OriginalFrom:
     return "lines" if dish.original_from == "lines" else "figures"
 
 
-def build_of(session: Session, dish: DishRow) -> OriginalBuild | None:
+def build_of(session: Session, dish: Dish) -> OriginalBuild | None:
     """The original's ingredients; None while there are none, or its figures were typed."""
-    row = row_of(session, rows.key_of(dish)) if dish.original_from == "lines" else None
-    build = None if row is None else rows.build_of(session, row)
+    trial = TRIALS.original_of(session, dish.id) if dish.original_from == "lines" else None
+    build = None if trial is None else builds.build_of(session, trial)
     if build is None or not any(True for _ in build.lines()):
         return None
     labels = shelf.shelf_labels(session, ingredients.label_ids(build))
@@ -52,12 +45,12 @@ def build_of(session: Session, dish: DishRow) -> OriginalBuild | None:
     return OriginalBuild(build, piece, reckon(planned))
 
 
-def of(session: Session, dish: DishRow, made: OriginalBuild | None = None) -> Original:
+def of(session: Session, dish: Dish, made: OriginalBuild | None = None) -> Original:
     """One serving of the original: calculated from its ingredients, or as typed.
 
     A typed serving weight is what it weighs as eaten and wins over the sum of its ingredients.
     """
-    typed = rows.original_of(dish)
+    typed = dish.typed
     found = made or build_of(session, dish)
     if found is None:
         return typed
@@ -70,21 +63,21 @@ def of(session: Session, dish: DishRow, made: OriginalBuild | None = None) -> Or
     )
 
 
-def keep(session: Session, dish: DishRow) -> dict[str, object]:
+def keep(session: Session, dish: Dish) -> KeptOriginal:
     """The original as it is now, to be kept with a batch: labels may change, the batch stays."""
-    return {"stamp": _stamp(session, dish), **of(session, dish).model_dump(mode="json")}
+    return KeptOriginal(_stamp(session, dish), of(session, dish))
 
 
-def kept(stored: Mapping[str, object] | None, session: Session, dish: DishRow) -> Original:
+def kept(kept: KeptOriginal | None, session: Session, dish: Dish) -> Original:
     """The original that a batch kept, unless the cook has changed the original itself since."""
-    if stored is None or stored.get("stamp") != _stamp(session, dish):
+    if kept is None or kept.stamp != _stamp(session, dish):
         return of(session, dish)
-    return Original.model_validate({k: v for k, v in stored.items() if k != "stamp"})
+    return kept.original
 
 
-def _stamp(session: Session, dish: DishRow) -> str:
+def _stamp(session: Session, dish: Dish) -> str:
     """Changes whenever the cook edits the original: its figures or its ingredients."""
-    ingredients = row_of(session, rows.key_of(dish))
+    ingredients = TRIALS.original_of(session, dish.id)
     return f"{dish.version}.{ingredients.version if ingredients else 0}"
 
 

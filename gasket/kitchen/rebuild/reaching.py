@@ -1,7 +1,5 @@
 """Reaching the goal of a trial: the solver with the swaps of this shelf."""
 
-from sqlmodel import Session
-
 from gasket.core.errors import FaultyInput
 from gasket.core.numbers import Answer, Value, YesNo
 from gasket.core.rebuild.goals import GoalState, goal_states
@@ -16,6 +14,8 @@ from gasket.core.solver.reach import Reached, reach
 from gasket.kitchen.rebuild import drafts, keepers, swapping
 from gasket.kitchen.rebuild.drafts import Draft
 from gasket.kitchen.shelf.shelf import ShelfLabel, shelf_labels
+from gasket.store.books import Session
+from gasket.store.books.swaps import swaps_rejected_in
 
 
 class GoalWanted(Value):
@@ -49,7 +49,7 @@ def reach_goal(session: Session, trial_id: int, wanted: GoalWanted) -> GoalReach
     checked = keepers.checked(session, found)
     swaps = swapping.known_swaps(session) if wanted.swaps else ()
     taken = swapping.takes_of(found.piece, swaps)
-    rejected = frozenset(row.swap for row in swapping.rejected(session, found.trial.dish_id))
+    rejected = frozenset(one.swap for one in swaps_rejected_in(session, found.trial.dish_id))
     shelf = swapping.shelf_for(session, taken)
     moves = moves_of(found.piece, shelf, taken, rejected, found.dish.name)
     if not moves:

@@ -4,7 +4,6 @@ from datetime import datetime
 from typing import Annotated
 
 from pydantic import Field
-from sqlmodel import Session, col, select
 
 from gasket.core.errors import FaultyInput, Refused, Unknown
 from gasket.core.numbers import Answer, Value
@@ -15,8 +14,11 @@ from gasket.core.swaps.model import OWN, Share, Swap
 from gasket.core.swaps.options import Shelf, SwapOption, applies, options
 from gasket.kitchen.rebuild import drafts, ingredients
 from gasket.kitchen.shelf.shelf import ShelfLabel, shelf_labels
-from gasket.store import rows
-from gasket.store.tables import DishRow, OwnSwapRow, RejectedSwapRow
+from gasket.store.books import Session
+from gasket.store.books.book import plain
+from gasket.store.books.dishes import DISHES
+from gasket.store.books.shelf import FOODS
+from gasket.store.books.swaps import OWN_SWAPS, REJECTED_SWAPS, swaps_rejected_in
 
 MOST_OPTIONS = 24
 
@@ -54,10 +56,9 @@ def known_swaps(session: Session) -> tuple[Swap, ...]:
 
 
 def own_swaps(session: Session) -> tuple[Swap, ...]:
-    query = select(OwnSwapRow).order_by(col(OwnSwapRow.id).desc())
     return tuple(
-        Swap.model_validate({**row.swap, "key": f"{OWN}{row.id}", "source": "own"})
-        for row in session.exec(query)
+        Swap.model_validate({**own.stored_swap, "key": f"{OWN}{own.id}", "source": "own"})
+        for own in reversed(OWN_SWAPS.all(session))
     )
 
 
@@ -68,7 +69,8 @@ def for_line(session: Session, trial_id: int, wanted: SwapsWanted) -> LineSwaps:
     if one is None:
         raise FaultyInput.at("line_id", "That line is not in the build.")
     swaps = [swap for swap in known_swaps(session) if applies(swap, one, found.piece)]
-    no = {row.swap: row.reason or "no reason given" for row in _rejected(session, found.dish)}
+    rejected = swaps_rejected_in(session, found.dish.id)
+    no = {one.swap: one.reason or "no reason given" for one in rejected}
     shelf = shelf_for(session, swaps)
     offered = [
         option.model_copy(update={"rejected": no.get(option.swap)})
@@ -105,18 +107,13 @@ def shelf_for(session: Session, swaps: list[Swap]) -> Shelf:
 # Rejected swaps
 
 
-def _rejected(session: Session, dish: DishRow) -> list[RejectedSwapRow]:
-    query = select(RejectedSwapRow).where(RejectedSwapRow.dish_id == dish.id)
-    return list(session.exec(query.order_by(col(RejectedSwapRow.id))))
-
-
 def rejected(session: Session, dish_id: int) -> tuple[RejectedSwap, ...]:
     """The swaps that the cook does not want in this dish."""
-    dish = rows.fetch(session, DishRow, dish_id)
+    DISHES.fetch(session, dish_id)
     names = {swap.key: swap.name for swap in known_swaps(session)}
     return tuple(
-        RejectedSwap(swap=row.swap, name=names.get(row.swap, row.swap), reason=row.reason)
-        for row in _rejected(session, dish)
+        RejectedSwap(swap=one.swap, name=names.get(one.swap, one.swap), reason=one.reason)
+        for one in swaps_rejected_in(session, dish_id)
     )
 
 
@@ -124,22 +121,23 @@ def reject(
     session: Session, dish_id: int, key: str, rejection: Rejection, now: datetime
 ) -> tuple[RejectedSwap, ...]:
     """Keep a swap from being proposed in this dish, with the reason."""
-    dish = rows.fetch(session, DishRow, dish_id)
+    DISHES.fetch(session, dish_id)
     if key not in {swap.key for swap in known_swaps(session)}:
         raise FaultyInput.at("swap", "There is no such swap.")
-    there = next((row for row in _rejected(session, dish) if row.swap == key), None)
-    row = there or RejectedSwapRow(dish_id=dish_id, swap=key, created_at=now)
-    row.reason = rejection.reason.strip()
-    session.add(row)
+    reason = rejection.reason.strip()
+    known = next((one for one in swaps_rejected_in(session, dish_id) if one.swap == key), None)
+    if known is None:
+        REJECTED_SWAPS.add(session, dish_id=dish_id, swap=key, reason=reason, created_at=now)
+    else:
+        REJECTED_SWAPS.change(session, known, reason=reason)
     return rejected(session, dish_id)
 
 
 def allow(session: Session, dish_id: int, key: str) -> tuple[RejectedSwap, ...]:
     """Propose a rejected swap again."""
-    dish = rows.fetch(session, DishRow, dish_id)
-    for row in _rejected(session, dish):
-        if row.swap == key:
-            session.delete(row)
+    DISHES.fetch(session, dish_id)
+    known = swaps_rejected_in(session, dish_id)
+    REJECTED_SWAPS.drop(session, *(one.id for one in known if one.swap == key))
     return rejected(session, dish_id)
 
 
@@ -179,7 +177,7 @@ def add_own(session: Session, new: NewSwap, now: datetime) -> Swap:
     named += [also.food_id for also in new.also]
     for food_id in named:
         try:
-            ingredients.food(session, food_id)
+            FOODS.fetch(session, food_id)
         except Unknown:
             raise FaultyInput.at("gives", "That food is not on the shelf.") from None
     if new.takes_food_id in [part.food_id for part in new.gives]:
@@ -200,10 +198,8 @@ def add_own(session: Session, new: NewSwap, now: datetime) -> Swap:
             "likeness": new.likeness,
         }
     )
-    row = OwnSwapRow(swap=rows.plain(swap), created_at=now)
-    session.add(row)
-    session.flush()
-    return swap.model_copy(update={"key": f"{OWN}{row.id}", "source": "own"})
+    own = OWN_SWAPS.add(session, stored_swap=plain(swap), created_at=now)
+    return swap.model_copy(update={"key": f"{OWN}{own.id}", "source": "own"})
 
 
 def remove_own(session: Session, key: str) -> None:
@@ -211,10 +207,7 @@ def remove_own(session: Session, key: str) -> None:
     number = key.removeprefix(OWN)
     if not key.startswith(OWN) or not number.isdecimal() or len(number) > 18:
         raise Refused("Only swaps of your own can be removed; reject the others.")
-    row = session.get(OwnSwapRow, int(number))
-    if row is None:
-        raise Unknown("swap", int(number))
-    session.delete(row)
+    OWN_SWAPS.drop(session, OWN_SWAPS.fetch(session, int(number)).id)
 
 
 def takes_of(piece: Workpiece, swaps: tuple[Swap, ...]) -> list[Swap]:

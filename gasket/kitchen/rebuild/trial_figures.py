@@ -3,7 +3,6 @@
 from typing import Final
 
 from pydantic import Field
-from sqlmodel import Session
 
 from gasket.core.build_checks.bands import bands_of
 from gasket.core.build_checks.checked_build import CheckedBuild
@@ -16,12 +15,12 @@ from gasket.core.reckoning.reckon import reckon
 from gasket.core.tasting.lineage import step_changes
 from gasket.core.trade.families import Family
 from gasket.kitchen import settings
-from gasket.kitchen.kept import Kept
 from gasket.kitchen.rebuild.drafts import Draft, draft
 from gasket.kitchen.shelf.shelf import shelf_labels
-from gasket.store import rows
-from gasket.store.kept_tables import KeptTrialRow, TrialStampRow
-from gasket.store.tables import TrialRow
+from gasket.store.books import Session
+from gasket.store.books.builds import build_of
+from gasket.store.books.figures import FigureBook
+from gasket.store.books.trials import TRIALS
 
 
 class TrialFigures(Answer):
@@ -51,7 +50,7 @@ def calculate(session: Session, trial_id: int) -> TrialFigures:
     """The figures of a trial as it is stored now."""
     found = draft(session, trial_id)
     serving = reckon(found.planned).serving
-    steps = rows.steps_of(found.trial.steps)
+    steps = found.trial.steps
     kinds = [food.kind for food in found.piece.ingredients.values()]
     advice = keeping(found.piece.build.terms.family, kinds)
     changes, steps_changed = _changes(session, found)
@@ -73,14 +72,14 @@ def _changes(session: Session, found: Draft) -> tuple[tuple[LineDifference, ...]
     parent_id = found.trial.copied_from
     if parent_id is None:
         return (), ()
-    parent = rows.fetch(session, TrialRow, parent_id)
-    before = rows.build_of(session, parent)
+    parent = TRIALS.fetch(session, parent_id)
+    before = build_of(session, parent)
     ids = {line.label_id for line in before.lines() if line.label_id is not None}
     labels = {**shelf_labels(session, ids), **found.labels}
     names = {key: label.label.name for key, label in labels.items()}
     return (
         line_differences(before, found.build, names),
-        step_changes(rows.steps_of(parent.steps), rows.steps_of(found.trial.steps)),
+        step_changes(parent.steps, found.trial.steps),
     )
 
 
@@ -88,11 +87,10 @@ def _broken(_session: Session, _trial_id: int, says: str) -> TrialFigures:
     return TrialFigures(broken=says)
 
 
-TRIALS: Final = Kept(
-    key="trial_id",
+TRIAL_FIGURES: Final = FigureBook(
+    of_what="trial",
     figures=TrialFigures,
+    house=settings.figures_basis,
     calculate=calculate,
     broken=_broken,
-    stamps=TrialStampRow,
-    kept_in=KeptTrialRow,
 )

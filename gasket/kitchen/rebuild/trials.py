@@ -3,10 +3,9 @@
 import uuid
 from collections.abc import Iterable, Iterator, Sequence
 from datetime import datetime
-from typing import Annotated
+from typing import Annotated, Any
 
 from pydantic import Field
-from sqlmodel import Session, col, func, select
 
 from gasket.core.errors import Refused
 from gasket.core.numbers import Answer, Value
@@ -20,12 +19,11 @@ from gasket.core.trade.kinds import FoodKind
 from gasket.kitchen.rebuild import build, drafts, ingredients, originals
 from gasket.kitchen.rebuild.build import TrialSheet
 from gasket.kitchen.shelf.shelf import ShelfLabel, shelf_labels
-from gasket.store import rows
-from gasket.store.tables import DishRow, TrialRow
+from gasket.store.books import Session, builds
+from gasket.store.books.dishes import DISHES
+from gasket.store.books.trials import TRIALS, Trial
 
 ORIGINAL_LETTER = "original"
-_THERE = (~col(TrialRow.is_original), col(TrialRow.removed_at).is_(None))
-"""Trials without the original and what is deleted."""
 
 
 class NewTrial(Value):
@@ -39,32 +37,23 @@ class IntentEdit(Value):
     intent: Remark
 
 
-def of_dish(session: Session, dish_id: int) -> list[TrialRow]:
-    """The trials of a dish, oldest first, without its original and what is deleted."""
-    query = select(TrialRow).where(TrialRow.dish_id == dish_id, *_THERE)
-    return list(session.exec(query.order_by(col(TrialRow.id))))
-
-
-def opened(session: Session, dish_id: int) -> TrialRow | None:
+def opened(session: Session, dish_id: int) -> Trial | None:
     """The trial that a dish opens with."""
-    return opened_of(of_dish(session, dish_id))
+    return opened_of(TRIALS.of_dish(session, dish_id))
 
 
-def opened_of(found: Sequence[TrialRow]) -> TrialRow | None:
+def opened_of(found: Sequence[Trial]) -> Trial | None:
     """Of a dish's trials, oldest first, the one that it opens with: an archived one only where
     there is no other."""
     here = [trial for trial in found if trial.set_aside_at is None] or found
-    at = opens_with([rows.verdict_of(trial).stamp for trial in here])
+    at = opens_with([trial.verdict.stamp for trial in here])
     return None if at is None else here[at]
 
 
-def opened_each(session: Session, dish_ids: Iterable[int]) -> dict[int, TrialRow]:
+def opened_each(session: Session, dish_ids: Iterable[int]) -> dict[int, Trial]:
     """The trial that each of these dishes opens with."""
-    found: dict[int, list[TrialRow]] = {}
-    query = select(TrialRow).where(col(TrialRow.dish_id).in_(list(dish_ids)), *_THERE)
-    for trial in session.exec(query.order_by(col(TrialRow.id))):
-        found.setdefault(trial.dish_id, []).append(trial)
-    opened = {key: opened_of(there) for key, there in found.items()}
+    found = TRIALS.of_dishes(session, dish_ids)
+    opened = {key: opened_of(trials) for key, trials in found.items()}
     return {key: trial for key, trial in opened.items() if trial is not None}
 
 
@@ -77,76 +66,61 @@ def letter(number: int) -> str:
     return text
 
 
-def blank(session: Session, dish_id: int, intent: str, now: datetime) -> TrialRow:
-    """The next trial of the dish with nothing in it yet."""
-    made = TrialRow(
-        dish_id=dish_id,
-        letter=letter(_how_many_ever(session, dish_id)),
-        intent=intent,
-        created_at=now,
+def blank(session: Session, dish_id: int, intent: str, now: datetime, **more: Any) -> Trial:
+    """The next trial of the dish with nothing in it yet. A letter is never given twice."""
+    next_letter = letter(TRIALS.ever_of(session, dish_id))
+    return TRIALS.add(
+        session, dish_id=dish_id, letter=next_letter, intent=intent, created_at=now, **more
     )
-    session.add(made)
-    session.flush()
-    return made
-
-
-def _how_many_ever(session: Session, dish_id: int) -> int:
-    """A letter is never given twice."""
-    query = select(func.count()).where(TrialRow.dish_id == dish_id, ~col(TrialRow.is_original))
-    return session.exec(query).one()
 
 
 def copy(session: Session, dish_id: int, new: NewTrial, now: datetime) -> TrialSheet:
     """The next trial of the dish as a copy: lines keep their ids, so that what changes shows."""
-    rows.fetch(session, DishRow, dish_id)
-    source = rows.fetch(session, TrialRow, new.copy_of)
+    DISHES.fetch(session, dish_id)
+    source = TRIALS.fetch(session, new.copy_of)
     if source.dish_id != dish_id or source.is_original:
         raise Refused("Copy a trial of this dish.")
-    made = blank(session, dish_id, new.intent.strip(), now)
-    made.copied_from = new.copy_of
+    made = blank(session, dish_id, new.intent.strip(), now, copied_from=new.copy_of)
     fill(session, made, source)
-    return build.sheet(session, rows.key_of(made))
+    return build.sheet(session, made.id)
 
 
-def fill(session: Session, made: TrialRow, source: TrialRow) -> None:
+def fill(session: Session, made: Trial, source: Trial) -> None:
     """Give a new trial the build and the steps of another."""
-    made.steps = source.steps
-    rows.write_build(session, made, rows.build_of(session, source))
+    planned = builds.build_of(session, source)
+    builds.write_build(session, made, planned, stored_steps=source.stored_steps)
 
 
 def edit_intent(session: Session, trial_id: int, edit: IntentEdit) -> TrialSheet:
-    trial = rows.fetch(session, TrialRow, trial_id)
-    trial.intent = edit.intent.strip()
-    session.add(trial)
+    TRIALS.change(session, TRIALS.fetch(session, trial_id), intent=edit.intent.strip())
     return build.sheet(session, trial_id)
 
 
 def start_original(session: Session, dish_id: int, now: datetime) -> TrialSheet:
     """The original as ingredients, begun now unless it is there already."""
-    rows.fetch(session, DishRow, dish_id)
-    row = originals.row_of(session, dish_id) or original_row(session, dish_id, now)
-    return build.sheet(session, rows.key_of(row))
+    DISHES.fetch(session, dish_id)
+    known = TRIALS.original_of(session, dish_id)
+    return build.sheet(session, (known or blank_original(session, dish_id, now)).id)
 
 
-def original_row(session: Session, dish_id: int, now: datetime) -> TrialRow:
+def blank_original(session: Session, dish_id: int, now: datetime) -> Trial:
     """The original of the dish with no ingredients yet."""
-    row = TrialRow(dish_id=dish_id, letter=ORIGINAL_LETTER, is_original=True, created_at=now)
-    session.add(row)
-    session.flush()
-    return row
+    return TRIALS.add(
+        session, dish_id=dish_id, letter=ORIGINAL_LETTER, is_original=True, created_at=now
+    )
 
 
 def from_original(session: Session, trial_id: int) -> Build:
     """The original's ingredients as a build to begin a trial with, each line standing for its
     own."""
-    trial = rows.fetch(session, TrialRow, trial_id)
-    row = originals.row_of(session, trial.dish_id)
-    source = None if row is None else rows.build_of(session, row)
+    trial = TRIALS.fetch(session, trial_id)
+    original = TRIALS.original_of(session, trial.dish_id)
+    source = None if original is None else builds.build_of(session, original)
     if source is None or not any(True for _ in source.lines()):
         raise Refused("The original has no ingredients yet: enter them on its page.")
     return Build(
         portions=source.portions,
-        terms=rows.build_of(session, trial).terms,
+        terms=trial.terms,
         components=tuple(
             BuildComponent(name=part.name, lines=tuple(_standing_for(part.lines)))
             for part in source.components
@@ -172,8 +146,8 @@ def scale_edit(session: Session, trial_id: int, wanted: ScalingWanted) -> Scaled
 
 def goal_presets(session: Session, trial_id: int) -> tuple[Preset, ...]:
     """Starting points for a goal, those relative to the original worked out from it."""
-    trial = rows.fetch(session, TrialRow, trial_id)
-    return presets(originals.of(session, rows.fetch(session, DishRow, trial.dish_id)))
+    trial = TRIALS.fetch(session, trial_id)
+    return presets(originals.of(session, DISHES.fetch(session, trial.dish_id)))
 
 
 # A topping allowance

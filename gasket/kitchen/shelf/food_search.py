@@ -2,8 +2,6 @@
 
 from typing import Final
 
-from sqlmodel import Session, col, func, select
-
 from gasket.core.label.energy import EnergyMethod
 from gasket.core.label.naming import Called, fit, sure_one
 from gasket.core.label.panel import INDEX, panel_of
@@ -11,9 +9,8 @@ from gasket.core.numbers import Answer
 from gasket.kitchen import settings
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.shelf import ShelfFood, ShelfLabel
-from gasket.store import rows, search
-from gasket.store.search import How
-from gasket.store.tables import FoodRow
+from gasket.store.books import Session
+from gasket.store.books.shelf import FOODS, How, find_foods
 
 MOST_AT_ONCE: Final = 200
 
@@ -77,21 +74,12 @@ def _found(
 ) -> tuple[list[tuple[ShelfFood, bool]], int, How]:
     how: How = "words"
     if words.strip():
-        hit = search.find(session, words, limit, offset)
-        by_id = {
-            rows.key_of(row): row
-            for row in session.exec(select(FoodRow).where(col(FoodRow.id).in_(hit.ids)))
-        }
-        found, total, how = [by_id[key] for key in hit.ids], hit.total, hit.how
+        hit = find_foods(session, words, limit, offset)
+        found, total, how = FOODS.in_order(session, hit.ids), hit.total, hit.how
     else:
-        there = col(FoodRow.removed_at).is_(None)
-        total = session.exec(select(func.count()).select_from(FoodRow).where(there)).one()
-        query = select(FoodRow).where(there)
-        recent = (col(FoodRow.used_at).is_(None), col(FoodRow.used_at).desc())
-        query = query.order_by(*recent, func.lower(FoodRow.name), col(FoodRow.id))
-        found = list(session.exec(query.limit(limit).offset(offset)))
+        found, total = FOODS.lately_used(session, limit, offset)
     whole = shelf.shelf_foods(session, found)
-    recently = [row.used_at is not None for row in found]
+    recently = [stored.used_at is not None for stored in found]
     return list(zip(whole, recently, strict=True)), total, how
 
 

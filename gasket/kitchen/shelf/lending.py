@@ -2,14 +2,13 @@
 
 from dataclasses import dataclass, field
 
-from sqlmodel import Session
-
 from gasket.core.entry.readings import Lender
 from gasket.core.label.naming import Called, nearest
 from gasket.core.trade.kind_reading import KindRead
 from gasket.core.trade.kinds import FoodKind
 from gasket.kitchen.shelf.shelf import ShelfFood, ShelfLabel
-from gasket.store import rows
+from gasket.store.books import Session
+from gasket.store.books.shelf import FOODS
 
 
 @dataclass
@@ -25,8 +24,8 @@ class Generic:
         if food.typical or food.kind == "other" or not KindRead(food.kind, food.kind_by).sure:
             return None
         if food.kind not in self.found:
-            generic = rows.generic_foods(self.session, food.kind)
-            self.found[food.kind] = [Lender(row.name, rows.facts_of(row)) for row in generic]
+            generic = FOODS.generic(self.session, food.kind)
+            self.found[food.kind] = [Lender(one.name, one.facts) for one in generic]
         foods = self.found[food.kind]
         called = [Called(lender.name, lender.facts.aliases) for lender in foods]
         at = nearest(f"{food.name} {label.label.name}", called)

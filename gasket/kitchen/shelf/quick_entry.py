@@ -1,12 +1,10 @@
 """Quick entry in this kitchen: a line → foods on its shelf and grams; a list, line by line."""
 
 import re
-from collections.abc import Iterator
 from datetime import datetime
 from typing import Annotated, Final, Literal
 
 from pydantic import Field
-from sqlmodel import Session, col, select
 
 from gasket.core.entry.grammar import parse_entry
 from gasket.core.entry.model import MOST_TEXT, Entry
@@ -23,9 +21,9 @@ from gasket.kitchen import settings
 from gasket.kitchen.shelf import food_search, shelf
 from gasket.kitchen.shelf.lending import Generic
 from gasket.kitchen.shelf.shelf import ShelfFood, ShelfLabel
-from gasket.store import rows
-from gasket.store.search import How
-from gasket.store.tables import FoodRow, PendingLineRow, TrialRow
+from gasket.store.books import Session
+from gasket.store.books.shelf import FOODS, How
+from gasket.store.books.trials import PENDING, TRIALS, pending_of
 
 MOST_OPTIONS: Final = 8
 MOST_FOODS: Final = 5
@@ -215,12 +213,9 @@ def amounts(session: Session, text: str, food_id: int, label_id: int) -> tuple[A
 
 def tell(session: Session, food_id: int, told: Told) -> ShelfFood:
     """Keep what one cup, scoop or piece of a food weighs. Raises `FaultyInput` without a figure."""
-    row = rows.fetch(session, FoodRow, food_id)
-    facts = _with(rows.facts_of(row), told, settings.read(session).household)
-    row.facts = rows.plain(facts)
-    row.version += 1
-    session.add(row)
-    return shelf.food(session, food_id)
+    stored = FOODS.fetch(session, food_id)
+    facts = _with(stored.facts, told, settings.read(session).household)
+    return shelf.write_facts(session, stored, facts)
 
 
 def _with(facts: FoodFacts, told: Told, system: HouseholdSystem) -> FoodFacts:
@@ -248,27 +243,19 @@ def _with(facts: FoodFacts, told: Told, system: HouseholdSystem) -> FoodFacts:
 
 
 def pending(session: Session, trial_id: int) -> list[PendingLine]:
-    rows.fetch(session, TrialRow, trial_id)
-    query = select(PendingLineRow).where(PendingLineRow.trial_id == trial_id)
-    found = session.exec(query.order_by(col(PendingLineRow.id)))
-    return [PendingLine(id=row.id or 0, text=row.text) for row in found]
+    TRIALS.fetch(session, trial_id)
+    return [PendingLine(id=line.id, text=line.text) for line in pending_of(session, trial_id)]
 
 
 def keep_for_later(session: Session, trial_id: int, text: str, now: datetime) -> list[PendingLine]:
-    rows.fetch(session, TrialRow, trial_id)
-    session.add(PendingLineRow(trial_id=trial_id, text=text, created_at=now))
+    TRIALS.fetch(session, trial_id)
+    PENDING.add(session, trial_id=trial_id, text=text, created_at=now)
     return pending(session, trial_id)
 
 
 def drop_pending(session: Session, trial_id: int, pending_id: int) -> list[PendingLine]:
     """Forget a kept line; forgetting it twice changes nothing."""
-    for row in _pending_rows(session, trial_id, pending_id):
-        session.delete(row)
+    line = PENDING.find(session, pending_id)
+    if line is not None and line.trial_id == trial_id:
+        PENDING.drop(session, line.id)
     return pending(session, trial_id)
-
-
-def _pending_rows(session: Session, trial_id: int, key: int) -> Iterator[PendingLineRow]:
-    if 0 < key <= rows.MOST_ID:
-        row = session.get(PendingLineRow, key)
-        if row is not None and row.trial_id == trial_id:
-            yield row

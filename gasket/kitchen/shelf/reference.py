@@ -9,16 +9,14 @@ from datetime import datetime
 from pathlib import Path
 from typing import Final
 
-from sqlmodel import Session, col, select
-
 from gasket.core.label.food import FoodFacts
 from gasket.core.numbers import Answer
 from gasket.formats.shelf_csv import Table
 from gasket.kitchen.shelf import shelf_rows, shelf_staging
 from gasket.kitchen.shelf.shelf_rows import Plan
-from gasket.store import rows
+from gasket.store.books import Session, settings
+from gasket.store.books.shelf import FOODS
 from gasket.store.database import Database
-from gasket.store.tables import FoodRow
 
 FILE: Final = Path(__file__).resolve().parents[2] / "data" / "reference_shelf.csv"
 _KEY: Final = "reference_shelf"
@@ -42,7 +40,7 @@ def stock(database: Database, now: datetime) -> Stocked:
                 break
             staged.unlink()
     with database.writing() as session:
-        rows.write_setting(session, _KEY, True)
+        settings.write(session, _KEY, True)
     return Stocked(foods=len(found.work))
 
 
@@ -60,8 +58,11 @@ def _missing(session: Session) -> Plan:
 
 def _names(session: Session) -> set[str]:
     """Every name and other name that the shelf knows."""
-    found = session.exec(select(FoodRow).where(col(FoodRow.removed_at).is_(None)))
-    return {name for row in found for name in (row.name.casefold(), *_folded(rows.facts_of(row)))}
+    return {
+        name
+        for food in FOODS.there(session)
+        for name in (food.name.casefold(), *_folded(food.facts))
+    }
 
 
 def _folded(facts: FoodFacts) -> set[str]:
@@ -71,6 +72,6 @@ def _folded(facts: FoodFacts) -> set[str]:
 def stock_once(database: Database, now: datetime) -> None:
     """Stock a kitchen that has never been stocked; what the cook removed stays removed."""
     with database.reading() as session:
-        stocked = rows.read_setting(session, _KEY) is not None
+        stocked = settings.read(session, _KEY) is not None
     if not stocked:
         stock(database, now)

@@ -6,7 +6,6 @@ from datetime import datetime
 from typing import Annotated
 
 from pydantic import Field
-from sqlmodel import Session, col, select
 
 from gasket.core.errors import Conflict, FaultyInput
 from gasket.core.label.food import FoodFacts
@@ -18,8 +17,19 @@ from gasket.core.trade.kind_reading import KindBy, KindRead, kind_read
 from gasket.core.trade.kinds import FoodKind
 from gasket.core.trade.units import millilitres_per
 from gasket.kitchen import settings
-from gasket.store import rows, search
-from gasket.store.tables import FoodRow, LabelRevisionRow, LabelRow
+from gasket.store.books import Session
+from gasket.store.books.book import plain
+from gasket.store.books.shelf import (
+    FOODS,
+    PACKAGES,
+    Food,
+    Packaged,
+    add_package,
+    add_packages,
+    add_version,
+    packages,
+    packages_of,
+)
 
 
 class ShelfLabel(Answer):
@@ -83,38 +93,35 @@ class LabelEdit(NewLabel):
 
 
 def food(session: Session, food_id: int) -> ShelfFood:
-    row = rows.fetch(session, FoodRow, food_id)
-    return shelf_foods(session, [row])[0]
+    return shelf_foods(session, [FOODS.fetch(session, food_id)])[0]
 
 
-def shelf_foods(session: Session, found: list[FoodRow]) -> list[ShelfFood]:
-    """The foods of these rows with their labels, in the order of the rows."""
-    ids = [rows.key_of(row) for row in found]
-    query = select(LabelRow).where(col(LabelRow.food_id).in_(ids)).order_by(col(LabelRow.id))
+def shelf_foods(session: Session, foods: Sequence[Food]) -> list[ShelfFood]:
+    """These foods with their labels, in their order."""
     by_food: dict[int, list[ShelfLabel]] = {}
-    for label in _shelf_labels(session, list(session.exec(query))):
-        by_food.setdefault(label.food_id, []).append(label)
+    for one in packages_of(session, [stored.id for stored in foods]):
+        by_food.setdefault(one.head.food_id, []).append(_shelf_label(one))
     cup_ml = millilitres_per(settings.read(session).household)["cup"]
-    return [_food(row, by_food.get(key, []), cup_ml) for row, key in zip(found, ids, strict=True)]
+    return [_food(stored, by_food.get(stored.id, []), cup_ml) for stored in foods]
 
 
-def _food(row: FoodRow, labels: list[ShelfLabel], cup_ml: float) -> ShelfFood:
-    facts = rows.facts_of(row)
+def _food(stored: Food, labels: list[ShelfLabel], cup_ml: float) -> ShelfFood:
+    facts = stored.facts
     density = facts.density_g_per_ml
     kept = sorted(
         (label for label in labels if not label.removed),
         key=lambda shown: shown.label.style == "table",
     )
-    kind = _kind(row.name, facts, [label.label for label in kept])
+    kind = _kind(stored.name, facts, [label.label for label in kept])
     return ShelfFood(
-        id=rows.key_of(row),
-        name=row.name,
-        version=row.version,
+        id=stored.id,
+        name=stored.name,
+        version=stored.version,
         facts=facts,
         kind=kind.kind,
         kind_by=kind.by,
-        typical=row.typical,
-        removed=row.removed_at is not None,
+        typical=stored.typical,
+        removed=stored.removed_at is not None,
         cup_g=None if density is None else density * cup_ml,
         labels=tuple(kept),
     )
@@ -122,26 +129,19 @@ def _food(row: FoodRow, labels: list[ShelfLabel], cup_ml: float) -> ShelfFood:
 
 def shelf_labels(session: Session, label_ids: Iterable[int]) -> dict[int, ShelfLabel]:
     """The named labels as they stand now, removed ones too. Unknown ids are left out."""
-    ids = [key for key in label_ids if 0 < key <= rows.MOST_ID]
-    query = select(LabelRow).where(col(LabelRow.id).in_(ids))
-    return {label.id: label for label in _shelf_labels(session, list(session.exec(query)))}
+    return {one.head.id: _shelf_label(one) for one in packages(session, label_ids)}
 
 
-def _shelf_labels(session: Session, found: list[LabelRow]) -> list[ShelfLabel]:
-    newest = rows.newest_revisions(session, [rows.key_of(row) for row in found])
-    return [_shelf_label(row, newest[rows.key_of(row)]) for row in found]
-
-
-def _shelf_label(row: LabelRow, revision: LabelRevisionRow) -> ShelfLabel:
+def _shelf_label(one: Packaged) -> ShelfLabel:
     return ShelfLabel(
-        id=rows.key_of(row),
-        food_id=row.food_id,
-        version=row.version,
-        since=revision.created_at,
-        revisions=revision.number,
-        removed=row.removed_at is not None,
-        label=rows.label_of(revision),
-        package=rows.package_of(revision),
+        id=one.head.id,
+        food_id=one.head.food_id,
+        version=one.head.version,
+        since=one.printed.created_at,
+        revisions=one.printed.number,
+        removed=one.head.removed_at is not None,
+        label=one.printed.label,
+        package=one.printed.package,
     )
 
 
@@ -149,47 +149,35 @@ def _shelf_label(row: LabelRow, revision: LabelRevisionRow) -> ShelfLabel:
 
 
 def add_food(session: Session, new: NewFood, now: datetime) -> ShelfFood:
-    row = new_food(session, new, now)
-    return food(session, rows.key_of(row))
+    """A food with its first label."""
+    name = _trimmed(new.name)
+    stored = FOODS.add(session, name=name, stored_facts=plain(new.facts), created_at=now)
+    return _add_label(session, stored, new, now)
 
 
-def new_foods(session: Session, labels: list[Label], now: datetime) -> list[LabelRevisionRow]:
-    """A food for each label, named as its package: their revisions, in order."""
-    foods = [FoodRow(name=label.name, created_at=now) for label in labels]
-    session.add_all(foods)
-    session.flush()
-    packages = [LabelRow(food_id=rows.key_of(row), created_at=now) for row in foods]
-    session.add_all(packages)
-    session.flush()
-    revisions = [
-        revision_of(rows.key_of(row), 1, label, Package(), now)
-        for row, label in zip(packages, labels, strict=True)
-    ]
-    session.add_all(revisions)
-    reindex(session, foods)
-    return revisions
-
-
-def new_food(session: Session, new: NewFood, now: datetime) -> FoodRow:
-    """A food with its first label, in the search index."""
-    row = FoodRow(name=_trimmed(new.name), facts=rows.plain(new.facts), created_at=now)
-    session.add(row)
-    session.flush()
-    new_label(session, row, new, now)
-    return row
+def add_foods(session: Session, labels: Sequence[Label], now: datetime) -> list[int]:
+    """A food for each label, named as its package: their labels' ids, in order."""
+    stored = [FOODS.add(session, name=label.name, created_at=now) for label in labels]
+    given = [(one.id, label, Package()) for one, label in zip(stored, labels, strict=True)]
+    keys = add_packages(session, given, now)
+    reindex(session, stored)
+    return keys
 
 
 def edit_food(session: Session, food_id: int, edit: FoodEdit) -> ShelfFood:
     """Store a name and facts. Raises `Conflict` when they were changed meanwhile."""
-    row = rows.fetch(session, FoodRow, food_id)
-    if row.version != edit.version:
+    stored = FOODS.fetch(session, food_id)
+    if stored.version != edit.version:
         raise Conflict("food", food(session, food_id))
-    row.name = _trimmed(edit.name)
-    row.facts = rows.plain(edit.facts)
-    row.version += 1
-    session.add(row)
-    reindex(session, [row])
-    return food(session, food_id)
+    return write_facts(session, stored, edit.facts, _trimmed(edit.name))
+
+
+def write_facts(session: Session, stored: Food, facts: FoodFacts, name: str = "") -> ShelfFood:
+    """Store what is known of a food, and its name where it has a new one."""
+    changed = {"name": name or stored.name, "stored_facts": plain(facts)}
+    edited = FOODS.change(session, stored, version=stored.version + 1, **changed)
+    reindex(session, [edited])
+    return food(session, stored.id)
 
 
 def _trimmed(name: str) -> str:
@@ -199,54 +187,34 @@ def _trimmed(name: str) -> str:
 
 
 def add_label(session: Session, food_id: int, new: NewLabel, now: datetime) -> ShelfFood:
-    new_label(session, rows.fetch(session, FoodRow, food_id), new, now)
-    return food(session, food_id)
+    """One more package of a food; one without a name is called as the food."""
+    return _add_label(session, FOODS.fetch(session, food_id), new, now)
 
 
-def new_label(session: Session, of: FoodRow, new: NewLabel, now: datetime) -> LabelRevisionRow:
-    """A label of the food with its first revision."""
-    row = LabelRow(food_id=rows.key_of(of), created_at=now)
-    session.add(row)
-    session.flush()
+def _add_label(session: Session, of: Food, new: NewLabel, now: datetime) -> ShelfFood:
     label = new.label if new.label.name.strip() else new.label.model_copy(update={"name": of.name})
-    revision = revision_of(rows.key_of(row), 1, label, new.package, now)
-    session.add(revision)
+    add_package(session, of.id, label, new.package, now)
     reindex(session, [of])
-    return revision
-
-
-def revision_of(
-    label_id: int, number: int, label: Label, package: Package, now: datetime
-) -> LabelRevisionRow:
-    return LabelRevisionRow(
-        label_id=label_id,
-        number=number,
-        panel=rows.panel_of(label),
-        package=rows.plain(package),
-        created_at=now,
-    )
+    return food(session, of.id)
 
 
 def edit_label(session: Session, label_id: int, edit: LabelEdit, now: datetime) -> ShelfFood:
     """Store a changed package as a new revision. Raises `Conflict` when it changed meanwhile."""
-    row = rows.fetch(session, LabelRow, label_id)
-    if row.version != edit.version:
+    head = PACKAGES.fetch(session, label_id)
+    if head.version != edit.version:
         raise Conflict("label", shelf_labels(session, [label_id])[label_id])
-    revise_label(session, row, edit, now)
-    return food(session, row.food_id)
+    revise_label(session, label_id, edit, now)
+    return food(session, head.food_id)
 
 
-def revise_label(session: Session, row: LabelRow, new: NewLabel, now: datetime) -> bool:
-    """Whether `new` differs from the newest revision; it is then one."""
-    label_id = rows.key_of(row)
-    newest = rows.newest_revisions(session, [label_id])[label_id]
-    if rows.label_of(newest) == new.label and rows.package_of(newest) == new.package:
-        return False
-    row.version += 1
-    session.add(row)
-    session.add(revision_of(label_id, newest.number + 1, new.label, new.package, now))
-    reindex(session, [rows.fetch(session, FoodRow, row.food_id)])
-    return True
+def revise_label(session: Session, label_id: int, new: NewLabel, now: datetime) -> None:
+    """Store a package as it is now, where that differs from what is known of it."""
+    if add_version(session, label_id, new.label, new.package, now):
+        _reindex_food_of(session, label_id)
+
+
+def _reindex_food_of(session: Session, label_id: int) -> None:
+    reindex(session, [FOODS.fetch(session, PACKAGES.fetch(session, label_id).food_id)])
 
 
 # Off the shelf and back
@@ -254,21 +222,17 @@ def revise_label(session: Session, row: LabelRow, new: NewLabel, now: datetime) 
 
 def remove_food(session: Session, food_id: int, removed: bool, now: datetime) -> ShelfFood:
     """Take a food off the shelf, or put it back. Builds and batches that use it keep it."""
-    row = rows.fetch(session, FoodRow, food_id)
-    row.removed_at = now if removed else None
-    session.add(row)
-    reindex(session, [row])
+    stored = FOODS.fetch(session, food_id)
+    reindex(session, [FOODS.change(session, stored, removed_at=now if removed else None)])
     return food(session, food_id)
 
 
 def remove_label(session: Session, label_id: int, removed: bool, now: datetime) -> ShelfFood:
     """Take a label off the shelf, or put it back."""
-    row = rows.fetch(session, LabelRow, label_id)
-    row.removed_at = now if removed else None
-    session.add(row)
-    session.flush()
-    reindex(session, [rows.fetch(session, FoodRow, row.food_id)])
-    return food(session, row.food_id)
+    head = PACKAGES.fetch(session, label_id)
+    PACKAGES.change(session, head, removed_at=now if removed else None)
+    _reindex_food_of(session, label_id)
+    return food(session, head.food_id)
 
 
 @dataclass(frozen=True)
@@ -296,27 +260,15 @@ def _kind(name: str, facts: FoodFacts, own_first: Sequence[Label]) -> KindRead:
     return kind_read(facts.kind, name, facts.aliases, package)
 
 
-def reindex(session: Session, changed: list[FoodRow]) -> None:
+def reindex(session: Session, changed: Sequence[Food]) -> None:
     """Bring these foods' words and standing up to date."""
-    session.flush()
-    words: list[search.Words] = []
-    for row, whole in zip(changed, shelf_foods(session, changed), strict=True):
-        listed = listing(row.name, whole.facts, (label.label for label in whole.labels))
-        row.typical, row.kind = listed.typical, listed.kind
-        session.add(row)
-        if row.removed_at is None:
-            words.append(search.Words(whole.id, whole.name, whole.facts.aliases, listed.packages))
-    search.unindex(session, [rows.key_of(row) for row in changed])
-    search.index(session, words)
+    for stored, whole in zip(changed, shelf_foods(session, changed), strict=True):
+        listed = listing(stored.name, whole.facts, (label.label for label in whole.labels))
+        FOODS.list_as(
+            session, stored, typical=listed.typical, kind=listed.kind, packages=listed.packages
+        )
 
 
 def touch(session: Session, label_ids: Iterable[int], now: datetime) -> None:
     """Note that these labels' foods were used now."""
-    query = (
-        select(FoodRow)
-        .join(LabelRow, col(LabelRow.food_id) == col(FoodRow.id))
-        .where(col(LabelRow.id).in_(list(label_ids)))
-    )
-    for row in session.exec(query):
-        row.used_at = now
-        session.add(row)
+    FOODS.use(session, label_ids, now)

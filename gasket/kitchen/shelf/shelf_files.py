@@ -13,16 +13,14 @@ from datetime import datetime
 from pathlib import Path
 from typing import Final, Literal
 
-from sqlmodel import Session, col, select
-
 from gasket.core.errors import GasketError, Refused, Unknown
 from gasket.core.numbers import Answer
 from gasket.formats.shelf_csv import ShelfRow, refuse_header
 from gasket.kitchen.shelf import shelf, shelf_staging
 from gasket.kitchen.shelf.shelf_rows import AT_ONCE, Fate, RowFate
-from gasket.store import rows
+from gasket.store.books import Session
+from gasket.store.books.shelf import FOODS
 from gasket.store.database import Database
-from gasket.store.tables import FoodRow
 
 Stage = Literal["reading", "ready", "writing", "done", "failed"]
 MOST_KEPT: Final = 5
@@ -31,17 +29,10 @@ _log: Final = logging.getLogger(__name__)
 
 def export(session: Session, own_only: bool = False) -> Iterator[ShelfRow]:
     """Every label on the shelf as a row; `own_only` leaves foods with typical values out."""
-    query = select(FoodRow.id).where(col(FoodRow.removed_at).is_(None))
-    if own_only:
-        query = query.where(col(FoodRow.typical).is_(False))
-    ids = list(session.exec(query.order_by(col(FoodRow.name), col(FoodRow.id))))
+    ids = FOODS.ids_by_name(session, own_only=own_only)
     for start in range(0, len(ids), AT_ONCE):
-        part = ids[start : start + AT_ONCE]
-        found = {
-            rows.key_of(row): row
-            for row in session.exec(select(FoodRow).where(col(FoodRow.id).in_(part)))
-        }
-        for food in shelf.shelf_foods(session, [found[key] for key in part if key]):
+        part = FOODS.in_order(session, ids[start : start + AT_ONCE])
+        for food in shelf.shelf_foods(session, part):
             for label in food.labels:
                 yield ShelfRow(
                     food=food.name, facts=food.facts, label=label.label, package=label.package

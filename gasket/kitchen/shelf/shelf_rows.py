@@ -4,8 +4,6 @@ from collections.abc import Callable
 from dataclasses import dataclass, field
 from typing import Final, Literal
 
-from sqlmodel import Session, col, func, select
-
 from gasket.core.differences import changes
 from gasket.core.errors import Fault, FaultyInput
 from gasket.core.label.food import FoodFacts
@@ -13,8 +11,8 @@ from gasket.core.label.label import Label
 from gasket.core.label.package import Package
 from gasket.core.numbers import Answer
 from gasket.formats.shelf_csv import ShelfRow, Table, laid_over, parse_row
-from gasket.store import rows
-from gasket.store.tables import FoodRow, LabelRevisionRow, LabelRow
+from gasket.store.books import Session
+from gasket.store.books.shelf import FOODS, fingerprint, packages_there
 
 Fate = Literal["new food", "new label", "new version", "food changed", "unchanged", "refused"]
 Progress = Callable[[int], None]
@@ -55,19 +53,6 @@ class Plan:
     known: dict[str, Known]
 
 
-def fingerprint(session: Session) -> tuple[int, ...]:
-    """Changes whenever anything on the shelf does."""
-    figures = (
-        func.count(col(FoodRow.id)),
-        func.coalesce(func.sum(FoodRow.version), 0),
-        func.count(col(FoodRow.removed_at)),
-    )
-    of_foods = [session.exec(select(figure)).one() for figure in figures]
-    newest = session.exec(select(func.max(LabelRevisionRow.id))).one() or 0
-    gone = session.exec(select(func.count(col(LabelRow.removed_at)))).one()
-    return (*of_foods, newest, gone)
-
-
 def plan(session: Session, table: Table, progress: Progress) -> Plan:
     """Read every row and say what it would do. Writes nothing."""
     stands = fingerprint(session)
@@ -102,25 +87,18 @@ def _laid_over(row: ShelfRow, known: dict[str, Known], columns: frozenset[str]) 
 
 
 def _shelf_by_name(session: Session) -> dict[str, Known]:
-    query = select(FoodRow).where(col(FoodRow.removed_at).is_(None)).order_by(col(FoodRow.id))
     found: dict[str, Known] = {}
     names: dict[int, str] = {}
-    for row in session.exec(query):
-        name = row.name.casefold()
-        names[rows.key_of(row)] = name
-        facts = rows.facts_of(row)
-        found.setdefault(name, Known(rows.key_of(row), row.name, facts, facts))
-    newest = rows.newest_revisions(session)
-    for label in session.exec(select(LabelRow).where(col(LabelRow.removed_at).is_(None))):
-        food = found.get(names.get(label.food_id, ""))
-        if food is not None and food.id == label.food_id:
-            revision = newest[rows.key_of(label)]
-            panel = rows.label_of(revision)
-            of_label = (rows.key_of(label), panel, rows.package_of(revision))
-            key = panel.name.casefold()
-            if key not in food.labels:
-                food.labels[key] = of_label
-                food.revisions[key] = (rows.key_of(label), revision.number)
+    for stored in FOODS.there(session):
+        name = names[stored.id] = stored.name.casefold()
+        found.setdefault(name, Known(stored.id, stored.name, stored.facts, stored.facts))
+    for one in packages_there(session):
+        head, printed = one.head, one.printed
+        food = found.get(names.get(head.food_id, ""))
+        key = printed.label.name.casefold()
+        if food is not None and food.id == head.food_id and key not in food.labels:
+            food.labels[key] = (head.id, printed.label, printed.package)
+            food.revisions[key] = (head.id, printed.number)
     return found
 
 

@@ -9,52 +9,18 @@ import contextlib
 import json
 import sqlite3
 from collections.abc import Iterable, Iterator
-from datetime import UTC, datetime
+from datetime import datetime
 from pathlib import Path
-from typing import Any, Final
-
-from sqlmodel import Session
+from typing import Any
 
 from gasket.core.errors import Fault
 from gasket.core.label.food import FoodFacts
 from gasket.formats.shelf_csv import ShelfRow
 from gasket.kitchen.shelf import shelf
-from gasket.kitchen.shelf.shelf_rows import Fate, Known, Plan, RowFate, fingerprint, merge
-from gasket.store import rows
+from gasket.kitchen.shelf.shelf_rows import Fate, Known, Plan, RowFate, merge
+from gasket.store.books import shelf_import
+from gasket.store.books.book import plain
 from gasket.store.database import Database
-
-_TABLES: Final = """
-CREATE TABLE about (fingerprint TEXT, unknown_columns TEXT);
-CREATE TABLE fate (at INTEGER PRIMARY KEY, line INTEGER, food TEXT, package TEXT, fate TEXT,
-  changes TEXT, faults TEXT);
-CREATE INDEX by_fate ON fate (fate, at);
-CREATE TABLE new_food (n INTEGER PRIMARY KEY, name TEXT, facts TEXT, typical INTEGER, kind TEXT,
-  aliases TEXT, packages TEXT);
-CREATE TABLE changed_food (id INTEGER PRIMARY KEY, name TEXT, facts TEXT, differs INTEGER,
-  typical INTEGER, kind TEXT, aliases TEXT, packages TEXT);
-CREATE TABLE new_label (n INTEGER PRIMARY KEY, food_id INTEGER, new_food INTEGER, panel TEXT,
-  package TEXT);
-CREATE TABLE new_revision (label_id INTEGER PRIMARY KEY, number INTEGER, panel TEXT, package TEXT);
-"""
-
-_PUT_IN: Final = (
-    "INSERT INTO food (id, name, facts, typical, kind, version, created_at)"
-    " SELECT :foods + n, name, facts, typical, kind, 1, :now FROM staged.new_food",
-    "INSERT INTO label (id, food_id, version, created_at)"
-    " SELECT :labels + n, coalesce(food_id, :foods + new_food), 1, :now FROM staged.new_label",
-    "INSERT INTO label_revision (label_id, number, panel, package, created_at)"
-    " SELECT :labels + n, 1, panel, package, :now FROM staged.new_label",
-    "INSERT INTO label_revision (label_id, number, panel, package, created_at)"
-    " SELECT label_id, number, panel, package, :now FROM staged.new_revision",
-    "UPDATE label SET version = version + 1 WHERE id IN (SELECT label_id FROM staged.new_revision)",
-    "UPDATE food SET facts = new.facts, typical = new.typical, kind = new.kind,"
-    " version = version + new.differs FROM staged.changed_food AS new WHERE new.id = food.id",
-    "DELETE FROM food_search WHERE rowid IN (SELECT id FROM staged.changed_food)",
-    "INSERT INTO food_search (rowid, name, aliases, packages)"
-    " SELECT id, name, aliases, packages FROM staged.changed_food"
-    " UNION ALL SELECT :foods + n, name, aliases, packages FROM staged.new_food",
-)
-
 
 # Laying down
 
@@ -62,7 +28,7 @@ _PUT_IN: Final = (
 def stage(plan: Plan, unknown_columns: Iterable[str], path: Path) -> None:
     """Lay down at `path`, which is not there yet, what a plan says and does."""
     with contextlib.closing(sqlite3.connect(path)) as connection:
-        connection.executescript(f"PRAGMA synchronous=OFF; {_TABLES}")
+        connection.executescript(f"PRAGMA synchronous=OFF; {shelf_import.TABLES}")
         about = (json.dumps(plan.fingerprint), json.dumps(tuple(unknown_columns)))
         connection.execute("INSERT INTO about VALUES (?, ?)", about)
         for table, found in _laid_out(plan):
@@ -85,7 +51,7 @@ def _laid_out(plan: Plan) -> Iterator[tuple[str, tuple[Any, ...]]]:
         known = plan.known[key]
         yield _food(n, known, given)
         for fate, row in given:
-            panel, package = _text(rows.panel_of(row.label)), _text(rows.plain(row.package))
+            panel, package = _text(plain(row.label)), _text(plain(row.package))
             if fate.fate == "new version":
                 label_id, number = known.revisions[row.label.name.casefold()]
                 yield "new_revision", (label_id, number + 1, panel, package)
@@ -108,12 +74,12 @@ def _food(
         facts = merge(facts, row.facts)
         labels[row.label.name.casefold()] = row.label
     listed = shelf.listing(name, facts, labels.values())
-    stored = _text(rows.plain(facts))
+    stored = _text(plain(facts))
     words = (" ; ".join(facts.aliases), " ; ".join(listed.packages))
     as_listed = (int(listed.typical), listed.kind, *words)
     if known.id is None:
         return "new_food", (n, name, stored, *as_listed)
-    differs = int(rows.plain(facts) != rows.plain(known.stored))
+    differs = int(plain(facts) != plain(known.stored))
     return "changed_food", (known.id, name, stored, differs, *as_listed)
 
 
@@ -168,21 +134,5 @@ def _fate(line: int, food: str, package: str, fate: Fate, changes: str, faults: 
 def put_in(database: Database, path: Path, now: datetime) -> bool:
     """Put everything that is laid down at `path` on the shelf, in one transaction. False, and
     nothing is changed, when the shelf is not what it was when the file was read."""
-    with database.writing(beside={"staged": path}) as session:
-        connection = session.connection()
-        planned = connection.exec_driver_sql("SELECT fingerprint FROM staged.about").scalar_one()
-        if tuple(json.loads(planned)) != fingerprint(session):
-            return False
-        values = {
-            "foods": _last(session, "food"),
-            "labels": _last(session, "label"),
-            "now": now.astimezone(UTC).strftime("%Y-%m-%d %H:%M:%S.%f"),
-        }
-        for statement in _PUT_IN:
-            connection.exec_driver_sql(statement, values)
-    return True
-
-
-def _last(session: Session, table: str) -> int:
-    query = f"SELECT coalesce(max(id), 0) FROM {table}"
-    return int(session.connection().exec_driver_sql(query).scalar_one())
+    with database.writing(beside={shelf_import.STAGED: path}) as session:
+        return shelf_import.put_in(session, now)

@@ -2,17 +2,15 @@
 
 from collections.abc import Sequence
 
-from sqlmodel import Session, col, select
-
 from gasket.core.numbers import Answer
 from gasket.core.reckoning.margin import AnyFigure
 from gasket.core.tasting.credit import Credit, credit
 from gasket.core.tasting.scores import Score
-from gasket.kitchen.cook.batch_figures import BATCHES
+from gasket.kitchen.cook.batch_figures import BATCH_FIGURES
 from gasket.kitchen.portion import arms
 from gasket.kitchen.taste.said import Said, Tastings
-from gasket.store import rows
-from gasket.store.tables import BatchRow
+from gasket.store.books import Session
+from gasket.store.books.batches import BATCHES
 
 
 class ArmEntry(Answer):
@@ -35,22 +33,20 @@ def compared(
     session: Session, trial_ids: Sequence[int], said: Tastings
 ) -> dict[int, tuple[ArmEntry, ...]]:
     """The arms of the batches of these trials, those of a batch beside each other."""
-    query = select(BatchRow).where(col(BatchRow.arm_of).is_not(None), *rows.here(BatchRow))
-    query = query.where(col(BatchRow.trial_id).in_(trial_ids))
-    found = list(session.exec(query.order_by(col(BatchRow.arm_of).desc(), col(BatchRow.id))))
-    figures = BATCHES.of(session, [rows.key_of(row) for row in found])
+    found = BATCHES.arms_here(session, trial_ids)
+    figures = BATCH_FIGURES.of(session, [arm.id for arm in found])
+    wholes = BATCHES.each(session, {arm.arm_of for arm in found if arm.arm_of is not None})
     first: dict[int, int] = {}
     beside: dict[int, list[ArmEntry]] = {}
-    for row in found:
-        key = rows.key_of(row)
-        whole = rows.fetch(session, BatchRow, row.arm_of or 0)
-        against = first.setdefault(rows.key_of(whole), key)
-        changes = arms.changes_of(session, whole, row)
+    for arm in found:
+        key, whole = arm.id, wholes[arm.arm_of or 0]
+        against = first.setdefault(whole.id, key)
+        changes = arms.changes_of(session, whole, arm)
         serving = figures[key].serving
         entry = ArmEntry(
             batch_id=key,
-            batch_of=rows.key_of(whole),
-            name=row.arm,
+            batch_of=whole.id,
+            name=arm.arm,
             changes=changes,
             kcal=serving.kcal if serving else None,
             protein_g=serving.protein_g if serving else None,
@@ -59,7 +55,7 @@ def compared(
             words=said.apart.words(-key),
             credit=None if against == key else _arm_credit(key, against, changes, said.apart),
         )
-        beside.setdefault(row.trial_id, []).append(entry)
+        beside.setdefault(arm.trial_id, []).append(entry)
     return {trial: tuple(entries) for trial, entries in beside.items()}
 
 

@@ -3,8 +3,6 @@
 from collections.abc import Iterator, Mapping, Sequence
 from datetime import datetime
 
-from sqlmodel import Session, col, func, select
-
 from gasket.core.errors import Refused, Unknown
 from gasket.core.numbers import Answer
 from gasket.core.rebuild.difference import LineDifference
@@ -15,13 +13,15 @@ from gasket.core.tasting.frontier import Across, Criterion, unbeaten_each
 from gasket.core.tasting.scores import Score
 from gasket.core.tasting.verdict import TasteVerdict
 from gasket.core.weighing.closing import FarLine
-from gasket.kitchen.cook.batch_figures import BATCHES, BatchFigures
+from gasket.kitchen.cook.batch_figures import BATCH_FIGURES, BatchFigures
 from gasket.kitchen.rebuild import drafts, originals, trials
-from gasket.kitchen.rebuild.trial_figures import TRIALS, TrialFigures
+from gasket.kitchen.rebuild.trial_figures import TRIAL_FIGURES, TrialFigures
 from gasket.kitchen.taste.arms_compared import ArmEntry, compared
 from gasket.kitchen.taste.said import ORIGINAL, Said, Tastings, tasting_of
-from gasket.store import rows
-from gasket.store.tables import BatchRow, DishRow, TrialRow
+from gasket.store.books import Session
+from gasket.store.books.batches import BATCHES, BatchHead
+from gasket.store.books.dishes import DISHES
+from gasket.store.books.trials import TRIALS, Trial
 
 
 class TrialEntry(Answer):
@@ -85,7 +85,7 @@ class History(Answer):
 
 def of_trial(session: Session, trial_id: int) -> TrialEntry:
     """One trial with what its change did."""
-    trial = rows.fetch(session, TrialRow, trial_id)
+    trial = TRIALS.fetch(session, trial_id)
     wanted = [trial_id, *([trial.copied_from] if trial.copied_from else [])]
     said = tasting_of(session, trial.dish_id)
     beside = {entry.id: entry for entry in entries_of(session, trial.dish_id, wanted, said)}
@@ -97,11 +97,11 @@ def of_trial(session: Session, trial_id: int) -> TrialEntry:
 
 def read(session: Session, dish_id: int) -> History:
     """Raises `Unknown`."""
-    dish = rows.fetch(session, DishRow, dish_id)
-    found = trials.of_dish(session, dish_id)
-    ids = [rows.key_of(trial) for trial in found]
+    dish = DISHES.fetch(session, dish_id)
+    found = TRIALS.of_dish(session, dish_id)
+    ids = [trial.id for trial in found]
     said = tasting_of(session, dish_id)
-    planned = TRIALS.of(session, ids)
+    planned = TRIAL_FIGURES.of(session, ids)
     original = originals.of(session, dish)
     beside = {
         entry.id: _at_equal_weight(entry, original.serving_g)
@@ -139,19 +139,19 @@ def entries_of(
     session: Session, dish_id: int, trial_ids: Sequence[int], said: Tastings
 ) -> list[TrialEntry]:
     """Some trials of a dish, without what they are beside the others."""
-    found = [trial for trial in trials.of_dish(session, dish_id) if trial.id in trial_ids]
-    planned = TRIALS.of(session, trial_ids)
+    found = [trial for trial in TRIALS.of_dish(session, dish_id) if trial.id in trial_ids]
+    planned = TRIAL_FIGURES.of(session, trial_ids)
     return entries(session, found, planned, said)
 
 
 def entries(
     session: Session,
-    found: Sequence[TrialRow],
+    found: Sequence[Trial],
     planned: Mapping[int, TrialFigures],
     said: Tastings,
 ) -> list[TrialEntry]:
     """These trials, without what they are beside the others."""
-    ids = [rows.key_of(trial) for trial in found]
+    ids = [trial.id for trial in found]
     made, arms = _last_made(session, ids), compared(session, ids, said)
     return [
         _entry(trial, planned[key], made.get(key), arms.get(key, ()), said)
@@ -159,30 +159,24 @@ def entries(
     ]
 
 
-Made = tuple[BatchRow, BatchFigures]
+Made = tuple[BatchHead, BatchFigures]
 
 
 def _last_made(session: Session, trial_ids: Sequence[int]) -> dict[int, Made]:
     """The newest closed batch of each trial with its figures."""
-    newest = (
-        select(func.max(BatchRow.id))
-        .where(col(BatchRow.trial_id).in_(trial_ids), col(BatchRow.closed_at).is_not(None))
-        .where(col(BatchRow.arm_of).is_(None), *rows.here(BatchRow))
-        .group_by(col(BatchRow.trial_id))
-    )
-    found = list(session.exec(select(BatchRow).where(col(BatchRow.id).in_(newest))))
-    figures = BATCHES.of(session, [rows.key_of(row) for row in found])
-    return {row.trial_id: (row, figures[rows.key_of(row)]) for row in found}
+    found = BATCHES.last_closed(session, trial_ids)
+    figures = BATCH_FIGURES.of(session, [batch.id for batch in found.values()])
+    return {trial_id: (batch, figures[batch.id]) for trial_id, batch in found.items()}
 
 
 def _entry(
-    trial: TrialRow,
+    trial: Trial,
     planned: TrialFigures,
     made: Made | None,
     arms: tuple[ArmEntry, ...],
     said: Tastings,
 ) -> TrialEntry:
-    key = rows.key_of(trial)
+    key = trial.id
     sheets = said.of(key)
     serving = made[1].serving if made else None
     return TrialEntry(
@@ -192,7 +186,7 @@ def _entry(
         copied_from=trial.copied_from,
         created_at=trial.created_at,
         made_at=made[0].closed_at if made else None,
-        batch_id=rows.key_of(made[0]) if made else None,
+        batch_id=made[0].id if made else None,
         archived=trial.set_aside_at is not None,
         broken=planned.broken or (made[1].broken if made else ""),
         kcal=serving.kcal if serving else planned.kcal,
@@ -208,7 +202,7 @@ def _entry(
         score=said.overall.score(key),
         words=said.words(key),
         again=sum(sheet.again == "yes" for sheet in sheets),
-        verdict=rows.verdict_of(trial),
+        verdict=trial.verdict,
         verdict_version=trial.verdict_version,
         credit=None,
         arms=arms,
@@ -261,7 +255,7 @@ def _g(grams: float) -> str:
 
 def rich_lines(
     session: Session,
-    opened: TrialRow,
+    opened: Trial,
     beside: Mapping[int, TrialEntry],
     planned: Mapping[int, TrialFigures],
     said: Tastings,
@@ -270,7 +264,7 @@ def rich_lines(
     changed: dict[str, list[LineChange]] = {}
     for key, change in changed_alone(beside, planned, said):
         changed.setdefault(key, []).append(change)
-    placed_lines = drafts.draft(session, rows.key_of(opened)).piece.lines()
+    placed_lines = drafts.draft(session, opened.id).piece.lines()
     lines = {
         placed.line.id: (placed.ingredient.name, kcal)
         for placed in placed_lines
@@ -304,7 +298,7 @@ def changed_alone(
         )
 
 
-def refuse_original(trial: TrialRow) -> None:
+def refuse_original(trial: Trial) -> None:
     """Raises `Refused` for the original: it has no next trial."""
     if trial.is_original:
         raise Refused("This is the original: begin with a trial.")

@@ -5,7 +5,6 @@ from datetime import datetime
 from typing import Annotated, Final
 
 from pydantic import Field
-from sqlmodel import Session, col, select
 
 from gasket.core.cooking.safety import asked_of
 from gasket.core.cooking.steps import Step, changed
@@ -23,14 +22,16 @@ from gasket.kitchen.cook import steps
 from gasket.kitchen.rebuild import build, drafts, keepers, swapping, trials
 from gasket.kitchen.rebuild.build import TrialSheet
 from gasket.kitchen.rebuild.drafts import Draft
-from gasket.kitchen.rebuild.trial_figures import TRIALS, TrialFigures
+from gasket.kitchen.rebuild.trial_figures import TRIAL_FIGURES, TrialFigures
 from gasket.kitchen.rebuild.trials import NewTrial
 from gasket.kitchen.taste import history
 from gasket.kitchen.taste.history import TrialEntry
 from gasket.kitchen.taste.said import Tastings, tasting_of
-from gasket.store import rows
-from gasket.store.tables import LineRow, TrialRow
-from gasket.store.taste_tables import RejectedProposalRow
+from gasket.store.books import Session
+from gasket.store.books.book import plain
+from gasket.store.books.builds import build_of, labels_in, write_build
+from gasket.store.books.swaps import REJECTED_PROPOSALS, proposals_rejected_in
+from gasket.store.books.trials import TRIALS, Trial
 
 MOST_SWAPPED: Final = 8
 """Of the lines with most calories."""
@@ -68,7 +69,7 @@ class ProposalRejected(Value):
 
 def read(session: Session, trial_id: int) -> NextTrials:
     """Up to four proposals from a trial."""
-    trial = rows.fetch(session, TrialRow, trial_id)
+    trial = TRIALS.fetch(session, trial_id)
     history.refuse_original(trial)
     bench, far = _bench(session, trial)
     found = proposals(bench)
@@ -84,7 +85,7 @@ def read(session: Session, trial_id: int) -> NextTrials:
 
 def take(session: Session, trial_id: int, taken: ProposalTaken, now: datetime) -> TrialSheet:
     """The next trial: a copy with this one change made and its intent filled in."""
-    trial = rows.fetch(session, TrialRow, trial_id)
+    trial = TRIALS.fetch(session, trial_id)
     history.refuse_original(trial)
     found = next(
         (made for made in proposals(_bench(session, trial)[0]) if made.key == taken.key), None
@@ -93,13 +94,12 @@ def take(session: Session, trial_id: int, taken: ProposalTaken, now: datetime) -
         raise Refused("That proposal no longer fits this trial: look at the new ones.")
     new = NewTrial(copy_of=trial_id, intent=taken.intent.strip() or found.intent)
     made = trials.copy(session, trial.dish_id, new, now)
-    row = rows.fetch(session, TrialRow, made.id)
+    copied = TRIALS.fetch(session, made.id)
     if found.change.lines:
-        rows.write_build(session, row, found.change.applied(rows.build_of(session, row)))
+        write_build(session, copied, found.change.applied(build_of(session, copied)))
     if found.minutes is not None:
-        row.steps = rows.stored_steps(_with_minutes(rows.steps_of(row.steps), found.minutes))
-        session.add(row)
-    session.flush()
+        steps = plain(_with_minutes(copied.steps, found.minutes))
+        TRIALS.change(session, copied, stored_steps=steps)
     return build.sheet(session, made.id)
 
 
@@ -114,63 +114,52 @@ def _with_minutes(told: tuple[Step, ...], minutes: StepMinutes) -> list[Step]:
 
 def reject(session: Session, trial_id: int, no: ProposalRejected, now: datetime) -> NextTrials:
     """Never propose it again in this dish."""
-    trial = rows.fetch(session, TrialRow, trial_id)
-    there = {row.proposal for row in _rejected_rows(session, trial.dish_id)}
-    if no.key not in there:
-        session.add(
-            RejectedProposalRow(
-                dish_id=trial.dish_id, proposal=no.key, title=no.title, created_at=now
-            )
-        )
-        session.flush()
+    trial = TRIALS.fetch(session, trial_id)
+    known = {one.proposal for one in proposals_rejected_in(session, trial.dish_id)}
+    if no.key not in known:
+        said = {"proposal": no.key, "title": no.title}
+        REJECTED_PROPOSALS.add(session, dish_id=trial.dish_id, created_at=now, **said)
     return read(session, trial_id)
 
 
 def allow(session: Session, trial_id: int, key: str) -> NextTrials:
     """Propose a rejected one again."""
-    trial = rows.fetch(session, TrialRow, trial_id)
-    for row in _rejected_rows(session, trial.dish_id):
-        if row.proposal == key:
-            session.delete(row)
-    session.flush()
+    trial = TRIALS.fetch(session, trial_id)
+    known = proposals_rejected_in(session, trial.dish_id)
+    REJECTED_PROPOSALS.drop(session, *(one.id for one in known if one.proposal == key))
     return read(session, trial_id)
-
-
-def _rejected_rows(session: Session, dish_id: int) -> list[RejectedProposalRow]:
-    query = select(RejectedProposalRow).where(RejectedProposalRow.dish_id == dish_id)
-    return list(session.exec(query.order_by(col(RejectedProposalRow.id))))
 
 
 def _rejected(session: Session, dish_id: int) -> tuple[RejectedProposal, ...]:
     return tuple(
-        RejectedProposal(key=row.proposal, title=row.title or row.proposal)
-        for row in _rejected_rows(session, dish_id)
+        RejectedProposal(key=one.proposal, title=one.title or one.proposal)
+        for one in proposals_rejected_in(session, dish_id)
     )
 
 
 # The bench that proposals are worked out on
 
 
-def _bench(session: Session, trial: TrialRow) -> tuple[Bench, tuple[FarLine, ...]]:
+def _bench(session: Session, trial: Trial) -> tuple[Bench, tuple[FarLine, ...]]:
     """And what came out otherwise than planned in the trial's last batch."""
-    key, dish_id = rows.key_of(trial), trial.dish_id
+    key, dish_id = trial.id, trial.dish_id
     found = drafts.draft(session, key)
     said = tasting_of(session, dish_id)
-    all_trials = trials.of_dish(session, dish_id)
-    planned = TRIALS.of(session, [rows.key_of(row) for row in all_trials])
+    all_trials = TRIALS.of_dish(session, dish_id)
+    planned = TRIAL_FIGURES.of(session, [each.id for each in all_trials])
     entries = history.entries(session, all_trials, planned, said)
     beside = {entry.id: entry for entry in entries}
     far = beside[key].far if key in beside else ()
     offered, news = _swaps(session, found)
     bench = Bench(
         checked=keepers.checked(session, found),
-        steps=rows.steps_of(trial.steps),
+        steps=trial.steps,
         said=most_said(said.of(key)),
         swaps=offered,
         news=news,
-        rejected=frozenset(row.proposal for row in _rejected_rows(session, dish_id)),
+        rejected=frozenset(one.proposal for one in proposals_rejected_in(session, dish_id)),
         tried=_tried(all_trials, planned, key),
-        known_labels=_known_labels(session, all_trials),
+        known_labels=labels_in(session, planned),
         helped=_helped(beside, planned, said),
         slipped=frozenset(line.key for line in far if line.key),
         hot_rule=_asks_heat(session, trial),
@@ -178,11 +167,10 @@ def _bench(session: Session, trial: TrialRow) -> tuple[Bench, tuple[FarLine, ...
     return bench, far
 
 
-def _asks_heat(session: Session, trial: TrialRow) -> bool:
+def _asks_heat(session: Session, trial: Trial) -> bool:
     """Whether some step is not done before the middle is hot enough."""
-    galley = steps.galley_of(session, rows.key_of(trial))
-    told = rows.steps_of(trial.steps)
-    return bool(asked_of(told, galley.foods, galley.family, galley.house.safety))
+    galley = steps.galley_of(session, trial.id)
+    return bool(asked_of(trial.steps, galley.foods, galley.family, galley.house.safety))
 
 
 Offered = list[tuple[PlacedLine, SwapOption]]
@@ -205,21 +193,15 @@ def _swaps(session: Session, found: Draft) -> tuple[Offered, dict[int, Ingredien
 
 
 def _tried(
-    all_trials: list[TrialRow], planned: dict[int, TrialFigures], key: int
+    all_trials: list[Trial], planned: dict[int, TrialFigures], key: int
 ) -> frozenset[tuple[str, bool]]:
     """Lines that trials copied from this one changed, and whether there was more of them."""
     return frozenset(
         (change.line_id, (change.after_g or 0.0) > (change.before_g or 0.0))
-        for row in all_trials
-        if row.copied_from == key
-        for change in planned[rows.key_of(row)].changes
+        for each in all_trials
+        if each.copied_from == key
+        for change in planned[each.id].changes
     )
-
-
-def _known_labels(session: Session, all_trials: list[TrialRow]) -> frozenset[int]:
-    ids = [rows.key_of(row) for row in all_trials]
-    query = select(LineRow.label_id).where(col(LineRow.trial_id).in_(ids)).distinct()
-    return frozenset(key for key in session.exec(query) if key is not None)
 
 
 def _helped(

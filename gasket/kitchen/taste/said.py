@@ -3,24 +3,18 @@
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from functools import cached_property
-from typing import Any, Final
-
-from sqlalchemy.orm import load_only
-from sqlmodel import Session, col, select
+from typing import Final
 
 from gasket.core.numbers import Answer
 from gasket.core.tasting.marks import QUALITIES, Quality, TastingSheet, Weights, most_said, overall
 from gasket.core.tasting.scores import Panel, Tasted
 from gasket.kitchen import settings
-from gasket.store import rows
-from gasket.store.tables import BatchRow
-from gasket.store.taste_tables import TastingRow
+from gasket.store.books import Session
+from gasket.store.books.tastings import Sampled, samples_of
 
 ORIGINAL: Final = 0
 """The original's place among the trials."""
 MOST_WORDS: Final = 4
-_TELLS: Final[tuple[Any, ...]] = (BatchRow.trial_id, BatchRow.arm_of, BatchRow.arm_differs)
-"""What a batch tells of its tastings: the rest of it, read a thousand times over, took 30 ms."""
 
 
 class Said(Answer):
@@ -103,21 +97,14 @@ class Tastings:
 
 def tasting_of(session: Session, dish_id: int) -> Tastings:
     """Every tasting of the dish that counts."""
-    query = (
-        select(TastingRow.sheet, BatchRow)
-        .outerjoin(BatchRow, col(BatchRow.id) == col(TastingRow.batch_id))
-        .where(TastingRow.dish_id == dish_id, col(TastingRow.archived_at).is_(None))
-        .where(col(BatchRow.removed_at).is_(None))
-        .order_by(col(TastingRow.sequence))
-        .options(load_only(*_TELLS))
-    )
-    said = [(TastingSheet.model_validate(stored), batch) for stored, batch in session.exec(query)]
-    return Tastings([_sip(sheet, batch) for sheet, batch in said], settings.read(session).weights)
+    sips = [_sip(sampled) for sampled in samples_of(session, dish_id)]
+    return Tastings(sips, settings.read(session).weights)
 
 
-def _sip(sheet: TastingSheet, batch: BatchRow | None) -> Sip:
-    if sheet.of_original or batch is None:
+def _sip(sampled: Sampled) -> Sip:
+    sheet = sampled.sheet
+    if sheet.of_original or sampled.trial_id is None:
         return Sip(ORIGINAL, None, sheet, sheet.counts)
-    arm = rows.key_of(batch) if batch.arm_of is not None else None
-    trial = -arm if arm and batch.arm_differs else batch.trial_id
+    arm = sampled.batch_id if sampled.arm_of is not None else None
+    trial = -arm if arm and sampled.arm_differs else sampled.trial_id
     return Sip(trial, arm, sheet, sheet.counts)

@@ -3,13 +3,11 @@
 from collections.abc import Iterator
 from datetime import datetime
 
-from sqlmodel import Session, col, func, select
-
-from gasket.core.errors import FaultyInput, Unknown
+from gasket.core.errors import FaultyInput
 from gasket.core.numbers import Answer, Value, YesNo
 from gasket.core.rebuild.trial import ShortName
-from gasket.store import rows
-from gasket.store.taste_tables import TasterRow, TastingRow
+from gasket.store.books import Session
+from gasket.store.books.tastings import TASTERS, TasterHead, counts_by_taster, tasters_by_name
 
 MOST_TASTERS = 200
 
@@ -36,23 +34,15 @@ class Taster(Answer):
 
 def all_of(session: Session) -> tuple[Taster, ...]:
     """Everybody, by name; those who were removed last."""
-    query = select(TasterRow).order_by(func.lower(TasterRow.name))
-    found = list(session.exec(query))
-    counts = dict(
-        session.exec(
-            select(TastingRow.taster_id, func.count())
-            .where(col(TastingRow.archived_at).is_(None))
-            .group_by(col(TastingRow.taster_id))
-        ).all()
-    )
+    counts = counts_by_taster(session)
     tasters = [
         Taster(
-            id=row.id or 0,
-            name=row.name,
-            removed=row.removed_at is not None,
-            tastings=counts.get(row.id or 0, 0),
+            id=head.id,
+            name=head.name,
+            removed=head.removed_at is not None,
+            tastings=counts.get(head.id, 0),
         )
-        for row in found
+        for head in tasters_by_name(session)
     ]
     return tuple(sorted(tasters, key=lambda taster: taster.removed))
 
@@ -65,40 +55,30 @@ def add(session: Session, new: NewTaster, now: datetime) -> tuple[Taster, ...]:
         raise FaultyInput.at("name", f"{known.name} is there already.")
     if len(all_of(session)) >= MOST_TASTERS and known is None:
         raise FaultyInput.at("name", f"{MOST_TASTERS} tasters are the most.")
-    row = known or TasterRow(name=name, created_at=now)
-    row.removed_at = None
-    session.add(row)
-    session.flush()
+    if known is None:
+        TASTERS.add(session, name=name, created_at=now)
+    else:
+        TASTERS.change(session, known, removed_at=None)
     return all_of(session)
 
 
 def edit(session: Session, taster_id: int, edited: TasterEdit, now: datetime) -> tuple[Taster, ...]:
     """Rename or remove a taster, or bring one back. What they said stays."""
-    row = fetch(session, taster_id)
+    head = TASTERS.fetch(session, taster_id)
     if edited.name is not None:
         name = _name(edited.name)
-        if any(other.id != row.id for other in _named(session, name)):
+        if any(other.id != taster_id for other in _named(session, name)):
             raise FaultyInput.at("name", f"{name} is there already.")
-        row.name = name
+        head = TASTERS.change(session, head, name=name)
     if edited.removed is not None:
-        row.removed_at = now if edited.removed else None
-    session.add(row)
-    session.flush()
+        TASTERS.change(session, head, removed_at=now if edited.removed else None)
     return all_of(session)
 
 
-def fetch(session: Session, taster_id: int) -> TasterRow:
-    """Raises `Unknown`."""
-    row = session.get(TasterRow, taster_id) if 0 < taster_id <= rows.MOST_ID else None
-    if row is None:
-        raise Unknown("taster", taster_id)
-    return row
-
-
-def _named(session: Session, name: str) -> Iterator[TasterRow]:
-    for row in session.exec(select(TasterRow)):
-        if row.name.casefold() == name.casefold():
-            yield row
+def _named(session: Session, name: str) -> Iterator[TasterHead]:
+    for head in TASTERS.all(session):
+        if head.name.casefold() == name.casefold():
+            yield head
 
 
 def _name(typed: str) -> str:

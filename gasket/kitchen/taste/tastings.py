@@ -1,10 +1,8 @@
 """The tastings of a batch and of its trial; how full it left, asked again."""
 
-from collections.abc import Iterable, Iterator, Mapping, Sequence
+from collections.abc import Iterator, Sequence
 from datetime import datetime
 from typing import Final
-
-from sqlmodel import Session, col, select
 
 from gasket.core.errors import FaultyInput, Refused, Unknown
 from gasket.core.numbers import Answer, Value, YesNo
@@ -16,13 +14,16 @@ from gasket.core.tasting.marks import Quality, TastingSheet, overall
 from gasket.core.tasting.verdict import TasteVerdict
 from gasket.kitchen import settings
 from gasket.kitchen.cook import guessing
-from gasket.kitchen.cook.batch_figures import BATCHES, BatchFigures
+from gasket.kitchen.cook.batch_figures import BATCH_FIGURES, BatchFigures
 from gasket.kitchen.taste import tasters
 from gasket.kitchen.taste.tasters import Taster
-from gasket.kitchen.weigh.finishes import stored_finishes
-from gasket.store import rows
-from gasket.store.tables import BatchRow, DishRow, TrialRow
-from gasket.store.taste_tables import FullnessRow, TastingRow
+from gasket.store.books import Session
+from gasket.store.books import tastings as tasting_book
+from gasket.store.books.batches import BATCHES, BatchHead, NamedBatch, called
+from gasket.store.books.book import plain
+from gasket.store.books.dishes import DISHES
+from gasket.store.books.tastings import TASTERS, KeptTasting, fullness_of
+from gasket.store.books.trials import TRIALS
 
 MOST_ASKED: Final = 12
 MOST_GUESSES: Final = 200
@@ -88,24 +89,22 @@ class FullnessAsked(Answer):
 
 def sheet(session: Session, batch_id: int) -> TasteSheet:
     """Raises `Unknown`."""
-    batch = rows.fetch(session, BatchRow, batch_id)
-    trial = rows.fetch(session, TrialRow, batch.trial_id)
-    dish = rows.fetch(session, DishRow, trial.dish_id)
-    of_original = col(TastingRow.sheet)["of_original"].as_boolean().is_(True)
-    query = select(TastingRow).where(TastingRow.dish_id == trial.dish_id)
-    query = query.where((col(TastingRow.batch_id) == batch_id) | of_original)
-    own = read_all(session, session.exec(query))[::-1]
+    batch = BATCHES.fetch(session, batch_id)
+    trial = TRIALS.fetch(session, batch.trial_id)
+    dish = DISHES.fetch(session, trial.dish_id)
+    stored = tasting_book.of_batch_and_original(session, trial.dish_id, batch_id)
+    own = read_all(session, stored)[::-1]
     return TasteSheet(
         batch_id=batch_id,
         dish_id=trial.dish_id,
         dish=dish.name,
-        original=rows.original_of(dish).name,
+        original=dish.typed.name,
         trial_id=batch.trial_id,
-        letter=rows.called(trial.letter, batch.arm),
+        letter=called(trial.letter, batch.arm),
         closed=batch.closed_at is not None,
-        verdict=rows.verdict_of(trial),
+        verdict=trial.verdict,
         verdict_version=trial.verdict_version,
-        finishes=tuple(finish.name for finish in stored_finishes(batch)),
+        finishes=tuple(finish.name for finish in batch.finishes),
         tasters=tasters.all_of(session),
         tastings=tuple(tasting for tasting in own if not tasting.sheet.of_original),
         of_original=tuple(tasting for tasting in own if tasting.sheet.of_original),
@@ -116,32 +115,30 @@ def sheet(session: Session, batch_id: int) -> TasteSheet:
 def record(session: Session, batch_id: int, said: TastingSheet, now: datetime) -> TasteSheet:
     """Keep a tasting; the same id again changes nothing. Raises `FaultyInput` for a taster who is
     not there, `Refused` for a batch that is still being weighed."""
-    batch = rows.fetch(session, BatchRow, batch_id)
-    stored = rows.appended(session, TastingRow, said.id)
+    batch = BATCHES.fetch(session, batch_id)
+    stored = tasting_book.find(session, said.id)
     if stored is not None and stored.batch_id != batch_id:
         raise Refused("This tasting belongs to another batch.")
     if stored is None:
         _refuse(session, batch, said)
-        trial = rows.fetch(session, TrialRow, batch.trial_id)
-        session.add(
-            TastingRow(
-                id=said.id,
-                dish_id=trial.dish_id,
-                batch_id=batch_id,
-                taster_id=said.taster_id,
-                sheet=said.model_dump(mode="json", exclude_defaults=True),
-                at=_corrected(session, batch_id, said, now) or now,
-            )
+        tasting = KeptTasting(
+            id=said.id,
+            dish_id=TRIALS.fetch(session, batch.trial_id).dish_id,
+            batch_id=batch_id,
+            taster_id=said.taster_id,
+            stored_sheet=plain(said),
+            at=_corrected(session, batch_id, said, now) or now,
+            archived_at=None,
         )
-        session.flush()
+        tasting_book.add(session, tasting)
     return sheet(session, batch_id)
 
 
-def _refuse(session: Session, batch: BatchRow, said: TastingSheet) -> None:
+def _refuse(session: Session, batch: BatchHead, said: TastingSheet) -> None:
     if batch.closed_at is None:
         raise Refused("Close the weigh-in first.")
     try:
-        taster = tasters.fetch(session, said.taster_id)
+        taster = TASTERS.fetch(session, said.taster_id)
     except Unknown:
         raise FaultyInput.at("taster_id", "Say who tastes.") from None
     if taster.removed_at is not None:
@@ -154,29 +151,26 @@ def _corrected(
     """Archive the tasting that is replaced; when it was."""
     if said.replaces is None:
         return None
-    old = rows.appended(session, TastingRow, said.replaces)
+    old = tasting_book.find(session, said.replaces)
     if old is None or old.batch_id != batch_id:
         raise FaultyInput.at("replaces", "There is no such tasting to correct.")
     if old.archived_at is None:
-        old.archived_at = now
-        session.add(old)
+        tasting_book.archive(session, old.id, now)
     return old.at
 
 
-def _fetch(session: Session, tasting_id: str) -> TastingRow:
-    row = rows.appended(session, TastingRow, tasting_id)
-    if row is None:
+def _fetch(session: Session, tasting_id: str) -> KeptTasting:
+    found = tasting_book.find(session, tasting_id)
+    if found is None:
         raise FaultyInput.at("tasting", "There is no such tasting.")
-    return row
+    return found
 
 
 def put(session: Session, tasting_id: str, whether: Whether, now: datetime) -> TasteSheet:
     """Archive a tasting, or let it count again."""
-    row = _fetch(session, tasting_id)
-    row.archived_at = now if whether.archived else None
-    session.add(row)
-    session.flush()
-    return sheet(session, row.batch_id or 0)
+    tasting = _fetch(session, tasting_id)
+    tasting_book.archive(session, tasting_id, now if whether.archived else None)
+    return sheet(session, tasting.batch_id or 0)
 
 
 # Read
@@ -184,57 +178,42 @@ def put(session: Session, tasting_id: str, whether: Whether, now: datetime) -> T
 
 def of_trial(session: Session, trial_id: int) -> tuple[Tasting, ...]:
     """Everything that was said of a trial, newest first."""
-    rows.fetch(session, TrialRow, trial_id)
-    batches = select(BatchRow.id).where(BatchRow.trial_id == trial_id)
-    query = select(TastingRow).where(col(TastingRow.batch_id).in_(batches))
-    found = read_all(session, session.exec(query.order_by(col(TastingRow.sequence))))
+    TRIALS.fetch(session, trial_id)
+    found = read_all(session, tasting_book.of_trial(session, trial_id))
     return tuple(tasting for tasting in found if not tasting.sheet.of_original)[::-1]
 
 
-def read_all(session: Session, stored: Iterable[TastingRow]) -> list[Tasting]:
-    """These tastings, oldest first."""
-    found = sorted(stored, key=lambda row: row.sequence or 0)
+def read_all(session: Session, stored: Sequence[KeptTasting]) -> list[Tasting]:
+    """These tastings, in their order."""
     names = {taster.id: taster.name for taster in tasters.all_of(session)}
-    batches = _trials_of(session, {row.batch_id for row in found if row.batch_id is not None})
-    books = _fullness(session, [row.id for row in found])
+    batches = BATCHES.named(session, {one.batch_id for one in stored if one.batch_id is not None})
+    books = fullness_of(session, [one.id for one in stored])
     weights = settings.read(session).weights
-    sheets = {row.id: TastingSheet.model_validate(row.sheet) for row in found}
     guessed = {
-        row.batch_id
-        for row in found
-        if row.batch_id is not None and (sheets[row.id].guess_kcal or sheets[row.id].guess_g)
+        one.batch_id
+        for one in stored
+        if one.batch_id is not None and (one.sheet.guess_kcal or one.sheet.guess_g)
     }
-    figures = BATCHES.of(session, guessed)
+    figures = BATCH_FIGURES.of(session, guessed)
     return [
         Tasting(
-            id=row.id,
-            taster_id=row.taster_id,
-            taster=names.get(row.taster_id, ""),
-            batch_id=row.batch_id,
-            trial_id=batches[row.batch_id][0] if row.batch_id in batches else None,
-            letter=batches[row.batch_id][1] if row.batch_id in batches else "",
-            sheet=sheets[row.id],
-            counts=sheets[row.id].counts,
-            overall=overall(sheets[row.id].counts, weights),
-            later=fullness.later_marks(books.get(row.id, ())),
-            guesses=tuple(_guesses(sheets[row.id], figures.get(row.batch_id or 0))),
-            at=row.at,
-            archived=row.archived_at is not None,
+            id=one.id,
+            taster_id=one.taster_id,
+            taster=names.get(one.taster_id, ""),
+            batch_id=one.batch_id,
+            trial_id=named.batch.trial_id if named else None,
+            letter=_letter(named),
+            sheet=one.sheet,
+            counts=one.sheet.counts,
+            overall=overall(one.sheet.counts, weights),
+            later=fullness.later_marks(books.get(one.id, ())),
+            guesses=tuple(_guesses(one.sheet, figures.get(one.batch_id or 0))),
+            at=one.at,
+            archived=one.archived_at is not None,
         )
-        for row in found
+        for one in stored
+        for named in (batches.get(one.batch_id or 0),)
     ]
-
-
-def _trials_of(session: Session, batch_ids: Iterable[int]) -> Mapping[int | None, tuple[int, str]]:
-    query = (
-        select(BatchRow.id, TrialRow.id, TrialRow.letter, BatchRow.arm)
-        .join(TrialRow, col(TrialRow.id) == col(BatchRow.trial_id))
-        .where(col(BatchRow.id).in_(list(batch_ids)))
-    )
-    return {
-        batch: (trial or 0, rows.called(letter, arm))
-        for batch, trial, letter, arm in session.exec(query)
-    }
 
 
 def _guesses(said: TastingSheet, batch: BatchFigures | None) -> Iterator[Guess]:
@@ -252,17 +231,10 @@ def _guesses(said: TastingSheet, batch: BatchFigures | None) -> Iterator[Guess]:
 
 def _habits(session: Session) -> tuple[GuessHabit, ...]:
     """Over the latest guesses of the house."""
-    guess = col(TastingRow.sheet)["guess_kcal"].as_float().is_not(None)
-    guess |= col(TastingRow.sheet)["guess_g"].as_float().is_not(None)
-    query = select(TastingRow).where(col(TastingRow.archived_at).is_(None), guess)
-    latest = list(session.exec(query.order_by(col(TastingRow.sequence).desc()).limit(MOST_GUESSES)))
-    figures = BATCHES.of(session, {row.batch_id for row in latest if row.batch_id is not None})
+    latest = tasting_book.with_guesses(session, MOST_GUESSES)
+    figures = BATCH_FIGURES.of(session, {one.batch_id for one in latest if one.batch_id})
     guesses = [
-        guess
-        for row in latest
-        for guess in _guesses(
-            TastingSheet.model_validate(row.sheet), figures.get(row.batch_id or 0)
-        )
+        guess for one in latest for guess in _guesses(one.sheet, figures.get(one.batch_id or 0))
     ]
     time = guessing.habit_of_time(session)
     found = (habit("kcal", guesses), habit("grams", guesses), time)
@@ -277,48 +249,35 @@ def answer_fullness(
 ) -> tuple[FullnessAsked, ...]:
     """Keep how full it still was, or when to ask again; what is still to be asked."""
     _fetch(session, tasting_id)
-    if rows.appended(session, FullnessRow, answer.id) is None:
-        session.add(FullnessRow(tasting=tasting_id, at=now, **answer.model_dump()))
-        session.flush()
+    if not tasting_book.fullness_known(session, answer.id):
+        record = FullnessRecord(**answer.model_dump(), at=now)
+        tasting_book.add_fullness(session, tasting_id, record)
     return fullness_asked(session, now)
-
-
-def _fullness(session: Session, ids: Sequence[str]) -> dict[str, list[FullnessRecord]]:
-    books: dict[str, list[FullnessRecord]] = {}
-    query = select(FullnessRow).where(col(FullnessRow.tasting).in_(ids))
-    for row in session.exec(query.order_by(col(FullnessRow.sequence))):
-        record = FullnessRecord.model_validate(
-            {name: getattr(row, name) for name in FullnessRecord.model_fields}
-        )
-        books.setdefault(row.tasting, []).append(record)
-    return books
 
 
 def fullness_asked(session: Session, now: datetime) -> tuple[FullnessAsked, ...]:
     """Everybody who is to be asked now how full it still is, who has waited longest first."""
-    query = (
-        select(TastingRow, DishRow.name)
-        .join(DishRow, col(DishRow.id) == col(TastingRow.dish_id))
-        .where(col(TastingRow.archived_at).is_(None), *rows.here(DishRow))
-        .where(col(TastingRow.at) > now - fullness.FORGOTTEN_AFTER)
-        .where(col(TastingRow.sheet)["fullness"].as_string().is_not(None))
-    )
-    found = list(session.exec(query))
-    books = _fullness(session, [row.id for row, _ in found])
-    due = {row.id: fullness.due(row.at, books.get(row.id, ()), now) for row, _ in found}
-    waiting = [(row, name, asked) for row, name in found if (asked := due[row.id]) is not None]
+    found = tasting_book.with_fullness(session, now - fullness.FORGOTTEN_AFTER)
+    books = fullness_of(session, [one.id for one, _ in found])
+    due = {one.id: fullness.due(one.at, books.get(one.id, ()), now) for one, _ in found}
+    waiting = [(one, name, asked) for one, name in found if (asked := due[one.id]) is not None]
+    waiting = sorted(waiting, key=lambda each: each[2].since)[:MOST_ASKED]
     names = {taster.id: taster.name for taster in tasters.all_of(session)} if waiting else {}
-    batches = _trials_of(session, {row.batch_id for row, _, _ in waiting if row.batch_id})
+    batches = BATCHES.named(session, {one.batch_id for one, _, _ in waiting if one.batch_id})
     return tuple(
         FullnessAsked(
-            tasting=row.id,
-            taster=names.get(row.taster_id, ""),
-            dish_id=row.dish_id,
-            dish=name,
-            letter="" if row.batch_id not in batches else batches[row.batch_id][1],
-            batch_id=row.batch_id,
+            tasting=one.id,
+            taster=names.get(one.taster_id, ""),
+            dish_id=one.dish_id,
+            dish=dish,
+            letter=_letter(batches.get(one.batch_id or 0)),
+            batch_id=one.batch_id,
             after_h=asked.after_h,
             since=asked.since,
         )
-        for row, name, asked in sorted(waiting, key=lambda found: found[2].since)[:MOST_ASKED]
+        for one, dish, asked in waiting
     )
+
+
+def _letter(named: NamedBatch | None) -> str:
+    return named.letter if named else ""

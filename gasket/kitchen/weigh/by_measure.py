@@ -3,13 +3,13 @@
 from typing import Annotated
 
 from pydantic import Field
-from sqlmodel import Session
 
 from gasket.core.entry.readings import AmountReading
 from gasket.core.errors import FaultyInput, Unknown
 from gasket.core.numbers import Value
 from gasket.kitchen.shelf import quick_entry
 from gasket.kitchen.weigh import weighed
+from gasket.store.books import Session
 
 
 class MeasureText(Value):

@@ -3,8 +3,6 @@ with its lines, and does it fit the pan?"""
 
 from collections.abc import Iterator
 
-from sqlmodel import Session
-
 from gasket.core.numbers import Answer
 from gasket.core.reckoning.margin import Figure, slack_of_sum
 from gasket.core.reckoning.reckon import Result, reckon
@@ -21,6 +19,7 @@ from gasket.core.weighing.closing import (
 from gasket.core.weighing.line_state import LineStatus
 from gasket.kitchen.weigh import weighed
 from gasket.kitchen.weigh.weighed import Weighed
+from gasket.store.books import Session
 
 
 class UnweighedLine(Answer):

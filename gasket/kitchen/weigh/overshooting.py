@@ -3,7 +3,6 @@
 from typing import Annotated
 
 from pydantic import Field
-from sqlmodel import Session
 
 from gasket.core.errors import Refused
 from gasket.core.numbers import Amount, Answer, Value
@@ -14,7 +13,7 @@ from gasket.core.weighing.overshoot import Choice, choices
 from gasket.core.weighing.records import Kind, Origin
 from gasket.kitchen.weigh import weighed
 from gasket.kitchen.weigh.weighed import Weighed
-from gasket.store import rows
+from gasket.store.books import Session
 
 
 class OnTheScale(Value):
@@ -84,7 +83,7 @@ def _effect(
     after = made.after(captures)
     serving = after.result.serving
     before, now = value_of(planned), value_of(serving.kcal)
-    goals = goal_states(rows.terms_of(made.trial).goal, serving, {})
+    goals = goal_states(made.trial.terms.goal, serving, {})
     return ChoiceEffect(
         choice=choice,
         serving_g=serving.grams,

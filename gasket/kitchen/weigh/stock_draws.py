@@ -6,14 +6,13 @@ from collections.abc import Iterator
 from datetime import datetime
 from typing import Final
 
-from sqlmodel import Session, col, select
-
 from gasket.core.cooking.stock import PLACES, Move, Place, StockMove, StockRecord, book_of
 from gasket.core.errors import Refused
 from gasket.kitchen.weigh import weighed
 from gasket.kitchen.weigh.weighed import Weighed
-from gasket.store import rows
-from gasket.store.tables import BatchRow, StockRow
+from gasket.store.books import Session
+from gasket.store.books.batches import BATCHES
+from gasket.store.books.stock import STOCK
 
 CORRECTED: Final = "corrected"
 
@@ -21,7 +20,12 @@ CORRECTED: Final = "corrected"
 def draw(session: Session, made: Weighed, now: datetime) -> None:
     """Take what a closed weigh-in used of made things from their stock."""
     for move, source in _moves(session, made):
-        session.add(StockRow(batch_id=source, at=now, **move.model_dump()))
+        STOCK.append(session, source, booked(move, now))
+
+
+def booked(move: StockMove, now: datetime) -> StockRecord:
+    """A move as it is booked now."""
+    return StockRecord(**move.model_dump(), at=now)
 
 
 def draw_anew(session: Session, before: Weighed, made: Weighed, now: datetime) -> None:
@@ -37,8 +41,7 @@ def draw_anew(session: Session, before: Weighed, made: Weighed, now: datetime) -
             kept_by_the_cook = True
             continue
         back = StockMove(id=str(uuid.uuid4()), move=Move.UNDO, undoes=drawn.id, note=CORRECTED)
-        session.add(StockRow(batch_id=source, at=now, **back.model_dump()))
-    session.flush()
+        STOCK.append(session, source, booked(back, now))
     if not kept_by_the_cook:
         draw(session, made, now)
 
@@ -52,7 +55,7 @@ def _drawn(
     session: Session, source: int, part: str, amount: float, note: str
 ) -> StockRecord | None:
     """The entry by which it was drawn, while it stands."""
-    records = rows.stock_records(session, source)
+    records = STOCK.of(session, source)
     undone = {record.undoes for record in records if record.move is Move.UNDO}
     for record in reversed(records):
         same = record.move is Move.DRAWN and record.part == part and record.note == note
@@ -73,7 +76,7 @@ def _moves(session: Session, made: Weighed) -> Iterator[tuple[StockMove, int]]:
         grams = made.poured_of(line)
         if package is None or package.made_from is None or grams <= 0:
             continue
-        if session.get(BatchRow, package.made_from) is None:
+        if BATCHES.find(session, package.made_from) is None:
             continue  # a label can come from another kitchen
         amount = grams if package.made_part else _servings(session, package.made_from, grams)
         if not amount:
@@ -97,13 +100,13 @@ def _servings(session: Session, batch_id: int, grams: float) -> float | None:
 
 def _place_of(session: Session, batch_id: int, part: str, amount: float) -> Place | None:
     """Where there is enough of it: the fridge before the freezer, or it was never put away."""
-    stock = book_of(rows.stock_records(session, batch_id), part)
+    stock = book_of(STOCK.of(session, batch_id), part)
     return next((place for place in PLACES if stock.at(place) >= amount), None)
 
 
 def refuse_booked(session: Session, batch_id: int) -> None:
     """Raises `Refused` when servings are put away or gone: they would become other servings."""
-    booked = book_of(rows.stock_records(session, batch_id), "").accounted
+    booked = book_of(STOCK.of(session, batch_id), "").accounted
     if booked > 0:
         raise Refused(
             f"Servings of this batch are put away or eaten already ({booked:g}). Undo those "
@@ -112,5 +115,4 @@ def refuse_booked(session: Session, batch_id: int) -> None:
 
 
 def was_put_away(session: Session, batch_id: int) -> bool:
-    query = select(StockRow).where(StockRow.batch_id == batch_id).order_by(col(StockRow.sequence))
-    return session.exec(query).first() is not None
+    return not STOCK.is_empty(session, batch_id)

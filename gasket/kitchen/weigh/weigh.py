@@ -1,11 +1,11 @@
 """The weigh-in of a batch: begin, record, add lines on the way, close."""
 
 import uuid
+from collections.abc import Sequence
 from datetime import datetime
-from typing import Annotated, Final
+from typing import Annotated, Any, Final
 
 from pydantic import Field
-from sqlmodel import Session, col, delete, select
 
 from gasket.core.errors import FaultyInput, Refused
 from gasket.core.numbers import Amount, SentId, Value, YesNo
@@ -13,7 +13,7 @@ from gasket.core.rebuild.trial import Build, BuildLine, ShortName, planned_line
 from gasket.core.reckoning.batch import MIXTURE
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.filling import above_what_is_left
-from gasket.core.reckoning.written_line import to_weigh
+from gasket.core.reckoning.written_line import WrittenLine, to_weigh
 from gasket.core.weighing.captures import Capture, capture_of
 from gasket.core.weighing.order import Placed, suggested
 from gasket.core.weighing.overshoot import ratio_of
@@ -26,18 +26,21 @@ from gasket.kitchen.shelf import shelf
 from gasket.kitchen.weigh import finishes, stock_draws, weighed, writing_back
 from gasket.kitchen.weigh.weigh_sheet import FREE_BOWL, BatchSheet, show
 from gasket.kitchen.weigh.weighed import Weighed
-from gasket.store import rows
-from gasket.store.tables import (
-    BatchLineRow,
-    BatchRow,
-    CookRow,
-    DishRow,
-    LabelRevisionRow,
-    LabelRow,
-    StockRow,
-    TrialRow,
-    WeighingRow,
+from gasket.store.books import Session, builds
+from gasket.store.books.batches import (
+    BATCHES,
+    NOT_STORED,
+    WEIGHINGS,
+    BatchHead,
+    add_lines,
+    drop_lines,
+    lines_of,
+    put_lines,
 )
+from gasket.store.books.book import plain
+from gasket.store.books.dishes import DISHES
+from gasket.store.books.shelf import newest, newest_of, shelved
+from gasket.store.books.trials import TRIALS
 
 MOST_BATCH_LINES: Final = 1000
 CLOSED: Final = "This weigh-in is closed: correct the line instead."
@@ -78,8 +81,8 @@ def begin(
 ) -> BatchSheet:
     """Begin a weigh-in of the trial: its lines, their labels and the original are kept as they
     are now. Raises `Refused` when there is nothing to weigh."""
-    trial = rows.fetch(session, TrialRow, trial_id)
-    planned = rows.build_of(session, trial)
+    trial = TRIALS.fetch(session, trial_id)
+    planned = builds.build_of(session, trial)
     lines = [
         (part.name, line) for part in planned.components for line in part.lines if not line.off
     ]
@@ -89,86 +92,72 @@ def begin(
         raise Refused("There is nothing to weigh yet: add a line to the build.")
     if lines and how.free:
         trial, planned, lines = trials.blank(session, trial.dish_id, FREELY, now), Build(), []
-    labels = {line.label_id for _, line in lines if line.label_id}
-    revisions = rows.newest_revisions(session, labels)
-    batch = _untouched(session, rows.key_of(trial)) or BatchRow(trial_id=rows.key_of(trial))
-    batch.portions = planned.portions
-    batch.finishes = finishes.carried_over(session, trial.dish_id)
-    batch.free = how.free
-    batch.hands_free = not how.free
-    batch.eaten = rows.terms_of(trial).model_dump(mode="json")["eaten"]
-    batch.original = originals.keep(session, rows.fetch(session, DishRow, trial.dish_id))
-    batch.started_at = now
-    session.add(batch)
-    session.flush()
-    _write_lines(session, batch, lines, revisions)
-    shelf.touch(session, labels, now)
-    return sheet(session, rows.key_of(batch))
+    original = originals.keep(session, DISHES.fetch(session, trial.dish_id))
+    begun = {
+        "portions": planned.portions,
+        "stored_finishes": plain(finishes.carried_over(session, trial.dish_id)),
+        "free": how.free,
+        "hands_free": not how.free,
+        "stored_eaten": plain(trial.terms.eaten),
+        "stored_original": original.stored,
+        "started_at": now,
+    }
+    untouched = BATCHES.untouched(session, trial.id)
+    batch = (
+        BATCHES.add(session, trial_id=trial.id, **begun)
+        if untouched is None
+        else _begun_anew(session, untouched, begun)
+    )
+    _write_lines(session, batch.id, lines)
+    shelf.touch(session, {line.label_id for _, line in lines if line.label_id}, now)
+    return sheet(session, batch.id)
 
 
-def _untouched(session: Session, trial_id: int) -> BatchRow | None:
+def _begun_anew(session: Session, batch: BatchHead, begun: dict[str, Any]) -> BatchHead:
     """A weigh-in that was begun and of which nothing is recorded is begun anew, without its lines:
     pressed twice it is one, and one begun by accident leaves nothing behind."""
-    query = select(BatchRow).where(BatchRow.trial_id == trial_id, col(BatchRow.closed_at).is_(None))
-    query = query.where(col(BatchRow.arm_of).is_(None))
-    for batch in session.exec(query.order_by(col(BatchRow.id).desc())).all():
-        key = rows.key_of(batch)
-        books = (WeighingRow, CookRow, StockRow)
-        if not any(
-            session.exec(select(book).where(book.batch_id == key)).first() for book in books
-        ):
-            session.exec(delete(BatchLineRow).where(col(BatchLineRow.batch_id) == key))
-            batch.removed_at = batch.set_aside_at = None
-            return batch
-    return None
+    drop_lines(session, batch.id)
+    return BATCHES.change(session, batch, removed_at=None, set_aside_at=None, **begun)
 
 
-def _write_lines(
-    session: Session,
-    batch: BatchRow,
-    lines: list[tuple[str, BuildLine]],
-    revisions: dict[int, LabelRevisionRow],
-) -> None:
-    for i, (component, line) in enumerate(lines):
-        revision = revisions[line.label_id] if line.label_id else None
-        session.add(
-            BatchLineRow(
-                batch_id=rows.key_of(batch),
-                position=i,
+def _write_lines(session: Session, batch_id: int, lines: list[tuple[str, BuildLine]]) -> None:
+    """The lines as they are planned, in the order that a careful cook would weigh them."""
+    current = newest(session, {line.label_id for _, line in lines if line.label_id})
+    panels = {key: printed.label for key, printed in current.items()}
+    written = add_lines(
+        session,
+        batch_id,
+        [
+            WrittenLine(
+                id=NOT_STORED,
                 key=line.id,
                 component=component,
                 bowl=component,
-                revision_id=rows.key_of(revision) if revision else None,
+                revision_id=current[line.label_id].id if line.label_id else None,
                 of_component=line.component,
-                target_g=_target_g(line, revisions),
+                target_g=planned_line(line, panels).grams,
                 count=line.count,
                 until=line.until,
             )
-        )
-    session.flush()
-    written = rows.batch_lines(session, rows.key_of(batch))
+            for component, line in lines
+        ],
+    )
     order = _suggested(session, written)
-    for row in written:
-        row.position = order.index(rows.key_of(row))
-
-
-def _target_g(line: BuildLine, revisions: dict[int, LabelRevisionRow]) -> float:
-    panels = {key: rows.label_of(row) for key, row in revisions.items() if key == line.label_id}
-    return planned_line(line, panels).grams
+    put_lines(session, batch_id, sorted(written, key=lambda line: order.index(line.id)))
 
 
 def suggested_order(session: Session, batch_id: int) -> list[int]:
     """Line ids as a careful cook would weigh them: bowl by bowl, dry before wet."""
-    rows.fetch(session, BatchRow, batch_id)
-    return _suggested(session, rows.batch_lines(session, batch_id))
+    BATCHES.fetch(session, batch_id)
+    return _suggested(session, lines_of(session, batch_id))
 
 
-def _suggested(session: Session, lines: list[BatchLineRow]) -> list[int]:
-    known = weighed.shelved(session, {line.revision_id for line in lines if line.revision_id})
+def _suggested(session: Session, lines: Sequence[WrittenLine]) -> list[int]:
+    known = shelved(session, {line.revision_id for line in lines if line.revision_id})
     return suggested(
         [
             Placed(
-                id=rows.key_of(line),
+                id=line.id,
                 bowl=line.bowl or line.component,
                 kind=known[line.revision_id].kind if line.revision_id else "other",
                 of_component=line.of_component,
@@ -179,8 +168,7 @@ def _suggested(session: Session, lines: list[BatchLineRow]) -> list[int]:
 
 
 def _state_of(session: Session, batch_id: int) -> WeighIn:
-    lines = to_weigh(weighed.lines_of(rows.batch_lines(session, batch_id)))
-    return replay(rows.records_of(session, batch_id), lines)
+    return replay(WEIGHINGS.of(session, batch_id), to_weigh(lines_of(session, batch_id)))
 
 
 def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> BatchSheet:
@@ -188,20 +176,19 @@ def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> 
 
     Raises `Refused` when it cannot be taken (unsettled scale, bowl off, closed weigh-in).
     """
-    batch = rows.fetch(session, BatchRow, batch_id)
-    if rows.is_appended(session, WeighingRow, capture.id, batch_id):
-        return sheet(session, batch_id)
     made = weighed.read(session, batch_id)
+    if WEIGHINGS.holds(session, capture.id, batch_id):
+        return show(made)
     record = recorded(capture, made.state, now)
-    _refuse(batch, record, made.state, session)
+    _refuse(made, record)
     _refuse_above_what_is_left(made, record)
     record = _completed(session, made, record)
-    rows.write_record(session, batch_id, record)
+    WEIGHINGS.append(session, batch_id, record)
     return show(weighed.read_on(session, made, record))
 
 
-def _refuse(batch: BatchRow, record: Record, state: WeighIn, session: Session) -> None:
-    closed = batch.closed_at is not None
+def _refuse(made: Weighed, record: Record) -> None:
+    closed, state = made.head.closed_at is not None, made.state
     if closed and record.kind in OF_THE_WEIGH_IN:
         raise Refused(CLOSED)
     if why := refusal(record, state):
@@ -209,10 +196,10 @@ def _refuse(batch: BatchRow, record: Record, state: WeighIn, session: Session) -
     if record.is_new_line and len(state.lines) >= MOST_BATCH_LINES:
         raise Refused(f"A weigh-in has at most {MOST_BATCH_LINES} lines.")
     if record.undoes is not None:
-        undone = rows.appended(session, WeighingRow, record.undoes)
-        if undone is None or undone.batch_id != batch.id:
+        undone = next((known for known in made.records if known.id == record.undoes), None)
+        if undone is None:
             raise Refused("There is no such record to undo.")
-        if closed and Kind(undone.kind) in OF_THE_WEIGH_IN:
+        if closed and undone.kind in OF_THE_WEIGH_IN:
             raise Refused(CLOSED)
 
 
@@ -228,14 +215,14 @@ def _refuse_above_what_is_left(made: Weighed, record: Record) -> None:
 def _completed(session: Session, made: Weighed, record: Record) -> Record:
     """The record with what only the kitchen knows: a new line's row, its bowl, the revision, the
     ratio that is carried on."""
-    revision = newest_revision(session, record.label_id) if record.label_id else None
-    found: dict[str, object] = {"revision_id": rows.key_of(revision) if revision else None}
+    revision_id = newest_of(session, record.label_id).id if record.label_id else None
+    found: dict[str, object] = {"revision_id": revision_id}
     if record.is_new_line:
-        line = _new_line(session, made.row, record.bowl or FREE_BOWL, revision)
+        line = _new_line(session, made.head, record.bowl or FREE_BOWL, revision_id)
         found |= {"line": line.id, "bowl": line.bowl, "revision_id": None}
     elif not record.bowl and (record.line is not None or record.kind is Kind.TARE):
-        row = session.get(BatchLineRow, record.line or made.state.current or 0)
-        found["bowl"] = (row.bowl or row.component) if row else ""
+        known = made.line(record.line or made.state.current or NOT_STORED)
+        found["bowl"] = (known.bowl or known.component) if known else ""
     if record.kind is Kind.CARRY and record.line is not None and record.factor is None:
         found["factor"] = _ratio(made, record.line)
     return record.model_copy(update=found)
@@ -250,55 +237,40 @@ def _ratio(made: Weighed, key: int) -> float:
     return ratio
 
 
-def newest_revision(session: Session, label_id: int) -> LabelRevisionRow:
-    """The panel of a label as it is now. Raises `Unknown` for no label."""
-    rows.fetch(session, LabelRow, label_id)
-    return rows.newest_revisions(session, {label_id})[label_id]
-
-
 def _new_line(
-    session: Session,
-    batch: BatchRow,
-    component: str,
-    revision: LabelRevisionRow | None,
-    **more: object,
-) -> BatchLineRow:
+    session: Session, batch: BatchHead, component: str, revision_id: int | None, **more: Any
+) -> WrittenLine:
     if batch.arm_of is not None:
         if component == MIXTURE:
             raise FaultyInput.at("component", f"“{MIXTURE}” is what the arms share.")
-        batch.arm_differs = True
-        session.add(batch)
-    line = BatchLineRow(
-        batch_id=rows.key_of(batch),
-        position=len(rows.batch_lines(session, rows.key_of(batch))),
+        BATCHES.change(session, batch, arm_differs=True)
+    new = WrittenLine(
+        id=NOT_STORED,
         component=component,
         bowl=component,
-        revision_id=rows.key_of(revision) if revision else None,
-        target_g=0.0,
+        revision_id=revision_id,
         planned=False,
+        **{"target_g": 0.0, **more},
     )
-    line.sqlmodel_update(more)
-    session.add(line)
-    session.flush()
+    (line,) = add_lines(session, batch.id, [new], after=len(lines_of(session, batch.id)))
     return line
 
 
 def add_line(session: Session, batch_id: int, new: NewBatchLine, now: datetime) -> BatchSheet:
     """A line that nobody planned, named before it is poured; the weigh-in turns to it. Sent again
     with the same key it changes nothing."""
-    batch = rows.fetch(session, BatchRow, batch_id)
-    lines = rows.batch_lines(session, batch_id)
+    batch, lines = BATCHES.fetch(session, batch_id), lines_of(session, batch_id)
     if all(line.key != new.key for line in lines):
         if batch.closed_at is not None:
             raise Refused(CLOSED)
         if len(lines) >= MOST_BATCH_LINES:
             raise Refused(f"A weigh-in has at most {MOST_BATCH_LINES} lines.")
-        revision = newest_revision(session, new.label_id)
+        revision_id = newest_of(session, new.label_id).id
         line = _new_line(
-            session, batch, new.component.strip(), revision, key=new.key, target_g=new.target_g
+            session, batch, new.component.strip(), revision_id, key=new.key, target_g=new.target_g
         )
         turn = capture_of(id=_turn_of(batch_id, new.key), kind=Kind.TURN, line=line.id)
-        rows.write_record(session, batch_id, recorded(turn, _state_of(session, batch_id), now))
+        WEIGHINGS.append(session, batch_id, recorded(turn, _state_of(session, batch_id), now))
         shelf.touch(session, {new.label_id}, now)
     return sheet(session, batch_id)
 
@@ -311,38 +283,30 @@ def _turn_of(batch_id: int, key: str) -> str:
 def divide(session: Session, batch_id: int, dividing: Dividing) -> BatchSheet:
     """Choose how the batch is divided. Raises `FaultyInput` for a way that does not work out, and
     `Refused` for one that makes another number of servings once some are put away or eaten."""
-    batch = rows.fetch(session, BatchRow, batch_id)
     known = weighed.read(session, batch_id)
     if known.arms:
         raise Refused("It is divided into arms: each has pieces of its own.")
-    before = known.servings
-    batch.dividing = rows.plain(dividing)
+    batch = BATCHES.change(session, known.head, stored_dividing=plain(dividing))
     made = weighed.read(session, batch_id)
     if dividing.serving_pieces > made.pieces:
         says = f"A serving holds no more pieces than there are ({made.pieces})."
         raise FaultyInput.at("serving_pieces", says)
-    if made.servings != before:
+    if made.servings != known.servings:
         stock_draws.refuse_booked(session, batch_id)
-    batch.portions = made.pieces
-    return _saved(session, batch)
+    return _saved(session, batch, portions=made.pieces)
 
 
 def set_hands_free(session: Session, batch_id: int, hands_free: HandsFree) -> BatchSheet:
-    batch = rows.fetch(session, BatchRow, batch_id)
-    batch.hands_free = hands_free.on
-    return _saved(session, batch)
+    return _saved(session, BATCHES.fetch(session, batch_id), hands_free=hands_free.on)
 
 
 def set_nudge(session: Session, batch_id: int, nudge: Nudge) -> BatchSheet:
-    batch = rows.fetch(session, BatchRow, batch_id)
-    batch.nudge = nudge.divisions
-    return _saved(session, batch)
+    return _saved(session, BATCHES.fetch(session, batch_id), nudge=nudge.divisions)
 
 
-def _saved(session: Session, batch: BatchRow) -> BatchSheet:
-    batch.version += 1
-    session.add(batch)
-    return sheet(session, rows.key_of(batch))
+def _saved(session: Session, batch: BatchHead, **changed: Any) -> BatchSheet:
+    BATCHES.change(session, batch, version=batch.version + 1, **changed)
+    return sheet(session, batch.id)
 
 
 def close(session: Session, batch_id: int, now: datetime) -> BatchSheet:
@@ -357,12 +321,11 @@ def close(session: Session, batch_id: int, now: datetime) -> BatchSheet:
         raise Refused("Something has no name yet: say what it was, or undo it.")
     if not made.lines:
         raise Refused("Nothing has been weighed yet.")
-    if made.row.closed_at is None:
-        made.row.closed_at = now
-        writing_back.on_closing(session, made)
-        stock_draws.draw(session, made, now)
-        return _saved(session, made.row)
-    return sheet(session, batch_id)
+    if made.head.closed_at is not None:
+        return show(made)
+    writing_back.on_closing(session, made)
+    stock_draws.draw(session, made, now)
+    return _saved(session, made.head, closed_at=now)
 
 
 def sheet(session: Session, batch_id: int) -> BatchSheet:

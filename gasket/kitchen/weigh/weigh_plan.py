@@ -1,19 +1,20 @@
 """The plan of a weigh-in: order, bowls, scales, and lines that are poured in one."""
 
+from dataclasses import replace
 from typing import Annotated
 
 from pydantic import Field
-from sqlmodel import Session
 
 from gasket.core.errors import Conflict, FaultyInput, Refused
 from gasket.core.numbers import Answer, Value
 from gasket.core.rebuild.trial import ShortName
+from gasket.core.reckoning.written_line import WrittenLine
 from gasket.core.weighing.records import OPEN, Way
 from gasket.kitchen.weigh import weigh, weighed
 from gasket.kitchen.weigh.weigh_sheet import BatchSheet
 from gasket.kitchen.weigh.weighed import Weighed
-from gasket.store import rows
-from gasket.store.tables import BatchLineRow
+from gasket.store.books import Session
+from gasket.store.books.batches import BATCHES, put_lines
 
 
 class PlannedPour(Value):
@@ -49,49 +50,48 @@ def arrange(session: Session, batch_id: int, plan: WeighPlan) -> BatchSheet:
     batch's own or cannot be poured in one.
     """
     made = weighed.read(session, batch_id)
-    if made.row.closed_at is not None:
+    if made.head.closed_at is not None:
         raise Refused("This weigh-in is closed.")
-    if made.row.version != plan.version:
+    if made.head.version != plan.version:
         raise Conflict("plan", weigh.sheet(session, batch_id))
-    by_id = {rows.key_of(row): row for row in rows.batch_lines(session, batch_id)}
-    shown = {line.id for line in made.lines}
-    if (
-        len({line.id for line in plan.lines}) != len(plan.lines)
-        or {line.id for line in plan.lines} != shown
-    ):
+    by_id = {line.id: line for line in made.lines}
+    if sorted(line.id for line in plan.lines) != sorted(by_id):
         raise FaultyInput.at("lines", "The plan names every line of the batch once.")
     for i, planned in enumerate(plan.lines):
-        row = by_id[planned.id]
-        if planned.poured_with != row.poured_with:
-            row.poured_with = _together(made, row, planned.poured_with, by_id, i)
-        row.position, row.way, row.scale = i, planned.way, planned.scale
-        row.bowl = planned.bowl.strip() or row.component
-        session.add(row)
+        line = by_id[planned.id]
+        if planned.poured_with != line.poured_with:
+            _refuse_together(made, line, planned.poured_with, by_id, i)
+        by_id[planned.id] = replace(
+            line,
+            poured_with=planned.poured_with,
+            way=planned.way,
+            scale=planned.scale,
+            bowl=planned.bowl.strip() or line.component,
+        )
     _one_bowl_each(plan, by_id)
-    made.row.version += 1
-    session.add(made.row)
+    put_lines(session, batch_id, [by_id[planned.id] for planned in plan.lines])
+    BATCHES.change(session, made.head, version=made.head.version + 1)
     return weigh.sheet(session, batch_id)
 
 
-def _together(
-    made: Weighed, row: BatchLineRow, main: int | None, by_id: dict[int, BatchLineRow], at: int
-) -> int | None:
-    """The line that `row` is poured with. Both must be of one food and not weighed yet."""
+def _refuse_together(
+    made: Weighed, line: WrittenLine, main: int | None, by_id: dict[int, WrittenLine], at: int
+) -> None:
+    """What is poured together must be of one food and not weighed yet."""
     path = f"lines[{at}].poured_with"
     other = by_id.get(main) if main is not None else None
-    both = [made.line(rows.key_of(each)) for each in (row, other) if each]
-    if any(line and made.state_of(line).seen != OPEN for line in both):
+    both = [made.line(each.id) for each in (line, other) if each]
+    if any(known and made.state_of(known).seen != OPEN for known in both):
         raise FaultyInput.at(path, "One of these is weighed already: undo it first.")
     if main is None:
-        return None
-    if other is None or other.id == row.id or other.poured_with is not None:
+        return
+    if other is None or other.id == line.id or other.poured_with is not None:
         raise FaultyInput.at(path, "Pour it with another line of this batch.")
-    if other.revision_id is None or other.revision_id != row.revision_id:
+    if other.revision_id is None or other.revision_id != line.revision_id:
         raise FaultyInput.at(path, "Only lines of the same package can be poured in one.")
-    return main
 
 
-def _one_bowl_each(plan: WeighPlan, by_id: dict[int, BatchLineRow]) -> None:
+def _one_bowl_each(plan: WeighPlan, by_id: dict[int, WrittenLine]) -> None:
     """What is poured together goes into one bowl, and nothing is poured with what is itself
     poured with another."""
     for i, line in enumerate(plan.lines):
@@ -102,4 +102,4 @@ def _one_bowl_each(plan: WeighPlan, by_id: dict[int, BatchLineRow]) -> None:
             raise FaultyInput.at(
                 f"lines[{i}].poured_with", "Pour it with a line that stands by itself."
             )
-        by_id[line.id].bowl = main.bowl
+        by_id[line.id] = replace(by_id[line.id], bowl=main.bowl)

@@ -17,7 +17,6 @@ from gasket.core.weighing.task import Task, task_of
 from gasket.core.weighing.weigh_in import Tare
 from gasket.kitchen.rebuild import build
 from gasket.kitchen.weigh.weighed import Weighed
-from gasket.store import rows
 
 FREE_BOWL = "Bowl"
 
@@ -151,16 +150,16 @@ class BatchSheet(Answer):
 
 
 def show(made: Weighed) -> BatchSheet:
-    state, batch, row = made.state, made.batch, made.row
+    state, batch, row = made.state, made.batch, made.head
     whole = made.to_fill_g
     fill = _fill(made, whole)
     each = target_each_g(whole, made.pieces) if whole else None
     just_weighed = fill.topping_up or made.dividing.weighed_cooked
     return BatchSheet(
-        id=rows.key_of(row),
+        id=row.id,
         number=made.number,
         trial_id=row.trial_id,
-        dish_id=rows.key_of(made.dish),
+        dish_id=made.dish.id,
         dish=made.dish.name,
         letter=made.letter,
         version=row.version,
@@ -207,7 +206,7 @@ def _to_undo(made: Weighed) -> str | None:
     """The last record, while it can be undone."""
     last = made.state.last
     if last is None or (
-        made.row.closed_at is not None and last.kind in (*OF_THE_WEIGH_IN, Kind.AMEND)
+        made.head.closed_at is not None and last.kind in (*OF_THE_WEIGH_IN, Kind.AMEND)
     ):
         return None
     return last.id
@@ -219,7 +218,7 @@ def _fill(made: Weighed, whole: float | None) -> Targets:
     to_go = [piece for piece in range(1, made.pieces + 1) if piece not in filled]
     if whole is None or made.dividing.weighed_cooked:
         return Targets({}, next(iter(to_go), None), False)
-    slack = tolerance_g(whole / made.pieces, 1.0, made.row.nudge)
+    slack = tolerance_g(whole / made.pieces, 1.0, made.head.nudge)
     two_pass = made.dividing.two_pass
     if made.dividing.way == "scoop" and made.dividing.fill_g is not None:
         each = dict.fromkeys(to_go, made.dividing.fill_g)
@@ -260,7 +259,7 @@ def _line(made: Weighed, line: WrittenLine) -> BatchLine:
         only_counted=made.is_only_counted(line),
         planned=line.planned,
         target_g=target,
-        too_much_g=target + tolerance_g(target, 1.0, made.row.nudge) if target > 0 else None,
+        too_much_g=target + tolerance_g(target, 1.0, made.head.nudge) if target > 0 else None,
         likely_g=likely_g(target),
         doubtful=weighed and is_doubtful(state.net_g or 0.0, target),
         planned_g=line.target_g,
@@ -308,7 +307,7 @@ def _share_of(grams: float | None, share: float) -> float | None:
 
 def _task(made: Weighed) -> Task:
     """What is being weighed now; pieces and "until it is right" wait for the cook."""
-    row = made.row
+    row = made.head
     plan = {line.id: line for line in to_weigh(made.written)}
     current = None if made.state.current is None else plan.get(made.state.current)
     if row.closed_at is not None or (current is None and not row.free):

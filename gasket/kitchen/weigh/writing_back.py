@@ -1,8 +1,6 @@
 """What was weighed becomes what is planned: a free weigh-in writes its trial, a line that was
 poured until it was right its next target."""
 
-from sqlmodel import Session
-
 from gasket.core.errors import Refused
 from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine
 from gasket.core.reckoning.written_line import WrittenLine
@@ -11,15 +9,15 @@ from gasket.kitchen.rebuild import build
 from gasket.kitchen.rebuild.build import TrialSheet
 from gasket.kitchen.weigh import weighed
 from gasket.kitchen.weigh.weighed import Weighed
-from gasket.store import rows
+from gasket.store.books import Session, builds
 
 
 def on_closing(session: Session, made: Weighed) -> None:
     """Write what the trial learns from a weigh-in that closes."""
-    if made.row.free:
-        _write(session, made, as_weighed(made, rows.build_of(session, made.trial)))
+    if made.head.free:
+        _write(session, made, as_weighed(made, builds.build_of(session, made.trial)))
     elif any(line.until for line in made.lines):
-        planned = rows.build_of(session, made.trial)
+        planned = builds.build_of(session, made.trial)
         found = _until_right(made, planned)
         if found != planned:
             _write(session, made, found)
@@ -28,18 +26,16 @@ def on_closing(session: Session, made: Weighed) -> None:
 def as_plan(session: Session, batch_id: int) -> TrialSheet:
     """Make the weights of a closed batch the plan of its trial. Raises `Refused` while open."""
     made = weighed.read(session, batch_id)
-    if made.row.closed_at is None:
+    if made.head.closed_at is None:
         raise Refused("Close the weigh-in first.")
     if made.whole is not None:
         raise Refused("This is an arm, a part of a batch: its weights are no plan.")
-    _write(session, made, as_weighed(made, rows.build_of(session, made.trial)))
-    return build.sheet(session, rows.key_of(made.trial))
+    _write(session, made, as_weighed(made, builds.build_of(session, made.trial)))
+    return build.sheet(session, made.trial.id)
 
 
 def _write(session: Session, made: Weighed, planned: Build) -> None:
-    rows.write_build(session, made.trial, planned)
-    made.trial.version += 1
-    session.add(made.trial)
+    builds.write_build(session, made.trial, planned, version=made.trial.version + 1)
 
 
 def as_weighed(made: Weighed, planned: Build) -> Build:
@@ -54,14 +50,14 @@ def as_weighed(made: Weighed, planned: Build) -> Build:
     there = {line.id for line in planned.lines()}
     for row in made.lines:
         if row.key not in there and made.state_of(row).status is LineStatus.WEIGHED:
-            key = row.key or f"batch-{made.row.id}-{row.id}"
+            key = row.key or f"batch-{made.head.id}-{row.id}"
             parts.setdefault(row.component, []).append(_line(made, row, _new_line(made, row, key)))
     return planned.model_copy(
         update={
             "components": tuple(
                 BuildComponent(name=name, lines=tuple(lines)) for name, lines in parts.items()
             ),
-            "portions": made.row.portions,
+            "portions": made.head.portions,
         }
     )
 

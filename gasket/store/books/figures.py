@@ -2,13 +2,13 @@
 
 A figure is shown again only for the very state, settings and rules that it came from; for any
 other it is calculated anew. What a reading session calculates is kept once it is over
-(`House` sees to that), so that reading never waits for a writer.
+(whoever runs the session sees to that), so that reading never waits for a writer.
 """
 
 import logging
 from collections.abc import Callable, Iterable, Mapping
 from dataclasses import dataclass
-from typing import Any, Final, Generic, TypeVar, cast
+from typing import Any, Final, Generic, Literal, TypeVar, cast
 
 from pydantic import ValidationError
 from sqlalchemy import Table
@@ -18,8 +18,6 @@ from sqlmodel import Session, col, select
 
 from gasket.core.errors import GasketError, Unavailable
 from gasket.core.numbers import Answer
-from gasket.kitchen import settings
-from gasket.kitchen.rules import rules_version
 from gasket.store.kept_tables import (
     BatchStampRow,
     DishStampRow,
@@ -28,11 +26,18 @@ from gasket.store.kept_tables import (
     KeptTrialRow,
     TrialStampRow,
 )
+from gasket.store.rules_version import rules_version
 
 T = TypeVar("T", bound=Answer)
 Stamps = type[DishStampRow] | type[BatchStampRow] | type[TrialStampRow]
 KeptIn = type[KeptDishRow] | type[KeptBatchRow] | type[KeptTrialRow]
-_WAITING: Final = "kept"
+FiguresOf = Literal["dish", "batch", "trial"]
+_KEPT_IN: Final[dict[FiguresOf, tuple[Stamps, KeptIn]]] = {
+    "dish": (DishStampRow, KeptDishRow),
+    "batch": (BatchStampRow, KeptBatchRow),
+    "trial": (TrialStampRow, KeptTrialRow),
+}
+_WAITING: Final = "calculated_figures"
 _log: Final = logging.getLogger(__name__)
 
 
@@ -60,26 +65,37 @@ def _nothing(_figures: Any, _basis: Basis, _row: KeptRow | None) -> dict[str, An
 
 
 @dataclass(frozen=True)
-class Kept(Generic[T]):
+class FigureBook(Generic[T]):
     """One kind of figures: what they are of, how they are calculated, where they are kept.
 
-    `broken` stands in for what cannot be calculated, with a sentence for a cook; it is not kept.
-    `besides` are further columns of the row.
+    `house` are the settings that they depend on; `broken` stands in for what cannot be calculated,
+    with a sentence for a cook; it is not kept. `besides` are further columns of the row.
     """
 
-    key: str
+    of_what: FiguresOf
     figures: type[T]
+    house: Callable[[Session], str]
     calculate: Callable[[Session, int], T]
     broken: Callable[[Session, int, str], T]
-    stamps: Stamps
-    kept_in: KeptIn
     besides: Callable[[T, Basis, KeptRow | None], dict[str, Any]] = _nothing
+
+    @property
+    def key(self) -> str:
+        return f"{self.of_what}_id"
+
+    @property
+    def stamps(self) -> Stamps:
+        return _KEPT_IN[self.of_what][0]
+
+    @property
+    def kept_in(self) -> KeptIn:
+        return _KEPT_IN[self.of_what][1]
 
     def of(self, session: Session, ids: Iterable[int]) -> dict[int, T]:
         """The figures of all that is there among `ids`, calculated where they are not kept."""
         wanted = list(ids)
         stored = self._rows(session, wanted)
-        house, rules = house_key(session), rules_version()
+        house, rules = self.house(session), rules_version()
         found: dict[int, T] = {}
         for key, number in self._numbers(session, wanted).items():
             basis, row = Basis(number, house, rules), stored.get(key)
@@ -154,12 +170,6 @@ def _sentence(error: Exception) -> str:
     if isinstance(error, GasketError):
         return str(error)
     return "What was saved for it can’t be read."
-
-
-def house_key(session: Session) -> str:
-    """The settings that figures depend on."""
-    house = settings.read(session)
-    return f"{house.reckoning.model_dump_json()} {house.safety}"
 
 
 Calculated = list[tuple[Table, str, Mapping[str, Any]]]

@@ -13,9 +13,9 @@ _PACKAGE = Path(__file__).resolve().parents[1]
 
 @cache
 def rules_version() -> str:
-    """The version of the trade's rules and of what the kitchen makes of them."""
+    """The version of the trade's rules and of what store and kitchen make of them."""
     digest = hashlib.sha256()
-    for room in ("core", "kitchen"):
+    for room in ("core", "kitchen", "store/books"):
         for file in sorted((_PACKAGE / room).rglob("*.py")):
             digest.update(file.read_bytes())
     return digest.hexdigest()[:16]
