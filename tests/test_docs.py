@@ -23,7 +23,8 @@ from gasket.core.trade.nutrients.table import TABLE
 from gasket.core.trade.sources import SOURCES
 from gasket.formats.batch_json import MOST_BYTES, parse_batch
 from gasket.formats.shelf_csv import COLUMNS
-from gasket.kitchen.weigh.live import Aim, LiveLink, LiveReading, LiveSheet, LiveTrouble
+from gasket.kitchen.weigh.live import Aim, LiveLink, LiveReading, LiveSheet, LiveStale, LiveTrouble
+from gasket.kitchen.weigh.sheet_change import SheetChange
 from gasket.kitchen.weigh.weigh import MOST_BATCH_LINES
 from gasket.scale.driver import RETRY_S, SILENCE_S
 from gasket.scale.line_format import parse_line
@@ -109,7 +110,7 @@ def test_what_can_be_set_from_outside_is_in_the_readme():
 
 def test_the_live_channels_paper_names_what_is_said_there():
     paper = (ROOT / "docs/formats/live.md").read_text(encoding="utf-8")
-    for message in (LiveSheet, LiveLink, LiveReading, LiveTrouble):
+    for message in (LiveSheet, SheetChange, LiveLink, LiveReading, LiveStale, LiveTrouble):
         kind = message.model_fields["type"].default
         assert re.search(rf"^\| `{kind}` \| `{message.__name__}` \|", paper, re.MULTILINE)
     aims = get_args(Aim.model_fields["aim"].annotation)

@@ -2,8 +2,9 @@
 
 import asyncio
 import contextlib
+from typing import Annotated
 
-from fastapi import APIRouter, Response, WebSocket, WebSocketDisconnect
+from fastapi import APIRouter, Query, Response, WebSocket, WebSocketDisconnect
 from pydantic import ValidationError
 
 from gasket.api.doors import BATCH_BODY, BatchBody, HouseDoor, Key, SessionDoor, WriteDoor
@@ -23,10 +24,14 @@ from gasket.kitchen.weigh.closing import ClosingReport
 from gasket.kitchen.weigh.live import Aim, Page
 from gasket.kitchen.weigh.overshooting import Choices, OnTheScale
 from gasket.kitchen.weigh.rehearsal import Rehearsal
+from gasket.kitchen.weigh.sheet_change import SheetChange, sheet_change
 from gasket.kitchen.weigh.weigh import BeginWeighIn, HandsFree, NewBatchLine, Nudge
 from gasket.kitchen.weigh.weigh_plan import SuggestedOrder, WeighPlan
 from gasket.kitchen.weigh.weigh_sheet import BatchSheet
 
+Since = Annotated[
+    int | None, Query(ge=0, description="The number of the batch sheet that the sender has.")
+]
 router = APIRouter(tags=["batches"])
 
 
@@ -52,9 +57,17 @@ def batch(batch_id: Key, session: SessionDoor) -> BatchSheet:
 
 
 @router.post("/batches/{batch_id}/weighings")
-def record(batch_id: Key, capture: Capture, write: WriteDoor, house: HouseDoor) -> BatchSheet:
-    """Append one record. Sending the same id again changes nothing."""
-    return write(lambda session: weigh.record(session, batch_id, capture, house.now()))
+def record(
+    batch_id: Key, capture: Capture, write: WriteDoor, house: HouseDoor, since: Since = None
+) -> SheetChange | BatchSheet:
+    """Append one record. Sending the same id again changes nothing.
+
+    Whoever watches the batch and says which sheet they have is answered what changed, else the
+    whole sheet.
+    """
+    had = house.live.sheet_of(batch_id)
+    sheet = write(lambda session: weigh.record(session, batch_id, capture, house.now()))
+    return sheet_change(had, sheet) if had is not None and had.number == since else sheet
 
 
 @router.put("/batches/{batch_id}/dividing")

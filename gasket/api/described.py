@@ -11,7 +11,14 @@ from pydantic.json_schema import models_json_schema
 
 from gasket.api.examples import EXAMPLES
 from gasket.api.problems import MEDIA_TYPE
-from gasket.kitchen.weigh.live import Aim, LiveLink, LiveReading, LiveSheet, LiveTrouble
+from gasket.kitchen.weigh.live import (
+    Aim,
+    LiveLink,
+    LiveReading,
+    LiveSheet,
+    LiveStale,
+    LiveTrouble,
+)
 
 _REF: Final = "#/components/schemas/{model}"
 _VERBS: Final = ("get", "put", "post", "delete", "patch")
@@ -93,7 +100,7 @@ def _give_example(operation: dict[str, Any]) -> None:
 
 
 def _say_what_is_live(document: dict[str, Any]) -> None:
-    spoken = (Aim, LiveReading, LiveLink, LiveSheet, LiveTrouble)
+    spoken = (Aim, LiveReading, LiveLink, LiveSheet, LiveStale, LiveTrouble)
     models = [(model, "serialization") for model in spoken]
     _, shapes = models_json_schema(models, ref_template=_REF)  # type: ignore[arg-type]
     schemas = document.setdefault("components", {}).setdefault("schemas", {})

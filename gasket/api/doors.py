@@ -5,8 +5,9 @@ from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 from typing import Annotated, Any, Final, TypeVar, cast
 
-from fastapi import Depends, Header, Path, Query, Request
+from fastapi import Depends, Header, Path, Query, Request, Response
 
+from gasket.api.problems import STALE
 from gasket.core.reckoning.batch import Batch
 from gasket.formats.batch_json import parse_batch
 from gasket.kitchen.house import House
@@ -46,6 +47,7 @@ class Writing:
     """Writes for one request, in one transaction."""
 
     house: House
+    response: Response
     request: str
     status: int
     key: str | None
@@ -61,13 +63,18 @@ class Writing:
             answered.remember(session, self.key, self.request, self.status, done, self.house.now())
             return done
 
-        return self.house.write(once)
+        done, stale = self.house.change(once)
+        self.response.headers[STALE] = stale.model_dump_json(exclude_defaults=True)
+        return done
 
 
-async def writing_of(request: Request, house: HouseDoor, key: SenderKey = None) -> Writing:
+async def writing_of(
+    request: Request, response: Response, house: HouseDoor, key: SenderKey = None
+) -> Writing:
     status = getattr(request.scope.get("route"), "status_code", None) or 200
     body = "" if key is None else hashlib.sha256(await request.body()).hexdigest()
-    return Writing(house, f"{request.method} {request.url.path} {body}".strip(), status, key)
+    asked = f"{request.method} {request.url.path} {body}".strip()
+    return Writing(house, response, asked, status, key)
 
 
 async def batch_of(request: Request) -> Batch:

@@ -21,9 +21,12 @@ from gasket.core.errors import (
     Unknown,
 )
 from gasket.formats.batch_json import faults_of
+from gasket.kitchen.stale import Stale
 from gasket.store.books.answered import AlreadyDone
 
 MEDIA_TYPE: Final = "application/problem+json"
+STALE: Final = "Gasket-Stale"
+"""What pages have to read again after a request that wrote: a `Stale` as JSON."""
 RETRY_S: Final = 2
 """After so long it is worth asking again."""
 MOST_FAULTS: Final = 100
@@ -128,7 +131,8 @@ async def _gasket(_: Request, error: Exception) -> JSONResponse:
 async def _done(_: Request, error: Exception) -> Response:
     assert isinstance(error, AlreadyDone)
     media_type = "application/json" if error.answer else None
-    return Response(error.answer, status_code=error.status, media_type=media_type)
+    headers = {STALE: Stale(number=0, everything=True).model_dump_json(exclude_defaults=True)}
+    return Response(error.answer, error.status, headers, media_type=media_type)
 
 
 async def _invalid(_: Request, error: Exception) -> JSONResponse:

@@ -130,6 +130,7 @@ def trial_photos(trial_id: Key, session: SessionDoor) -> tuple[Photo, ...]:
 async def add_photo(
     batch_id: Key,
     request: Request,
+    write: WriteDoor,
     house: HouseDoor,
     stage: PhotoStage,
     id: Annotated[SentId, Query()],
@@ -137,7 +138,7 @@ async def add_photo(
     """Keep a photo, scaled and without what stands beside it. The same id again changes nothing."""
     taken = await run_in_threadpool(as_picture, await request.body())
     return await run_in_threadpool(
-        house.write,
+        write,
         lambda session: photos.add(session, batch_id, stage, id, taken, house.now()),
     )
 

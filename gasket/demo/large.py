@@ -30,7 +30,6 @@ _GRAMS: Final = "(0.8 + (n * 37 % 40) / 100.0)"
 def grow(session: Session, dishes: int) -> None:
     """Let a seeded demo grow to so many dishes, with three batches a dish and ten foods."""
     connection = session.connection()
-    stamps.drop_stamps(connection)
     there = _count(connection, "dish")
     copies = max(0, dishes // there - 1)
     if copies:
@@ -38,7 +37,7 @@ def grow(session: Session, dishes: int) -> None:
         _copy_dishes(connection, copies)
         _copy_batches(connection, copies, BATCHES_A_DISH * dishes)
         _eat_up(connection)
-    stamps.make_stamps(connection)
+    stamps.number_anew(connection)
 
 
 def _count(connection: Connection, table: str) -> int:

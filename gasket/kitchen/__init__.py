@@ -10,7 +10,7 @@ rebuild     original, build, swaps, goal, trials
 shelf       foods, labels, quick entry
 
 On the ground: `settings`; `house` on top holds what lives as long as the server. What is stored is
-taken from the books of the store and given to them, as values: nobody here knows a table or a query.
+taken from the books of the store and given to them, as values: nobody here knows a table.
 
 A use case is given a session and never commits: `House.write` and `House.read` begin and end the
 transaction around it, so that what it checks is what it changes, and all of it happens or none.

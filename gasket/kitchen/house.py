@@ -19,6 +19,7 @@ from gasket.core.weighing.captures import Capture
 from gasket.core.weighing.records import Reading
 from gasket.kitchen import settings
 from gasket.kitchen.shelf.shelf_files import ShelfImports
+from gasket.kitchen.stale import Stale, numbers, stale_by
 from gasket.kitchen.weigh import weigh
 from gasket.kitchen.weigh.live import Live
 from gasket.kitchen.weigh.rehearsal import Person, Rehearsal
@@ -27,8 +28,8 @@ from gasket.scale.driver import Driver
 from gasket.scale.process import SimulatorProcess
 from gasket.scale.simulator import command
 from gasket.store.books import Session, figures
-from gasket.store.books.batches import BATCHES
-from gasket.store.database import Database, batches_written
+from gasket.store.changes import changed_in
+from gasket.store.database import Database
 from gasket.store.opening import open_database
 
 
@@ -70,6 +71,7 @@ class House:
     """What is behind a scale that is simulated, by the scale's name."""
     _connecting: threading.Lock = field(default_factory=threading.Lock)
     _loop: asyncio.AbstractEventLoop | None = None
+    _changes: Iterator[int] = field(default_factory=numbers)
 
     def __post_init__(self) -> None:
         self.live = Live(self.clock, self._store)
@@ -105,17 +107,23 @@ class House:
             figures.keep(session, calculated)
 
     def write(self, work: Callable[[Session], T]) -> T:
-        """Do `work` in one transaction that nothing comes between: stored whole, or not at all.
+        """What `work` finds after it is done; see `change`."""
+        return self.change(work)[0]
 
-        Pages that watch a batch of which something was written are told before the next one writes,
-        so in the order in which it happened. Raises what `work` raises, and `Unavailable`.
+    def change(self, work: Callable[[Session], T]) -> tuple[T, Stale]:
+        """Do `work` in one transaction that nothing comes between: stored whole, or not at all.
+        What it finds, and what pages have to read again.
+
+        Pages are told before the next one writes, so in the order in which it happened. Raises
+        what `work` raises, and `Unavailable`.
         """
         with self.database.turn():
             with self.database.writing() as session:
                 done = work(session)
                 figures.keep(session, figures.calculated_in(session))
-            self._tell(batches_written(session), done)
-            return done
+            stale = stale_by(next(self._changes), changed_in(session))
+            self._tell(stale, done)
+            return done, stale
 
     async def open(self) -> None:
         """Connect the scales that the settings name."""
@@ -190,17 +198,16 @@ class House:
         if self._loop is not None and not self._loop.is_closed():
             self._loop.call_soon_threadsafe(call, *arguments)
 
-    def _tell(self, batches: frozenset[int], done: object) -> None:
-        """Tell every page that watches one of these batches, or what was divided with it; from any
+    def _tell(self, stale: Stale, done: object) -> None:
+        """Tell every page what is old, and those that watch a batch how it is now; from any
         thread."""
         watched = self.live.watched()
-        others = watched - batches
-        if batches and others:
-            batches |= others & self.read(lambda session: BATCHES.divided_with(session, batches))
-        for batch_id in batches:
+        if watched:
+            self._in_loop(self.live.outdated, stale)
+        for batch_id in watched if stale.everything else watched & set(stale.batches):
             if isinstance(done, BatchSheet) and done.id == batch_id:
                 self._in_loop(self.live.changed, done)
-            elif batch_id in watched:
+            else:
                 sheet = self.read(lambda session, key=batch_id: weigh.sheet(session, key))  # type: ignore[misc]
                 self._in_loop(self.live.changed, sheet)
 

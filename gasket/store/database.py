@@ -16,15 +16,14 @@ from sqlalchemy.exc import DBAPIError
 from sqlmodel import Session, create_engine
 
 from gasket.core.errors import Unavailable
+from gasket.store import changes
 from gasket.store.failures import BUSY, GONE, failure_of
-from gasket.store.tables import BatchRow
 
 PATIENCE_S: Final = 10.0
 """How long a writer waits for the one before it in this process."""
 BUSY_MS: Final = 5000
 """How long SQLite waits for a writer of another process."""
 _WRITES: Final = "gasket_writes"
-_BATCHES: Final = "gasket_batches"
 _POOL: Final = {"pool_size": 5, "max_overflow": 55, "pool_use_lifo": True}
 """Few connections are kept, each with its pages in memory; a crowd opens more for the moment."""
 
@@ -55,7 +54,7 @@ class Database:
         with self.turn(), self._engine_with(beside) as engine:
             self._refuse_gone()
             with _translated(), Session(engine, expire_on_commit=False) as session:
-                event.listen(session, "after_flush", _note_batches)
+                changes.follow(session)
                 session.connection()  # the lock is taken before anything is read
                 yield session
                 session.commit()
@@ -120,18 +119,6 @@ def engine_of(path: Path | None, beside: Mapping[str, Path] | None = None) -> En
         event.listen(engine, "connect", _attaching(name, file))
     event.listen(engine, "begin", _begin)
     return engine
-
-
-def batches_written(session: Session) -> frozenset[int]:
-    """The batches of which something was written in a session: what pages have of them is old."""
-    return frozenset(session.info.get(_BATCHES, ()))
-
-
-def _note_batches(session: Any, _context: Any) -> None:
-    for row in (*session.new, *session.dirty, *session.deleted):
-        batch_id = row.id if isinstance(row, BatchRow) else getattr(row, "batch_id", None)
-        if batch_id is not None:
-            session.info.setdefault(_BATCHES, set()).add(batch_id)
 
 
 def _set_pragmas(connection: Any, _record: Any) -> None:

@@ -12,7 +12,7 @@ class DishStampRow(SQLModel, table=True):
     """Which state of a dish is stored: `number` grows with every change of anything that its
     figures come from, `touched` (over all dishes) with what was done to the dish itself.
 
-    Kept by triggers: see `gasket.store.stamps`.
+    See `gasket.store.stamps`.
     """
 
     __tablename__ = "dish_stamp"
@@ -60,7 +60,7 @@ class KeptBatchRow(SQLModel, table=True):
 
 class TrialStampRow(SQLModel, table=True):
     """Which state of a trial is stored: it grows with all that its planned figures and what it
-    changed come from. Kept by triggers, as `DishStampRow`."""
+    changed come from, as `DishStampRow`."""
 
     __tablename__ = "trial_stamp"
 

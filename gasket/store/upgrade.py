@@ -76,10 +76,10 @@ def migrate(connection: Connection, revision: str) -> None:
     """Bring the schema to `revision`, within the transaction of `connection`."""
     config = _config()
     config.attributes["connection"] = connection
-    stamps.drop_stamps(connection)
+    stamps.drop_triggers(connection)
     command.upgrade(config, revision)
     if revision == newest_revision():
-        stamps.make_stamps(connection)
+        stamps.number_all(connection)
 
 
 def make(path: Path) -> None:

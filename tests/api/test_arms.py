@@ -50,7 +50,7 @@ def food(client, words):
 
 
 def figures(client, batch_id):
-    return client.get(f"/api/batches/{batch_id}").json()["result"]["batch"]
+    return client.get(f"/api/batches/{batch_id}/card").json()["result"]["batch"]
 
 
 def test_what_was_mixed_is_shared_out_and_one_arm_gets_something_more(client, batch):
@@ -278,11 +278,13 @@ def test_a_page_that_shows_an_arm_hears_what_changes_in_the_whole(client, batch,
         wrong = {"id": one_id(), "line": batch["lines"][1]["id"], "net_g": 71, "note": "misread"}
         answer = client.post(f"/api/batches/{batch['id']}/corrections", json=wrong)
         assert answer.status_code == 201, answer.text
-        while (heard := page.receive_json())["type"] != "sheet":
+        while (heard := page.receive_json())["type"] != "change":
             pass
-    after = heard["sheet"]
-    assert (after["id"], after["number"] > before["number"]) == (arm, True)
-    assert after["result"]["serving"]["kcal"] != before["result"]["serving"]["kcal"]
+    assert (heard["id"], heard["since"], heard["number"] > heard["since"]) == (
+        *(arm, before["number"]),
+        True,
+    )
+    assert heard["fields"]["serving"]["kcal"] != before["serving"]["kcal"]
 
 
 def test_the_next_batch_of_the_trial_leaves_the_arms_alone(client, batch):

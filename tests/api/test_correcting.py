@@ -13,7 +13,7 @@ def correct(client, batch, line, **more):
 
 
 def kcal(sheet):
-    return sheet["result"]["serving"]["kcal"]["value"]
+    return sheet["serving"]["kcal"]["value"]
 
 
 def sheet_of(client, batch):

@@ -258,7 +258,7 @@ def test_the_weigh_in_closes_only_when_every_line_is_weighed_or_skipped(client, 
     assert refused.status_code == 409
     assert "14 lines are still open" in refused.json()["detail"]
     sheet = client.get(f"/api/batches/{batch_id}").json()
-    assert sheet["result"]["findings"][0]["code"] == "open_lines"
+    assert sheet["findings"][0]["code"] == "open_lines"
     skipped = sheet["lines"][10]["id"]
     weigh(client, batch_id, "skip", line=skipped, origin="hand")
     weigh_all(client, batch_id)
@@ -266,7 +266,7 @@ def test_the_weigh_in_closes_only_when_every_line_is_weighed_or_skipped(client, 
     assert closed["closed_at"]
     refused = weigh(client, batch_id, "line", line=skipped, net_g=2, origin="hand")
     assert refused.status_code == 409
-    codes = [finding["code"] for finding in closed["result"]["findings"]]
+    codes = [finding["code"] for finding in closed["findings"]]
     assert "open_lines" not in codes
     assert "estimated_lines" not in codes
 
@@ -276,16 +276,16 @@ def test_what_was_weighed_is_reckoned_and_not_what_was_planned(client, batch_id)
     oil = next(line for line in planned["lines"] if "oil" in line["name"])
     weigh_all(client, batch_id)
     weighed = weigh(client, batch_id, "line", line=oil["id"], net_g=68, origin="hand").json()
-    more = [one["result"]["serving"]["kcal"]["value"] for one in (planned, weighed)]
+    more = [one["serving"]["kcal"]["value"] for one in (planned, weighed)]
     assert more[1] - more[0] == pytest.approx(40 * 120 / 14 / 8)
 
 
 def test_an_estimate_widens_the_margin_and_says_so(client, batch_id):
     sheet = weigh_all(client, batch_id)
-    before = sheet["result"]["serving"]["kcal"]["worst"]
+    before = sheet["serving"]["kcal"]["worst"]
     oil = next(line["id"] for line in sheet["lines"] if "oil" in line["name"])
     rough = {"net_g": 28, "low_g": 14, "high_g": 42, "origin": "estimate"}
-    after = weigh(client, batch_id, "line", line=oil, **rough).json()["result"]
+    after = weigh(client, batch_id, "line", line=oil, **rough).json()
     assert after["serving"]["kcal"]["worst"][1] > before[1] + 10
     assert "estimated_lines" in [finding["code"] for finding in after["findings"]]
 

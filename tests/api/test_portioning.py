@@ -9,6 +9,10 @@ LOAF, TRAY = 1, 3
 """Batches of the demo: a loaf in 8, a tray cut in 6."""
 
 
+def result_of(client, batch):
+    return client.get(f"/api/batches/{batch}/card").json()["result"]
+
+
 def move(what, amount, **more):
     return {"id": str(uuid.uuid4()), "move": what, "amount": amount, "part": "", **more}
 
@@ -70,7 +74,7 @@ def kcal(portion):
 def test_a_serving_is_its_share_of_the_batch_whatever_the_way(client, dividing, pieces, share):
     sheet = divide(client, LOAF, **dividing).json()
     assert sheet["portions"] == pieces
-    result = sheet["result"]
+    result = result_of(client, LOAF)
     assert kcal(result["serving"]) == pytest.approx(kcal(result["batch"]) * share)
     found = portions(client, LOAF)
     assert found["servings"] == pytest.approx(1 / share, rel=0.02)
@@ -123,19 +127,20 @@ def test_pieces_cut_by_eye_teach_the_spread_once_they_are_weighed(client):
 
 
 def test_what_comes_back_is_not_eaten_and_poured_off_fat_is_gone(client):
+    full = result_of(client, LOAF)
     before = client.get(f"/api/batches/{LOAF}").json()
     frosting = next(one for one in before["weighed_back"] if one["component"] == "Frosting")
-    after = weigh(client, LOAF, "leftover", bowl="Frosting", net_g=frosting["made_g"] / 2)
-    assert kcal(after["result"]["batch"]) < kcal(before["result"]["batch"])
+    weigh(client, LOAF, "leftover", bowl="Frosting", net_g=frosting["made_g"] / 2)
+    assert kcal(result_of(client, LOAF)["batch"]) < kcal(full["batch"])
     half = weigh(client, LOAF, "leftover", bowl="Frosting", net_g=10 * frosting["made_g"])
-    codes = [finding["code"] for finding in half["result"]["findings"]]
+    codes = [finding["code"] for finding in half["findings"]]
     assert "leftover_too_much" in codes  # what is more than there is counts as all of it
     weigh(client, LOAF, "leftover", bowl="Frosting", net_g=0)
-    less = weigh(client, LOAF, "fat", bowl="Loaf", net_g=5)
-    fat = less["result"]["batch"]["fat_g"]
-    assert fat["value"] == pytest.approx(before["result"]["batch"]["fat_g"]["value"] - 5)
+    weigh(client, LOAF, "fat", bowl="Loaf", net_g=5)
+    fat = result_of(client, LOAF)["batch"]["fat_g"]
+    assert fat["value"] == pytest.approx(full["batch"]["fat_g"]["value"] - 5)
     # part of it was water: at least half is certain
-    assert fat["worst"][1] >= before["result"]["batch"]["fat_g"]["worst"][1] - 2.5 - 1e-6
+    assert fat["worst"][1] >= full["batch"]["fat_g"]["worst"][1] - 2.5 - 1e-6
 
 
 def test_a_used_share_of_a_glaze_is_what_practice_says(client):
@@ -148,10 +153,10 @@ def test_a_used_share_of_a_glaze_is_what_practice_says(client):
     client.put(f"/api/trials/{trial}/build", json={"version": 1, "build": build})
     batch = client.post(f"/api/trials/{trial}/batches").json()
     full = weigh(client, batch["id"], "line", line=batch["lines"][0]["id"], net_g=151)
-    whole = kcal(full["result"]["serving"])
+    whole = kcal(full["serving"])
     for back, used in ((84, 0.4437), (106, 0.298)):
         sheet = weigh(client, batch["id"], "leftover", bowl="Glaze", net_g=back)
-        assert kcal(sheet["result"]["serving"]) == pytest.approx(whole * used, rel=0.01)
+        assert kcal(sheet["serving"]) == pytest.approx(whole * used, rel=0.01)
 
 
 def test_a_cooked_weight_gives_the_yield_and_100_g_cooked(client):
@@ -160,7 +165,7 @@ def test_a_cooked_weight_gives_the_yield_and_100_g_cooked(client):
     assert found["share"] == pytest.approx(1343 / 1476)
     assert found["usual_loss"] == [0.06, 0.14]
     assert found["says"] == ""
-    result = sheet["result"]
+    result = result_of(client, LOAF)
     assert kcal(result["per_100g"]) == pytest.approx(kcal(result["batch"]) * 100 / 1343)
     assert sheet["target_each_g"] == pytest.approx(1343 / 8)
 
@@ -169,7 +174,7 @@ def test_each_cooked_piece_weighed_makes_the_cooked_weight_too(client):
     divide(client, LOAF, pieces=3, weighed_cooked=True)
     for piece, grams in enumerate([440, 450, 455], start=1):
         sheet = weigh(client, LOAF, "portion", piece=piece, net_g=grams)
-    result = sheet["result"]
+    result = result_of(client, LOAF)
     assert sheet["cooked_g"] == 1345
     file = client.get(f"/api/batches/{LOAF}/file").json()
     each = client.post("/api/reckon", json=file).json()["portions"]
@@ -267,7 +272,7 @@ def test_a_made_thing_used_by_weight_is_drawn_from_its_stock(client):
     batch = client.post(f"/api/trials/{trial}/batches").json()
     sheet = weigh(client, batch["id"], "line", line=batch["lines"][0]["id"], net_g=each)
     serving = client.get(f"/api/batches/{LOAF}/card").json()["result"]["serving"]
-    ours = sheet["result"]["serving"]["kcal"]
+    ours = sheet["serving"]["kcal"]
     assert ours["value"] == pytest.approx(serving["kcal"]["value"], rel=1e-3)
     # never surer than the thing itself
     assert ours["worst"][1] >= serving["kcal"]["worst"][1] * 0.999

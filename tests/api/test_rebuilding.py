@@ -158,7 +158,7 @@ def test_the_next_trial_is_a_copy_whose_changes_show(client):
     ]
     kcal = next(figure for figure in found["figures"] if figure["nutrient"] == "kcal")
     card = client.get("/api/batches/1").json()
-    assert kcal["before"] == card["result"]["serving"]["kcal"]["value"], "as it was weighed"
+    assert kcal["before"] == card["serving"]["kcal"]["value"], "as it was weighed"
     assert (found["weighed_before"], found["weighed_after"]) == (card["closed_at"], None)
     planned = client.get(f"/api/trials/{made['id']}").json()["report"]["result"]["serving"]
     assert kcal["after"] == planned["kcal"]["value"]

@@ -102,12 +102,12 @@ def test_a_line_with_a_counted_piece_is_built_weighed_and_reckoned(client):
     weighed = client.post(
         f"/api/batches/{batch['id']}/weighings", json={**weighing, "net_g": 57}
     ).json()
-    assert weighed["result"]["serving"]["kcal"]["value"] == 120, "the count stays what counts"
-    assert weighed["result"]["serving"]["grams"] == 57
+    assert weighed["serving"]["kcal"]["value"] == 120, "the count stays what counts"
+    assert weighed["serving"]["grams"] == 57
     again = {**weighing, "id": "second-capture", "net_g": 0}
     counted = client.post(f"/api/batches/{batch['id']}/weighings", json=again).json()
-    assert counted["result"]["serving"]["kcal"]["value"] == 120
-    assert counted["result"]["serving"]["grams"] is None, "left at the count, its weight is unknown"
+    assert counted["serving"]["kcal"]["value"] == 120
+    assert counted["serving"]["grams"] is None, "left at the count, its weight is unknown"
     assert client.post(f"/api/batches/{batch['id']}/close").status_code == 200
 
 

@@ -6,6 +6,8 @@ import pytest
 
 from gasket.core.weighing.records import ONE_SCALE
 
+HOME = {"host": "127.0.0.1"}
+
 
 def new(kind, **more):
     return {"id": str(uuid.uuid4()), "kind": kind, "origin": "hand", **more}
@@ -56,7 +58,7 @@ def weigher(client):
 
 
 def kcal(sheet):
-    return sheet["result"]["serving"]["kcal"]["value"]
+    return sheet["serving"]["kcal"]["value"]
 
 
 def label_of(client, words, which=0):
@@ -79,7 +81,7 @@ def test_another_food_than_planned_is_reckoned_with_its_own_label_and_the_card_s
     after = weigher.do("food", line=quark["id"], label_id=other)
     line = next(line for line in after["lines"] if line["id"] == quark["id"])
     assert line["planned_name"] == quark["name"] != line["name"]
-    assert any(finding["code"] == "stand_in" for finding in after["result"]["findings"])
+    assert any(finding["code"] == "stand_in" for finding in after["findings"])
     card = weigher.client.get(f"{weigher.url}/card").json()
     shown = next(line for line in card["lines"] if line["planned_name"])
     assert shown["kcal_more"] == pytest.approx(kcal(after) - before)
@@ -233,9 +235,13 @@ def test_something_that_is_not_on_the_list_goes_in_once(weigher):
     assert kcal(after) > before
 
 
+def compared(weigher):
+    return weigher.client.get(f"{weigher.url}/card").json()["result"]["original"]
+
+
 def test_the_original_beside_a_batch_stays_when_a_label_changes(weigher):
     client = weigher.client
-    before = weigher.sheet["result"]["original"]["kcal"]
+    before = compared(weigher)["kcal"]
     trial = client.get("/api/dishes/1").json()["original_trial"]
     build = client.get(f"/api/trials/{trial}").json()["build"]
     label_id = max(build["components"][0]["lines"], key=lambda line: line["target_g"])["label_id"]
@@ -249,7 +255,32 @@ def test_the_original_beside_a_batch_stays_when_a_label_changes(weigher):
     edit = {"version": food["version"], "label": panel, "package": food["package"]}
     client.put(f"/api/labels/{label_id}", json=edit).raise_for_status()
     assert client.get("/api/dishes/1").json()["original"]["kcal"] != pytest.approx(before)
-    assert weigher.sheet["result"]["original"]["kcal"] == pytest.approx(before)
+    assert weigher.client.get(f"{weigher.url}/card").json()["result"]["original"][
+        "kcal"
+    ] == pytest.approx(before)
+
+
+def test_a_capture_is_answered_by_what_changed_for_whoever_has_the_sheet(weigher):
+    with weigher.client.websocket_connect(f"{weigher.url}/live", headers=HOME) as page:
+        before = page.receive_json()["sheet"]
+        pour = new("line", line=before["current"], net_g=120)
+        asked = {"params": {"since": before["number"]}, "json": pour}
+        answer = weigher.client.post(f"{weigher.url}/weighings", **asked)
+        change = answer.json()
+        assert heard_change(page) == change
+    assert (len(before["lines"]), len(answer.content) <= 4000) == (14, True)
+    lines = {line["id"]: line for line in (*before["lines"], *change["lines"])}
+    order = change["order"] or [line["id"] for line in before["lines"]]
+    made = {"number": change["number"], "lines": [lines[key] for key in order]}
+    assert {**before, **change["fields"], **made} == weigher.sheet
+    asked["json"] = new("line", line=before["current"], net_g=121)
+    assert "since" not in weigher.client.post(f"{weigher.url}/weighings", **asked).json()
+
+
+def heard_change(page):
+    while (heard := page.receive_json())["type"] != "change":
+        pass
+    return heard
 
 
 # Weighed without a recipe
@@ -270,7 +301,7 @@ def test_a_free_weigh_in_leaves_a_planned_trial_alone_and_writes_the_next_one(fr
     )
     line = poured["lines"][0]
     assert (line["net_g"], line["unnamed"]) == (120, True)
-    assert any(finding["code"] == "unnamed" for finding in poured["result"]["findings"])
+    assert any(finding["code"] == "unnamed" for finding in poured["findings"])
     assert free.close().status_code == 409
     named = free.do("food", line=line["id"], label_id=label_of(free.client, "quark"))
     assert kcal(named) > 0

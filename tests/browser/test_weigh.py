@@ -226,7 +226,7 @@ def test_every_other_way_to_weigh_a_line(page: Page, accessible):
     assert (first["origin"], second["planned_name"]) == ("measure", names[1])
     assert (third["net_g"], third["cue"]) == (25, "tastes right")
     assert (fourth["status"], fourth["reason"]) == ("skipped", "none in the house")
-    assert any("12 g of Loaf" in finding["message"] for finding in found["result"]["findings"])
+    assert any("12 g of Loaf" in finding["message"] for finding in found["findings"])
 
 
 def test_out_of_the_pack_what_it_lost_went_in(page: Page):

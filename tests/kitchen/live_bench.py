@@ -67,7 +67,7 @@ class WeighInUnderWay:
         for gram in grams:
             self.now += seconds
             self.house.live.reading(reading(gram, stable, **more))
-            await self.house.live.settled()
+            await asyncio.gather(*asyncio.all_tasks() - {asyncio.current_task()})
             await asyncio.sleep(0)
 
     async def hold(self, grams, seconds=HOLD_S, **more):

@@ -15,7 +15,8 @@ from gasket.kitchen.rebuild import build
 from gasket.kitchen.rebuild.build import BuildEdit
 from gasket.kitchen.shelf import quick_entry, shelf
 from gasket.kitchen.weigh import weigh, weigh_plan
-from gasket.kitchen.weigh.live import MOST_WAITING, Aim, LiveLink, LiveReading, LiveSheet
+from gasket.kitchen.weigh.live import MOST_WAITING, Aim, LiveLink, LiveReading
+from gasket.kitchen.weigh.sheet_change import SheetChange
 from gasket.kitchen.weigh.weigh import HandsFree
 from gasket.kitchen.weigh.weigh_plan import PlannedPour, WeighPlan
 from tests.kitchen.live_bench import PageThatListens
@@ -117,7 +118,7 @@ def test_every_page_of_a_batch_sees_what_another_one_took(bench):
         bench.record("line", line=bench.sheet.current, net_g=280, origin="hand")
 
     run_apart(scene())
-    assert other.heard(LiveSheet)[-1].sheet.lines[0].net_g == 280
+    assert other.heard(SheetChange)[-1].lines[0].net_g == 280
 
 
 def test_an_older_sheet_never_takes_the_place_of_a_newer_one(bench):
@@ -143,7 +144,7 @@ def test_a_page_that_does_not_keep_up_misses_readings_and_never_a_change(bench):
 
     run_apart(scene())
     assert len(bench.page.heard(LiveReading)) <= MOST_WAITING + 1
-    assert any(told.sheet.lines[0].net_g == 280 for told in bench.sheets())
+    assert any(told.lines[0].net_g == 280 for told in bench.page.heard(SheetChange))
 
 
 def test_a_portion_is_judged_against_what_is_left_for_it(bench):
@@ -168,14 +169,14 @@ def test_every_change_of_a_batch_is_told_wherever_it_was_written(bench):
             lambda s: plates.save(s, bench.batch_id, FinishesEdit(version=1, finishes=(finish,))),
             lambda s: weigh.set_hands_free(s, bench.batch_id, HandsFree(on=False)),
         ):
-            before = len(bench.sheets())
+            before = len(bench.page.heard(SheetChange))
             bench.house.write(change)
             await asyncio.sleep(0)
-            assert len(bench.sheets()) == before + 1
-        before = len(bench.sheets())
+            assert len(bench.page.heard(SheetChange)) == before + 1
+        before = len(bench.page.heard(SheetChange))
         bench.house.write(lambda s: shelf.touch(s, {1}, bench.house.now()))
         await asyncio.sleep(0)
-        assert len(bench.sheets()) == before
+        assert len(bench.page.heard(SheetChange)) == before
 
     run_apart(scene())
 

@@ -233,7 +233,7 @@ def test_versions_say_what_changed_and_what_they_would_move(stocked):
     left = versions.moved(stocked, quark.id, None)
     assert [one.batch_id for one in left] == [1, 4, 5, 6]
     assert left[0].kcal_before == loaf[1].kcal_before
-    assert weigh.sheet(stocked, 1).result.serving.kcal.value == loaf[1].kcal_before
+    assert weigh.sheet(stocked, 1).serving.kcal.value == loaf[1].kcal_before
 
 
 def test_a_label_that_nothing_uses_moves_nothing(stocked):
@@ -340,7 +340,7 @@ def test_every_row_of_a_file_has_its_fate_before_anything_is_written(stocked_hou
     assert northlight.label.fat_g == 0, "a column that the file lacks stays as it was"
     assert northlight.package.price == 1.79
     loaf = house.read(lambda session: weigh.sheet(session, 1))
-    assert loaf.result.serving.kcal.value == pytest.approx(262, abs=8)
+    assert loaf.serving.kcal.value == pytest.approx(262, abs=8)
 
 
 def test_a_shelf_that_changed_since_the_preview_is_looked_at_again(stocked_house):

@@ -78,7 +78,7 @@ def test_the_migrations_make_exactly_the_tables_and_go_back(tmp_path):
     config = Config()
     config.set_main_option("script_location", str(MIGRATIONS))
     with migrating(database.path) as connection:
-        stamps.drop_stamps(connection)
+        stamps.drop_triggers(connection)
         config.attributes["connection"] = connection
         command.downgrade(config, "base")
     assert inspect(database.engine).get_table_names() == ["alembic_version"]

@@ -1,11 +1,12 @@
 import "./index.css";
 
-import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
 
 import { ProblemError } from "./api/client";
+import { known } from "./api/stale";
 import { KeyBoard } from "./app/KeyBoard";
 import { App } from "./app/App";
 import { applyTheme } from "./app/theme";
@@ -14,13 +15,11 @@ import { NoticeBoard } from "./ui/NoticeBoard";
 
 applyTheme();
 
-const client = new QueryClient({
-  defaultOptions: {
-    queries: {
-      refetchOnWindowFocus: true,
-      retry: (failures, error) =>
-        failures < 3 && !(error instanceof ProblemError && error.status >= 400),
-    },
+known.setDefaultOptions({
+  queries: {
+    refetchOnWindowFocus: true,
+    retry: (failures, error) =>
+      failures < 3 && !(error instanceof ProblemError && error.status >= 400),
   },
 });
 
@@ -28,7 +27,7 @@ const root = document.getElementById("root");
 if (root) {
   createRoot(root).render(
     <StrictMode>
-      <QueryClientProvider client={client}>
+      <QueryClientProvider client={known}>
         <BrowserRouter>
           <NoticeBoard>
             <KeyBoard>

@@ -23,6 +23,8 @@ from gasket.core.weighing.records import Reading
 from gasket.core.weighing.task import ScaleAtHand, Task, filling, scale_for
 from gasket.core.weighing.watching import Watching, follow
 from gasket.core.weighing.weigh_in import Container, Tare
+from gasket.kitchen.stale import Stale
+from gasket.kitchen.weigh.sheet_change import SheetChange, sheet_change
 from gasket.kitchen.weigh.weigh_sheet import BatchLine, BatchSheet
 
 MOST_WAITING: Final = 200
@@ -68,7 +70,7 @@ class LiveLink(Answer):
 
 
 class LiveSheet(Answer):
-    """The batch after a change."""
+    """The whole batch: at first, and whenever what changed cannot be told from its number."""
 
     type: Literal["sheet"] = "sheet"
     sheet: BatchSheet
@@ -82,7 +84,14 @@ class LiveTrouble(Answer):
     says: str
 
 
-Message = LiveReading | LiveLink | LiveSheet | LiveTrouble
+class LiveStale(Answer):
+    """What pages have to read again, after a change of whatever in this house."""
+
+    type: Literal["stale"] = "stale"
+    stale: Stale
+
+
+Message = LiveReading | LiveLink | LiveSheet | SheetChange | LiveStale | LiveTrouble
 
 
 @dataclass(eq=False)
@@ -249,12 +258,20 @@ class Live:
         if _records(sheet) != _records(watch.sheet):
             for name in self.capacity_g:
                 self._rest(watch, name, sheet.tares.get(name))
+        is_next = sheet.number > watch.sheet.number
+        told = sheet_change(watch.sheet, sheet) if is_next else LiveSheet(sheet=sheet)
         watch.sheet, watch.trouble = sheet, ""
         for page in watch.pages:
-            page.send(LiveSheet(sheet=sheet))
+            page.send(told)
             if self.in_use(watch, page.aim) != page.told_of:
                 self._tell_link(watch, page)
             self._tell_last(watch, page)
+
+    def outdated(self, stale: Stale) -> None:
+        """Tell every page what it has to read again."""
+        for watch in self._watches.values():
+            for page in watch.pages:
+                page.send(LiveStale(stale=stale))
 
     def troubled(self, batch_id: int, says: str) -> None:
         """Tell every page of the batch, once, that nothing can be stored now."""

@@ -6,8 +6,9 @@ from datetime import datetime
 from gasket.core.numbers import Answer
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.filling import Targets, targets
+from gasket.core.reckoning.findings import Finding
+from gasket.core.reckoning.margin import Portion
 from gasket.core.reckoning.portions import target_each_g
-from gasket.core.reckoning.reckon import Reckoning
 from gasket.core.reckoning.written_line import WrittenLine, to_weigh
 from gasket.core.weighing.line_state import LineStatus
 from gasket.core.weighing.order import Wetness, wetness
@@ -106,7 +107,7 @@ class BatchSheet(Answer):
     """A batch as it stands: lines, tares, mixture, portions, and what that makes so far. `number`
     grows with every change: a sheet with a smaller one is older.
 
-    While lines are open, `result` counts them as planned and says so in a finding. `task` is what
+    While lines are open, `serving` counts them as planned and says so in a finding. `task` is what
     is being weighed now, on whatever scale; `tares` is by scale, `empty_g` by bowl. `portions`
     is the number of pieces that `to_divide_g` is divided into, `fill_g` what each of those to fill
     (or to top up) still takes, `fill_each_g` what another one is filled to; a batch that is
@@ -145,7 +146,8 @@ class BatchSheet(Answer):
     next_piece: int | None
     topping_up: bool
     weighed_back: tuple[PartWeighedBack, ...]
-    result: Reckoning
+    serving: Portion
+    findings: tuple[Finding, ...]
     names: tuple[str, ...]
 
 
@@ -197,7 +199,8 @@ def show(made: Weighed) -> BatchSheet:
         next_piece=fill.next_piece,
         topping_up=fill.topping_up,
         weighed_back=tuple(_weighed_back(made)),
-        result=made.result,
+        serving=made.result.serving,
+        findings=made.result.findings,
         names=build.line_names(batch),
     )
 

@@ -7,7 +7,7 @@ from functools import cached_property
 from typing import Any, Final
 
 from sqlalchemy import ColumnElement, and_, or_
-from sqlmodel import Session, col, delete, func, select
+from sqlmodel import Session, col, func, select
 
 from gasket.core.cooking.steps import Step
 from gasket.core.rebuild.finishes import PinnedFinish
@@ -312,4 +312,6 @@ def put_lines(session: Session, batch_id: int, lines: Sequence[WrittenLine]) -> 
 
 def drop_lines(session: Session, batch_id: int) -> None:
     """Take all lines of a batch out."""
-    session.exec(delete(BatchLineRow).where(col(BatchLineRow.batch_id) == batch_id))
+    for row in session.exec(select(BatchLineRow).where(BatchLineRow.batch_id == batch_id)):
+        session.delete(row)
+    session.flush()

@@ -7,7 +7,7 @@ from typing import Any, Final, Generic, Protocol, TypeVar
 
 from pydantic import BaseModel
 from sqlalchemy import ColumnElement, Select
-from sqlmodel import Session, SQLModel, col, delete, select
+from sqlmodel import Session, SQLModel, col, select
 
 from gasket.core.errors import Unknown
 
@@ -105,4 +105,6 @@ class Book(Generic[V]):
 
     def drop(self, session: Session, *keys: int) -> None:
         """Take these out for good."""
-        session.exec(delete(self.table).where(self.column("id").in_(keys)))
+        for key in keys:
+            session.delete(session.get_one(self.table, key))
+        session.flush()

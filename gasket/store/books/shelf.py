@@ -15,7 +15,7 @@ from gasket.core.label.food import FoodFacts
 from gasket.core.label.label import Label
 from gasket.core.label.package import Package
 from gasket.core.trade.kinds import FoodKind
-from gasket.store import search
+from gasket.store import changes, search
 from gasket.store.books.book import MOST_ID, Book, plain
 from gasket.store.tables import FoodRow, LabelRevisionRow, LabelRow
 
@@ -316,6 +316,7 @@ def write_versions(session: Session, given: Iterable[Version], now: datetime) ->
         )
     if later:
         connection.exec_driver_sql("UPDATE label SET version = version + 1 WHERE id = ?", later)
+    changes.declare(session, "shelf", *(("uses of label", label_id) for (label_id,) in later))
 
 
 def add_package(

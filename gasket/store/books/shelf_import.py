@@ -7,6 +7,7 @@ from typing import Any, Final
 
 from sqlmodel import Session
 
+from gasket.store import changes
 from gasket.store.books.shelf import Version, fingerprint, write_versions
 
 STAGED: Final = "staged"
@@ -57,6 +58,8 @@ def put_in(session: Session, now: datetime) -> bool:
     }
     for statement in _FOODS_AND_LABELS:
         connection.exec_driver_sql(statement, values)
+    changed = connection.exec_driver_sql("SELECT id FROM staged.changed_food").scalars()
+    changes.declare(session, "shelf", *(("uses of food", key) for key in changed))
     write_versions(session, _versions(session, values), now)
     return True
 

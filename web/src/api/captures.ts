@@ -1,13 +1,16 @@
 import { useCallback, useEffect, useMemo, useRef, useSyncExternalStore } from "react";
 
 import { api, ask, ProblemError } from "./client";
-import type { BatchSheet } from "./live";
 import { type Capture, Outbox, type Sent, type Taken } from "./outbox";
+import { type BatchSheet, numberShown, type SheetChange } from "./sheet";
 
 export type { Capture, Taken } from "./outbox";
 
-async function send(batchId: number, body: Capture): Promise<Sent<BatchSheet>> {
-  const params = { path: { batch_id: batchId } };
+type Answer = BatchSheet | SheetChange;
+
+async function send(batchId: number, body: Capture): Promise<Sent<Answer>> {
+  const since = numberShown(batchId);
+  const params = { path: { batch_id: batchId }, ...(since && { query: { since } }) };
   try {
     const answer = await ask(api.POST("/api/batches/{batch_id}/weighings", { params, body }));
     return { outcome: "stored", answer };
@@ -24,7 +27,7 @@ async function alone(work: () => Promise<void>): Promise<void> {
   else await work();
 }
 
-const outbox = new Outbox<BatchSheet>({
+const outbox = new Outbox<Answer>({
   storage: localStorage,
   send,
   alone,
@@ -61,7 +64,7 @@ export function useOutbox() {
 /** The captures of one batch: each arrives once, or is shown as lost. */
 export function useCaptures(
   batchId: number,
-  onSheet: (sheet: BatchSheet) => void,
+  onSheet: (answer: Answer) => void,
   onRefused: (says: string) => void,
 ) {
   const told = useRef({ onSheet, onRefused });

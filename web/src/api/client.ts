@@ -1,6 +1,7 @@
 import createClient, { type Middleware } from "openapi-fetch";
 
 import type { components, paths } from "./schema";
+import { ALL_OLD, hear, STALE } from "./stale";
 
 export type Schemas = components["schemas"];
 export type Fault = Schemas["Fault"];
@@ -27,6 +28,7 @@ export class ProblemError extends Error {
 export const api = createClient<paths>();
 
 const KEY = "Idempotency-Key";
+const CHANGED_ELSEWHERE = 409;
 const SAFE = ["GET", "HEAD"];
 
 /**
@@ -52,7 +54,15 @@ export function onceOnly(unanswered = new Map<string, string>()): Middleware {
   };
 }
 
-api.use(onceOnly());
+const tells: Middleware = {
+  onResponse({ response }) {
+    const stale = response.headers.get(STALE);
+    if (stale) hear(JSON.parse(stale) as Schemas["Stale"]);
+    else if (response.status === CHANGED_ELSEWHERE) hear(ALL_OLD);
+  },
+};
+
+api.use(onceOnly(), tells);
 
 interface Answer<T> {
   data?: T;

@@ -1,14 +1,13 @@
 import { useQueryClient } from "@tanstack/react-query";
 
 import { api, ask, type Schemas } from "./client";
-import { keys, useRefresh } from "./queries";
+import { keys } from "./queries";
 
 export type Deed = Omit<Schemas["CookDeed"], "id">;
 
 /** Log a deed of a cook, or of a timer that belongs to none, and show it on every page. Throws what is refused. */
 export function useSendDeed() {
   const client = useQueryClient();
-  const refresh = useRefresh();
   return async (deed: Deed, batchId: number | null): Promise<void> => {
     const body = { ...deed, id: crypto.randomUUID() };
     if (batchId === null) {
@@ -18,6 +17,5 @@ export function useSendDeed() {
     const params = { path: { batch_id: batchId } };
     const sheet = await ask(api.POST("/api/batches/{batch_id}/cook", { params, body }));
     client.setQueryData(keys.cook(batchId), sheet);
-    refresh(keys.timers, keys.card(batchId), keys.kitchen, ["dish"]);
   };
 }

@@ -1,10 +1,12 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 
 import type { Schemas } from "./client";
+import { type BatchSheet, changed, isChange, nowShown, readSheet, type SheetChange } from "./sheet";
+import { hear } from "./stale";
 
 export type Aim = Schemas["Aim"];
 export type LiveReading = Schemas["LiveReading"];
-export type BatchSheet = Schemas["BatchSheet"];
+export type { BatchSheet } from "./sheet";
 
 export interface Live {
   sheet: BatchSheet | null;
@@ -20,8 +22,8 @@ export interface Live {
   /** Why what the machine took by itself cannot be stored just now. */
   trouble: string | null;
   missing: string | null;
-  /** Show a sheet that came as the answer to a request. */
-  show: (sheet: BatchSheet) => void;
+  /** Show a sheet, or what changed of it, that came as the answer to a request. */
+  show: (answer: BatchSheet | SheetChange) => void;
 }
 
 const RETRY_MS = 700;
@@ -39,6 +41,28 @@ export function useLive(batchId: number, aim: Aim): Live {
   const aimText = JSON.stringify(aim);
   const aimNow = useRef(aimText);
 
+  const latest = useRef<BatchSheet>(undefined);
+  const put = useCallback((next: BatchSheet) => {
+    latest.current = next;
+    nowShown(next);
+    setSheet(next);
+  }, []);
+  const show = useCallback(
+    (next: BatchSheet | SheetChange) => {
+      const now = latest.current;
+      if (next.id !== batchId || (now && now.number > next.number)) return;
+      if (!isChange(next)) {
+        put(next);
+        return;
+      }
+      if (now?.number === next.number) return; // it was heard on the other way already
+      const made = now && changed(now, next);
+      if (made) put(made);
+      else readSheet(batchId).then(put, () => undefined); // the channel tells it anew once it is up
+    },
+    [batchId, put],
+  );
+
   useEffect(() => {
     let stopped = false;
     let timer: ReturnType<typeof setTimeout>;
@@ -53,11 +77,20 @@ export function useLive(batchId: number, aim: Aim): Live {
       };
       channel.onmessage = (event: MessageEvent<string>) => {
         const message = JSON.parse(event.data) as
-          LiveReading | Schemas["LiveLink"] | Schemas["LiveSheet"] | Schemas["LiveTrouble"];
+          | LiveReading
+          | SheetChange
+          | Schemas["LiveLink"]
+          | Schemas["LiveSheet"]
+          | Schemas["LiveStale"]
+          | Schemas["LiveTrouble"];
         if (message.type === "sheet") {
-          setSheet(message.sheet); // the server tells them in their order
+          put(message.sheet); // the server tells them in their order
           setTrouble(null);
-        } else if (message.type === "trouble") setTrouble(message.says);
+        } else if (message.type === "change") {
+          show(message);
+          setTrouble(null);
+        } else if (message.type === "stale") hear(message.stale);
+        else if (message.type === "trouble") setTrouble(message.says);
         else if (message.type === "link") {
           setLink(message);
           const answers = message.in_use != null && message.scales[message.in_use];
@@ -81,20 +114,13 @@ export function useLive(batchId: number, aim: Aim): Live {
       clearTimeout(timer);
       socket.current?.close();
     };
-  }, [batchId]);
+  }, [batchId, put, show]);
 
   useEffect(() => {
     aimNow.current = aimText;
     if (socket.current?.readyState === WebSocket.OPEN) socket.current.send(aimText);
   }, [aimText]);
 
-  const show = useCallback(
-    (next: BatchSheet) => {
-      if (next.id !== batchId) return;
-      setSheet((shown) => (shown && shown.number > next.number ? shown : next));
-    },
-    [batchId],
-  );
   return {
     sheet,
     reading,

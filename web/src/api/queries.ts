@@ -1,10 +1,4 @@
-import {
-  keepPreviousData,
-  useInfiniteQuery,
-  useQuery,
-  useQueryClient,
-} from "@tanstack/react-query";
-import { useCallback } from "react";
+import { keepPreviousData, useInfiniteQuery, useQuery } from "@tanstack/react-query";
 
 import { api, ask, type Schemas } from "./client";
 
@@ -233,17 +227,6 @@ export const useScale = () =>
     queryFn: () => ask(api.GET("/api/scale")),
     refetchInterval: 5000,
   });
-
-/** Forget what was read of dishes, so that every page shows what was just stored. */
-export function useRefresh() {
-  const client = useQueryClient();
-  return useCallback(
-    (...stale: (readonly unknown[])[]) => {
-      for (const queryKey of stale) void client.invalidateQueries({ queryKey });
-    },
-    [client],
-  );
-}
 
 /** What was said of a batch. */
 export const useTasteSheet = (batchId: number) =>

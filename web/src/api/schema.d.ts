@@ -616,6 +616,9 @@ export interface paths {
         /**
          * Record
          * @description Append one record. Sending the same id again changes nothing.
+         *
+         *     Whoever watches the batch and says which sheet they have is answered what changed, else the
+         *     whole sheet.
          */
         post: operations["record"];
         delete?: never;
@@ -2882,7 +2885,7 @@ export interface components {
          * @description A batch as it stands: lines, tares, mixture, portions, and what that makes so far. `number`
          *     grows with every change: a sheet with a smaller one is older.
          *
-         *     While lines are open, `result` counts them as planned and says so in a finding. `task` is what
+         *     While lines are open, `serving` counts them as planned and says so in a finding. `task` is what
          *     is being weighed now, on whatever scale; `tares` is by scale, `empty_g` by bowl. `portions`
          *     is the number of pieces that `to_divide_g` is divided into, `fill_g` what each of those to fill
          *     (or to top up) still takes, `fill_each_g` what another one is filled to; a batch that is
@@ -2912,6 +2915,8 @@ export interface components {
             fill_g: {
                 [key: string]: number;
             };
+            /** Findings */
+            findings: components["schemas"]["Finding"][];
             /** Free */
             free: boolean;
             /** Hands Free */
@@ -2940,7 +2945,7 @@ export interface components {
             pieces: components["schemas"]["FilledPiece"][];
             /** Portions */
             portions: number;
-            result: components["schemas"]["Reckoning"];
+            serving: components["schemas"]["Portion"];
             /**
              * Started At
              * Format: date-time
@@ -5834,7 +5839,7 @@ export interface components {
         };
         /**
          * LiveSheet
-         * @description The batch after a change.
+         * @description The whole batch: at first, and whenever what changed cannot be told from its number.
          */
         LiveSheet: {
             sheet: components["schemas"]["BatchSheet"];
@@ -5844,6 +5849,19 @@ export interface components {
              * @constant
              */
             type?: "sheet";
+        };
+        /**
+         * LiveStale
+         * @description What pages have to read again, after a change of whatever in this house.
+         */
+        LiveStale: {
+            stale: components["schemas"]["Stale"];
+            /**
+             * Type
+             * @default stale
+             * @constant
+             */
+            type?: "stale";
         };
         /**
          * LiveTrouble
@@ -7759,6 +7777,36 @@ export interface components {
             residue?: "counted" | "left";
         };
         /**
+         * SheetChange
+         * @description What made a batch sheet of number `since` the one of `number`.
+         *
+         *     `fields` are those that changed, by name, as they are now; `lines` those that are new or
+         *     changed; `order` the ids of all lines where any came, went or moved. Whoever does not have the
+         *     sheet of `since` reads the whole one.
+         */
+        SheetChange: {
+            /** Fields */
+            fields: {
+                [key: string]: unknown;
+            };
+            /** Id */
+            id: number;
+            /** Lines */
+            lines: components["schemas"]["BatchLine"][];
+            /** Number */
+            number: number;
+            /** Order */
+            order: number[] | null;
+            /** Since */
+            since: number;
+            /**
+             * Type
+             * @default change
+             * @constant
+             */
+            type?: "change";
+        };
+        /**
          * ShelfFood
          * @description A food with its labels: the cook's own first, typical values behind them.
          *
@@ -8026,6 +8074,36 @@ export interface components {
             relative: number;
             /** This Kcal */
             this_kcal: number[] | null;
+        };
+        /**
+         * Stale
+         * @description What is shown of these dishes (with their trials), batches and things of the house is old;
+         *     `everything` where they are too many to name. `number` is of the change: it is told once to
+         *     whoever made it and once to all, and heard twice it is still one change.
+         */
+        Stale: {
+            /**
+             * Batches
+             * @default []
+             */
+            batches?: number[];
+            /**
+             * Dishes
+             * @default []
+             */
+            dishes?: number[];
+            /**
+             * Everything
+             * @default false
+             */
+            everything?: boolean;
+            /** Number */
+            number: number;
+            /**
+             * Things
+             * @default []
+             */
+            things?: ("shelf" | "stock" | "timers" | "photos" | "blind" | "swaps" | "tasters" | "settings")[];
         };
         /**
          * Standing
@@ -11780,7 +11858,10 @@ export interface operations {
                 stage: "mixture" | "top" | "cut" | "plate";
                 id: string;
             };
-            header?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
             path: {
                 /** @description The id of a thing in this kitchen. */
                 batch_id: number;
@@ -12670,7 +12751,10 @@ export interface operations {
     };
     record: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description The number of the batch sheet that the sender has. */
+                since?: number | null;
+            };
             header?: {
                 /** @description Made by the sender: a request that is sent again with it is done once. */
                 "Idempotency-Key"?: string | null;
@@ -12703,7 +12787,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BatchSheet"];
+                    "application/json": components["schemas"]["SheetChange"] | components["schemas"]["BatchSheet"];
                 };
             };
             /** @description The body could not be read. */

@@ -2,14 +2,12 @@ import { useCallback } from "react";
 import { useNavigate } from "react-router";
 
 import { api, ask, sentence } from "../api/client";
-import { keys, useRefresh } from "../api/queries";
 import { useNotice } from "../ui/notices";
 import type { StageProps } from "../dish/stage";
 
 /** Begin a weigh-in of the trial and go to it; a free one where nothing is planned. */
 export function useBegin({ dish, trial }: Pick<StageProps, "dish" | "trial">, free = false) {
   const navigate = useNavigate();
-  const refresh = useRefresh();
   const say = useNotice();
   return useCallback(async () => {
     try {
@@ -19,10 +17,9 @@ export function useBegin({ dish, trial }: Pick<StageProps, "dish" | "trial">, fr
           body: { free },
         }),
       );
-      refresh(keys.dish(dish.id), keys.kitchen);
       await navigate(`/dishes/${dish.id}/weigh?batch=${sheet.id}`);
     } catch (error) {
       say({ text: sentence(error), bad: true });
     }
-  }, [dish.id, trial.id, free, navigate, refresh, say]);
+  }, [dish.id, trial.id, free, navigate, say]);
 }

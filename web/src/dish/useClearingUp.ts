@@ -1,5 +1,4 @@
 import { api, ask, type Schemas, sentence } from "../api/client";
-import { keys, useRefresh } from "../api/queries";
 import { useNotice } from "../ui/notices";
 
 type Where = Schemas["Whereabouts"]["where"];
@@ -23,15 +22,12 @@ const PUT: Record<Thing, (id: number, body: Schemas["Whereabouts"]) => Promise<u
 /** Archive or delete a dish, a trial or a batch, or bring it back; each can be undone. */
 export function useClearingUp() {
   const say = useNotice();
-  const refresh = useRefresh();
-  const stale = () => refresh(keys.kitchen, ["dish"], ["trial"], ["batch"], ["arms"], keys.stock);
   /** Whether it went there. */
   return async (thing: Thing, id: number, name: string, where: Where, from: Where = "here") => {
     try {
       await PUT[thing](id, { where });
-      const undo = () => void PUT[thing](id, { where: from }).then(stale);
+      const undo = () => void PUT[thing](id, { where: from });
       say({ text: `${name} ${SAYS[where]}.`, undo });
-      stale();
       return true;
     } catch (error) {
       say({ text: sentence(error), bad: true });

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 
 import { api, ask, type Schemas } from "../api/client";
-import { keys, useRefresh, useSettings } from "../api/queries";
+import { useSettings } from "../api/queries";
 import { TextField } from "../ui/Field";
 import { useNotice } from "../ui/notices";
 import { LabelEditor } from "./LabelEditor";
@@ -21,7 +21,6 @@ export function NewFood({ called = "", onAdded }: NewFoodProps) {
   const [error, setError] = useState<string>();
   const { data: settings } = useSettings();
   const navigate = useNavigate();
-  const refresh = useRefresh();
   const say = useNotice();
   const save = async (edited: Edited) => {
     if (name.trim() === "") {
@@ -29,7 +28,6 @@ export function NewFood({ called = "", onAdded }: NewFoodProps) {
       return;
     }
     const food = await ask(api.POST("/api/foods", { body: { name, ...edited } }));
-    refresh(keys.foods);
     say({ text: `${food.name} is on the shelf.` });
     if (onAdded) onAdded(food);
     else void navigate(`/shelf/${food.id}`);

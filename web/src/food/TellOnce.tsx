@@ -1,7 +1,6 @@
 import { type SyntheticEvent, useState } from "react";
 
 import { api, ask, firstFault, type Schemas, sentence } from "../api/client";
-import { keys, useRefresh } from "../api/queries";
 import { MOST } from "../api/vocabulary";
 import { Button } from "../ui/Button";
 import { NumberField } from "../ui/Field";
@@ -20,7 +19,6 @@ const SHARES = { refuse: "is thrown away", drained: "is left when it is drained"
 export function TellOnce({ foodId, food, needs, onTold, onLeave }: TellOnceProps) {
   const [value, setValue] = useState<number | null>(null);
   const [error, setError] = useState<string>();
-  const refresh = useRefresh();
   const share = needs.kind === "refuse" || needs.kind === "drained" ? needs.kind : null;
   const tell = async (event: SyntheticEvent) => {
     event.preventDefault();
@@ -34,7 +32,6 @@ export function TellOnce({ foodId, food, needs, onTold, onLeave }: TellOnceProps
       const body = share ? { ...told, share: value / 100 } : { ...told, grams: value };
       const params = { path: { food_id: foodId } };
       await ask(api.POST("/api/foods/{food_id}/told", { params, body }));
-      refresh(keys.foods);
       onTold();
     } catch (caught) {
       setError(firstFault(caught));

@@ -1,7 +1,6 @@
 import { useState } from "react";
 
 import { api, ask, type Schemas, sentence } from "../api/client";
-import { keys, useRefresh } from "../api/queries";
 import { Button } from "../ui/Button";
 import { Modal } from "../ui/Modal";
 import { useNotice } from "../ui/notices";
@@ -30,7 +29,6 @@ export function AddLine({ at, draft, trialId, makes }: AddLineProps) {
   const [told, setTold] = useState(0);
   const [shelving, setShelving] = useState(false);
   const quick = useQuickEntry(text, told);
-  const refresh = useRefresh();
   const say = useNotice();
   const food = quick.answer?.entry.food ?? "";
   const choices = quick.answer
@@ -75,7 +73,6 @@ export function AddLine({ at, draft, trialId, makes }: AddLineProps) {
     try {
       const params = { path: { trial_id: trialId } };
       await ask(api.POST("/api/trials/{trial_id}/pending", { params, body: { text } }));
-      refresh(keys.trial(trialId));
       setText("");
       say({ text: "The line is kept for later." });
       again();

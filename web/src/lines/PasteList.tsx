@@ -1,7 +1,6 @@
 import { type SyntheticEvent, useState } from "react";
 
 import { api, ask, firstFault, type Schemas, sentence } from "../api/client";
-import { keys, useRefresh } from "../api/queries";
 import { count } from "../lib/format";
 import { Button } from "../ui/Button";
 import { Field } from "../ui/Field";
@@ -51,7 +50,6 @@ function Reader({ draft, trialId, takesSteps, pending, onDone }: ReaderProps) {
   const [lines, setLines] = useState<readonly PastedLine[]>();
   const [chosen, setChosen] = useState<readonly number[]>([]);
   const [error, setError] = useState<string>();
-  const refresh = useRefresh();
   const say = useNotice();
   const read = async (event?: SyntheticEvent) => {
     event?.preventDefault();
@@ -89,7 +87,6 @@ function Reader({ draft, trialId, takesSteps, pending, onDone }: ReaderProps) {
     } catch (caught) {
       say({ text: sentence(caught), bad: true });
     }
-    refresh(keys.trial(trialId), keys.steps(trialId));
     say({ text: saying(sort.adding.length, sort.steps.length), undo: draft.undo });
     onDone();
   };

@@ -1,7 +1,7 @@
 import { useState } from "react";
 
 import { api, ask, type Schemas, sentence } from "../api/client";
-import { keys, usePending, useRefresh } from "../api/queries";
+import { usePending } from "../api/queries";
 import { Button } from "../ui/Button";
 import { useNotice } from "../ui/notices";
 import type { Draft } from "./useBuildDraft";
@@ -18,20 +18,18 @@ export function Pending({ draft, trialId, takesSteps = true }: PendingProps) {
   const [open, setOpen] = useState(false);
   const [line, setLine] = useState<Schemas["PendingLine"]>();
   const { data: lines } = usePending(trialId);
-  const refresh = useRefresh();
   const say = useNotice();
   const forget = async (one: Schemas["PendingLine"]) => {
     const params = { path: { trial_id: trialId } };
     try {
       const path = { ...params.path, pending_id: one.id };
       await ask(api.DELETE("/api/trials/{trial_id}/pending/{pending_id}", { params: { path } }));
-      refresh(keys.trial(trialId));
       say({
         text: `“${one.text}” is forgotten.`,
         undo: () =>
           void ask(
             api.POST("/api/trials/{trial_id}/pending", { params, body: { text: one.text } }),
-          ).then(() => refresh(keys.trial(trialId))),
+          ),
       });
     } catch (error) {
       say({ text: sentence(error), bad: true });

@@ -1,7 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 
 import { api, ask, ProblemError, type Schemas, sentence } from "../api/client";
-import { keys, useRefresh } from "../api/queries";
 import type { Build, Labels, ShelfLabel } from "./draft";
 
 export type Saving =
@@ -61,7 +60,6 @@ export function useBuildDraft(sheet: Schemas["TrialSheet"]) {
   const latest = useRef({ build, labels });
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const busy = useRef(false);
-  const refresh = useRefresh();
 
   const saveRef = useRef(() => Promise.resolve());
   const save = useCallback(async () => {
@@ -92,7 +90,6 @@ export function useBuildDraft(sheet: Schemas["TrialSheet"]) {
       }
       localStorage.removeItem(keptKey(sheet.id));
       setSaving({ state: "saved" });
-      refresh(keys.kitchen, keys.dish(sheet.dish_id), ["trial"]);
     } catch (error) {
       busy.current = false;
       const problem = error instanceof ProblemError ? error : undefined;
@@ -105,7 +102,7 @@ export function useBuildDraft(sheet: Schemas["TrialSheet"]) {
         timer.current = setTimeout(() => void saveRef.current(), RETRY_MS);
       }
     }
-  }, [refresh, sheet.dish_id, sheet.id]);
+  }, [sheet.id]);
 
   const show = useCallback(
     (next: Build, ...added: (ShelfLabel | undefined)[]) => {

@@ -1,5 +1,4 @@
 import { api, ask, type Schemas, sentence } from "../api/client";
-import { keys, useRefresh } from "../api/queries";
 import { useNotice } from "../ui/notices";
 
 type Move = Omit<Schemas["StockMove"], "id">;
@@ -7,7 +6,6 @@ type Move = Omit<Schemas["StockMove"], "id">;
 /** Book a move of stock; what goes out can be undone. */
 export function useStockBook() {
   const say = useNotice();
-  const refresh = useRefresh();
   const send = (batchId: number, move: Move, id: string) =>
     ask(
       api.POST("/api/batches/{batch_id}/stock", {
@@ -15,7 +13,6 @@ export function useStockBook() {
         body: { ...move, id },
       }),
     );
-  const stale = () => refresh(keys.stock, keys.timers, ["cook"], keys.kitchen);
   return async (batchId: number, move: Move, did?: string): Promise<void> => {
     const id = crypto.randomUUID();
     try {
@@ -27,12 +24,11 @@ export function useStockBook() {
           place: move.place ?? "fridge",
           part: move.part ?? "",
         };
-        const undo = () => void send(batchId, back, crypto.randomUUID()).then(stale);
+        const undo = () => void send(batchId, back, crypto.randomUUID());
         say({ text: did, undo });
       }
     } catch (error) {
       say({ text: sentence(error), bad: true });
     }
-    stale();
   };
 }

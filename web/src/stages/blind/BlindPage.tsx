@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Link, useParams } from "react-router";
 
 import { api, ask, firstFault, type Schemas, sentence } from "../../api/client";
-import { keys, useBlindTest, useRefresh } from "../../api/queries";
+import { useBlindTest } from "../../api/queries";
 import { BLIND_LEVEL } from "../../api/vocabulary";
 import { Button, ButtonLink } from "../../ui/Button";
 import { Modal } from "../../ui/Modal";
@@ -40,7 +40,6 @@ function Running({ test }: { test: Test }) {
   const open = test.seats.find((seat) => seat.chosen == null);
   const [seat, setSeat] = useState<number>();
   const [asking, setAsking] = useState(false);
-  const refresh = useRefresh();
   const say = useNotice();
   const at = test.seats.find((served) => served.number === seat) ?? open;
   const answer = async (number: number, code: number, takenBack = false) => {
@@ -48,7 +47,6 @@ function Running({ test }: { test: Test }) {
     const body = { id: crypto.randomUUID(), seat: number, code, taken_back: takenBack };
     try {
       await ask(api.POST("/api/blind-tests/{test_id}/answers", { params, body }));
-      refresh(keys.blind);
       setSeat(takenBack ? number : undefined);
       if (!takenBack) {
         say({ text: `Seat ${number}: ${code}.`, undo: () => void answer(number, code, true) });
@@ -61,7 +59,6 @@ function Running({ test }: { test: Test }) {
     try {
       const params = { path: { test_id: test.id } };
       await ask(api.POST("/api/blind-tests/{test_id}/end", { params }));
-      refresh(keys.blind);
     } catch (error) {
       say({ text: sentence(error), bad: true });
     }

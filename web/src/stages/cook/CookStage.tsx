@@ -2,7 +2,7 @@ import { Lessons } from "../../dish/Lessons";
 import { useState } from "react";
 
 import { api, ask, sentence } from "../../api/client";
-import { keys, useCook, useRefresh, useSteps } from "../../api/queries";
+import { useCook, useSteps } from "../../api/queries";
 import { Button, ButtonLink } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
 import { Empty, Failed, Loading } from "../../ui/States";
@@ -13,7 +13,6 @@ import { RunCook } from "./RunCook";
 
 /** The changed steps for what was not begun yet. */
 function TakePlan({ batchId }: { batchId: number }) {
-  const refresh = useRefresh();
   const say = useNotice();
   const take = async () => {
     try {
@@ -23,7 +22,6 @@ function TakePlan({ batchId }: { batchId: number }) {
     } catch (error) {
       say({ text: sentence(error), bad: true });
     }
-    refresh(keys.cook(batchId), keys.kitchen);
   };
   return (
     <Button className="mb-3" onClick={() => void take()}>

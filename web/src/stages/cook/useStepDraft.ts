@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 
 import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
+import { keys } from "../../api/queries";
 import { useAnswer } from "../../api/useAnswer";
 import { useInTurn } from "../../lib/useInTurn";
 import { useNotice } from "../../ui/notices";
@@ -23,7 +23,6 @@ export interface StepDraft {
 /** The steps of a trial as they are edited: stored after every change, laid out as they are typed. */
 export function useStepDraft(sheet: Schemas["StepsSheet"]): StepDraft {
   const client = useQueryClient();
-  const refresh = useRefresh();
   const say = useNotice();
   const [steps, setSteps] = useState<readonly Step[]>(sheet.steps);
   const [eatAt, setEatAt] = useState<string | null>(null);
@@ -51,7 +50,6 @@ export function useStepDraft(sheet: Schemas["StepsSheet"]): StepDraft {
     ).then((stored) => {
       version.current = stored.version;
       client.setQueryData(keys.steps(trialId), stored);
-      refresh(keys.trial(trialId), ["cook"]);
     });
   const store = async (next: readonly Step[]) => {
     setSaving(true);

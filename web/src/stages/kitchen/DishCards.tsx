@@ -1,7 +1,6 @@
 import { Link, useNavigate } from "react-router";
 
 import { api, ask, type Schemas, sentence } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
 import { useClearingUp } from "../../dish/useClearingUp";
 import { GoalMarks } from "../../drawing/GoalMarks";
 import { known, valueText } from "../../lib/figures";
@@ -100,7 +99,6 @@ function BrokenDish({ dish, archived }: CardProps) {
 /** Mend a dish that cannot be read: what cannot be kept is said. */
 function useMending() {
   const say = useNotice();
-  const refresh = useRefresh();
   return async (dish_id: number) => {
     try {
       const params = { path: { dish_id } };
@@ -109,20 +107,17 @@ function useMending() {
     } catch (error) {
       say({ text: sentence(error), bad: true });
     }
-    refresh(keys.kitchen, ["dish"], ["trial"], keys.stock);
   };
 }
 
 function DishMenu({ dish, archived }: CardProps) {
   const put = useClearingUp();
   const say = useNotice();
-  const refresh = useRefresh();
   const navigate = useNavigate();
   const copy = async () => {
     try {
       const params = { path: { dish_id: dish.id } };
       const made = await ask(api.POST("/api/dishes/{dish_id}/duplicate", { params }));
-      refresh(keys.kitchen);
       await navigate(`/dishes/${made.id}/build`);
     } catch (error) {
       say({ text: sentence(error), bad: true });

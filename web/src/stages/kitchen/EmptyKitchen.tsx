@@ -2,7 +2,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 
 import { api, ask, type Schemas, sentence } from "../../api/client";
-import { keys, useRefresh, useSettings } from "../../api/queries";
+import { useSettings } from "../../api/queries";
 import { HOMES } from "../../api/vocabulary";
 import { HOME_NAMES, livesIn } from "../../lib/homes";
 import { Button } from "../../ui/Button";
@@ -63,13 +63,11 @@ function HowADishGoes() {
 function ExampleDish() {
   const [busy, setBusy] = useState(false);
   const navigate = useNavigate();
-  const refresh = useRefresh();
   const say = useNotice();
   const add = async () => {
     setBusy(true);
     try {
       const dish = await ask(api.POST("/api/dishes/example"));
-      refresh(keys.kitchen, keys.foods);
       void navigate(`/dishes/${dish.id}/build`);
     } catch (error) {
       say({ text: sentence(error), bad: true });
@@ -96,7 +94,6 @@ function ExampleDish() {
 function WhereItIs() {
   const { data: settings } = useSettings();
   const [answered, setAnswered] = useState(false);
-  const refresh = useRefresh();
   const say = useNotice();
   if (!settings || ((settings.version ?? 1) > 1 && !answered)) return null;
   const choose = async (home: keyof typeof HOMES) => {
@@ -104,7 +101,6 @@ function WhereItIs() {
     setAnswered(true);
     try {
       await ask(api.PUT("/api/settings", { body }));
-      refresh([]);
     } catch (error) {
       say({ text: sentence(error), bad: true });
     }

@@ -2,7 +2,6 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 
 import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
 import { MOST_FILE_BYTES } from "../../api/vocabulary";
 import { FileField } from "../../ui/FileField";
 
@@ -10,7 +9,6 @@ import { FileField } from "../../ui/FileField";
 export function ImportBatch() {
   const [faults, setFaults] = useState<readonly string[]>([]);
   const navigate = useNavigate();
-  const refresh = useRefresh();
   const read = async (file: File) => {
     setFaults([]);
     if (file.size > MOST_FILE_BYTES) {
@@ -27,7 +25,6 @@ export function ImportBatch() {
     }
     try {
       const sheet = await ask(api.POST("/api/batches", { body: body as Schemas["Batch"] }));
-      refresh(keys.kitchen, keys.foods);
       void navigate(`/dishes/${sheet.dish_id}/card?batch=${sheet.id}`);
     } catch (error) {
       const named = error instanceof ProblemError ? error.faults : [];

@@ -2,7 +2,6 @@ import { type SyntheticEvent, useState } from "react";
 import { useNavigate } from "react-router";
 
 import { api, ask, ProblemError, sentence } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
 
@@ -12,7 +11,6 @@ export function StartDish() {
   const [error, setError] = useState<string>();
   const [busy, setBusy] = useState(false);
   const navigate = useNavigate();
-  const refresh = useRefresh();
   const begin = async (free: boolean) => {
     const today = new Date().toLocaleDateString(undefined, { day: "numeric", month: "long" });
     const called = name.trim() || (free ? `Cooked on ${today}` : "");
@@ -32,7 +30,6 @@ export function StartDish() {
         );
         to = `/dishes/${dish.id}/weigh?batch=${batch.id}`;
       }
-      refresh(keys.kitchen);
       void navigate(to);
     } catch (failure) {
       const said = failure instanceof ProblemError ? failure.at("name") : undefined;

@@ -2,7 +2,6 @@ import { useState } from "react";
 import { Link } from "react-router";
 
 import { api, ask, firstFault, type Schemas } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
 import { Ruler } from "../../drawing/Ruler";
 import { count, day } from "../../lib/format";
 import { Button } from "../../ui/Button";
@@ -52,7 +51,6 @@ export function Waiting({ kitchen }: { kitchen: Schemas["KitchenView"] }) {
 function StillFull({ asked }: { asked: Schemas["FullnessAsked"] }) {
   const [mark, setMark] = useState("");
   const [error, setError] = useState<string>();
-  const refresh = useRefresh();
   const send = async (answer: "mark" | "later" | "never") => {
     const params = { path: { tasting_id: asked.tasting } };
     const body = {
@@ -63,7 +61,6 @@ function StillFull({ asked }: { asked: Schemas["FullnessAsked"] }) {
     };
     try {
       await ask(api.POST("/api/tastings/{tasting_id}/fullness", { params, body }));
-      refresh(keys.kitchen, ["tasting"]);
     } catch (failure) {
       setError(firstFault(failure));
     }

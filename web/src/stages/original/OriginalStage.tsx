@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { type SyntheticEvent, useState } from "react";
 
 import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
-import { keys, useReferenceAmounts, useRefresh, useTrial } from "../../api/queries";
+import { keys, useReferenceAmounts, useTrial } from "../../api/queries";
 import { SectionView } from "../../drawing/SectionView";
 import { Button, ButtonLink } from "../../ui/Button";
 import { weighed } from "../../lib/format";
@@ -33,7 +33,6 @@ export function OriginalStage({ dish, trial }: StageProps) {
   const [problem, setProblem] = useState<ProblemError>();
   const { data: sheet } = useTrial(trial.id);
   const client = useQueryClient();
-  const refresh = useRefresh();
   const say = useNotice();
   const dirty =
     JSON.stringify({ ...edit, version: 0 }) !== JSON.stringify({ ...editOf(dish), version: 0 });
@@ -53,7 +52,6 @@ export function OriginalStage({ dish, trial }: StageProps) {
         : { ...now, version: fresh.version, original_from: fresh.original_from },
     );
     client.setQueryData(keys.dish(dish.id), stored);
-    refresh(keys.dish(dish.id), ["trial"], keys.kitchen, ["card"]);
     return stored;
   };
   const switchTo = async (original_from: Edit["original_from"]) => {

@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 
 import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
-import { keys, useArms, useRefresh } from "../../api/queries";
+import { useArms } from "../../api/queries";
 import { useClearingUp } from "../../dish/useClearingUp";
 import { type AnyFigure, known, unknownText, valueText } from "../../lib/figures";
 import { weighed } from "../../lib/format";
@@ -18,11 +18,8 @@ interface ArmsProps {
 /** One batch divided by weight into parts that each go their own way. */
 export function Arms({ dishId, batchId }: ArmsProps) {
   const { data: sheet, error, refetch } = useArms(batchId);
-  const refresh = useRefresh();
   const say = useNotice();
   const clear = useClearingUp();
-  const stale = () =>
-    refresh(keys.arms(batchId), keys.dish(dishId), keys.kitchen, ["history"], ["cook"], ["batch"]);
   if (!sheet) return error ? <Failed error={error} retry={() => void refetch()} /> : <Loading />;
   const divide = async (arms: readonly Schemas["NewArm"][]) => {
     try {
@@ -32,7 +29,6 @@ export function Arms({ dishId, batchId }: ArmsProps) {
           body: { arms: [...arms] },
         }),
       );
-      stale();
       say({ text: "Divided. Weigh each arm now." });
       return null;
     } catch (failure) {
@@ -55,7 +51,7 @@ export function Arms({ dishId, batchId }: ArmsProps) {
             <ArmRow
               arm={arm}
               dishId={dishId}
-              onDelete={() => void clear("batch", arm.batch_id, arm.name, "deleted").then(stale)}
+              onDelete={() => void clear("batch", arm.batch_id, arm.name, "deleted")}
             />
           </li>
         ))}

@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 
 import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
-import { keys, useRefresh, useScale } from "../../api/queries";
+import { keys, useScale } from "../../api/queries";
 import { known, valueText } from "../../lib/figures";
 import { weighed } from "../../lib/format";
 import { useInTurn } from "../../lib/useInTurn";
@@ -20,7 +20,6 @@ interface FinishesProps {
 
 /** One base, several finishes at the plate: what is added to a serving, and for whom. */
 export function Finishes({ batchId, plates }: FinishesProps) {
-  const refresh = useRefresh();
   const client = useQueryClient();
   const say = useNotice();
   const inTurn = useInTurn();
@@ -39,7 +38,6 @@ export function Finishes({ batchId, plates }: FinishesProps) {
       client.setQueryData<Schemas["PortionSheet"]>(keys.portioning(batchId), (sheet) =>
         sheet ? { ...sheet, plates: stored } : sheet,
       );
-      refresh(keys.card(batchId));
     });
   /** One after the other: each builds on what the one before has stored. */
   const store = (next: readonly Finish[], did?: string) => {
@@ -54,7 +52,6 @@ export function Finishes({ batchId, plates }: FinishesProps) {
         const conflict = error instanceof ProblemError && error.status === 409;
         const says = conflict ? "The batch moved meanwhile: try once more." : sentence(error);
         say({ text: says, bad: true });
-        refresh(keys.portioning(batchId));
       }
     });
   };

@@ -2,7 +2,6 @@ import { useState } from "react";
 import { Link } from "react-router";
 
 import { api, ask, problemOf, type ProblemError, type Schemas } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Choice, TextField } from "../../ui/Field";
 
@@ -18,7 +17,6 @@ export function KeepAs({ batchId, parts, dish }: KeepAsProps) {
   const [name, setName] = useState("");
   const [made, setMade] = useState<Schemas["ShelfFood"]>();
   const [problem, setProblem] = useState<ProblemError>();
-  const refresh = useRefresh();
   const suggested = component === "" ? dish : component;
   const keep = async () => {
     try {
@@ -30,7 +28,6 @@ export function KeepAs({ batchId, parts, dish }: KeepAsProps) {
       );
       setMade(food);
       setProblem(undefined);
-      refresh(keys.foods);
     } catch (error) {
       setProblem(problemOf(error));
     }

@@ -1,11 +1,11 @@
 import { Tabs } from "radix-ui";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { Link } from "react-router";
 
 import { useCaptures } from "../../api/captures";
 import { api, ask, type Schemas, sentence } from "../../api/client";
 import { useLive } from "../../api/live";
-import { keys, usePortioning, useRefresh, useScale } from "../../api/queries";
+import { usePortioning, useScale } from "../../api/queries";
 import { useInTurn } from "../../lib/useInTurn";
 import { useTab } from "../../lib/useTab";
 import { useNotice } from "../../ui/notices";
@@ -50,17 +50,9 @@ function Portioning({ dish, batch }: StageProps & { batch: Schemas["BatchSummary
   const { data: sheet } = usePortioning(batch.id);
   const { data: scale } = useScale();
   const say = useNotice();
-  const refresh = useRefresh();
   const inTurn = useInTurn();
   const [tab, setTab] = useTab(TABS);
   const captures = useCaptures(batch.id, live.show, (says) => say({ text: says, bad: true }));
-  // Whoever recorded it, this page, another or the machine by itself: what follows from it is stale.
-  const stamp = live.sheet && `${live.sheet.last_record}/${live.sheet.version}`;
-  useEffect(() => {
-    if (stamp !== null) {
-      refresh(keys.card(batch.id), keys.kitchen, keys.portioning(batch.id), keys.stock);
-    }
-  }, [stamp, refresh, batch.id]);
   const divide = async (dividing: Schemas["Dividing"]) => {
     const params = { path: { batch_id: batch.id } };
     await inTurn(async () => {

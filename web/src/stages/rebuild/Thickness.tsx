@@ -1,5 +1,5 @@
 import { api, ask, type Schemas, sentence } from "../../api/client";
-import { keys, useRefresh, useSettings } from "../../api/queries";
+import { useSettings } from "../../api/queries";
 import { fixed } from "../../lib/format";
 import { applied, changedLine } from "../../lines/change";
 import type { Draft } from "../../lines/useBuildDraft";
@@ -101,7 +101,6 @@ function KeepRatio({
   thickness: NonNullable<Consistency["now"]>;
 }) {
   const { data: settings } = useSettings();
-  const refresh = useRefresh();
   const say = useNotice();
   const key = mixture.ways.find((way) => way.thickness === thickness)?.ratio_key;
   if (!settings || key === undefined) return null;
@@ -121,7 +120,6 @@ function KeepRatio({
     } catch (error) {
       say({ text: sentence(error), bad: true });
     }
-    refresh(keys.settings, ["trial"]);
   };
   return (
     <p className="flex flex-wrap gap-x-4">

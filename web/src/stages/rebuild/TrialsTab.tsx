@@ -2,7 +2,6 @@ import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 
 import { api, ask, type Schemas, sentence } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
 import { Difference } from "../../dish/Difference";
 import { trialOptions } from "../../dish/trialOptions";
 import { useClearingUp } from "../../dish/useClearingUp";
@@ -149,7 +148,6 @@ function Batches({ dish, of, archived }: BatchesProps) {
 function NextTrial({ dish, trial, saved }: TrialsTabProps) {
   const [intent, setIntent] = useState("");
   const [error, setError] = useState<string>();
-  const refresh = useRefresh();
   const navigate = useNavigate();
   const copy = async () => {
     try {
@@ -159,7 +157,6 @@ function NextTrial({ dish, trial, saved }: TrialsTabProps) {
           body: { copy_of: trial.id, intent },
         }),
       );
-      refresh(keys.dish(dish.id), keys.kitchen);
       await navigate(`/dishes/${dish.id}/build?trial=${made.id}`);
     } catch (failure) {
       setError(sentence(failure));

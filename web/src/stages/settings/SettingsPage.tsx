@@ -1,7 +1,7 @@
 import { type ReactNode, type SyntheticEvent, useEffect, useRef, useState } from "react";
 
 import { api, ask, type ProblemError, problemOf, type Schemas } from "../../api/client";
-import { useRefresh, useScale, useSettings } from "../../api/queries";
+import { useScale, useSettings } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { HOUSEHOLDS, MICROWAVE_W, MOST, QUALITIES, TOOLS } from "../../api/vocabulary";
 import { QUALITY_NAMES } from "../../dish/tastingSays";
@@ -35,7 +35,6 @@ function SettingsForm({ stored }: { stored: Settings }) {
   const [edit, setEdit] = useState(stored);
   const [problem, setProblem] = useState<ProblemError>();
   const { data: scale } = useScale();
-  const refresh = useRefresh();
   const say = useNotice();
   const form = useRef<HTMLFormElement>(null);
   useEffect(() => {
@@ -47,7 +46,6 @@ function SettingsForm({ stored }: { stored: Settings }) {
     try {
       setEdit(await ask(api.PUT("/api/settings", { body: edit })));
       setProblem(undefined);
-      refresh([]);
       say({ text: "The settings are saved." });
     } catch (error) {
       setProblem(problemOf(error));

@@ -1,7 +1,6 @@
 import { type SyntheticEvent, useState } from "react";
 
 import { api, ask, ProblemError, problemOf, type Schemas } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
 import { MOST } from "../../api/vocabulary";
 import { parseNumber } from "../../lib/typedNumber";
 import { Button } from "../../ui/Button";
@@ -25,7 +24,6 @@ export function FactsEditor({ food }: { food: Schemas["ShelfFood"] }) {
   const [problem, setProblem] = useState<ProblemError>();
   const [cup, setCup] = useState(food.cup_g == null ? null : Math.round(food.cup_g * 10) / 10);
   const [cupTold, setCupTold] = useState(false);
-  const refresh = useRefresh();
   const say = useNotice();
   const change = (part: Partial<Facts>) => setFacts((all) => ({ ...all, ...part }));
   const save = async (event: SyntheticEvent) => {
@@ -50,11 +48,9 @@ export function FactsEditor({ food }: { food: Schemas["ShelfFood"] }) {
         await ask(api.POST("/api/foods/{food_id}/told", { params, body }));
       }
       setProblem(undefined);
-      refresh(keys.foods);
       say({ text: "Names and measures are saved." });
     } catch (error) {
       setProblem(problemOf(error));
-      if (error instanceof ProblemError && error.status === 409) refresh(keys.foods);
     }
   };
   const faulty = problem?.faults.find((fault) => fault.path.startsWith("facts"))?.message;

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 
 import { api, ask, ProblemError, type Schemas, sentence } from "../../api/client";
-import { keys, useRefresh, useSettings } from "../../api/queries";
+import { keys, useSettings } from "../../api/queries";
 import { day } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
@@ -20,7 +20,6 @@ type Chosen = number | "new" | "facts";
 /** One food: its labels, one of them open in the editor, and what is known whatever the package. */
 export function FoodSheet({ food }: { food: Schemas["ShelfFood"] }) {
   const [chosen, setChosen] = useState<Chosen>(food.labels[0]?.id ?? "new");
-  const refresh = useRefresh();
   const { data: settings } = useSettings();
   const open = food.labels.find((label) => label.id === chosen);
   const { save, conflict } = useSaveLabel(food, open, setChosen);
@@ -53,7 +52,6 @@ export function FoodSheet({ food }: { food: Schemas["ShelfFood"] }) {
               label={open}
               alone={food.labels.length === 1}
               onRemoved={() => {
-                refresh(keys.foods);
                 setChosen(food.labels.find((label) => label.id !== open.id)?.id ?? "new");
               }}
             />
@@ -88,9 +86,7 @@ function useSaveLabel(
 ) {
   const [conflict, setConflict] = useState<ProblemError>();
   const client = useQueryClient();
-  const refresh = useRefresh();
   const say = useNotice();
-  const stale = [keys.foods, ["trial"], keys.kitchen] as const;
   const put = (label: ShelfLabel, edited: Edited, version: number) =>
     ask(
       api.PUT("/api/labels/{label_id}", {
@@ -106,7 +102,6 @@ function useSaveLabel(
         body: edited,
       }),
     );
-    refresh(keys.foods);
     setChosen(stored.labels.find((label) => !known.has(label.id))?.id ?? "new");
     say({ text: "The label is on the shelf." });
   };
@@ -115,7 +110,6 @@ function useSaveLabel(
     try {
       const stored = await put(open, edited, open.version);
       const now = stored.labels.find((label) => label.id === open.id);
-      refresh(...stale);
       setConflict(undefined);
       say({
         text: "The label is saved. Past batches keep theirs.",
@@ -124,10 +118,7 @@ function useSaveLabel(
             open,
             { label: open.label, package: open.package },
             now?.version ?? open.version + 1,
-          ).then(
-            () => refresh(...stale),
-            (error: unknown) => say({ text: sentence(error), bad: true }),
-          ),
+          ).catch((error: unknown) => say({ text: sentence(error), bad: true })),
       });
     } catch (error) {
       if (error instanceof ProblemError && error.status === 409) {
@@ -142,7 +133,6 @@ function useSaveLabel(
             },
         );
         setConflict(error);
-        refresh(keys.foods);
       }
       throw error;
     }
@@ -151,7 +141,6 @@ function useSaveLabel(
 }
 
 function FoodHead({ food }: { food: Schemas["ShelfFood"] }) {
-  const refresh = useRefresh();
   const navigate = useNavigate();
   const say = useNotice();
   const put = async (on_shelf: boolean) => {
@@ -162,7 +151,6 @@ function FoodHead({ food }: { food: Schemas["ShelfFood"] }) {
           body: { on_shelf },
         }),
       );
-      refresh(keys.foods);
       if (on_shelf) return;
       void navigate("/shelf");
       say({ text: `${food.name} is off the shelf. Builds keep it.`, undo: () => void put(true) });
@@ -205,7 +193,6 @@ interface LabelHeadProps {
 
 function LabelHead({ label, alone, onRemoved }: LabelHeadProps) {
   const say = useNotice();
-  const refresh = useRefresh();
   const put = (on_shelf: boolean) =>
     ask(
       api.PUT("/api/labels/{label_id}/on-shelf", {
@@ -219,7 +206,7 @@ function LabelHead({ label, alone, onRemoved }: LabelHeadProps) {
       onRemoved();
       say({
         text: `${label.label.name ?? "The label"} is off the shelf. Builds keep it.`,
-        undo: () => void put(true).then(() => refresh(keys.foods)),
+        undo: () => void put(true),
       });
     } catch (error) {
       say({ text: sentence(error), bad: true });

@@ -1,5 +1,4 @@
 import { api, ask, type Schemas, sentence } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
 import { FOOD_KINDS } from "../../api/vocabulary";
 import { useNotice } from "../../ui/notices";
 
@@ -11,7 +10,6 @@ const SORTED = FOOD_KINDS.toSorted((a, b) => named(a).localeCompare(named(b)));
 
 /** What the food counts as in a build, and who says so; a guess is put right in one touch. */
 export function KindChoice({ food }: { food: Food }) {
-  const refresh = useRefresh();
   const say = useNotice();
   const put = async (version: number, kind: Kind | null) => {
     try {
@@ -21,10 +19,8 @@ export function KindChoice({ food }: { food: Food }) {
           body: { version, name: food.name, facts: { ...food.facts, kind } },
         }),
       );
-      refresh(keys.foods, ["trial"]);
       return stored;
     } catch (error) {
-      refresh(keys.foods);
       say({ text: sentence(error), bad: true });
     }
   };

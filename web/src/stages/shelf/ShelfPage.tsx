@@ -2,7 +2,7 @@ import { useDeferredValue, useRef, useState } from "react";
 import { Link, useParams } from "react-router";
 
 import { api, ask, type Schemas, sentence } from "../../api/client";
-import { keys, useFood, useFoods, useRefresh } from "../../api/queries";
+import { useFood, useFoods } from "../../api/queries";
 import { useKeys } from "../../lib/useKeys";
 import { figure } from "../../lib/format";
 import { Button, ButtonLink } from "../../ui/Button";
@@ -150,12 +150,10 @@ function listSays(page: Schemas["FoodPage"], search: string): string {
 
 /** An empty shelf: begin with generic foods, or with a package. */
 function StockIt() {
-  const refresh = useRefresh();
   const say = useNotice();
   const stock = async () => {
     try {
       const { foods } = await ask(api.POST("/api/shelf/reference"));
-      refresh(keys.foods);
       say({ text: `${foods} generic foods are on the shelf, with generic values.` });
     } catch (error) {
       say({ text: sentence(error), bad: true });

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useState } from "react";
 
 import { api, ask, firstFault, type Schemas, sentence } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
+import { ALL_OLD, hear } from "../../api/stale";
 
 export type ImportState = Schemas["ImportState"];
 
@@ -11,7 +11,6 @@ const BUSY: readonly ImportState["stage"][] = ["reading", "writing"];
 /** An import on its way: read in the background, looked at, written at once or dropped. */
 export function useImport() {
   const [state, setState] = useState<ImportState>();
-  const refresh = useRefresh();
   const id = state?.id;
   const busy = state !== undefined && BUSY.includes(state.stage);
   useEffect(() => {
@@ -20,13 +19,13 @@ export function useImport() {
       ask(api.GET("/api/shelf/imports/{key}", { params: { path: { key: id } } })).then(
         (next) => {
           setState(next);
-          if (next.stage === "done") refresh(keys.foods, ["trial"], keys.kitchen);
+          if (next.stage === "done") hear(ALL_OLD);
         },
         () => undefined, // the next look will tell
       );
     }, POLL_MS);
     return () => clearInterval(timer);
-  }, [busy, id, refresh]);
+  }, [busy, id]);
 
   const start = useCallback(async (file: File): Promise<string | undefined> => {
     try {

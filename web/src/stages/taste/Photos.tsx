@@ -1,7 +1,7 @@
 import { useState } from "react";
 
 import { api, ask, firstFault, sentence } from "../../api/client";
-import { keys, usePhotos, useRefresh } from "../../api/queries";
+import { usePhotos } from "../../api/queries";
 import { PHOTO_STAGES } from "../../api/vocabulary";
 import { type Photo, photoAddress, type PhotoStage, STAGE_NAMES } from "../../dish/photos";
 import { Menu } from "../../ui/Menu";
@@ -12,8 +12,6 @@ export function Photos({ batchId }: { batchId: number }) {
   const { data: photos = [] } = usePhotos(batchId);
   const [error, setError] = useState<string>();
   const [busy, setBusy] = useState<PhotoStage>();
-  const refresh = useRefresh();
-  const stale = () => refresh(keys.photos, keys.card(batchId));
   const add = async (stage: PhotoStage, file: File) => {
     setBusy(stage);
     try {
@@ -26,7 +24,6 @@ export function Photos({ batchId }: { batchId: number }) {
         }),
       );
       setError(undefined);
-      stale();
     } catch (failure) {
       setError(firstFault(failure));
     }
@@ -43,7 +40,6 @@ export function Photos({ batchId }: { batchId: number }) {
             photos={photos.filter((photo) => photo.stage === stage)}
             busy={busy === stage}
             onFile={(file) => void add(stage, file)}
-            onChange={stale}
           />
         ))}
       </div>
@@ -61,16 +57,14 @@ interface StageProps {
   photos: readonly Photo[];
   busy: boolean;
   onFile: (file: File) => void;
-  onChange: () => void;
 }
 
-function Stage({ stage, photos, busy, onFile, onChange }: StageProps) {
+function Stage({ stage, photos, busy, onFile }: StageProps) {
   const say = useNotice();
   const put = async (photo: Photo, edit: { removed?: boolean; on_card?: boolean }) => {
     try {
       const params = { path: { photo_id: photo.id } };
       await ask(api.PUT("/api/photos/{photo_id}", { params, body: edit }));
-      onChange();
       if (edit.removed) {
         say({ text: "The photo is deleted.", undo: () => void put(photo, { removed: false }) });
       }

@@ -33,7 +33,7 @@ export function TasteStage(props: StageProps) {
 
 function Tasting({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] }) {
   const { data: sheet, error, refetch } = useTasteSheet(batch.id);
-  const tasting = useTasting(batch.id, dish.id);
+  const tasting = useTasting(batch.id);
   if (!sheet) return error ? <Failed error={error} retry={() => void refetch()} /> : <Loading />;
   return (
     <div className="p-5 max-sm:p-3">
@@ -50,7 +50,6 @@ function Tasting({ dish, batch }: StageProps & { batch: Schemas["BatchSummary"] 
         <div className="grid content-start gap-6">
           <VerdictForm
             key={sheet.verdict_version}
-            dishId={dish.id}
             trialId={sheet.trial_id}
             letter={sheet.letter}
             verdict={sheet.verdict}

@@ -1,7 +1,6 @@
 import { useState } from "react";
 
 import { api, ask, firstFault, type Schemas, sentence } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
 import { count } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
@@ -10,7 +9,6 @@ import { useNotice } from "../../ui/notices";
 import { Toggle } from "../../ui/Toggle";
 
 interface TastersProps {
-  batchId: number;
   tasters: readonly Schemas["Taster"][];
   chosen: number | null;
   error: string | undefined;
@@ -18,7 +16,7 @@ interface TastersProps {
 }
 
 /** Who tastes: one of the house, or somebody new. */
-export function Tasters({ batchId, tasters, chosen, error, onChoose }: TastersProps) {
+export function Tasters({ tasters, chosen, error, onChoose }: TastersProps) {
   const [adding, setAdding] = useState(false);
   const here = tasters.filter((taster) => !taster.removed);
   return (
@@ -43,7 +41,6 @@ export function Tasters({ batchId, tasters, chosen, error, onChoose }: TastersPr
       )}
       {(adding || here.length === 0) && (
         <NewTaster
-          batchId={batchId}
           tasters={tasters}
           onAdded={(id) => {
             setAdding(false);
@@ -56,19 +53,16 @@ export function Tasters({ batchId, tasters, chosen, error, onChoose }: TastersPr
 }
 
 interface NewTasterProps {
-  batchId: number;
   tasters: readonly Schemas["Taster"][];
   onAdded: (id: number) => void;
 }
 
-function NewTaster({ batchId, tasters, onAdded }: NewTasterProps) {
+function NewTaster({ tasters, onAdded }: NewTasterProps) {
   const [name, setName] = useState("");
   const [error, setError] = useState<string>();
-  const refresh = useRefresh();
   const add = async () => {
     try {
       const all = await ask(api.POST("/api/tasters", { body: { name } }));
-      refresh(keys.tasting(batchId));
       const folded = name.trim().toLowerCase();
       const added = all.find((taster) => taster.name.toLowerCase() === folded);
       if (added) onAdded(added.id);
@@ -103,20 +97,18 @@ function NewTaster({ batchId, tasters, onAdded }: NewTasterProps) {
           Add
         </Button>
       </form>
-      <Everybody batchId={batchId} tasters={tasters} />
+      <Everybody tasters={tasters} />
     </div>
   );
 }
 
 /** All of them: who is removed keeps what they said, and can be brought back. */
-function Everybody({ batchId, tasters }: Pick<NewTasterProps, "batchId" | "tasters">) {
-  const refresh = useRefresh();
+function Everybody({ tasters }: Pick<NewTasterProps, "tasters">) {
   const say = useNotice();
   const put = async (taster: Schemas["Taster"], removed: boolean) => {
     try {
       const params = { path: { taster_id: taster.id } };
       await ask(api.PUT("/api/tasters/{taster_id}", { params, body: { removed } }));
-      refresh(keys.tasting(batchId));
       if (removed) {
         const stays = taster.tastings > 0 ? ` ${count(taster.tastings, "tasting")} stay.` : "";
         say({ text: `${taster.name} is removed.${stays}`, undo: () => void put(taster, false) });

@@ -23,7 +23,6 @@ export function TastingForm({ sheet, tasting }: TastingFormProps) {
   return (
     <section aria-label="Tasting sheet" className="grid content-start gap-5">
       <Tasters
-        batchId={sheet.batch_id}
         tasters={sheet.tasters}
         chosen={draft.taster_id}
         error={problem?.at("taster_id")}

@@ -1,7 +1,6 @@
 import { useState } from "react";
 
 import { api, ask, ProblemError, problemOf, type Schemas, sentence } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
 import { Stamp } from "../../drawing/Stamp";
 import { STAMPS } from "../../lib/marks";
 import { Button } from "../../ui/Button";
@@ -11,7 +10,6 @@ import { useNotice } from "../../ui/notices";
 type Verdict = Schemas["TasteVerdict"];
 
 interface VerdictFormProps {
-  dishId: number;
   trialId: number;
   letter: string;
   verdict: Verdict;
@@ -19,13 +17,10 @@ interface VerdictFormProps {
 }
 
 /** Keep, change or drop, and the lesson in a sentence. */
-export function VerdictForm({ dishId, trialId, letter, verdict, version }: VerdictFormProps) {
+export function VerdictForm({ trialId, letter, verdict, version }: VerdictFormProps) {
   const [draft, setDraft] = useState<Verdict>(verdict);
   const [problem, setProblem] = useState<ProblemError>();
-  const refresh = useRefresh();
   const say = useNotice();
-  const stale = () =>
-    refresh(keys.dish(dishId), keys.history(dishId), keys.kitchen, ["tasting"], ["card"]);
   const save = async (next: Verdict, at: number, before: Verdict) => {
     try {
       const params = { path: { trial_id: trialId } };
@@ -33,13 +28,10 @@ export function VerdictForm({ dishId, trialId, letter, verdict, version }: Verdi
       const kept = await ask(api.PUT("/api/trials/{trial_id}/verdict", { params, body }));
       setProblem(undefined);
       setDraft(kept.verdict);
-      stale();
       const undo = () => void save(before, kept.version, next);
       say({ text: next.stamp ? `Trial ${letter}: ${next.stamp}.` : "Verdict saved.", undo });
     } catch (error) {
-      const found = problemOf(error);
-      if (found.status === 409) stale();
-      setProblem(found);
+      setProblem(problemOf(error));
       say({ text: sentence(error), bad: true });
     }
   };

@@ -1,7 +1,6 @@
 import { useState } from "react";
 
 import { api, ask, type ProblemError, problemOf, sentence } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
 import type { Quality, Said } from "../../dish/tastingSays";
 import { useNotice } from "../../ui/notices";
 
@@ -83,22 +82,15 @@ const sheetOf = ({ taster_id, fullness, marks, ...rest }: Draft, id: string): Sa
 });
 
 /** The sheet of one taster: filled in, recorded with an undo, then blank again. */
-export function useTasting(batchId: number, dishId: number) {
+export function useTasting(batchId: number) {
   const [draft, hold] = useDraft(batchId);
   const [problem, setProblem] = useState<ProblemError>();
   const [busy, setBusy] = useState(false);
-  const refresh = useRefresh();
   const say = useNotice();
-  const stale = () => {
-    refresh(keys.tasting(batchId), keys.history(dishId), keys.kitchen, keys.card(batchId), [
-      "trial",
-    ]);
-  };
   const archive = async (id: string, archived: boolean) => {
     try {
       const params = { path: { tasting_id: id } };
       await ask(api.PUT("/api/tastings/{tasting_id}/whether", { params, body: { archived } }));
-      stale();
       if (archived) {
         say({ text: "The tasting counts no more.", undo: () => void archive(id, false) });
       }
@@ -114,7 +106,6 @@ export function useTasting(batchId: number, dishId: number) {
       await ask(api.POST("/api/batches/{batch_id}/tastings", { params, body: said }));
       setProblem(undefined);
       hold(nextSheet(draft));
-      stale();
       say({ text: `Recorded for ${taster}.`, undo: () => void archive(said.id, true) });
       return true;
     } catch (error) {

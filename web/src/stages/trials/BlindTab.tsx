@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 
 import { api, ask, type ProblemError, problemOf, type Schemas, sentence } from "../../api/client";
-import { keys, useBlindTests, useProspect, useRefresh } from "../../api/queries";
+import { useBlindTests, useProspect } from "../../api/queries";
 import { MOST_SEATS } from "../../api/vocabulary";
 import { day } from "../../lib/format";
 import { Button } from "../../ui/Button";
@@ -19,13 +19,11 @@ const KINDS: readonly { value: Kind; label: string }[] = [
 /** Blind tests of the dish, and a new one. */
 export function BlindTab({ dishId, letters }: { dishId: number; letters: readonly string[] }) {
   const { data: tests = [] } = useBlindTests(dishId);
-  const refresh = useRefresh();
   const say = useNotice();
   const put = async (id: number, removed: boolean) => {
     const params = { path: { test_id: id } };
     try {
       await ask(api.PUT("/api/blind-tests/{test_id}/whether", { params, body: { removed } }));
-      refresh(keys.blind);
       if (removed) say({ text: "The test is deleted.", undo: () => void put(id, false) });
     } catch (error) {
       say({ text: sentence(error), bad: true });
@@ -75,13 +73,11 @@ function NewTest({ dishId, letters }: { dishId: number; letters: readonly string
   const [problem, setProblem] = useState<ProblemError>();
   const { data: prospect } = useProspect(kind, Math.min(seats ?? 0, MOST_SEATS));
   const navigate = useNavigate();
-  const refresh = useRefresh();
   const begin = async () => {
     const body = { kind, name_a: nameA, name_b: nameB, seats: seats ?? 0 };
     try {
       const params = { path: { dish_id: dishId } };
       const made = await ask(api.POST("/api/dishes/{dish_id}/blind-tests", { params, body }));
-      refresh(keys.blind);
       await navigate(`/blind/${made.id}`);
     } catch (failure) {
       setProblem(problemOf(failure));

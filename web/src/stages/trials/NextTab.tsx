@@ -2,7 +2,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 
 import { api, ask, type Schemas, sentence } from "../../api/client";
-import { keys, useNextTrials, useRefresh } from "../../api/queries";
+import { useNextTrials } from "../../api/queries";
 import { trialOptions } from "../../dish/trialOptions";
 import { signed } from "../../lib/format";
 import { Button } from "../../ui/Button";
@@ -28,14 +28,12 @@ const FROM: Record<Schemas["NextProposal"]["comes_from"], string> = {
 export function NextTab({ dishId, trials, from, onFrom }: NextTabProps) {
   const { data, error, refetch } = useNextTrials(from);
   const navigate = useNavigate();
-  const refresh = useRefresh();
   const say = useNotice();
   const take = async (proposal: Schemas["NextProposal"]) => {
     try {
       const params = { path: { trial_id: from } };
       const body = { key: proposal.key, intent: "" };
       const made = await ask(api.POST("/api/trials/{trial_id}/next", { params, body }));
-      refresh(keys.dish(dishId), keys.kitchen, keys.history(dishId), keys.trial(from));
       await navigate(`/dishes/${dishId}/build?trial=${made.id}`);
     } catch (failure) {
       say({ text: sentence(failure), bad: true });

@@ -1,7 +1,6 @@
 import { useState } from "react";
 
 import { api, type Schemas } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
 import { useAnswer } from "../../api/useAnswer";
 import { weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
@@ -24,7 +23,6 @@ export function ByMeasure({ batchId, line, onTaken }: ByMeasureProps) {
   const [text, setText] = useState("");
   const [told, setTold] = useState(0);
   const [learning, setLearning] = useState(false);
-  const refresh = useRefresh();
   const typed = text.trim();
   const { about, answer, problem } = useAnswer<Schemas["AmountReading"][]>(
     typed,
@@ -42,7 +40,6 @@ export function ByMeasure({ batchId, line, onTaken }: ByMeasureProps) {
   const learnt = () => {
     setLearning(false);
     setTold((times) => times + 1);
-    refresh(keys.foods);
   };
   return (
     <div className="grid gap-3">

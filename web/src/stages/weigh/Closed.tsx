@@ -1,7 +1,6 @@
 import { useState } from "react";
 
 import { api, ask, sentence } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
 import { Button, ButtonLink } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
 import type { StageProps } from "../../dish/stage";
@@ -57,12 +56,10 @@ export function Closed({ dish, trial, sheet }: ClosedProps) {
 function AsPlan({ sheet }: { sheet: ShownSheet }) {
   const [done, setDone] = useState(false);
   const say = useNotice();
-  const refresh = useRefresh();
   const make = async () => {
     try {
       const params = { path: { batch_id: sheet.id } };
       await ask(api.POST("/api/batches/{batch_id}/as-plan", { params }));
-      refresh(keys.trial(sheet.trial_id), keys.dish(sheet.dish_id), keys.kitchen);
       setDone(true);
     } catch (error) {
       say({ text: sentence(error), bad: true });

@@ -1,7 +1,6 @@
 import { type SyntheticEvent, useState } from "react";
 
 import { api, ask, firstFault, type Schemas } from "../../api/client";
-import { keys, useRefresh } from "../../api/queries";
 import { FoodPicker } from "../../food/FoodPicker";
 import { clock, day, weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
@@ -13,13 +12,10 @@ import type { Line, ShownSheet } from "./lines";
 
 type Amendment = Omit<Schemas["Amendment"], "id">;
 
-/** Send a correction, or undo one; all that hangs on the batch is read anew. */
+/** Send a correction, or undo one. */
 function useCorrecting(sheet: ShownSheet) {
-  const refresh = useRefresh();
   const say = useNotice();
   const path = { batch_id: sheet.id };
-  const renew = () =>
-    refresh(["batch"], ["card"], ["portioning"], ["stock"], keys.foods, keys.kitchen, ["trial"]);
   const withdraw = async (record_id: string) => {
     try {
       await ask(
@@ -31,7 +27,6 @@ function useCorrecting(sheet: ShownSheet) {
     } catch (error) {
       say({ text: firstFault(error), bad: true });
     }
-    renew();
   };
   const correct = async (amendment: Amendment, name: string) => {
     const id = crypto.randomUUID();
@@ -42,7 +37,6 @@ function useCorrecting(sheet: ShownSheet) {
       }),
     );
     say({ text: `${name} is corrected.`, undo: () => void withdraw(id) });
-    renew();
   };
   return { correct, withdraw };
 }

@@ -4,8 +4,8 @@ import type { ShownSheet } from "./lines";
 
 /** One serving as it stands, open lines counted as planned. */
 export function SoFar({ sheet }: { sheet: ShownSheet }) {
-  const kcal = known(sheet.result.serving.kcal);
-  const protein = known(sheet.result.serving.protein_g);
+  const kcal = known(sheet.serving.kcal);
+  const protein = known(sheet.serving.protein_g);
   if (!kcal || sheet.lines.every((line) => line.unnamed)) return null;
   const open = sheet.lines.some((line) => line.status === "open");
   return (

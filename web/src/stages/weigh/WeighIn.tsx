@@ -1,9 +1,9 @@
-import { useEffect, useState } from "react";
+import { useState } from "react";
 
 import { useCaptures } from "../../api/captures";
 import { api, ask, type Schemas } from "../../api/client";
 import { type Live, useLive } from "../../api/live";
-import { keys, useRefresh, useScale } from "../../api/queries";
+import { useScale } from "../../api/queries";
 import { useKeys } from "../../lib/useKeys";
 import { useNotice } from "../../ui/notices";
 import { Empty, Loading } from "../../ui/States";
@@ -34,11 +34,6 @@ export function WeighIn(props: Props) {
   const live = useLive(batch.id, { aim: "line" });
   const say = useNotice();
   const captures = useCaptures(batch.id, live.show, (says) => say({ text: says, bad: true }));
-  const refresh = useRefresh();
-  const done = live.sheet?.lines.filter((line) => line.status !== "open").length;
-  useEffect(() => {
-    if (done !== undefined) refresh(keys.kitchen, keys.card(batch.id));
-  }, [done, refresh, batch.id]);
   if (live.missing) return <Empty title="Not here">{live.missing}</Empty>;
   if (!live.sheet) return live.server ? <Loading /> : <Lost />;
   if (live.sheet.closed_at) return <Closed {...props} sheet={live.sheet} />;
@@ -52,13 +47,12 @@ interface OpenProps extends Props {
   captures: ReturnType<typeof useCaptures>;
 }
 
-function Open({ dish, sheet, live, captures }: OpenProps) {
+function Open({ sheet, live, captures }: OpenProps) {
   const [otherWays, setOtherWays] = useState(false);
   const [planning, setPlanning] = useState(false);
   const [tooLittle, setTooLittle] = useState<number | null>(null);
   const [newBowl, setBowl] = useState<string | null>(null);
   const { data: scale } = useScale();
-  const refresh = useRefresh();
   const line = sheet.lines.find((line) => line.id === sheet.current);
   const bowl = newBowl ?? sheet.lines.at(-1)?.bowl ?? "Bowl";
   const weighing = useWeighing({ sheet, line, live, captures, bowl });
@@ -67,9 +61,6 @@ function Open({ dish, sheet, live, captures }: OpenProps) {
   useChime(sheet.last_record ?? null);
   useWakeLock();
 
-  const close = async () => {
-    if (await weighing.close()) refresh(keys.dish(dish.id), keys.kitchen);
-  };
   useKeys([
     {
       keys: " ",
@@ -117,7 +108,7 @@ function Open({ dish, sheet, live, captures }: OpenProps) {
       sheet={sheet}
       live={live}
       onCapture={captures.capture}
-      onClose={() => void close()}
+      onClose={() => void weighing.close()}
       onUndo={weighing.undo}
     />
   );
