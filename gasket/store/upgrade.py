@@ -24,6 +24,7 @@ from sqlalchemy.pool import NullPool
 from gasket.core.errors import GasketError
 from gasket.store import copies, stamps
 from gasket.store.database import BUSY_MS
+from gasket.store.migrations.unreleased import OLDER, bring_up
 
 MIGRATIONS: Final = Path(__file__).parent / "migrations"
 
@@ -42,7 +43,7 @@ def _config() -> Config:
 def revisions() -> tuple[str, ...]:
     """Every revision of the schema, the oldest first."""
     found = ScriptDirectory.from_config(_config()).walk_revisions()
-    return tuple(script.revision for script in found)[::-1]
+    return (*OLDER, *reversed([script.revision for script in found]))
 
 
 def newest_revision() -> str:
@@ -77,6 +78,9 @@ def migrate(connection: Connection, revision: str) -> None:
     config = _config()
     config.attributes["connection"] = connection
     stamps.drop_triggers(connection)
+    recorded = _recorded(connection)
+    if recorded in OLDER:
+        bring_up(connection, recorded)
     command.upgrade(config, revision)
     if revision == newest_revision():
         stamps.number_all(connection)
@@ -98,13 +102,12 @@ def upgrade(path: Path) -> None:
     """Bring the older kitchen at `path` up to date, keeping a copy of it. Raises `UpgradeFailed`
     when rows would point at nothing afterwards."""
     with migrating(path) as connection:
-        revision = _recorded(connection)
+        revision = _recorded(connection) or OLDER[0]
         if revision == newest_revision():
             return  # another process was quicker
         for begun in path.parent.glob(f"{glob.escape(path.name)}.schema-*{copies.BEGUN}*"):
             begun.unlink()  # of an upgrade that died: nobody else is at it now
         copies.copy_of(path, _copy_name(path, revision))
-        _back_to(connection, revision)
         pointed_nowhere = _pointing_nowhere(connection)
         migrate(connection, newest_revision())
         lost = _pointing_nowhere(connection) - pointed_nowhere
@@ -118,64 +121,13 @@ def _copy_name(path: Path, revision: str) -> Path:
     return path.with_name(f"{path.name}.schema-{revision}.{at}")
 
 
-def _recorded(connection: Connection) -> str:
+def _recorded(connection: Connection) -> str | None:
+    """The revision of a kitchen; None for one that is only being made."""
+    query = "SELECT count(*) FROM sqlite_master WHERE name = 'alembic_version'"
+    if not connection.exec_driver_sql(query).scalar_one():
+        return None
     return str(connection.exec_driver_sql("SELECT version_num FROM alembic_version").scalar_one())
 
 
 def _pointing_nowhere(connection: Connection) -> set[tuple[object, ...]]:
     return {tuple(row) for row in connection.exec_driver_sql("PRAGMA foreign_key_check").all()}
-
-
-# A kitchen that an earlier Gasket left half upgraded
-
-
-def _back_to(connection: Connection, revision: str) -> None:
-    """Undo what an upgrade that failed half-way has left: earlier ones were not one transaction.
-
-    Nothing can have been stored in it, since such a kitchen could not be opened: tables and
-    columns that the recorded schema does not have are dropped.
-    """
-    with migrating(None) as other:
-        migrate(other, revision)
-        wanted, made_by, indexes = (
-            _columns(other),
-            _statements(other, "table"),
-            _statements(other, "index"),
-        )
-    for table in _columns(connection).keys() - wanted.keys():
-        connection.exec_driver_sql(f'DROP TABLE IF EXISTS "{table}"')
-    for table, columns in _columns(connection).items():
-        if columns != wanted[table]:
-            _rebuild(connection, table, columns & wanted[table], made_by[table])
-    there = _statements(connection, "index")
-    for index in there.keys() - indexes.keys():
-        connection.exec_driver_sql(f'DROP INDEX "{index}"')
-    for index in indexes.keys() - there.keys():
-        connection.exec_driver_sql(indexes[index])
-
-
-def _statements(connection: Connection, kind: str) -> dict[str, str]:
-    """What was said to make each table or index of ours, by its name."""
-    query = "SELECT name, sql FROM sqlite_master WHERE type = ? AND sql IS NOT NULL"
-    return {str(row[0]): str(row[1]) for row in connection.exec_driver_sql(query, (kind,))}
-
-
-def _columns(connection: Connection) -> dict[str, set[str]]:
-    """The columns of each table; those behind the search index are SQLite's own."""
-    return {
-        table: {row[1] for row in connection.exec_driver_sql(f'PRAGMA table_info("{table}")')}
-        for table in sorted(_statements(connection, "table"))
-        if not table.startswith("food_search_") or table == "food_search_words"
-    }
-
-
-def _rebuild(connection: Connection, table: str, columns: set[str], statement: str) -> None:
-    kept = ", ".join(f'"{column}"' for column in sorted(columns))
-    body = statement[statement.index("(") :]
-    for deed in (
-        f'CREATE TABLE "rebuilt" {body}',
-        f'INSERT INTO "rebuilt" ({kept}) SELECT {kept} FROM "{table}"',
-        f'DROP TABLE "{table}"',
-        f'ALTER TABLE "rebuilt" RENAME TO "{table}"',
-    ):
-        connection.exec_driver_sql(deed)

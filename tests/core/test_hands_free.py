@@ -10,7 +10,6 @@ from hypothesis import strategies as st
 from gasket.core.weighing.captures import capture_of
 from gasket.core.weighing.hands_free import HOLD_S
 from gasket.core.weighing.line_state import LineStatus
-from gasket.core.weighing.player import Known, Player, play
 from gasket.core.weighing.pour import PourState
 from gasket.core.weighing.records import Kind, Origin, Reading
 from gasket.core.weighing.taking import recorded
@@ -20,6 +19,7 @@ from gasket.scale.hands import pour_like_a_person
 from gasket.scale.line_format import parse_line, print_line
 from gasket.scale.pan import Pan
 from gasket.scale.script import stream
+from tests.core.player import Known, Player, play
 
 BEGAN = datetime(2026, 1, 5, 18, 0, tzinfo=UTC)
 TICK_S = 0.1

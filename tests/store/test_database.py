@@ -28,9 +28,10 @@ from gasket.kitchen.weigh import weigh
 from gasket.store import stamps
 from gasket.store.opening import open_database
 from gasket.store.tables import WeighingRow
-from gasket.store.upgrade import MIGRATIONS, migrate, migrating
+from gasket.store.upgrade import MIGRATIONS, migrating
 from tests.batches import FLAT, batch
 from tests.conftest import START
+from tests.store.older_kitchens import older_kitchen
 
 
 def test_readings_are_on_the_disk_before_they_are_acknowledged(house):
@@ -43,22 +44,21 @@ def test_readings_are_on_the_disk_before_they_are_acknowledged(house):
 
 
 def test_a_kitchen_of_the_first_schema_keeps_its_foods_and_can_find_them(tmp_path):
-    old = tmp_path / "old.sqlite3"
+    old = older_kitchen("0001", tmp_path / "old.sqlite3")
     at = "2026-01-05 18:00:00.000000"
     with migrating(old) as connection:
-        migrate(connection, "0001")
         for statement in (
-            f"INSERT INTO food (id, name, created_at) VALUES (7, 'Quark', '{at}')",
-            f"INSERT INTO label (id, food_id, version, created_at) VALUES (3, 7, 2, '{at}')",
-            "INSERT INTO label_revision (label_id, number, panel, created_at) VALUES (3, 1,"
+            f"INSERT INTO food (id, name, created_at) VALUES (907, 'Quark', '{at}')",
+            f"INSERT INTO label (id, food_id, version, created_at) VALUES (903, 907, 2, '{at}')",
+            "INSERT INTO label_revision (label_id, number, panel, created_at) VALUES (903, 1,"
             f' \'{{"name": "Old tub", "style": "eu", "basis_g": 100, "kcal": 70}}\', \'{at}\')',
-            "INSERT INTO label_revision (label_id, number, panel, created_at) VALUES (3, 2,"
+            "INSERT INTO label_revision (label_id, number, panel, created_at) VALUES (903, 2,"
             f' \'{{"name": "New tub", "style": "eu", "basis_g": 100, "kcal": 67}}\', \'{at}\')',
         ):
             connection.exec_driver_sql(statement)
     database = open_database(old)
     with database.reading() as session:
-        food = shelf.food(session, 7)
+        food = shelf.food(session, 907)
         found = food_search.page(session, "new tub").foods[0]
     assert (found.name, [label.label.kcal for label in food.labels]) == ("Quark", [67])
     assert (food.facts, food.version, food.removed) == (FoodFacts(), 1, False)

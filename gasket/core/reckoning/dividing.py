@@ -61,11 +61,6 @@ class Dividing(Value):
         """How many of `made` pieces a serving is: never more than there are."""
         return min(self.serving_pieces, float(made))
 
-    @property
-    def by_eye(self) -> bool:
-        """Whether pieces differ by what nobody has weighed."""
-        return self.way in ("count", "cut")
-
 
 USUAL_DIVIDING: Final = {
     "scoop_g": 60.0,

@@ -57,14 +57,6 @@ MILLILITRES_PER: Final[dict[HouseholdSystem, dict[str, float]]] = {
 _AMOUNT = re.compile(r"^\s*(?P<number>[\d.,/ \u00a0\u202f]*\d[.,]?)\s*(?P<unit>[a-zA-Z]*)\s*$")
 
 
-def millilitres(amount: float, measure: str, system: HouseholdSystem = HouseholdSystem.US) -> float:
-    """Volume in ml of `amount` household measures. Raises `FaultyInput` for an unknown measure."""
-    measures = MILLILITRES_PER[system]
-    if measure not in measures:
-        raise FaultyInput.at("measure", f"There is no {measure} in the {system.value} set.")
-    return amount * measures[measure]
-
-
 def density_from_cup(grams_per_us_cup: float) -> float:
     """g/ml of a food of which one US cup weighs so much."""
     return grams_per_us_cup / MILLILITRES_PER[HouseholdSystem.US]["cup"]

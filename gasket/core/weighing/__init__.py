@@ -9,7 +9,6 @@ pour        one pour against its target
 task        what is being weighed now, on which scale
 watching    what is remembered of a scale
 hands_free  the state machine that tares and takes readings by itself
-player      a recorded stream played over a plan
 overshoot   too much or too little: what to do about it
 order       which bowl, what first
 closing     what to look at before the weigh-in is closed

@@ -1,8 +1,8 @@
 """The state machine of a weigh-in: readings in, judgements and deeds out.
 
 Pure and replayable: `watching.follow` keeps what has to be remembered of a scale from one reading
-to the next, `judge_reading` says where the pour stands and what is to be done now, `player.play`
-runs a recorded stream over a plan. The same stream always gives the same records.
+to the next, `judge_reading` says where the pour stands and what is to be done now. The same stream
+always gives the same records.
 
     bowl on, steady            → tare
     poured, right and steady   → take it, on to the next line

@@ -3,7 +3,7 @@
 weighed       the batch as it was weighed, read from its rows
 weigh         begin, take, undo, close
 weigh_sheet, weigh_plan   what the screen shows, in which bowls and which order
-live, rehearsal           the scale and the pages that watch; a weigh-in against recorded readings
-overshooting, noticed, closing, by_measure   what the cook is asked or told on the way
+live, sheet_change, rehearsal   the scale, the pages that watch, a simulated person who pours
+overshooting, closing, by_measure   what the cook is asked or told on the way
 finishes, stock_draws, writing_back   what a batch brings along, draws, and gives back to its trial
 """

@@ -3,6 +3,7 @@
 from typing import Final
 
 from gasket.core.trade.families.model import (
+    CRISP_AGAIN,
     LIQUID_MILK,
     POWDER,
     SPRAY_AGAIN,
@@ -76,7 +77,7 @@ FAMILY: Final = DishFamily(
     keeps=(Habit("3 to 4 days, good cold too", days=Span(3, 4)),),
     reheat=(
         Reheat("toaster", 2, 3),
-        Reheat("air fryer", 3, 6, "at 350 °F (177 °C), crisp again"),
+        CRISP_AGAIN,
     ),
     sweet=True,
     set_by_egg=True,

@@ -1,9 +1,8 @@
-"""A whole hands-free weigh-in from a stream of readings: for replays, and for tests."""
+"""A whole hands-free weigh-in over one scale, from a stream of readings."""
 
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
 from datetime import datetime, timedelta
-from typing import Final
 
 from gasket.core.weighing.hands_free import Deed, Judgement, capture_for, judge_reading
 from gasket.core.weighing.records import Reading, Record
@@ -15,14 +14,11 @@ from gasket.core.weighing.weigh_in import ToWeigh, WeighIn, replay
 
 @dataclass(frozen=True, slots=True)
 class Known:
-    """What `play` is told besides the plan: known empty weights by bowl, and the tolerance."""
+    """What is told besides the plan: known empty weights by bowl, and the tolerance."""
 
     empty_g: tuple[tuple[str, float], ...] = ()
     nudge: int = 0
     by_hand: frozenset[int] = frozenset()
-
-
-NOTHING_KNOWN: Final = Known()
 
 
 @dataclass
@@ -73,16 +69,10 @@ class Player:
 
 
 def play(
-    lines: Sequence[ToWeigh],
-    stream: Iterable[tuple[float, Reading]],
-    began: datetime,
-    known: Known = NOTHING_KNOWN,
+    lines: Sequence[ToWeigh], stream: Iterable[tuple[float, Reading]], began: datetime
 ) -> list[Record]:
-    """A whole hands-free weigh-in from a recorded stream of (seconds, reading), one scale.
-
-    Returns the records that it makes, with ids `auto-00001` …
-    """
-    player = Player(lines, began, known)
+    """The records that a stream of (seconds, reading) makes, with ids `auto-00001` …"""
+    player = Player(lines, began)
     for at_s, reading in stream:
         player.show(at_s, reading)
     return player.records
