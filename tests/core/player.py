@@ -69,10 +69,13 @@ class Player:
 
 
 def play(
-    lines: Sequence[ToWeigh], stream: Iterable[tuple[float, Reading]], began: datetime
+    lines: Sequence[ToWeigh],
+    stream: Iterable[tuple[float, Reading]],
+    began: datetime,
+    known: Known | None = None,
 ) -> list[Record]:
     """The records that a stream of (seconds, reading) makes, with ids `auto-00001` …"""
-    player = Player(lines, began)
+    player = Player(lines, began, known or Known())
     for at_s, reading in stream:
         player.show(at_s, reading)
     return player.records

@@ -13,10 +13,6 @@ from tests.core.scenarios import (
     tasting,
     trade,
     weighing,
-    wide,
-    wide_cooking,
-    wide_edges,
-    wide_parts,
 )
 from tests.core.scenarios.model import FOLDER, SCENARIOS, plain
 
@@ -31,8 +27,4 @@ __all__ = [
     "tasting",
     "trade",
     "weighing",
-    "wide",
-    "wide_cooking",
-    "wide_edges",
-    "wide_parts",
 ]

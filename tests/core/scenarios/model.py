@@ -1,7 +1,6 @@
 """How a scenario is told, and its answers as plain data."""
 
 import json
-import zlib
 from collections.abc import Callable, Iterator
 from datetime import UTC, date, datetime, timedelta
 from pathlib import Path
@@ -43,11 +42,6 @@ def plain(value: Any) -> Any:
         case _:
             names = getattr(value, "__slots__", None) or vars(value)
             return {name: plain(getattr(value, name)) for name in names if name[0] != "_"}
-
-
-def digest(value: Any) -> str:
-    """Eight letters for an answer that is too long to be kept."""
-    return f"{zlib.crc32(repr(plain(value)).encode()):08x}"
 
 
 def answered(ask: Callable[[], Any]) -> Any:

@@ -20,7 +20,7 @@ from gasket.core.tasting.next_trial import proposals
 from gasket.core.tasting.scores import Panel, Tasted
 from gasket.core.tasting.words import TASTE_WORDS
 from tests.core.builds import FIGURES, full_shelf, ingredient, workpiece
-from tests.core.scenarios.model import START, Answers, digest, plain, scenario
+from tests.core.scenarios.model import START, Answers, plain, scenario
 
 _TRIALS: Final = range(1, 6)
 
@@ -43,7 +43,8 @@ def tasted() -> Answers:
         }
         panel = panels["taste"]
         states = {key: frozenset(rng.sample(["fresh", "next_day"], 1)) for key in _TRIALS}
-        yield f"{seed} scores", digest([panel.score(trial) for trial in _TRIALS])
+        if seed % 6 == 0:
+            yield f"{seed} scores", plain([panel.score(trial) for trial in _TRIALS])
         slips = ["Salt slipped."] if seed % 5 == 0 else []
         said = [
             credit(trial, before, panel, panels, 1 + seed % 3, states, slips)
@@ -60,7 +61,8 @@ def tasted() -> Answers:
             for trial in (2, 3)
         ]
         lines = {key: (key.title(), 10.0 * n) for n, key in enumerate("abcdefghij")}
-        yield f"{seed} rich", digest(richness(lines, {"a": changed, "j": []}))
+        if seed % 6 == 0:
+            yield f"{seed} rich", plain(richness(lines, {"a": changed, "j": []}))
 
 
 @scenario
@@ -72,7 +74,7 @@ def ranked() -> Answers:
             for key in range(rng.randint(1, 7))
         }
         weights = RankWeights(kcal=seed % 4, days=seed % 3, cost=0 if seed % 2 else 1)
-        yield f"{seed} rank", digest(ranking(held, weights))
+        yield f"{seed} rank", plain(ranking(held, weights))
         yield f"{seed} unbeaten", plain(unbeaten_each(held))
         marks = {quality: float(rng.randint(0, 10)) for quality in QUALITIES if rng.random() < 0.7}
         yield f"{seed} overall", overall(marks, Weights(look=seed % 3, likeness=seed % 2))
@@ -107,7 +109,7 @@ def tested_blind() -> Answers:
         yield f"{kind} prospects", [plain(prospect(kind, seats)) for seats in (1, 2, 3, 5, 8, 24)]
         rng = random.Random(kind)
         plan = serving_plan(kind, 12, rng.randrange)
-        yield f"{kind} plan", digest(plan)
+        yield f"{kind} plan", plain(plan)
         for answered in (0, 1, 6, 12):
             for right in (0.0, 0.5, 1.0):
                 chosen = {
@@ -169,8 +171,7 @@ def tried_next() -> Answers:
                     hot_rule=n == 2,
                 )
             )
-            yield f"{family} {said}", [one.title for one in told]
-            yield f"{family} {said} told", digest(told)
+            yield f"{family} {said}", [(one.title, one.why) for one in told]
 
 
 @scenario

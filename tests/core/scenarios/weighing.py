@@ -12,13 +12,13 @@ from gasket.core.reckoning.written_line import WrittenLine, to_weigh
 from gasket.core.weighing.closing import Weight, far_lines, fill_of, mixture_gap, plain_cause
 from gasket.core.weighing.order import Placed, suggested
 from gasket.core.weighing.overshoot import choices
-from gasket.core.weighing.player import Known as KnownBowls
-from gasket.core.weighing.player import play
 from gasket.core.weighing.pour import judge, tolerance_g, wants_finer_scale
 from gasket.core.weighing.records import Kind, Origin, Reading, Record
 from gasket.core.weighing.task import task_of
 from gasket.core.weighing.weigh_in import ToWeigh, replay
 from tests.core.builds import ALL, ingredient
+from tests.core.player import Known as KnownBowls
+from tests.core.player import play
 from tests.core.scenarios.model import START, Answers, answered, plain, scenario
 
 
