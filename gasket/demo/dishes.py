@@ -81,7 +81,7 @@ CARROT_STANDS_FOR: Final[dict[tuple[str, str], tuple[str, ...]]] = {
     ("Frosting", "Erythritol blend"): ("icing",),
 }
 CARROT_WHY: Final = {
-    ("Loaf", "Rapeseed oil"): "2 % or it dries out",
+    ("Loaf", "Rapeseed oil"): "with less it was dry",
     ("Loaf", "Carrot"): "it is a carrot loaf",
 }
 CARROT_GOAL: Final = {"kcal": {"most": 300.0}, "protein_g": {"least": 20.0}}

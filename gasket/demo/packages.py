@@ -139,7 +139,7 @@ FACTS: Final[dict[str, dict[str, Any]]] = {
     "Oats": known(85, aliases=("rolled oats", "porridge oats")),
     "Cocoa": known(82, aliases=("cocoa powder",)),
     "Pumpkin purée, canned": known(
-        245, buy_rule="plain purée, not sweetened pie filling", aliases=("canned pumpkin",)
+        245, buy_rule="nothing but the vegetable in the tin", aliases=("canned pumpkin",)
     ),
     "Chickpeas, canned": known(152, ("can", 400), drained_share=0.6),
     "Chicken breast fillet": known(None, ("piece", 170), aliases=("chicken breast",)),

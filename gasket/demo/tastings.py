@@ -71,7 +71,7 @@ FIRST_BITES: Final = (
         note="The frosting does it.",
         more={"guess_kcal": 310.0},
     ),
-    Bite(("12 out of 10", "8", "9", "9"), ("moist", "rich"), more={"guess_g": 150.0}),
+    Bite(("11 out of 10", "8", "9", "9"), ("moist", "rich"), more={"guess_g": 150.0}),
 )
 ORIGINAL_BITES: Final = (
     Bite(("9", "8.5", "8", "10"), ("rich",)),

@@ -68,7 +68,7 @@ def _of_a_serving(line: str) -> bool:
 
 
 def _heading(line: str) -> re.Match[str] | None:
-    """ "Plain: 242 kcal …", but not "Protein: 55 g" nor "Whole pan: …"."""
+    """ "Plain: 205 kcal …", but not "Protein: 31 g" nor "Whole pan: …"."""
     found = re.match(r"\s*([^\d:]{1,60}):", line)
     if not found or _WHOLE.search(found[1]):
         return None
@@ -128,7 +128,7 @@ def _read_figures(text: str, figures: dict[str, float]) -> None:
 def _nearer(
     before: re.Match[str] | None, behind: re.Match[str] | None, text: str
 ) -> re.Match[str] | None:
-    """Of "P 55 C 40" and "55 P 40 C": a writer keeps to one order, so what stands first decides."""
+    """Of "P 31 C 18" and "31 P 18 C": a writer keeps to one order, so what stands first decides."""
     if before is None or behind is None:
         return before or behind
     names_first = re.match(

@@ -43,9 +43,9 @@ def test_a_tasting_is_said_with_one_thumb_and_the_next_sheet_is_blank(page: Page
     # Nobody sees the others' marks before they have tasted, unless they ask for it.
     told = page.get_by_role("region", name="What was said")
     expect(told.get_by_text("Recorded.").first).to_be_visible()
-    expect(told.get_by_text("12 out of 10")).to_have_count(0)
+    expect(told.get_by_text("11 out of 10")).to_have_count(0)
     told.get_by_role("button", name="hide marks while others taste").tap()
-    expect(told.get_by_text("12 out of 10")).to_be_visible()
+    expect(told.get_by_text("11 out of 10")).to_be_visible()
     page.get_by_role("button", name="Undo").tap()
     expect(told.get_by_role("button", name="show archived")).to_be_visible()
     assert page.request.get("/api/batches/1/tastings").json()["tastings"][0]["archived"]
@@ -63,10 +63,10 @@ def test_keys_alone_and_words_of_ones_own(page: Page):
     page.get_by_label("A word of your own").fill("like toast")
     page.keyboard.press("Enter")
     page.get_by_role("button", name="Record for Cox").click()
-    expect(page.get_by_role("alert").first).to_contain_text("write “12 out of 10”")
+    expect(page.get_by_role("alert").first).to_contain_text("write “11 out of 10”")
     page.reload()  # a sheet that is half filled in outlives the page
     expect(page.get_by_label("Texture, as it was said")).to_have_value("11")
-    page.get_by_label("Texture, as it was said").fill("12 out of 10")
+    page.get_by_label("Texture, as it was said").fill("11 out of 10")
     page.get_by_role("button", name="Record for Cox").click()
     expect(page.get_by_text("Recorded for Cox.", exact=True)).to_be_visible()
     said = page.request.get("/api/batches/1/tastings").json()["tastings"][0]

@@ -39,7 +39,7 @@ def test_a_mark_counts_as_it_was_said(said, counts):
 @pytest.mark.parametrize(
     ("said", "why"),
     [
-        *(("11", "write “12 out of 10”"), ("7.3", "halves"), ("", "from 0 to 10")),
+        *(("11", "write “11 out of 10”"), ("7.3", "halves"), ("", "from 0 to 10")),
         *(("good", "from 0 to 10"), ("3/0", "from 0 to 10"), ("-2", "from 0 to 10")),
         ("1" * 4000, "from 0 to 10"),
     ],

@@ -39,7 +39,7 @@ def forgotten(
         )
         line = f"Preheat the oven {degrees:.0f} C 12 min"
         found.insert(0, Forgotten(must="preheat", says="Preheat the oven.", text=line))
-    cups = any(re.search(r"egg cups?", step.says, re.IGNORECASE) for step in steps)
+    cups = any(re.search(r"egg (?:cup|muffin|bite)s?", step.says, re.IGNORECASE) for step in steps)
     if cups and not re.search(r"water (pan|bath)", text, re.IGNORECASE):
         says = "A pan of water under egg cups keeps them tender."
         found.append(

@@ -2,7 +2,7 @@
 
     bake the loaf in the tin 180 C fan 45 min until a toothpick comes out clean
     chill overnight            freeze half a day            microwave 45 s
-    whisk 6 min                egg cups 350F 25-30 min      rest 1 h 30
+    whisk 6 min                bake 180C 20-24 min          rest 1 h 30
 
 What is not a temperature, a time, a look, a vessel or a cue is what the step says. A line without a
 known verb is preparation, or baking where it names an oven's temperature.

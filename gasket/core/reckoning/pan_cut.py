@@ -48,7 +48,7 @@ class CutPieces(Answer):
 
 
 def cut(pan: PanCut) -> CutPieces:
-    """9 × 9 in, 3 rows × 4 columns → 12 pieces of 5.7 × 7.6 cm: 4 corners, 6 edges, 2 middles."""
+    """30 × 20 cm, 2 rows × 5 columns → 10 pieces of 6 × 10 cm: 4 corners, 6 edges, no middle."""
     if pan.diameter_cm is not None and pan.wedges is None:
         across = along = area = None  # the rim makes no two of them alike
         places: dict[PlaceInPan, int] = _places_in_a_round(pan.rows, pan.columns)

@@ -1,6 +1,6 @@
 """One tasting: marks from 0 to 10 in halves, words, a note; the overall mark.
 
-"12 out of 10" is kept as it was said, and counts as 10.
+"11 out of 10" is kept as it was said, and counts as 10.
 """
 
 import re
@@ -29,7 +29,7 @@ _OUT_OF: Final = re.compile(
 
 
 def counted(said: str) -> float:
-    """What a mark counts as: "8.5" → 8.5, "4 out of 5" → 8, "12 out of 10" → 10.
+    """What a mark counts as: "8.5" → 8.5, "4 out of 5" → 8, "11 out of 10" → 10.
 
     Raises `PydanticCustomError` with a sentence for what is no mark.
     """
@@ -38,7 +38,7 @@ def counted(said: str) -> float:
         mark = float(text.replace(",", "."))
         if mark > TOP:
             raise _no_mark(
-                "Marks go from 0 to 10. If more was said, write “12 out of 10”: it counts as 10."
+                "Marks go from 0 to 10. If more was said, write “11 out of 10”: it counts as 10."
             )
         if mark % HALF:
             raise _no_mark("Marks go in halves, like 7 or 7.5.")

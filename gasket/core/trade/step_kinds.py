@@ -75,7 +75,7 @@ STEP_KINDS: Final[tuple[StepKindRow, ...]] = (
     StepKindRow(
         "bake",
         "bake",
-        r"\bbake|\broast|\bair[- ]?fry|\bpar-?bake|\btoast|\begg cups",
+        r"\bbake|\broast|\bair[- ]?fry|\bpar-?bake|\btoast|\begg (?:cups|muffins|bites)",
         hot=True,
         passive=True,
     ),

@@ -258,7 +258,7 @@ def _behind(session: Session, made: weighed.Weighed, eating: Eating) -> Behind:
 
 
 def serving_words(made: weighed.Weighed) -> str:
-    """ "1 of 8 pieces, 186 g": what a serving is."""
+    """ "1 of 6 pieces, 205 g": what a serving is."""
     grams = made.result.serving.grams
     weight = "" if grams is None else f", {grams:.0f} g"
     dividing = made.dividing

@@ -7,7 +7,7 @@ interface DimensionProps {
   size?: number;
 }
 
-/** A dimension line: |← 186 g →| from x1 to x2, its text in a gap of the line or above it. */
+/** A dimension line: |← 205 g →| from x1 to x2, its text in a gap of the line or above it. */
 export function Dimension({ x1, x2, y, text, colour = "var(--ink)", size = 13 }: DimensionProps) {
   const room = x2 - x1;
   const wide = text.length * size * 0.56 + 10;

@@ -7,7 +7,7 @@ const TICKS = Array.from({ length: 21 }, (_, i) => i / 2);
 
 interface RulerProps {
   label: string;
-  /** As it was said: "7.5", "12 out of 10"; empty while there is none. */
+  /** As it was said: "7.5", "11 out of 10"; empty while there is none. */
   value: string;
   error?: string | undefined;
   onChange: (said: string) => void;

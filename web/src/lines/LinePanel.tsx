@@ -110,7 +110,7 @@ function LineTerms({ line, draft, original }: LineTermsProps) {
       </div>
       <Said
         label="Why it is there, kept through the trials"
-        placeholder="2 % or they dry out"
+        placeholder="without it they crumble"
         said={line.why ?? ""}
         onChange={(why) => set({ why })}
       />

@@ -125,7 +125,7 @@ function Plates({ plated }: { plated: readonly Schemas["Plated"][] }) {
   );
 }
 
-/** 600 kcal planned, 670 made; the yield; how far pieces differ. */
+/** What was planned beside what was made; the yield; how far pieces differ. */
 function PlanAgainstMade({ card }: { card: Schemas["Card"] }) {
   const { as_planned: plan } = card;
   const { cooked, spread } = card.divided;
