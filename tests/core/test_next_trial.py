@@ -122,7 +122,7 @@ WORDS = st.dictionaries(st.sampled_from(sorted(TASTE_WORDS)), st.integers(1, 4),
 GRAMS = st.fixed_dictionaries({name: st.floats(1, 300) for name in LOAF})
 
 
-@settings(deadline=None, max_examples=40)
+@settings(deadline=None, max_examples=20)
 @given(WORDS, GRAMS, st.floats(0.8, 1.2), st.sampled_from(sorted(LOAF)))
 def test_no_proposal_breaks_a_hard_limit_and_what_gives_way_is_said(said, grams, room, bounded):
     free = workpiece({"Loaf": grams}, portions=8, family="cake")

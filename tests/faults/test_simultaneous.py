@@ -24,7 +24,7 @@ from tests.faults.rush import (
 )
 from tests.faults.taste_cases import TASTE_CASES
 
-CLIENTS = (2, 8) if SEARCHING else (8,)
+CLIENTS = (2, 8) if SEARCHING else (5,)
 ALL_CASES = [*CASES, *TASTE_CASES]
 
 

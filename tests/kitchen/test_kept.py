@@ -56,7 +56,7 @@ def assert_fresh(house):
     assert (set(cards), set(made)) == (set(dishes_there), set(batches_there))
 
 
-@settings(max_examples=200 if SEARCHING else 8, suppress_health_check=list(HealthCheck))
+@settings(max_examples=200 if SEARCHING else 5, suppress_health_check=list(HealthCheck))
 @given(st.integers(0, 2**32), st.lists(st.sampled_from(EDITS), min_size=4, max_size=10))
 def test_a_kept_figure_is_never_that_of_another_state(demo_house, first_day, seed_of, edits):
     become(demo_house, first_day["demo"])
@@ -223,7 +223,7 @@ def test_dishes_that_are_set_aside_are_found_by_no_name(client):
     assert client.get("/api/dishes?search=%25").json() == []
 
 
-# Flat: CI compares 100 dishes with 400
+# Flat: CI compares 100 dishes with 300
 
 MOST_BYTES = 60_000
 MOST_GROWTH = 1.3
@@ -238,9 +238,9 @@ def statements_on(engine):
 
 @pytest.fixture(scope="module")
 def houses(tmp_path_factory):
-    """The same house with 100 and with 400 dishes: queries and bytes of each page."""
+    """The same house with 100 and with 300 dishes: queries and bytes of each page."""
     measured = {}
-    for size in (100, 400):
+    for size in (100, 300):
         path = tmp_path_factory.mktemp("large") / "kitchen.sqlite3"
         house = House(open_database(path), now=Clock())
         house.write(lambda session, size=size, now=house.now: seed(session, now(), size))
@@ -258,7 +258,7 @@ def houses(tmp_path_factory):
 
 @pytest.mark.parametrize("shown", PAGES)
 def test_a_page_of_a_large_house_costs_what_it_costs_in_a_small_one(houses, shown):
-    (few, small), (many, large) = houses[100, shown], houses[400, shown]
+    (few, small), (many, large) = houses[100, shown], houses[300, shown]
     assert many <= few * MOST_GROWTH
     assert large <= small * MOST_GROWTH
     assert large <= MOST_BYTES

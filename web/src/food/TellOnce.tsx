@@ -4,6 +4,7 @@ import { api, ask, firstFault, type Schemas, sentence } from "../api/client";
 import { MOST } from "../api/vocabulary";
 import { Button } from "../ui/Button";
 import { NumberField } from "../ui/Field";
+import { useDeed } from "../ui/useDeed";
 
 interface TellOnceProps {
   foodId: number;
@@ -19,6 +20,7 @@ const SHARES = { refuse: "is thrown away", drained: "is left when it is drained"
 export function TellOnce({ foodId, food, needs, onTold, onLeave }: TellOnceProps) {
   const [value, setValue] = useState<number | null>(null);
   const [error, setError] = useState<string>();
+  const deed = useDeed((problem) => setError(firstFault(problem)));
   const share = needs.kind === "refuse" || needs.kind === "drained" ? needs.kind : null;
   const tell = async (event: SyntheticEvent) => {
     event.preventDefault();
@@ -27,15 +29,13 @@ export function TellOnce({ foodId, food, needs, onTold, onLeave }: TellOnceProps
       setError("Type a number.");
       return;
     }
-    try {
+    await deed.run(async () => {
       const told = { kind: needs.kind, measure: needs.measure };
       const body = share ? { ...told, share: value / 100 } : { ...told, grams: value };
       const params = { path: { food_id: foodId } };
       await ask(api.POST("/api/foods/{food_id}/told", { params, body }));
       onTold();
-    } catch (caught) {
-      setError(firstFault(caught));
-    }
+    });
   };
   const fromScale = async () => {
     try {

@@ -1,6 +1,6 @@
 import { useState } from "react";
 
-import { api, ask, type Schemas, sentence } from "../api/client";
+import { api, ask, type Schemas } from "../api/client";
 import { Button } from "../ui/Button";
 import { Modal } from "../ui/Modal";
 import { useNotice } from "../ui/notices";
@@ -13,6 +13,7 @@ import { useHeldText } from "../lib/useHeldText";
 import { type Choice, choicesOf, lineOf, questionOf } from "./quick";
 import { TellOnce } from "../food/TellOnce";
 import { useQuickEntry } from "./useQuickEntry";
+import { useDeed } from "../ui/useDeed";
 
 interface AddLineProps {
   at: number;
@@ -30,6 +31,7 @@ export function AddLine({ at, draft, trialId, makes }: AddLineProps) {
   const [shelving, setShelving] = useState(false);
   const quick = useQuickEntry(text, told);
   const say = useNotice();
+  const deed = useDeed();
   const food = quick.answer?.entry.food ?? "";
   const choices = quick.answer
     ? [...choicesOf(quick.answer), ...madeHere(quick.answer, at, draft)]
@@ -70,15 +72,13 @@ export function AddLine({ at, draft, trialId, makes }: AddLineProps) {
     }
   };
   const keep = async () => {
-    try {
+    await deed.run(async () => {
       const params = { path: { trial_id: trialId } };
       await ask(api.POST("/api/trials/{trial_id}/pending", { params, body: { text } }));
       setText("");
       say({ text: "The line is kept for later." });
       again();
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
   return (
     <div data-add-line className="mt-1">

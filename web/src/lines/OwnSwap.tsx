@@ -1,6 +1,6 @@
 import { useState } from "react";
 
-import { api, ask, type ProblemError, problemOf, type Schemas } from "../api/client";
+import { api, ask, type ProblemError, type Schemas } from "../api/client";
 import { useFoods } from "../api/queries";
 import { MOST } from "../api/vocabulary";
 import { Button } from "../ui/Button";
@@ -8,6 +8,7 @@ import { NumberField, TextField } from "../ui/Field";
 import { Modal } from "../ui/Modal";
 import { Options } from "../ui/Options";
 import type { Draft } from "./useBuildDraft";
+import { useDeed } from "../ui/useDeed";
 
 interface Part {
   food: Pick<Schemas["ShelfFood"], "id" | "name">;
@@ -50,19 +51,18 @@ function OwnSwapForm({ food, draft, onAdded }: OwnSwapProps) {
   const [step, setStep] = useState("");
   const [likeness, setLikeness] = useState<number | null>(null);
   const [problem, setProblem] = useState<ProblemError>();
+  const deed = useDeed(setProblem);
   const others = othersOf(draft, food.id);
   const save = async () => {
     const gives = parts.map((part) => ({ food_id: part.food.id, per_100_g: part.grams ?? 0 }));
     const moved = Object.entries(also).flatMap(([id, factor]) =>
       factor == null || factor === 1 ? [] : [{ food_id: Number(id), factor }],
     );
-    try {
+    await deed.run(async () => {
       const body = { name, takes_food_id: food.id, gives, also: moved, watch, step, likeness };
       await ask(api.POST("/api/swaps", { body }));
       onAdded();
-    } catch (error) {
-      setProblem(problemOf(error));
-    }
+    });
   };
   return (
     <form

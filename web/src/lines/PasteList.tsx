@@ -20,6 +20,7 @@ import {
 } from "./pasted";
 import { choicesOf, questionOf } from "./quick";
 import { TellOnce } from "../food/TellOnce";
+import { useDeed } from "../ui/useDeed";
 
 interface PasteListProps {
   draft: Draft;
@@ -50,10 +51,11 @@ function Reader({ draft, trialId, takesSteps, pending, onDone }: ReaderProps) {
   const [lines, setLines] = useState<readonly PastedLine[]>();
   const [chosen, setChosen] = useState<readonly number[]>([]);
   const [error, setError] = useState<string>();
+  const deed = useDeed((problem) => setError(firstFault(problem)));
   const say = useNotice();
   const read = async (event?: SyntheticEvent) => {
     event?.preventDefault();
-    try {
+    await deed.run(async () => {
       const found = await ask(api.POST("/api/quick-entry/list", { body: { text } }));
       setLines(found);
       setChosen((before) =>
@@ -63,9 +65,7 @@ function Reader({ draft, trialId, takesSteps, pending, onDone }: ReaderProps) {
         }),
       );
       setError(found.length === 0 ? "Paste at least one line." : undefined);
-    } catch (caught) {
-      setError(firstFault(caught));
-    }
+    });
   };
   const sort = sorted(lines ?? [], chosen);
   const add = async () => {

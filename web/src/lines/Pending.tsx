@@ -1,11 +1,12 @@
 import { useState } from "react";
 
-import { api, ask, type Schemas, sentence } from "../api/client";
+import { api, ask, type Schemas } from "../api/client";
 import { usePending } from "../api/queries";
 import { Button } from "../ui/Button";
 import { useNotice } from "../ui/notices";
 import type { Draft } from "./useBuildDraft";
 import { PasteList } from "./PasteList";
+import { useDeed } from "../ui/useDeed";
 
 interface PendingProps {
   draft: Draft;
@@ -19,9 +20,10 @@ export function Pending({ draft, trialId, takesSteps = true }: PendingProps) {
   const [line, setLine] = useState<Schemas["PendingLine"]>();
   const { data: lines } = usePending(trialId);
   const say = useNotice();
+  const deed = useDeed();
   const forget = async (one: Schemas["PendingLine"]) => {
     const params = { path: { trial_id: trialId } };
-    try {
+    await deed.run(async () => {
       const path = { ...params.path, pending_id: one.id };
       await ask(api.DELETE("/api/trials/{trial_id}/pending/{pending_id}", { params: { path } }));
       say({
@@ -31,9 +33,7 @@ export function Pending({ draft, trialId, takesSteps = true }: PendingProps) {
             api.POST("/api/trials/{trial_id}/pending", { params, body: { text: one.text } }),
           ),
       });
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
   const read = (one?: Schemas["PendingLine"]) => {
     setLine(one);

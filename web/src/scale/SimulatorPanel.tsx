@@ -1,10 +1,10 @@
 import { type MouseEvent, useState } from "react";
 
-import { api, ask, type Schemas, sentence } from "../api/client";
+import { api, ask, type Schemas } from "../api/client";
 import { parseNumber } from "../lib/typedNumber";
 import { Button } from "../ui/Button";
 import { numberFault } from "../lib/numberFault";
-import { useNotice } from "../ui/notices";
+import { useDeed } from "../ui/useDeed";
 
 type Act = Schemas["SimulatorAct"]["act"];
 
@@ -36,7 +36,7 @@ interface SimulatorPanelProps {
 
 /** What a cook's hands do at the simulated scale; a real scale has no such panel. */
 export function SimulatorPanel({ scale, target, net, onRehearse }: SimulatorPanelProps) {
-  const say = useNotice();
+  const deed = useDeed();
   const [text, setText] = useState<string | null>(null);
   const [bowlOff, setBowlOff] = useState(false);
   const [habits, setHabits] = useState<ReadonlySet<Act>>(new Set());
@@ -45,11 +45,9 @@ export function SimulatorPanel({ scale, target, net, onRehearse }: SimulatorPane
   const shown = text ?? String(rest);
   const fault = numberFault(shown, false, 20_000);
   const act = async (name: Act, amount = 0) => {
-    try {
+    await deed.run(async () => {
       await ask(api.POST("/api/scale/simulator", { body: { act: name, amount, scale } }));
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
   const pour = (name: Act) => {
     if (fault === undefined) void act(name, parseNumber(shown) ?? 0);

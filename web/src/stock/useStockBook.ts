@@ -1,11 +1,13 @@
-import { api, ask, type Schemas, sentence } from "../api/client";
+import { api, ask, type Schemas } from "../api/client";
 import { useNotice } from "../ui/notices";
+import { useDeed } from "../ui/useDeed";
 
 type Move = Omit<Schemas["StockMove"], "id">;
 
 /** Book a move of stock; what goes out can be undone. */
 export function useStockBook() {
   const say = useNotice();
+  const deed = useDeed();
   const send = (batchId: number, move: Move, id: string) =>
     ask(
       api.POST("/api/batches/{batch_id}/stock", {
@@ -15,7 +17,7 @@ export function useStockBook() {
     );
   return async (batchId: number, move: Move, did?: string): Promise<void> => {
     const id = crypto.randomUUID();
-    try {
+    await deed.run(async () => {
       await send(batchId, move, id);
       if (did) {
         const back: Move = {
@@ -27,8 +29,6 @@ export function useStockBook() {
         const undo = () => void send(batchId, back, crypto.randomUUID());
         say({ text: did, undo });
       }
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
 }

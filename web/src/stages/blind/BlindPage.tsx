@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 
-import { api, ask, firstFault, type Schemas, sentence } from "../../api/client";
+import { api, ask, firstFault, type Schemas } from "../../api/client";
 import { useBlindTest } from "../../api/queries";
 import { BLIND_LEVEL } from "../../api/vocabulary";
 import { Button, ButtonLink } from "../../ui/Button";
@@ -9,6 +9,7 @@ import { Modal } from "../../ui/Modal";
 import { useNotice } from "../../ui/notices";
 import { Sheet } from "../../ui/Sheet";
 import { Failed, Loading } from "../../ui/States";
+import { useDeed } from "../../ui/useDeed";
 
 type Test = Schemas["BlindSheet"];
 
@@ -41,6 +42,7 @@ function Running({ test }: { test: Test }) {
   const [seat, setSeat] = useState<number>();
   const [asking, setAsking] = useState(false);
   const say = useNotice();
+  const deed = useDeed();
   const at = test.seats.find((served) => served.number === seat) ?? open;
   const answer = async (number: number, code: number, takenBack = false) => {
     const params = { path: { test_id: test.id } };
@@ -56,12 +58,10 @@ function Running({ test }: { test: Test }) {
     }
   };
   const end = async () => {
-    try {
+    await deed.run(async () => {
       const params = { path: { test_id: test.id } };
       await ask(api.POST("/api/blind-tests/{test_id}/end", { params }));
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
     setAsking(false);
   };
   return (

@@ -4,18 +4,18 @@ import { api, ask, firstFault } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Field } from "../../ui/Field";
 import type { Claim } from "./claims";
+import { useDeed } from "../../ui/useDeed";
 
 /** Figures out of pasted words. */
 export function PasteClaim({ onRead }: { onRead: (claims: readonly Claim[]) => void }) {
   const [text, setText] = useState("");
   const [error, setError] = useState<string>();
+  const deed = useDeed((problem) => setError(firstFault(problem)));
   const read = async () => {
-    try {
+    await deed.run(async () => {
       onRead(await ask(api.POST("/api/claims/read", { body: { text } })));
       setError(undefined);
-    } catch (caught) {
-      setError(firstFault(caught));
-    }
+    });
   };
   return (
     <form

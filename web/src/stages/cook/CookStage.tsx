@@ -1,7 +1,7 @@
 import { Lessons } from "../../dish/Lessons";
 import { useState } from "react";
 
-import { api, ask, sentence } from "../../api/client";
+import { api, ask } from "../../api/client";
 import { useCook, useSteps } from "../../api/queries";
 import { Button, ButtonLink } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
@@ -10,18 +10,18 @@ import { Toggle } from "../../ui/Toggle";
 import type { StageProps } from "../../dish/stage";
 import { PlanSteps } from "./PlanSteps";
 import { RunCook } from "./RunCook";
+import { useDeed } from "../../ui/useDeed";
 
 /** The changed steps for what was not begun yet. */
 function TakePlan({ batchId }: { batchId: number }) {
   const say = useNotice();
+  const deed = useDeed();
   const take = async () => {
-    try {
+    await deed.run(async () => {
       const params = { path: { batch_id: batchId } };
       await ask(api.PUT("/api/batches/{batch_id}/cook/plan", { params }));
       say({ text: "This batch has the changed steps. What was begun stays as it was." });
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
   return (
     <Button className="mb-3" onClick={() => void take()}>

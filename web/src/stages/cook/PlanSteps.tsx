@@ -16,6 +16,7 @@ import { useDegrees } from "./useDegrees";
 import { Timeline } from "./Timeline";
 import { type StepDraft, useStepDraft } from "./useStepDraft";
 import { without } from "./without";
+import { useDeed } from "../../ui/useDeed";
 
 type Step = Schemas["Step"];
 
@@ -275,14 +276,13 @@ const readStep = (draft: StepDraft, text: string) =>
 function AddStep({ draft }: { draft: StepDraft }) {
   const [text, setText] = useState("");
   const [error, setError] = useState<string>();
+  const deed = useDeed((problem) => setError(firstFault(problem)));
   const add = async () => {
-    try {
+    await deed.run(async () => {
       const step = await readStep(draft, text);
       setText("");
       draft.change([...draft.steps, step]);
-    } catch (refused) {
-      setError(firstFault(refused));
-    }
+    });
   };
   return (
     <form

@@ -1,6 +1,6 @@
 import { Link, useNavigate } from "react-router";
 
-import { api, ask, type Schemas, sentence } from "../../api/client";
+import { api, ask, type Schemas } from "../../api/client";
 import { useClearingUp } from "../../dish/useClearingUp";
 import { GoalMarks } from "../../drawing/GoalMarks";
 import { known, valueText } from "../../lib/figures";
@@ -9,6 +9,7 @@ import { Button } from "../../ui/Button";
 import { Menu } from "../../ui/Menu";
 import { useNotice } from "../../ui/notices";
 import { MiniSection } from "./MiniSection";
+import { useDeed } from "../../ui/useDeed";
 
 type Card = Schemas["DishCard"];
 
@@ -99,29 +100,26 @@ function BrokenDish({ dish, archived }: CardProps) {
 /** Mend a dish that cannot be read: what cannot be kept is said. */
 function useMending() {
   const say = useNotice();
+  const deed = useDeed();
   return async (dish_id: number) => {
-    try {
+    await deed.run(async () => {
       const params = { path: { dish_id } };
       const mended = await ask(api.POST("/api/dishes/{dish_id}/repair", { params }));
       say({ text: mended.says.join(" "), bad: !mended.whole });
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
 }
 
 function DishMenu({ dish, archived }: CardProps) {
   const put = useClearingUp();
-  const say = useNotice();
+  const deed = useDeed();
   const navigate = useNavigate();
   const copy = async () => {
-    try {
+    await deed.run(async () => {
       const params = { path: { dish_id: dish.id } };
       const made = await ask(api.POST("/api/dishes/{dish_id}/duplicate", { params }));
       await navigate(`/dishes/${made.id}/build`);
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
   const from = archived ? "archive" : "here";
   const to = (where: "here" | "archive" | "deleted") => () =>

@@ -8,6 +8,7 @@ import { HOME_NAMES, livesIn } from "../../lib/homes";
 import { Button } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
 import { Toggle } from "../../ui/Toggle";
+import { useDeed } from "../../ui/useDeed";
 
 /** What a kitchen without dishes shows: where it is, how a dish goes, and one to look around in. */
 export function EmptyKitchen() {
@@ -94,16 +95,14 @@ function ExampleDish() {
 function WhereItIs() {
   const { data: settings } = useSettings();
   const [answered, setAnswered] = useState(false);
-  const say = useNotice();
+  const deed = useDeed();
   if (!settings || ((settings.version ?? 1) > 1 && !answered)) return null;
   const choose = async (home: keyof typeof HOMES) => {
     const body: Schemas["HouseSettings"] = { ...settings, ...HOMES[home] };
     setAnswered(true);
-    try {
+    await deed.run(async () => {
       await ask(api.PUT("/api/settings", { body }));
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
   return (
     <section aria-labelledby="where" className="border border-rule p-3">

@@ -5,6 +5,7 @@ import { api, ask, firstFault, type Schemas } from "../../api/client";
 import { Ruler } from "../../drawing/Ruler";
 import { count, day } from "../../lib/format";
 import { Button } from "../../ui/Button";
+import { useDeed } from "../../ui/useDeed";
 
 /** What waits for a word: how full it still is, and trials without a verdict. */
 export function Waiting({ kitchen }: { kitchen: Schemas["KitchenView"] }) {
@@ -51,6 +52,7 @@ export function Waiting({ kitchen }: { kitchen: Schemas["KitchenView"] }) {
 function StillFull({ asked }: { asked: Schemas["FullnessAsked"] }) {
   const [mark, setMark] = useState("");
   const [error, setError] = useState<string>();
+  const deed = useDeed((problem) => setError(firstFault(problem)));
   const send = async (answer: "mark" | "later" | "never") => {
     const params = { path: { tasting_id: asked.tasting } };
     const body = {
@@ -59,11 +61,9 @@ function StillFull({ asked }: { asked: Schemas["FullnessAsked"] }) {
       answer,
       mark: answer === "mark" ? mark : null,
     };
-    try {
+    await deed.run(async () => {
       await ask(api.POST("/api/tastings/{tasting_id}/fullness", { params, body }));
-    } catch (failure) {
-      setError(firstFault(failure));
-    }
+    });
   };
   return (
     <li className="border-l-4 border-pencil bg-wash px-3 py-2">

@@ -1,9 +1,10 @@
 import { useState } from "react";
 import { Link } from "react-router";
 
-import { api, ask, problemOf, type ProblemError, type Schemas } from "../../api/client";
+import { api, ask, type ProblemError, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice, TextField } from "../../ui/Field";
+import { useDeed } from "../../ui/useDeed";
 
 interface KeepAsProps {
   batchId: number;
@@ -17,9 +18,10 @@ export function KeepAs({ batchId, parts, dish }: KeepAsProps) {
   const [name, setName] = useState("");
   const [made, setMade] = useState<Schemas["ShelfFood"]>();
   const [problem, setProblem] = useState<ProblemError>();
+  const deed = useDeed(setProblem);
   const suggested = component === "" ? dish : component;
   const keep = async () => {
-    try {
+    await deed.run(async () => {
       const food = await ask(
         api.POST("/api/batches/{batch_id}/keep-as", {
           params: { path: { batch_id: batchId } },
@@ -28,9 +30,7 @@ export function KeepAs({ batchId, parts, dish }: KeepAsProps) {
       );
       setMade(food);
       setProblem(undefined);
-    } catch (error) {
-      setProblem(problemOf(error));
-    }
+    });
   };
   const choices = [
     { value: "", label: "the whole batch" },

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 
 import { useCaptures } from "../../api/captures";
-import { api, ask, type Schemas, sentence } from "../../api/client";
+import { api, ask, type Schemas } from "../../api/client";
 import { useLive } from "../../api/live";
 import { usePortioning, useScale } from "../../api/queries";
 import { useInTurn } from "../../lib/useInTurn";
@@ -27,6 +27,7 @@ import { type Filling, nameOf } from "./filling";
 import { Ways } from "./Ways";
 import { WeighedBack } from "./WeighedBack";
 import { Weights } from "./Weights";
+import { useDeed } from "../../ui/useDeed";
 
 /** Divide the batch, fill its pieces at the scale, weigh back what is not eaten, put it away. */
 export function PortionStage(props: StageProps) {
@@ -50,6 +51,7 @@ function Portioning({ dish, batch }: StageProps & { batch: Schemas["BatchSummary
   const { data: sheet } = usePortioning(batch.id);
   const { data: scale } = useScale();
   const say = useNotice();
+  const deed = useDeed();
   const inTurn = useInTurn();
   const [tab, setTab] = useTab(TABS);
   const captures = useCaptures(batch.id, live.show, (says) => say({ text: says, bad: true }));
@@ -61,11 +63,9 @@ function Portioning({ dish, batch }: StageProps & { batch: Schemas["BatchSummary
   };
   const handsFree = async (on: boolean) => {
     const params = { path: { batch_id: batch.id } };
-    try {
+    await deed.run(async () => {
       live.show(await ask(api.PUT("/api/batches/{batch_id}/hands-free", { params, body: { on } })));
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
   if (live.missing) return <Empty title="Not here">{live.missing}</Empty>;
   if (!live.sheet || !sheet) return <Loading />;

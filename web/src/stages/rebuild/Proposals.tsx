@@ -1,12 +1,13 @@
 import { useState } from "react";
 
-import { api, ask, type ProblemError, problemOf, type Schemas } from "../../api/client";
+import { api, ask, type ProblemError, type Schemas } from "../../api/client";
 import { figure, weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { Toggle } from "../../ui/Toggle";
 import type { Draft } from "../../lines/useBuildDraft";
 import { GoalMarks } from "../../drawing/GoalMarks";
 import { MovedLine, type Trying } from "../../lines/SwapList";
+import { useDeed } from "../../ui/useDeed";
 
 interface ProposalsProps {
   draft: Draft;
@@ -20,10 +21,11 @@ export function Proposals({ draft, trialId, trying }: ProposalsProps) {
   const [busy, setBusy] = useState(false);
   const [found, setFound] = useState<{ answer: Schemas["GoalReached"]; build: unknown }>();
   const [problem, setProblem] = useState<ProblemError>();
+  const deed = useDeed(setProblem);
   const reach = async () => {
     setBusy(true);
     trying.preview(null);
-    try {
+    await deed.run(async () => {
       const answer = await ask(
         api.POST("/api/trials/{trial_id}/reach", {
           params: { path: { trial_id: trialId } },
@@ -32,9 +34,7 @@ export function Proposals({ draft, trialId, trying }: ProposalsProps) {
       );
       setFound({ answer, build: draft.build });
       setProblem(undefined);
-    } catch (error) {
-      setProblem(problemOf(error));
-    }
+    });
     setBusy(false);
   };
   const stale = found !== undefined && found.build !== draft.build;

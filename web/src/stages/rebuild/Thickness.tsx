@@ -1,4 +1,4 @@
-import { api, ask, type Schemas, sentence } from "../../api/client";
+import { api, ask, type Schemas } from "../../api/client";
 import { useSettings } from "../../api/queries";
 import { fixed } from "../../lib/format";
 import { applied, changedLine } from "../../lines/change";
@@ -6,6 +6,7 @@ import type { Draft } from "../../lines/useBuildDraft";
 import { useNotice } from "../../ui/notices";
 import { TextButton } from "../../ui/Reason";
 import { Toggle } from "../../ui/Toggle";
+import { useDeed } from "../../ui/useDeed";
 
 type Consistency = Schemas["Consistency"];
 
@@ -102,6 +103,7 @@ function KeepRatio({
 }) {
   const { data: settings } = useSettings();
   const say = useNotice();
+  const deed = useDeed();
   const key = mixture.ways.find((way) => way.thickness === thickness)?.ratio_key;
   if (!settings || key === undefined) return null;
   const ratio = Number((mixture.added_g / mixture.base_g).toFixed(4));
@@ -109,7 +111,7 @@ function KeepRatio({
   const put = async (value: number | undefined) => {
     const others = Object.entries(settings.own_ratios ?? {}).filter(([name]) => name !== key);
     const own_ratios = Object.fromEntries(value === undefined ? others : [...others, [key, value]]);
-    try {
+    await deed.run(async () => {
       await ask(api.PUT("/api/settings", { body: { ...settings, own_ratios } }));
       say({
         text:
@@ -117,9 +119,7 @@ function KeepRatio({
             ? `The usual ratio ${NAMES[thickness]} is back.`
             : `${ratioText(value, mixture)} is now your ratio ${NAMES[thickness]}.`,
       });
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
   return (
     <p className="flex flex-wrap gap-x-4">

@@ -1,6 +1,6 @@
 import { type ReactNode, type SyntheticEvent, useEffect, useRef, useState } from "react";
 
-import { api, ask, type ProblemError, problemOf, type Schemas } from "../../api/client";
+import { api, ask, type ProblemError, type Schemas } from "../../api/client";
 import { useScale, useSettings } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { HOUSEHOLDS, MICROWAVE_W, MOST, QUALITIES, TOOLS } from "../../api/vocabulary";
@@ -15,6 +15,7 @@ import { habitsOf, HOME_NAMES, livesIn } from "../../lib/homes";
 import { About } from "./About";
 import { Scales } from "./Scales";
 import { Vessels } from "./Vessels";
+import { useDeed } from "../../ui/useDeed";
 
 type Settings = Schemas["HouseSettings"];
 
@@ -34,6 +35,7 @@ export default function SettingsPage() {
 function SettingsForm({ stored }: { stored: Settings }) {
   const [edit, setEdit] = useState(stored);
   const [problem, setProblem] = useState<ProblemError>();
+  const deed = useDeed(setProblem);
   const { data: scale } = useScale();
   const say = useNotice();
   const form = useRef<HTMLFormElement>(null);
@@ -43,13 +45,11 @@ function SettingsForm({ stored }: { stored: Settings }) {
   const change = (part: Partial<Settings>) => setEdit((all) => ({ ...all, ...part }));
   const save = async (event: SyntheticEvent) => {
     event.preventDefault();
-    try {
+    await deed.run(async () => {
       setEdit(await ask(api.PUT("/api/settings", { body: edit })));
       setProblem(undefined);
       say({ text: "The settings are saved." });
-    } catch (error) {
-      setProblem(problemOf(error));
-    }
+    });
   };
   return (
     <form ref={form} onSubmit={(event) => void save(event)} noValidate>

@@ -1,11 +1,12 @@
 import { type SyntheticEvent, useState } from "react";
 
-import { api, ask, ProblemError, problemOf, type Schemas } from "../../api/client";
+import { api, ask, ProblemError, type Schemas } from "../../api/client";
 import { MOST } from "../../api/vocabulary";
 import { parseNumber } from "../../lib/typedNumber";
 import { Button } from "../../ui/Button";
 import { NumberField, TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
+import { useDeed } from "../../ui/useDeed";
 
 type Facts = Schemas["FoodFacts"];
 type Measure = Schemas["Measure"];
@@ -22,6 +23,7 @@ export function FactsEditor({ food }: { food: Schemas["ShelfFood"] }) {
   const [facts, setFacts] = useState<Facts>(food.facts);
   const [aliases, setAliases] = useState((food.facts.aliases ?? []).join(", "));
   const [problem, setProblem] = useState<ProblemError>();
+  const deed = useDeed(setProblem);
   const [cup, setCup] = useState(food.cup_g == null ? null : Math.round(food.cup_g * 10) / 10);
   const [cupTold, setCupTold] = useState(false);
   const say = useNotice();
@@ -35,7 +37,7 @@ export function FactsEditor({ food }: { food: Schemas["ShelfFood"] }) {
         .map((alias) => alias.trim())
         .filter(Boolean),
     };
-    try {
+    await deed.run(async () => {
       await ask(
         api.PUT("/api/foods/{food_id}", {
           params: { path: { food_id: food.id } },
@@ -49,9 +51,7 @@ export function FactsEditor({ food }: { food: Schemas["ShelfFood"] }) {
       }
       setProblem(undefined);
       say({ text: "Names and measures are saved." });
-    } catch (error) {
-      setProblem(problemOf(error));
-    }
+    });
   };
   const faulty = problem?.faults.find((fault) => fault.path.startsWith("facts"))?.message;
   return (

@@ -13,6 +13,7 @@ import { KindChoice } from "./KindChoice";
 import { LabelEditor } from "../../food/LabelEditor";
 import { type Edited, emptyLabel } from "../../food/panels";
 import { Versions } from "./Versions";
+import { useDeed } from "../../ui/useDeed";
 
 type ShelfLabel = Schemas["ShelfLabel"];
 type Chosen = number | "new" | "facts";
@@ -193,6 +194,7 @@ interface LabelHeadProps {
 
 function LabelHead({ label, alone, onRemoved }: LabelHeadProps) {
   const say = useNotice();
+  const deed = useDeed();
   const put = (on_shelf: boolean) =>
     ask(
       api.PUT("/api/labels/{label_id}/on-shelf", {
@@ -201,16 +203,14 @@ function LabelHead({ label, alone, onRemoved }: LabelHeadProps) {
       }),
     );
   const remove = async () => {
-    try {
+    await deed.run(async () => {
       await put(false);
       onRemoved();
       say({
         text: `${label.label.name ?? "The label"} is off the shelf. Builds keep it.`,
         undo: () => void put(true),
       });
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
   return (
     <div className="mb-3 flex flex-wrap items-center justify-between gap-x-4 text-sm text-soft">

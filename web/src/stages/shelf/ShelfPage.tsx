@@ -1,7 +1,7 @@
 import { useDeferredValue, useRef, useState } from "react";
 import { Link, useParams } from "react-router";
 
-import { api, ask, type Schemas, sentence } from "../../api/client";
+import { api, ask, type Schemas } from "../../api/client";
 import { useFood, useFoods } from "../../api/queries";
 import { useKeys } from "../../lib/useKeys";
 import { figure } from "../../lib/format";
@@ -11,6 +11,7 @@ import { Sheet } from "../../ui/Sheet";
 import { Failed, Loading } from "../../ui/States";
 import { FoodSheet } from "./FoodSheet";
 import { NewFood } from "../../food/NewFood";
+import { useDeed } from "../../ui/useDeed";
 
 const AT_FIRST = 60;
 const MOST = 200;
@@ -151,13 +152,12 @@ function listSays(page: Schemas["FoodPage"], search: string): string {
 /** An empty shelf: begin with generic foods, or with a package. */
 function StockIt() {
   const say = useNotice();
+  const deed = useDeed();
   const stock = async () => {
-    try {
+    await deed.run(async () => {
       const { foods } = await ask(api.POST("/api/shelf/reference"));
       say({ text: `${foods} generic foods are on the shelf, with generic values.` });
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
   return (
     <div className="mt-3 grid gap-2">

@@ -1,20 +1,22 @@
 import { useState } from "react";
 
-import { api, ask, firstFault, sentence } from "../../api/client";
+import { api, ask, firstFault } from "../../api/client";
 import { usePhotos } from "../../api/queries";
 import { PHOTO_STAGES } from "../../api/vocabulary";
 import { type Photo, photoAddress, type PhotoStage, STAGE_NAMES } from "../../dish/photos";
 import { Menu } from "../../ui/Menu";
 import { useNotice } from "../../ui/notices";
+import { useDeed } from "../../ui/useDeed";
 
 /** Photos of the batch by stage, from a file or the phone's camera. */
 export function Photos({ batchId }: { batchId: number }) {
   const { data: photos = [] } = usePhotos(batchId);
   const [error, setError] = useState<string>();
+  const deed = useDeed((problem) => setError(firstFault(problem)));
   const [busy, setBusy] = useState<PhotoStage>();
   const add = async (stage: PhotoStage, file: File) => {
     setBusy(stage);
-    try {
+    await deed.run(async () => {
       await ask(
         api.POST("/api/batches/{batch_id}/photos", {
           params: { path: { batch_id: batchId }, query: { stage, id: crypto.randomUUID() } },
@@ -24,9 +26,7 @@ export function Photos({ batchId }: { batchId: number }) {
         }),
       );
       setError(undefined);
-    } catch (failure) {
-      setError(firstFault(failure));
-    }
+    });
     setBusy(undefined);
   };
   return (
@@ -61,16 +61,15 @@ interface StageProps {
 
 function Stage({ stage, photos, busy, onFile }: StageProps) {
   const say = useNotice();
+  const deed = useDeed();
   const put = async (photo: Photo, edit: { removed?: boolean; on_card?: boolean }) => {
-    try {
+    await deed.run(async () => {
       const params = { path: { photo_id: photo.id } };
       await ask(api.PUT("/api/photos/{photo_id}", { params, body: edit }));
       if (edit.removed) {
         say({ text: "The photo is deleted.", undo: () => void put(photo, { removed: false }) });
       }
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
   return (
     <div>

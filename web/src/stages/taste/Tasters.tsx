@@ -1,12 +1,13 @@
 import { useState } from "react";
 
-import { api, ask, firstFault, type Schemas, sentence } from "../../api/client";
+import { api, ask, firstFault, type Schemas } from "../../api/client";
 import { count } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
 import { Menu } from "../../ui/Menu";
 import { useNotice } from "../../ui/notices";
 import { Toggle } from "../../ui/Toggle";
+import { useDeed } from "../../ui/useDeed";
 
 interface TastersProps {
   tasters: readonly Schemas["Taster"][];
@@ -60,15 +61,14 @@ interface NewTasterProps {
 function NewTaster({ tasters, onAdded }: NewTasterProps) {
   const [name, setName] = useState("");
   const [error, setError] = useState<string>();
+  const deed = useDeed((problem) => setError(firstFault(problem)));
   const add = async () => {
-    try {
+    await deed.run(async () => {
       const all = await ask(api.POST("/api/tasters", { body: { name } }));
       const folded = name.trim().toLowerCase();
       const added = all.find((taster) => taster.name.toLowerCase() === folded);
       if (added) onAdded(added.id);
-    } catch (failure) {
-      setError(firstFault(failure));
-    }
+    });
   };
   return (
     <div className="mt-2">
@@ -105,17 +105,16 @@ function NewTaster({ tasters, onAdded }: NewTasterProps) {
 /** All of them: who is removed keeps what they said, and can be brought back. */
 function Everybody({ tasters }: Pick<NewTasterProps, "tasters">) {
   const say = useNotice();
+  const deed = useDeed();
   const put = async (taster: Schemas["Taster"], removed: boolean) => {
-    try {
+    await deed.run(async () => {
       const params = { path: { taster_id: taster.id } };
       await ask(api.PUT("/api/tasters/{taster_id}", { params, body: { removed } }));
       if (removed) {
         const stays = taster.tastings > 0 ? ` ${count(taster.tastings, "tasting")} stay.` : "";
         say({ text: `${taster.name} is removed.${stays}`, undo: () => void put(taster, false) });
       }
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
   if (tasters.length === 0) return null;
   return (

@@ -1,8 +1,9 @@
 import { useState } from "react";
 
-import { api, ask, type ProblemError, problemOf, sentence } from "../../api/client";
+import { api, ask, type ProblemError, problemOf } from "../../api/client";
 import type { Quality, Said } from "../../dish/tastingSays";
 import { useNotice } from "../../ui/notices";
+import { useDeed } from "../../ui/useDeed";
 
 /** What one taster is saying; marks stay as they are typed. */
 export interface Draft {
@@ -87,16 +88,15 @@ export function useTasting(batchId: number) {
   const [problem, setProblem] = useState<ProblemError>();
   const [busy, setBusy] = useState(false);
   const say = useNotice();
+  const deed = useDeed();
   const archive = async (id: string, archived: boolean) => {
-    try {
+    await deed.run(async () => {
       const params = { path: { tasting_id: id } };
       await ask(api.PUT("/api/tastings/{tasting_id}/whether", { params, body: { archived } }));
       if (archived) {
         say({ text: "The tasting counts no more.", undo: () => void archive(id, false) });
       }
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
   const record = async (taster: string) => {
     const said = sheetOf(draft, crypto.randomUUID());

@@ -1,13 +1,14 @@
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 
-import { api, ask, type ProblemError, problemOf, type Schemas, sentence } from "../../api/client";
+import { api, ask, type ProblemError, type Schemas } from "../../api/client";
 import { useBlindTests, useProspect } from "../../api/queries";
 import { MOST_SEATS } from "../../api/vocabulary";
 import { day } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { Choice, NumberField, TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
+import { useDeed } from "../../ui/useDeed";
 
 type Kind = Schemas["NewBlindTest"]["kind"];
 
@@ -20,14 +21,13 @@ const KINDS: readonly { value: Kind; label: string }[] = [
 export function BlindTab({ dishId, letters }: { dishId: number; letters: readonly string[] }) {
   const { data: tests = [] } = useBlindTests(dishId);
   const say = useNotice();
+  const deed = useDeed();
   const put = async (id: number, removed: boolean) => {
     const params = { path: { test_id: id } };
-    try {
+    await deed.run(async () => {
       await ask(api.PUT("/api/blind-tests/{test_id}/whether", { params, body: { removed } }));
       if (removed) say({ text: "The test is deleted.", undo: () => void put(id, false) });
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-2">
@@ -71,17 +71,16 @@ function NewTest({ dishId, letters }: { dishId: number; letters: readonly string
   const [nameB, setNameB] = useState(letters[0] ? `Trial ${letters[0]}` : "");
   const [seats, setSeats] = useState<number | null>(10);
   const [problem, setProblem] = useState<ProblemError>();
+  const deed = useDeed(setProblem);
   const { data: prospect } = useProspect(kind, Math.min(seats ?? 0, MOST_SEATS));
   const navigate = useNavigate();
   const begin = async () => {
     const body = { kind, name_a: nameA, name_b: nameB, seats: seats ?? 0 };
-    try {
+    await deed.run(async () => {
       const params = { path: { dish_id: dishId } };
       const made = await ask(api.POST("/api/dishes/{dish_id}/blind-tests", { params, body }));
       await navigate(`/blind/${made.id}`);
-    } catch (failure) {
-      setProblem(problemOf(failure));
-    }
+    });
   };
   return (
     <section aria-label="A new blind test">

@@ -10,6 +10,7 @@ import { Choice } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
 import { Failed, Loading } from "../../ui/States";
 import type { Trial } from "./trials";
+import { useDeed } from "../../ui/useDeed";
 
 interface NextTabProps {
   dishId: number;
@@ -29,6 +30,7 @@ export function NextTab({ dishId, trials, from, onFrom }: NextTabProps) {
   const { data, error, refetch } = useNextTrials(from);
   const navigate = useNavigate();
   const say = useNotice();
+  const deed = useDeed();
   const take = async (proposal: Schemas["NextProposal"]) => {
     try {
       const params = { path: { trial_id: from } };
@@ -42,23 +44,19 @@ export function NextTab({ dishId, trials, from, onFrom }: NextTabProps) {
   };
   const allow = async (key: string) => {
     const params = { path: { trial_id: from }, query: { key } };
-    try {
+    await deed.run(async () => {
       await ask(api.DELETE("/api/trials/{trial_id}/next/rejected", { params }));
       void refetch();
-    } catch (failure) {
-      say({ text: sentence(failure), bad: true });
-    }
+    });
   };
   const reject = async ({ key, title }: Schemas["NextProposal"]) => {
     const params = { path: { trial_id: from } };
-    try {
+    await deed.run(async () => {
       const body = { key, title };
       await ask(api.POST("/api/trials/{trial_id}/next/rejected", { params, body }));
       void refetch();
       say({ text: "It won’t be proposed again in this dish.", undo: () => void allow(key) });
-    } catch (failure) {
-      say({ text: sentence(failure), bad: true });
-    }
+    });
   };
   return (
     <div className="max-w-3xl">

@@ -1,14 +1,14 @@
 import { useState } from "react";
 
-import { api, ask, sentence } from "../../api/client";
+import { api, ask } from "../../api/client";
 import { Button, ButtonLink } from "../../ui/Button";
-import { useNotice } from "../../ui/notices";
 import type { StageProps } from "../../dish/stage";
 import { CorrectLine, Corrections } from "./Corrections";
 import { LineList } from "./LineList";
 import type { ShownSheet } from "./lines";
 import { SoFar } from "./SoFar";
 import { Begin, BeginFreely } from "./Begin";
+import { useDeed } from "../../ui/useDeed";
 
 type ClosedProps = Pick<StageProps, "dish" | "trial"> & { sheet: ShownSheet };
 
@@ -55,15 +55,13 @@ export function Closed({ dish, trial, sheet }: ClosedProps) {
 /** Next time's targets are what went in this time. */
 function AsPlan({ sheet }: { sheet: ShownSheet }) {
   const [done, setDone] = useState(false);
-  const say = useNotice();
+  const deed = useDeed();
   const make = async () => {
-    try {
+    await deed.run(async () => {
       const params = { path: { batch_id: sheet.id } };
       await ask(api.POST("/api/batches/{batch_id}/as-plan", { params }));
       setDone(true);
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
   if (done) return <p className="self-center text-done">✓ These weights are the plan now.</p>;
   return <Button onClick={() => void make()}>Use these weights as the plan</Button>;

@@ -1,12 +1,12 @@
 import { useState } from "react";
 
-import { api, ask, type Schemas, sentence } from "../../api/client";
+import { api, ask, type Schemas } from "../../api/client";
 import { useSettings } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Modal } from "../../ui/Modal";
-import { useNotice } from "../../ui/notices";
 import { type Line, type ShownSheet, wanted } from "./lines";
 import { planOf } from "./plan";
+import { useDeed } from "../../ui/useDeed";
 
 type Planned = Schemas["PlannedPour"];
 
@@ -20,7 +20,7 @@ interface PlanDialogProps {
 export function PlanDialog({ sheet, onSave, onClose }: PlanDialogProps) {
   const [lines, setLines] = useState<readonly Planned[]>(planOf(sheet).lines);
   const { data: settings } = useSettings();
-  const say = useNotice();
+  const deed = useDeed();
   const byId = new Map(sheet.lines.map((line) => [line.id, line]));
   const bowls = [
     ...new Set([
@@ -41,15 +41,13 @@ export function PlanDialog({ sheet, onSave, onClose }: PlanDialogProps) {
       return moved;
     });
   const suggest = async () => {
-    try {
+    await deed.run(async () => {
       const params = { path: { batch_id: sheet.id } };
       const { lines: order } = await ask(
         api.GET("/api/batches/{batch_id}/suggested-order", { params }),
       );
       setLines((all) => [...all].sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id)));
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
+    });
   };
   return (
     <Modal wide open onOpenChange={onClose} title="Plan of the weigh-in">
