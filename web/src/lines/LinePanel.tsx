@@ -116,7 +116,7 @@ function LineTerms({ line, draft, original }: LineTermsProps) {
       />
       <Said
         label="Added by eye: when to stop"
-        placeholder="falls off the spoon (empty: poured to its weight)"
+        placeholder="thick as double cream (empty: poured to its weight)"
         said={line.until ?? ""}
         onChange={(until) => set({ until })}
       />
