@@ -17,7 +17,7 @@ from gasket.core.reckoning.eaten import Eaten
 from gasket.core.reckoning.written_line import WrittenLine
 from gasket.core.weighing.records import Kind, Record
 from gasket.store.books import dishes, trials
-from gasket.store.books.book import Book
+from gasket.store.books.book import Book, FromRow
 from gasket.store.books.log import Log
 from gasket.store.books.trials import steps_of
 from gasket.store.kept_tables import BatchStampRow
@@ -48,7 +48,7 @@ class KeptOriginal:
 
 
 @dataclass(frozen=True, kw_only=True)
-class BatchHead:
+class BatchHead(FromRow):
     """One time that a trial is made, without its lines and records.
 
     `free` when nothing was planned; `nudge` is by how many divisions the tolerance was moved;

@@ -1,12 +1,13 @@
 """A book: what one table keeps, as frozen values. The only form of a row above the store."""
 
+import json
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, fields, replace
 from functools import cached_property
 from typing import Any, Final, Generic, Protocol, TypeVar
 
 from pydantic import BaseModel
-from sqlalchemy import ColumnElement, Select
+from sqlalchemy import ColumnElement, Select, Text, type_coerce
 from sqlmodel import Session, SQLModel, col, select
 
 from gasket.core.errors import Unknown
@@ -22,6 +23,19 @@ class Numbered(Protocol):
 
 
 V = TypeVar("V", bound=Numbered)
+_UNREAD: Final = "_unread"
+
+
+class FromRow:
+    """A value of a row. What is kept in it as JSON is read when it is first asked for: a list of
+    300 trials asks for the steps of few."""
+
+    def __getattr__(self, name: str) -> Any:
+        unread: dict[str, str] = vars(self).get(_UNREAD, {})
+        if name not in unread:
+            raise AttributeError(name)
+        vars(self)[name] = read = json.loads(unread[name])
+        return read
 
 
 def plain(value: object) -> Any:
@@ -56,7 +70,21 @@ class Book(Generic[V]):
     @property
     def columns(self) -> Select[Any]:
         """A query for whole values, to be narrowed."""
-        return select(*(self.column(name) for name in self.names))  # type: ignore[no-any-return]
+        return select(*self.selected)  # type: ignore[no-any-return]
+
+    @cached_property
+    def selected(self) -> tuple[Any, ...]:
+        """What `of` makes a value from; JSON as it is written, not read yet."""
+        return tuple(
+            type_coerce(self.column(name), Text) if name in self.unread else self.column(name)
+            for name in self.names
+        )
+
+    @cached_property
+    def unread(self) -> tuple[str, ...]:
+        """The columns that are kept as JSON and read later."""
+        later = issubclass(self.value, FromRow)
+        return tuple(name for name in self.names if later and name.startswith("stored_"))
 
     def read(self, session: Session, query: Select[Any]) -> list[V]:
         """The values that a query over `columns` finds."""
@@ -64,7 +92,12 @@ class Book(Generic[V]):
 
     def of(self, row: Iterable[Any]) -> V:
         """The value of a row of `columns`."""
-        return self.value(**dict(zip(self.names, row, strict=False)))
+        value = self.value(**dict(zip(self.names, row, strict=False)))
+        kept = vars(value)
+        unread = {name: kept.pop(name) for name in self.unread if kept[name] is not None}
+        if unread:
+            kept[_UNREAD] = unread
+        return value
 
     def all(self, session: Session, *where: ColumnElement[bool]) -> list[V]:
         """Those that all of this is true of, oldest first."""
@@ -92,7 +125,7 @@ class Book(Generic[V]):
         row = self.table(**given)
         session.add(row)
         session.flush()
-        return self.of(getattr(row, name) for name in self.names)
+        return self.value(**{name: getattr(row, name) for name in self.names})
 
     def change(self, session: Session, value: V, **given: Any) -> V:
         """One of them with these fields changed, kept in the place of what it was."""

@@ -16,7 +16,7 @@ from gasket.core.label.label import Label
 from gasket.core.label.package import Package
 from gasket.core.trade.kinds import FoodKind
 from gasket.store import changes, search
-from gasket.store.books.book import MOST_ID, Book, plain
+from gasket.store.books.book import MOST_ID, Book, FromRow, plain
 from gasket.store.tables import FoodRow, LabelRevisionRow, LabelRow
 
 How = search.How
@@ -25,7 +25,7 @@ MOST_GENERIC: Final = 60
 
 
 @dataclass(frozen=True, kw_only=True)
-class Food:
+class Food(FromRow):
     """A named ingredient. `kind` is what it is in a build, stated or guessed; it is `typical` when
     none of its packages is the cook's own."""
 
@@ -45,7 +45,7 @@ class Food:
 
 
 @dataclass(frozen=True, kw_only=True)
-class Printed:
+class Printed(FromRow):
     """A package's label as it was printed from a day on: never changed, so that batches keep
     theirs. `package` is the rest of the package as it was then."""
 
@@ -200,7 +200,7 @@ def packages_there(session: Session) -> list[Packaged]:
 
 def _packages(session: Session, where: ColumnElement[bool]) -> list[Packaged]:
     query = (
-        PACKAGES.columns.add_columns(*(PRINTED.column(name) for name in PRINTED.names))
+        PACKAGES.columns.add_columns(*PRINTED.selected)
         .join(LabelRevisionRow, col(LabelRevisionRow.label_id) == col(LabelRow.id))
         .where(where, _IS_NEWEST)
         .order_by(col(LabelRow.id))

@@ -12,7 +12,7 @@ from gasket.core.cooking.steps import Step
 from gasket.core.rebuild.trial import Terms
 from gasket.core.tasting.verdict import TasteVerdict
 from gasket.store.books import dishes
-from gasket.store.books.book import Book
+from gasket.store.books.book import Book, FromRow
 from gasket.store.tables import DishRow, PendingLineRow, TrialRow
 
 
@@ -22,7 +22,7 @@ def steps_of(stored: Iterable[Mapping[str, Any]]) -> tuple[Step, ...]:
 
 
 @dataclass(frozen=True, kw_only=True)
-class Trial:
+class Trial(FromRow):
     """One attempt at a dish: A, B, C …, or the original entered as ingredients. `version` is of its
     build, `steps_version` of its steps, `verdict_version` of its verdict."""
 
