@@ -32,9 +32,6 @@ class Changed:
     batches: frozenset[int] = frozenset()
     things: frozenset[Thing] = frozenset()
 
-    def __bool__(self) -> bool:
-        return bool(self.dishes or self.batches or self.things)
-
 
 @dataclass(frozen=True)
 class _Row:
@@ -150,7 +147,7 @@ _ENTAILS: Final[Mapping[type[SQLModel], Callable[[_Row], Iterator[Entailed]]]] =
     kept_tables.KeptTrialRow: _NO_PAGE,
     kept_tables.KeptBatchRow: _NO_PAGE,
 }
-_TABLES: Final = {vars(row)["__tablename__"]: row for row in _ENTAILS}
+_TABLES: Final = {vars(row)["__tablename__"] for row in _ENTAILS}
 if _FORGOTTEN := SQLModel.metadata.tables.keys() - _TABLES:
     raise TypeError(f"What does a changed row of {', '.join(sorted(_FORGOTTEN))} entail?")
 _OWNERS: Final[Mapping[type[SQLModel], Owner]] = {

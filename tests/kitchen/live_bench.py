@@ -6,7 +6,7 @@ from gasket.core.weighing.captures import capture_of
 from gasket.core.weighing.hands_free import HOLD_S
 from gasket.core.weighing.records import ONE_SCALE, Reading
 from gasket.kitchen.weigh import weigh
-from gasket.kitchen.weigh.live import LiveSheet, Page
+from gasket.kitchen.weigh.live import Page
 
 
 def reading(grams, stable=True, **more):
@@ -76,9 +76,6 @@ class WeighInUnderWay:
     @property
     def live(self):
         return self.house.live
-
-    def sheets(self):
-        return self.page.heard(LiveSheet)
 
     def weighed(self):
         return [line.net_g for line in self.sheet.lines if line.status == "weighed"]

@@ -1,6 +1,6 @@
 """Batches as they are kept: heads, lines, and what the scale showed."""
 
-from collections.abc import Collection, Iterable, Iterator, Sequence
+from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import asdict, dataclass, replace
 from datetime import datetime
 from functools import cached_property
@@ -198,18 +198,6 @@ class Batches(Book[BatchHead]):
     def every_arm(self, session: Session, batch_id: int) -> list[BatchHead]:
         """The arms of a batch, those that are deleted too."""
         return self.all(session, col(BatchRow.arm_of) == batch_id)
-
-    def divided_with(self, session: Session, batch_ids: Collection[int]) -> set[int]:
-        """Their wholes and arms, and the arms of their wholes: what changes with one of them."""
-        of_wholes = select(BatchRow.arm_of).where(col(BatchRow.id).in_(batch_ids))
-        query = select(BatchRow.id).where(
-            or_(
-                col(BatchRow.id).in_(of_wholes),
-                col(BatchRow.arm_of).in_(batch_ids),
-                col(BatchRow.arm_of).in_(of_wholes),
-            )
-        )
-        return {key for key in session.exec(query) if key is not None}
 
     def named(
         self, session: Session, batch_ids: Iterable[int], *where: ColumnElement[bool]
