@@ -29,14 +29,14 @@ app = typer.Typer(no_args_is_help=True, add_completion=False, help=__doc__)
 scale = typer.Typer(no_args_is_help=True, help="The scale port.")
 app.add_typer(scale, name="scale")
 
-Database = Annotated[
+DatabasePath = Annotated[
     Path | None,
     typer.Option("--db", envvar="GASKET_DB", help=f"The kitchen's file; else {default_path()}."),
 ]
 DemoDatabase = Annotated[
     Path | None, typer.Option("--db", help=f"The demo kitchen's file; else {demo_path()}.")
 ]
-Port = Annotated[
+PortNumber = Annotated[
     int, typer.Option(min=0, max=65535, envvar="GASKET_PORT", help="Port; 0 takes any free one.")
 ]
 Open = Annotated[bool, typer.Option("--open", help="Open it in the browser.")]
@@ -119,8 +119,8 @@ def read_lines(
 
 @app.command()
 def serve(
-    port: Port = DEFAULT_PORT,
-    db: Database = None,
+    port: PortNumber = DEFAULT_PORT,
+    db: DatabasePath = None,
     open_it: Open = False,
     log_level: LogLevel = "info",
 ) -> None:
@@ -130,7 +130,7 @@ def serve(
 
 @app.command()
 def demo(
-    port: Port = DEFAULT_PORT,
+    port: PortNumber = DEFAULT_PORT,
     db: DemoDatabase = None,
     open_it: Open = False,
     log_level: LogLevel = "info",
@@ -214,7 +214,8 @@ def _run(path: Path, listener: "socket.socket", how: Serving) -> None:
 
 @app.command("export")
 def export_batch(
-    batch_id: Annotated[int, typer.Argument(help="The number of the batch.")], db: Database = None
+    batch_id: Annotated[int, typer.Argument(help="The number of the batch.")],
+    db: DatabasePath = None,
 ) -> None:
     """Print a batch as it was weighed, in the open format."""
     from gasket.kitchen.card import files
@@ -227,7 +228,7 @@ def export_batch(
 @app.command("import")
 def import_batch(
     file: Annotated[str, typer.Argument(help="A batch file in JSON, or - for standard input.")],
-    db: Database = None,
+    db: DatabasePath = None,
 ) -> None:
     """Take a batch file in as a dish of its own."""
     from gasket.kitchen.card import files
@@ -248,7 +249,7 @@ def _house(db: Path | None) -> "House":
 
 
 @app.command()
-def doctor(port: Port = DEFAULT_PORT, db: Database = None) -> None:
+def doctor(port: PortNumber = DEFAULT_PORT, db: DatabasePath = None) -> None:
     """Look at what a kitchen needs on this machine, and say what to do. Changes nothing."""
     from gasket.doctor import look
 
@@ -264,7 +265,7 @@ def doctor(port: Port = DEFAULT_PORT, db: Database = None) -> None:
 @app.command()
 def backup(
     file: Annotated[Path, typer.Argument(help="The zip to write; it must not be there yet.")],
-    db: Database = None,
+    db: DatabasePath = None,
 ) -> None:
     """Write the whole kitchen to one file, also while it is served."""
     from gasket.store.backups import back_up
@@ -277,7 +278,7 @@ def backup(
 @app.command()
 def restore(
     file: Annotated[Path, typer.Argument(help="A zip that gasket backup wrote.")],
-    db: Database = None,
+    db: DatabasePath = None,
 ) -> None:
     """Put a kitchen back from a backup. The present one is kept beside it."""
     from gasket.store import backups
@@ -308,7 +309,7 @@ def _said() -> Iterator[None]:
 
 @scale.command("simulate")
 def simulate(
-    port: Port = 0,
+    port: PortNumber = 0,
     seed: Annotated[int, typer.Option(help="Seed of noise and hands.")] = 7,
     capacity: Annotated[float, typer.Option(min=1, help="Grams that it carries.")] = 5000.0,
     division: Annotated[float, typer.Option(min=0.01, help="Unit of its last digit.")] = 1.0,
@@ -316,10 +317,12 @@ def simulate(
     leash: Annotated[bool, typer.Option(help="End when standard input closes.")] = False,
 ) -> None:
     """Run the simulated scale alone. Its first line is its port; it takes commands on it."""
-    from gasket.scale.simulator import Scale, run
+    from gasket.scale.simulator import ScaleModel, run
 
     run(
-        port, Scale(seed=seed, capacity_g=capacity, division_g=division, readings_per_s=rate), leash
+        port,
+        ScaleModel(seed=seed, capacity_g=capacity, division_g=division, readings_per_s=rate),
+        leash,
     )
 
 

@@ -4,9 +4,15 @@ import reactRefresh from "eslint-plugin-react-refresh";
 import tseslint from "typescript-eslint";
 
 // Folders of src, lowest first: a folder imports only those before it, and its own files.
-const ORDER = ["api lib", "ui", "drawing", "scale food stock dish", "lines", "stages", "app"].map(
-  (row) => row.split(" "),
-);
+const ORDER = [
+  "api lib",
+  "ui",
+  "drawing",
+  "scale food stock dish",
+  "lines",
+  "stages pages",
+  "app",
+].map((row) => row.split(" "));
 
 /** No folder of the same row or above is imported from here. */
 const order = ORDER.flatMap((row, at) =>
@@ -26,16 +32,16 @@ const order = ORDER.flatMap((row, at) =>
                     {
                       regex: `^(\\.\\./)+(${above.join("|")})(/|$)`,
                       message:
-                        "Imports point down: api, lib < ui < drawing < scale, food, stock, dish < lines < stages < app.",
+                        "Imports point down: api, lib < ui < drawing < scale, food, stock, dish < lines < stages, pages < app.",
                     },
                   ]
                 : []),
-              ...(folder === "stages"
+              ...(["stages", "pages"].includes(folder)
                 ? [
                     {
                       regex: "^\\.\\./(?!\\.\\.)",
                       message:
-                        "No stage imports another's folder: what they share stands below them.",
+                        "No stage or page imports another's folder: what they share stands below them.",
                     },
                   ]
                 : []),
@@ -51,7 +57,7 @@ const order = ORDER.flatMap((row, at) =>
 const FIGURE = String.raw`[0-9]\s(%|°C|°F|W)(?![\w/])`;
 const OF_THE_TRADE = String.raw`/(_g|_g2|_kcal|_c|_s|_min|_ml|_cm|share|likely|worst|factor|days_left)$/`;
 const noFiguresOfTheTrade = {
-  files: ["src/{scale,food,stock,dish,lines,stages,app}/**/*.{ts,tsx}"],
+  files: ["src/{scale,food,stock,dish,lines,stages,pages,app}/**/*.{ts,tsx}"],
   rules: {
     "no-restricted-syntax": [
       "error",

@@ -9,7 +9,7 @@ from gasket.core.rebuild.trial import Build
 from gasket.demo import kitchen as example
 from gasket.kitchen.overview import clearing_up, dish_cards, dishes, mending
 from gasket.kitchen.overview.clearing_up import Whereabouts
-from gasket.kitchen.overview.dish_cards import Served
+from gasket.kitchen.overview.dish_cards import ServingOfDish
 from gasket.kitchen.overview.dishes import (
     DishName,
     DishSheet,
@@ -17,7 +17,7 @@ from gasket.kitchen.overview.dishes import (
     NewDish,
     OriginalEdit,
 )
-from gasket.kitchen.overview.mending import Mended
+from gasket.kitchen.overview.mending import MendReport
 from gasket.kitchen.rebuild import build
 from gasket.kitchen.rebuild.build import BuildEdit, BuildReport, TrialSheet
 from gasket.store.books.dishes import DishesWanted, DishOrder
@@ -52,13 +52,13 @@ def dish_names(
 
 
 @router.get("/dishes/{dish_id}/serving")
-def dish_serving(dish_id: Key, session: SessionDoor) -> Served:
+def dish_serving(dish_id: Key, session: SessionDoor) -> ServingOfDish:
     """One serving of the newest trial, as planned or as last weighed."""
     return dish_cards.served(session, dish_id)
 
 
 @router.post("/dishes/{dish_id}/repair")
-def repair_dish(dish_id: Key, write: WriteDoor, house: HouseDoor) -> Mended:
+def repair_dish(dish_id: Key, write: WriteDoor, house: HouseDoor) -> MendReport:
     """Mend a dish that cannot be read: what cannot be kept is said."""
     return write(lambda session: mending.mend(session, dish_id, house.now()))
 

@@ -5,12 +5,12 @@ from fastapi import APIRouter
 from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
 from gasket.kitchen.shelf import quick_entry as entry
 from gasket.kitchen.shelf.quick_entry import (
-    PendingLine,
     PendingText,
     QuickAnswer,
     QuickLine,
     QuickList,
     QuickText,
+    UnmatchedLine,
 )
 
 router = APIRouter(tags=["quick entry"])
@@ -29,7 +29,7 @@ def quick_list(pasted: QuickList, session: SessionDoor) -> list[QuickLine]:
 
 
 @router.get("/trials/{trial_id}/pending")
-def pending_lines(trial_id: Key, session: SessionDoor) -> list[PendingLine]:
+def pending_lines(trial_id: Key, session: SessionDoor) -> list[UnmatchedLine]:
     """Lines of pasted lists that are kept for later."""
     return entry.pending(session, trial_id)
 
@@ -37,10 +37,10 @@ def pending_lines(trial_id: Key, session: SessionDoor) -> list[PendingLine]:
 @router.post("/trials/{trial_id}/pending", status_code=201)
 def keep_line(
     trial_id: Key, line: PendingText, write: WriteDoor, house: HouseDoor
-) -> list[PendingLine]:
+) -> list[UnmatchedLine]:
     return write(lambda session: entry.keep_for_later(session, trial_id, line.text, house.now()))
 
 
 @router.delete("/trials/{trial_id}/pending/{pending_id}")
-def drop_line(trial_id: Key, pending_id: Key, write: WriteDoor) -> list[PendingLine]:
+def drop_line(trial_id: Key, pending_id: Key, write: WriteDoor) -> list[UnmatchedLine]:
     return write(lambda session: entry.drop_pending(session, trial_id, pending_id))

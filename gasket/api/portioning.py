@@ -5,7 +5,7 @@ from typing import Annotated
 from fastapi import APIRouter, Query
 
 from gasket.api.doors import HouseDoor, Key, Offset, SessionDoor, WriteDoor
-from gasket.core.cooking.stock import Place, StockMove
+from gasket.core.cooking.stock import StockMove, StoragePlace
 from gasket.core.weighing.records import RecordId
 from gasket.kitchen.portion import amending, arms, made_things, plates, portioning, stock
 from gasket.kitchen.portion.amending import Amendment
@@ -77,7 +77,7 @@ def book_stock(batch_id: Key, move: StockMove, write: WriteDoor, house: HouseDoo
 def taken_amount(
     batch_id: Key,
     session: SessionDoor,
-    place: Place,
+    place: StoragePlace,
     typed: Annotated[float, Query(gt=0, le=1_000_000, allow_inf_nan=False)],
     in_grams: bool = False,
 ) -> TakenAmount:

@@ -5,12 +5,12 @@ from typing import Annotated
 from fastapi import APIRouter, Path
 
 from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
+from gasket.core.law.reference_amounts import REFERENCE_AMOUNTS, ReferenceAmount
 from gasket.core.rebuild.difference import TrialDifference
 from gasket.core.rebuild.goals import Preset
-from gasket.core.rebuild.resizing import Scaled
+from gasket.core.rebuild.resizing import ScalingAnswer
 from gasket.core.rebuild.trial import Build
 from gasket.core.swaps.model import Swap
-from gasket.core.trade.reference_amounts import REFERENCE_AMOUNTS, ReferenceAmount
 from gasket.kitchen.overview import trial_differences
 from gasket.kitchen.rebuild import reaching, swapping, trials
 from gasket.kitchen.rebuild.build import TrialSheet
@@ -47,7 +47,7 @@ def presets(trial_id: Key, session: SessionDoor) -> tuple[Preset, ...]:
 
 
 @router.post("/trials/{trial_id}/scale")
-def scale_build(trial_id: Key, wanted: ScalingWanted, session: SessionDoor) -> Scaled:
+def scale_build(trial_id: Key, wanted: ScalingWanted, session: SessionDoor) -> ScalingAnswer:
     """An unsaved build made larger or smaller. Stores nothing."""
     return trials.scale_edit(session, trial_id, wanted)
 

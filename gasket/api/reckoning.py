@@ -20,7 +20,7 @@ from gasket.formats.claim_text import MOST_TEXT, parse_claims
 router = APIRouter(tags=["reckoning"])
 
 
-class Grams(BaseModel):
+class GramsOfLabel(BaseModel):
     grams: float
 
 
@@ -53,9 +53,9 @@ def audit_label(label: Label) -> Audit:
 
 
 @router.get("/grams")
-def grams(text: Annotated[str, Query(max_length=80)]) -> Grams:
+def grams(text: Annotated[str, Query(max_length=80)]) -> GramsOfLabel:
     """Grams meant by "120", "4 oz", "1/2 lb"."""
-    return Grams(grams=parse_grams(text, path="text"))
+    return GramsOfLabel(grams=parse_grams(text, path="text"))
 
 
 @router.post("/claims/check")

@@ -9,16 +9,16 @@ from gasket.core.label.label import Label
 from gasket.core.numbers import Value, YesNo
 from gasket.kitchen.overview import comparing, versions
 from gasket.kitchen.overview.comparing import Comparison
-from gasket.kitchen.overview.versions import Moved, Revision
+from gasket.kitchen.overview.versions import Revision, VersionEffect
 from gasket.kitchen.shelf import food_search, quick_entry, reference, shelf
 from gasket.kitchen.shelf.food_search import FoodPage
-from gasket.kitchen.shelf.quick_entry import Told
-from gasket.kitchen.shelf.reference import Stocked
+from gasket.kitchen.shelf.quick_entry import MeasureAnswer
+from gasket.kitchen.shelf.reference import StockedFoods
 from gasket.kitchen.shelf.shelf import FoodEdit, LabelEdit, NewFood, NewLabel, ShelfFood
 
 router = APIRouter(tags=["shelf"])
 
-Limit = Annotated[int, Query(ge=1, le=food_search.MOST_AT_ONCE)]
+HowMany = Annotated[int, Query(ge=1, le=food_search.MOST_AT_ONCE)]
 
 
 class OnShelf(Value):
@@ -37,7 +37,7 @@ class Candidate(Value):
 def foods(
     session: SessionDoor,
     search: Annotated[str, Query(max_length=200)] = "",
-    limit: Limit = 50,
+    limit: HowMany = 50,
     offset: Offset = 0,
 ) -> FoodPage:
     """Foods for some words, misspelt ones too; without words, lately used ones first."""
@@ -67,7 +67,7 @@ def put_food(food_id: Key, on: OnShelf, write: WriteDoor, house: HouseDoor) -> S
 
 
 @router.post("/foods/{food_id}/told")
-def tell(food_id: Key, told: Told, write: WriteDoor) -> ShelfFood:
+def tell(food_id: Key, told: MeasureAnswer, write: WriteDoor) -> ShelfFood:
     """What one cup, scoop or piece of it weighs: asked once, kept."""
     return write(lambda session: quick_entry.tell(session, food_id, told))
 
@@ -97,7 +97,7 @@ def label_versions(label_id: Key, session: SessionDoor) -> list[Revision]:
 
 
 @router.post("/labels/{label_id}/moved")
-def moved(label_id: Key, candidate: Candidate, session: SessionDoor) -> list[Moved]:
+def moved(label_id: Key, candidate: Candidate, session: SessionDoor) -> list[VersionEffect]:
     """Which trials and batches would move by how much, if they were re-reckoned."""
     return versions.moved(session, label_id, candidate.label)
 
@@ -113,6 +113,6 @@ def compare(
 
 
 @router.post("/shelf/reference")
-def stock_reference(house: HouseDoor) -> Stocked:
+def stock_reference(house: HouseDoor) -> StockedFoods:
     """Put the generic foods that are missing on the shelf, with typical values."""
     return reference.stock(house.database, house.now())

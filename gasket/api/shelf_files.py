@@ -7,7 +7,7 @@ from fastapi.concurrency import run_in_threadpool
 from fastapi.responses import StreamingResponse
 
 from gasket.api.doors import HouseDoor, Offset, SessionDoor
-from gasket.api.shelf import Limit
+from gasket.api.shelf import HowMany
 from gasket.core.numbers import Value, YesNo
 from gasket.formats.shelf_csv import MEDIA_TYPE, dump_shelf
 from gasket.kitchen.shelf import shelf_files
@@ -57,7 +57,7 @@ def import_state(key: str, house: HouseDoor) -> ImportState:
 
 @router.get("/shelf/imports/{key}/rows")
 def import_rows(
-    key: str, house: HouseDoor, fate: Fate | None = None, limit: Limit = 50, offset: Offset = 0
+    key: str, house: HouseDoor, fate: Fate | None = None, limit: HowMany = 50, offset: Offset = 0
 ) -> ImportRows:
     """What each row would do, in the order of the file."""
     return house.imports.rows(key, fate, limit, offset)

@@ -29,19 +29,19 @@ from gasket.kitchen.taste.blind_tests import (
     BlindCups,
     BlindSheet,
     BlindSummary,
-    BlindWhether,
     NewBlindTest,
+    PutAwayTest,
 )
 from gasket.kitchen.taste.history import History
 from gasket.kitchen.taste.next_trials import (
     NextTrials,
-    ProposalKey,
     ProposalRejected,
     ProposalTaken,
+    ProposalText,
 )
 from gasket.kitchen.taste.photos import Photo, PhotoEdit, PhotoStage
 from gasket.kitchen.taste.tasters import NewTaster, Taster, TasterEdit
-from gasket.kitchen.taste.tastings import FullnessAsked, TasteSheet, Tasting, Whether
+from gasket.kitchen.taste.tastings import ArchiveTasting, FullnessQuestion, TasteSheet, Tasting
 from gasket.kitchen.taste.verdicts import TrialVerdict, VerdictEdit
 
 router = APIRouter(tags=["tasting"])
@@ -81,18 +81,18 @@ def record_tasting(
     return write(lambda session: tastings.record(session, batch_id, said, house.now()))
 
 
-@router.put("/tastings/{tasting_id}/whether")
+@router.put("/tastings/{tasting_id}/archived")
 def put_tasting(
-    tasting_id: SentKey, whether: Whether, write: WriteDoor, house: HouseDoor
+    tasting_id: SentKey, wanted: ArchiveTasting, write: WriteDoor, house: HouseDoor
 ) -> TasteSheet:
     """Archive a tasting, so that it counts no more, or bring it back."""
-    return write(lambda session: tastings.put(session, tasting_id, whether, house.now()))
+    return write(lambda session: tastings.put(session, tasting_id, wanted, house.now()))
 
 
 @router.post("/tastings/{tasting_id}/fullness")
 def answer_fullness(
     tasting_id: SentKey, answer: FullnessAnswer, write: WriteDoor, house: HouseDoor
-) -> tuple[FullnessAsked, ...]:
+) -> tuple[FullnessQuestion, ...]:
     """How full it still is; or ask later, or never. Answers who else is to be asked."""
     return write(lambda session: tastings.answer_fullness(session, tasting_id, answer, house.now()))
 
@@ -206,7 +206,7 @@ def reject_proposal(
 
 @router.delete("/trials/{trial_id}/next/rejected")
 def allow_proposal(
-    trial_id: Key, key: Annotated[ProposalKey, Query()], write: WriteDoor
+    trial_id: Key, key: Annotated[ProposalText, Query()], write: WriteDoor
 ) -> NextTrials:
     """Propose a rejected one again."""
     return write(lambda session: next_trials.allow(session, trial_id, key))
@@ -263,9 +263,7 @@ def end_blind(test_id: Key, write: WriteDoor, house: HouseDoor) -> BlindSheet:
     return write(lambda session: blind_tests.end(session, test_id, house.now()))
 
 
-@router.put("/blind-tests/{test_id}/whether")
-def put_blind(
-    test_id: Key, whether: BlindWhether, write: WriteDoor, house: HouseDoor
-) -> BlindSheet:
+@router.put("/blind-tests/{test_id}/removed")
+def put_blind(test_id: Key, wanted: PutAwayTest, write: WriteDoor, house: HouseDoor) -> BlindSheet:
     """Put a test away, or bring it back."""
-    return write(lambda session: blind_tests.put(session, test_id, whether, house.now()))
+    return write(lambda session: blind_tests.put(session, test_id, wanted, house.now()))

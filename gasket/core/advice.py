@@ -8,11 +8,11 @@ from gasket.core.cooking.safety import Reason, meat_reason, rule, set_by_egg
 from gasket.core.cooking.steps import Step
 from gasket.core.cooking.usual_steps import as_food, foods_of, usual_steps
 from gasket.core.label.package import Package
+from gasket.core.law.claim_rules import NutritionClaim
+from gasket.core.law.claims import claims
 from gasket.core.numbers import Answer
 from gasket.core.rebuild.family_signs import FamilyGuess, family_of
 from gasket.core.rebuild.ingredients import Ingredient
-from gasket.core.rebuild.nutrition_claims.claims import claims
-from gasket.core.rebuild.nutrition_claims.deciding import NutritionClaim
 from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine, Terms
 from gasket.core.rebuild.workpiece import Workpiece
 from gasket.core.reckoning.batch import Batch
@@ -59,7 +59,9 @@ def advise(batch: Batch) -> Advice:
         kinds=kinds,
         checks=check_build(CheckedBuild(piece=piece)),
         safety=_safety(piece, {key: name for name, key in keys.items()}, family),
-        claims=claims(result.serving, batch.original, None, piece, drink=family == "drink"),
+        claims=claims(
+            result.serving, batch.original, None, piece.protein_by_kind(), drink=family == "drink"
+        ),
         steps=usual_steps(piece, family, dish) if family else (),
         storage=keeping(family, kinds.values()),
     )

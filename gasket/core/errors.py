@@ -28,6 +28,7 @@ class FaultyInput(GasketError):
 
     @classmethod
     def at(cls, path: str, message: str) -> "FaultyInput":
+        """One fault at one field."""
         return cls(Fault(path=path, message=message))
 
 

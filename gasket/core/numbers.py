@@ -55,6 +55,7 @@ class Value(BaseModel):
 
 
 def is_unknown(value: object) -> bool:
+    """Whether a figure is unknown, which is not 0."""
     return value is None
 
 

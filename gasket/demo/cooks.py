@@ -4,13 +4,13 @@ import uuid
 from datetime import datetime, timedelta
 from typing import Final
 
-from gasket.core.cooking.cook_log import CookDeed, Deed
+from gasket.core.cooking.cook_log import CookDeed, StepAct
 from gasket.core.cooking.stock import Move, StockMove
 from gasket.core.rebuild.finishes import Finish, PlateLine
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.pan_cut import PanCut
 from gasket.core.weighing.captures import capture_of
-from gasket.core.weighing.records import Kind, Origin
+from gasket.core.weighing.records import ReadingOrigin, RecordKind
 from gasket.kitchen.cook import cooking, steps
 from gasket.kitchen.cook.steps import StepsEdit
 from gasket.kitchen.portion import plates, stock
@@ -56,12 +56,12 @@ def plan_steps(session: Session, trial_id: int, now: datetime) -> None:
 def bake_the_loaf(session: Session, batch_id: int, topping: int, began: datetime) -> None:
     """The log of the loaf's cook, its cooked weight, a finish, and what became of it."""
     for key, (begun, done) in LOAF_MIN.items():
-        _log(session, batch_id, began, begun, deed=Deed.BEGIN, step=key)
+        _log(session, batch_id, began, begun, deed=StepAct.BEGIN, step=key)
         if key == "bake":
             for minute, seen, oven_c in LOAF_LOOKS:
                 more = {"note": seen, "oven_c": oven_c}
-                _log(session, batch_id, began, minute, deed=Deed.LOOK, step=key, **more)
-        _log(session, batch_id, began, done, deed=Deed.DONE, step=key)
+                _log(session, batch_id, began, minute, deed=StepAct.LOOK, step=key, **more)
+        _log(session, batch_id, began, done, deed=StepAct.DONE, step=key)
     cooled = began + timedelta(minutes=130)
     _add_finish(session, batch_id, topping)
     _book(session, batch_id, cooled, Move.EATEN, 2, place=None)
@@ -75,7 +75,7 @@ def cook_the_tray(session: Session, trial_id: int, now: datetime) -> None:
     batch = weigh.begin(session, trial_id, began)
     for line in batch.lines:
         grams = round(line.target_g, 1)
-        _weigh(session, batch, began, kind=Kind.LINE, line=line.id, net_g=grams)
+        _weigh(session, batch, began, kind=RecordKind.LINE, line=line.id, net_g=grams)
     batch = weigh.close(session, batch.id, began + timedelta(minutes=20))
     cooked_g = round(TRAY_YIELD * batch.lines_g)
     weigh.divide(session, batch.id, Dividing(way="cut", pieces=6, cut=TRAY_CUT))
@@ -83,14 +83,16 @@ def cook_the_tray(session: Session, trial_id: int, now: datetime) -> None:
     minute = 0
     for step in cooking.sheet(session, batch.id, now).steps:
         took = 35 if step.step.kind == "bake" else int(step.step.stated_min)
-        _log(session, batch.id, baked, minute, deed=Deed.BEGIN, step=step.step.id)
+        _log(session, batch.id, baked, minute, deed=StepAct.BEGIN, step=step.step.id)
         if step.rule is not None:
             measured = {"temperature_c": step.rule.enough[0].temperature_c + 3, "held_s": 60.0}
             more = {"step": step.step.id, **measured}
-            _log(session, batch.id, baked, minute + took, deed=Deed.TEMPERATURE, **more)
+            _log(session, batch.id, baked, minute + took, deed=StepAct.TEMPERATURE, **more)
         minute += took
-        _log(session, batch.id, baked, minute, deed=Deed.DONE, step=step.step.id)
-    _weigh(session, batch, baked + timedelta(minutes=minute), kind=Kind.COOKED, net_g=cooked_g)
+        _log(session, batch.id, baked, minute, deed=StepAct.DONE, step=step.step.id)
+    _weigh(
+        session, batch, baked + timedelta(minutes=minute), kind=RecordKind.COOKED, net_g=cooked_g
+    )
     away = baked + timedelta(minutes=minute + 30)
     _book(session, batch.id, away, Move.PUT, 4)
     _book(session, batch.id, away, Move.PUT, 1, place="freezer")
@@ -120,5 +122,5 @@ def _book(
 
 
 def _weigh(session: Session, batch: BatchSheet, at: datetime, **fields: object) -> None:
-    capture = {"id": str(uuid.uuid4()), "origin": Origin.HAND, **fields}
+    capture = {"id": str(uuid.uuid4()), "origin": ReadingOrigin.HAND, **fields}
     weigh.record(session, batch.id, capture_of(**capture), at)

@@ -10,7 +10,7 @@ from typing import Any, Final, NamedTuple
 from gasket.demo.packages import eu, known, pack, us
 
 
-class Original(NamedTuple):
+class OriginalLine(NamedTuple):
     """A line of the original."""
 
     key: str
@@ -38,7 +38,7 @@ class DemoDish(NamedTuple):
     serving_g: float
     source_note: str
     original_portions: int
-    original: dict[str, list[Original]]
+    original: dict[str, list[OriginalLine]]
     portions: int
     rebuild: dict[str, list[Rebuilt]]
     goal: dict[str, dict[str, float]]
@@ -46,22 +46,22 @@ class DemoDish(NamedTuple):
     next_changes: tuple[tuple[str, float], ...] = ()
 
 
-CARROT_ORIGINAL: Final[dict[str, list[Original]]] = {
+CARROT_ORIGINAL: Final[dict[str, list[OriginalLine]]] = {
     "Loaf": [
-        Original("carrot", "Carrot", 250),
-        Original("flour", "Wheat flour", 280),
-        Original("sugar", "White sugar", 300),
-        Original("oil", "Rapeseed oil", 240),
-        Original("egg", "Egg", 200),
-        Original("walnuts", "Walnut pieces", 80),
-        Original("rise", "Baking powder", 12),
-        Original("spice", "Cinnamon", 4),
-        Original("salt", "Salt", 4),
+        OriginalLine("carrot", "Carrot", 250),
+        OriginalLine("flour", "Wheat flour", 280),
+        OriginalLine("sugar", "White sugar", 300),
+        OriginalLine("oil", "Rapeseed oil", 240),
+        OriginalLine("egg", "Egg", 200),
+        OriginalLine("walnuts", "Walnut pieces", 80),
+        OriginalLine("rise", "Baking powder", 12),
+        OriginalLine("spice", "Cinnamon", 4),
+        OriginalLine("salt", "Salt", 4),
     ],
     "Frosting": [
-        Original("cream-cheese", "Full cream cheese", 200),
-        Original("butter", "Salted butter", 80),
-        Original("icing", "Icing sugar", 180),
+        OriginalLine("cream-cheese", "Full cream cheese", 200),
+        OriginalLine("butter", "Salted butter", 80),
+        OriginalLine("icing", "Icing sugar", 180),
     ],
 }
 CARROT_PORTIONS: Final = 10
@@ -97,18 +97,18 @@ DISHES: Final[tuple[DemoDish, ...]] = (
         original_portions=6,
         original={
             "Sponge": [
-                Original("dates", "Dates, pitted", 175),
-                Original("water", "Tap water", 200),
-                Original("flour", "Wheat flour", 175),
-                Original("butter", "Salted butter", 85),
-                Original("sugar", "Dark brown sugar", 140),
-                Original("egg", "Egg", 100),
-                Original("rise", "Baking powder", 8),
+                OriginalLine("dates", "Dates, pitted", 175),
+                OriginalLine("water", "Tap water", 200),
+                OriginalLine("flour", "Wheat flour", 175),
+                OriginalLine("butter", "Salted butter", 85),
+                OriginalLine("sugar", "Dark brown sugar", 140),
+                OriginalLine("egg", "Egg", 100),
+                OriginalLine("rise", "Baking powder", 8),
             ],
             "Toffee sauce": [
-                Original("sauce-butter", "Salted butter", 60),
-                Original("sauce-sugar", "Dark brown sugar", 120),
-                Original("cream", "Whipping cream", 150),
+                OriginalLine("sauce-butter", "Salted butter", 60),
+                OriginalLine("sauce-sugar", "Dark brown sugar", 120),
+                OriginalLine("cream", "Whipping cream", 150),
             ],
         },
         portions=6,
@@ -147,18 +147,18 @@ DISHES: Final[tuple[DemoDish, ...]] = (
         original_portions=4,
         original={
             "Chicken": [
-                Original("chicken", "Chicken thigh, skin on", 480),
-                Original("buttermilk", "Cultured buttermilk", 120),
-                Original("egg", "Egg", 50),
-                Original("flour", "Wheat flour", 80),
-                Original("crumbs", "Panko crumbs", 60),
-                Original("oil", "Rapeseed oil", 55),
-                Original("salt", "Salt", 8),
+                OriginalLine("chicken", "Chicken thigh, skin on", 480),
+                OriginalLine("buttermilk", "Cultured buttermilk", 120),
+                OriginalLine("egg", "Egg", 50),
+                OriginalLine("flour", "Wheat flour", 80),
+                OriginalLine("crumbs", "Panko crumbs", 60),
+                OriginalLine("oil", "Rapeseed oil", 55),
+                OriginalLine("salt", "Salt", 8),
             ],
             "Sandwich": [
-                Original("bun", "Brioche burger bun", 280),
-                Original("mayo", "Deli mayonnaise", 60),
-                Original("lettuce", "Crisp lettuce", 60),
+                OriginalLine("bun", "Brioche burger bun", 280),
+                OriginalLine("mayo", "Deli mayonnaise", 60),
+                OriginalLine("lettuce", "Crisp lettuce", 60),
             ],
         },
         portions=4,
@@ -190,18 +190,18 @@ DISHES: Final[tuple[DemoDish, ...]] = (
         original_portions=6,
         original={
             "Cream": [
-                Original("mascarpone", "Mascarpone, full", 250),
-                Original("yolk", "Egg yolk, fresh", 60),
-                Original("white", "Egg white, fresh", 90),
-                Original("sugar", "White sugar", 90),
-                Original("cream", "Whipping cream", 100),
+                OriginalLine("mascarpone", "Mascarpone, full", 250),
+                OriginalLine("yolk", "Egg yolk, fresh", 60),
+                OriginalLine("white", "Egg white, fresh", 90),
+                OriginalLine("sugar", "White sugar", 90),
+                OriginalLine("cream", "Whipping cream", 100),
             ],
             "Layers": [
-                Original("fingers", "Sponge fingers", 120),
-                Original("water", "Tap water", 180),
-                Original("coffee", "Instant espresso", 4),
-                Original("rum", "Rum", 20),
-                Original("cocoa", "Cocoa", 8),
+                OriginalLine("fingers", "Sponge fingers", 120),
+                OriginalLine("water", "Tap water", 180),
+                OriginalLine("coffee", "Instant espresso", 4),
+                OriginalLine("rum", "Rum", 20),
+                OriginalLine("cocoa", "Cocoa", 8),
             ],
         },
         portions=6,
@@ -231,20 +231,20 @@ DISHES: Final[tuple[DemoDish, ...]] = (
         original_portions=6,
         original={
             "Pasta": [
-                Original("pasta", "Macaroni", 400),
-                Original("pasta-water", "Tap water", 480),
+                OriginalLine("pasta", "Macaroni", 400),
+                OriginalLine("pasta-water", "Tap water", 480),
             ],
             "Sauce": [
-                Original("milk", "Whole milk, fresh", 600),
-                Original("butter", "Salted butter", 60),
-                Original("flour", "Wheat flour", 50),
-                Original("cheddar", "Mature cheddar", 350),
-                Original("mustard", "Yellow mustard", 10),
-                Original("salt", "Salt", 6),
+                OriginalLine("milk", "Whole milk, fresh", 600),
+                OriginalLine("butter", "Salted butter", 60),
+                OriginalLine("flour", "Wheat flour", 50),
+                OriginalLine("cheddar", "Mature cheddar", 350),
+                OriginalLine("mustard", "Yellow mustard", 10),
+                OriginalLine("salt", "Salt", 6),
             ],
             "Top": [
-                Original("crumbs", "Panko crumbs", 50),
-                Original("top-butter", "Salted butter", 20),
+                OriginalLine("crumbs", "Panko crumbs", 50),
+                OriginalLine("top-butter", "Salted butter", 20),
             ],
         },
         portions=6,

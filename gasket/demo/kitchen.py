@@ -8,7 +8,7 @@ from gasket.core.errors import Refused
 from gasket.core.label.food import FoodFacts
 from gasket.core.rebuild.trial import Build, BuildChange, BuildComponent, BuildLine, Terms
 from gasket.core.weighing.captures import capture_of
-from gasket.core.weighing.records import ONE_SCALE, Kind, Origin
+from gasket.core.weighing.records import ONE_SCALE, ReadingOrigin, RecordKind
 from gasket.demo import cooks
 from gasket.demo.dishes import (
     CARROT_GOAL,
@@ -21,7 +21,7 @@ from gasket.demo.dishes import (
     DISH_PACKAGES,
     DISHES,
     DemoDish,
-    Original,
+    OriginalLine,
     Rebuilt,
 )
 from gasket.demo.large import grow
@@ -186,7 +186,7 @@ def _enter_original(
     foods: dict[str, ShelfFood],
     dish_id: int,
     portions: int,
-    components: dict[str, list[Original]],
+    components: dict[str, list[OriginalLine]],
     now: datetime,
 ) -> None:
     """The original's ingredients; its lines are known by their keys."""
@@ -274,13 +274,15 @@ def _weigh_first_batch(session: Session, trial_id: int, now: datetime) -> int:
     for line in batch.lines:
         food = FOOD_OF[line.name]
         if food == SPRAY:
-            spray = {"net_g": 2.0, "low_g": 1.0, "high_g": 3.0, "origin": Origin.ESTIMATE}
-            _record(session, batch, now, kind=Kind.LINE, line=line.id, **spray)
+            spray = {"net_g": 2.0, "low_g": 1.0, "high_g": 3.0, "origin": ReadingOrigin.ESTIMATE}
+            _record(session, batch, now, kind=RecordKind.LINE, line=line.id, **spray)
             continue
         if line.component != cook.bowl:
             cook.take_bowl(line.component)
         cook.pour(line, WEIGHED.get((line.component, food), line.target_g))
-    _record(session, batch, now, kind=Kind.MIXTURE, net_g=MIXTURE_G, origin=Origin.HAND)
+    _record(
+        session, batch, now, kind=RecordKind.MIXTURE, net_g=MIXTURE_G, origin=ReadingOrigin.HAND
+    )
     return weigh.close(session, batch.id, now + timedelta(minutes=25)).id
 
 
@@ -295,7 +297,7 @@ class _Cook:
     def take_bowl(self, bowl: str) -> None:
         self.bowl, self.gross_g = bowl, self.empty_g
         fields = {"gross_g": self.gross_g, "bowl": bowl}
-        self.sheet = _record(self.session, self.batch, self.now, kind=Kind.TARE, **fields)
+        self.sheet = _record(self.session, self.batch, self.now, kind=RecordKind.TARE, **fields)
 
     def pour(self, line: BatchLine, grams: float) -> None:
         tare = self.sheet.tares[ONE_SCALE]
@@ -306,7 +308,7 @@ class _Cook:
             "tare_record": tare.record,
             "division_g": 0.1 if line.finer_scale else 1.0,
         }
-        self.sheet = _record(self.session, self.batch, self.now, kind=Kind.LINE, **fields)
+        self.sheet = _record(self.session, self.batch, self.now, kind=RecordKind.LINE, **fields)
 
 
 def _record(session: Session, batch: BatchSheet, now: datetime, **fields: object) -> BatchSheet:

@@ -15,7 +15,7 @@ from gasket.core.tasting.blind import BlindAnswer
 from gasket.core.tasting.marks import TastingSheet
 from gasket.core.tasting.verdict import TasteVerdict
 from gasket.core.weighing.captures import capture_of
-from gasket.core.weighing.records import Kind, Origin
+from gasket.core.weighing.records import ReadingOrigin, RecordKind
 from gasket.demo import photos as drawings
 from gasket.demo.shelf import FOOD_OF
 from gasket.formats.pictures import as_picture
@@ -190,8 +190,8 @@ def _weigh(session: Session, trial_id: int, planned: LoafTrial, at: datetime) ->
     batch = weigh.begin(session, trial_id, at)
     for line in batch.lines:
         grams = planned.poured.get(FOOD_OF.get(line.name, ""), line.target_g)
-        capture = {"kind": Kind.LINE, "line": line.id, "net_g": round(grams, 1)}
-        fields = {"id": str(uuid.uuid4()), "origin": Origin.HAND, **capture}
+        capture = {"kind": RecordKind.LINE, "line": line.id, "net_g": round(grams, 1)}
+        fields = {"id": str(uuid.uuid4()), "origin": ReadingOrigin.HAND, **capture}
         weigh.record(session, batch.id, capture_of(**fields), at)
     weigh.close(session, batch.id, at + timedelta(minutes=25))
     eaten = {"id": str(uuid.uuid4()), "move": Move.EATEN, "amount": 8.0, "place": None}

@@ -14,7 +14,7 @@ from pathlib import Path
 from typing import TypeVar
 
 from gasket.core.errors import GasketError, Refused, Unavailable
-from gasket.core.tasting.blind import Draw
+from gasket.core.tasting.blind import RandomBelow
 from gasket.core.weighing.captures import Capture
 from gasket.core.weighing.records import Reading
 from gasket.kitchen import settings
@@ -58,7 +58,7 @@ class House:
     database: Database
     demo: bool = False
     now: Callable[[], datetime] = _utc_now
-    draw: Draw = secrets.randbelow
+    draw: RandomBelow = secrets.randbelow
     """Chance, for blind tests."""
     clock: Callable[[], float] = time.monotonic
     simulators: Mapping[str, SimulatorProcess] = field(default_factory=dict)

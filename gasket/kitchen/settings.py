@@ -17,7 +17,7 @@ from gasket.core.reckoning.batch import Settings
 from gasket.core.tasting.marks import Weights
 from gasket.core.trade.appliances import TOOLS
 from gasket.core.trade.quantities import HouseholdSystem
-from gasket.core.trade.temperatures import Scale
+from gasket.core.trade.temperatures import DegreeScale
 from gasket.core.weighing.records import ONE_SCALE
 from gasket.store.books import Session
 from gasket.store.books import settings as stored_settings
@@ -31,7 +31,7 @@ _KEY: Final = "house"
 _SCALE_URL: Final = re.compile(r"^(socket://[\w.\-]+:\d{1,5}|/dev/[\w./\-]+|COM\d{1,3})$")
 
 
-Ratio = Annotated[Number, Field(gt=0, le=20)]
+OwnRatio = Annotated[Number, Field(gt=0, le=20)]
 MOST_RATIOS: Final = 100
 ShortText = Annotated[str, Field(min_length=1, max_length=40)]
 
@@ -89,7 +89,7 @@ class HomeHabits(Value):
     label_style: Literal["us", "eu"]
     allergens: AllergenSchool
     safety: SafetySchool
-    degrees: Scale
+    degrees: DegreeScale
     paper: Literal["a4", "letter"]
     currency: str
 
@@ -139,11 +139,11 @@ class HouseSettings(Value):
     label_style: Literal["us", "eu"] = "eu"
     allergens: AllergenSchool = "eu"
     safety: SafetySchool = "us"
-    degrees: Scale = "C"
+    degrees: DegreeScale = "C"
     paper: Literal["a4", "letter"] = "a4"
     tools_missing: Annotated[tuple[ShortText, ...], Field(max_length=len(TOOLS))] = ()
     microwave_w: Annotated[Number, Field(ge=200, le=3000)] = MEANT_FOR_W
-    own_ratios: Annotated[dict[ShortText, Ratio], Field(max_length=MOST_RATIOS)] = Field(
+    own_ratios: Annotated[dict[ShortText, OwnRatio], Field(max_length=MOST_RATIOS)] = Field(
         default_factory=dict
     )
     currency: Annotated[str, Field(min_length=1, max_length=4)] = "€"

@@ -6,13 +6,13 @@ from collections.abc import Iterator
 from typing import Final
 
 from gasket.core.numbers import Answer
-from gasket.store.changes import Changed, Thing
+from gasket.store.changes import ChangeNote, HousePart
 
 MOST_NAMED: Final = 200
 """More dishes and batches than this are not named one by one."""
 
 
-_LISTED: Final[frozenset[Thing]] = frozenset(("stock", "timers"))
+_LISTED: Final[frozenset[HousePart]] = frozenset(("stock", "timers"))
 """Where dishes and batches are listed with some of their figures."""
 
 
@@ -24,7 +24,7 @@ class Stale(Answer):
     number: int
     dishes: tuple[int, ...] = ()
     batches: tuple[int, ...] = ()
-    things: tuple[Thing, ...] = ()
+    things: tuple[HousePart, ...] = ()
     everything: bool = False
 
 
@@ -33,7 +33,7 @@ def numbers() -> Iterator[int]:
     return itertools.count(time.time_ns() // 1000)
 
 
-def stale_by(number: int, changed: Changed) -> Stale:
+def stale_by(number: int, changed: ChangeNote) -> Stale:
     """What `changed` makes old."""
     named = len(changed.dishes) + len(changed.batches)
     if named > MOST_NAMED or "settings" in changed.things:

@@ -40,7 +40,7 @@ g a minute, `auto_off` and `silence` in seconds."""
 
 
 @dataclass(slots=True)
-class Pan:
+class BowlOnScale:
     """A bowl on a kitchen scale."""
 
     dice: random.Random

@@ -7,16 +7,16 @@ from typing import Final
 
 from gasket.core.weighing.records import Reading
 from gasket.scale.line_format import print_line
-from gasket.scale.pan import Act, Pan
+from gasket.scale.pan import Act, BowlOnScale
 
 STEP_S: Final = 0.1
 REST_S: Final = 4.0
 
-Step = tuple[Act, float]
+ScriptStep = tuple[Act, float]
 
 
 def stream(
-    pan: Pan, steps: Sequence[Step], rest_s: float = REST_S
+    pan: BowlOnScale, steps: Sequence[ScriptStep], rest_s: float = REST_S
 ) -> Iterator[tuple[float, Reading]]:
     """(seconds, reading) while each step is done and then lies still for `rest_s`."""
     ticks = 0
@@ -33,7 +33,7 @@ def stream(
 
 def pour_recipe(grams: Sequence[float], seed: int, division_g: float) -> Iterator[str]:
     """The lines that a scale would send while a person pours `grams` one after another."""
-    pan = Pan(random.Random(seed), division_g=division_g)
-    steps: list[Step] = [("put", 0.0), *(("person", gram) for gram in grams)]
+    pan = BowlOnScale(random.Random(seed), division_g=division_g)
+    steps: list[ScriptStep] = [("put", 0.0), *(("person", gram) for gram in grams)]
     for _, reading in stream(pan, steps):
         yield print_line(reading)

@@ -18,7 +18,7 @@ from typing import Final, get_args
 from gasket.core.errors import Refused
 from gasket.core.trade.written_numbers import read_number
 from gasket.scale.line_format import print_line
-from gasket.scale.pan import CAPACITY_G, Act, Pan
+from gasket.scale.pan import CAPACITY_G, Act, BowlOnScale
 
 SMALL_CUP_G: Final = 38.0
 _ACTS: Final = frozenset(get_args(Act))
@@ -28,9 +28,9 @@ _ACTS: Final = frozenset(get_args(Act))
 class Simulator:
     """Serves one pan to any number of listeners; `new_pan` is what it is after a reset."""
 
-    new_pan: Callable[[], Pan]
+    new_pan: Callable[[], BowlOnScale]
     readings_per_s: float = 10.0
-    pan: Pan = field(init=False)
+    pan: BowlOnScale = field(init=False)
     _listeners: set[asyncio.StreamWriter] = field(default_factory=set)
 
     def __post_init__(self) -> None:
@@ -102,7 +102,7 @@ async def command(port: int, act: str, amount: float) -> None:
 
 
 @dataclass(frozen=True)
-class Scale:
+class ScaleModel:
     """What a simulated scale is."""
 
     seed: int = 7
@@ -110,15 +110,17 @@ class Scale:
     division_g: float = 1.0
     readings_per_s: float = 10.0
 
-    def new_pan(self) -> Pan:
+    def new_pan(self) -> BowlOnScale:
         """With a bowl on it; a pocket scale carries a cup."""
-        pan = Pan(random.Random(self.seed), capacity_g=self.capacity_g, division_g=self.division_g)
+        pan = BowlOnScale(
+            random.Random(self.seed), capacity_g=self.capacity_g, division_g=self.division_g
+        )
         if self.capacity_g < pan.bowl_g * 2:
             pan.act("bowl", SMALL_CUP_G)
         return pan
 
 
-def run(port: int, scale: Scale, leash: bool = False) -> None:
+def run(port: int, scale: ScaleModel, leash: bool = False) -> None:
     """Run a simulated scale until interrupted; its first line on stdout is its port.
 
     On a `leash` it ends with whoever started it: when its standard input closes.

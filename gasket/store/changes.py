@@ -17,20 +17,20 @@ from sqlmodel import Session, SQLModel
 from gasket.store import kept_tables, stamps, tables, taste_tables
 from gasket.store.stamps import Owner, Reach
 
-Thing = Literal["shelf", "stock", "timers", "photos", "blind", "swaps", "tasters", "settings"]
+HousePart = Literal["shelf", "stock", "timers", "photos", "blind", "swaps", "tasters", "settings"]
 """What there is one of in a house, as pages show it."""
-Entailed = tuple[Reach, int | str] | Thing
+Entailed = tuple[Reach, int | str] | HousePart
 _SET: Final = "changes"
 
 
 @dataclass(frozen=True)
-class Changed:
+class ChangeNote:
     """What is shown otherwise since a transaction: these dishes with their trials, these batches,
     and these things of the house."""
 
     dishes: frozenset[int] = frozenset()
     batches: frozenset[int] = frozenset()
-    things: frozenset[Thing] = frozenset()
+    things: frozenset[HousePart] = frozenset()
 
 
 @dataclass(frozen=True)
@@ -100,7 +100,7 @@ def _tasting(row: _Row) -> Iterator[Entailed]:
         yield "shown of batch", row.of.batch_id
 
 
-def _part(reach: Reach, column: str, *things: Thing) -> Callable[[_Row], Iterator[Entailed]]:
+def _part(reach: Reach, column: str, *things: HousePart) -> Callable[[_Row], Iterator[Entailed]]:
     def entails(row: _Row) -> Iterator[Entailed]:
         yield reach, getattr(row.of, column)
         yield from things
@@ -108,7 +108,7 @@ def _part(reach: Reach, column: str, *things: Thing) -> Callable[[_Row], Iterato
     return entails
 
 
-def _of_the_house(*things: Thing) -> Callable[[_Row], Iterator[Entailed]]:
+def _of_the_house(*things: HousePart) -> Callable[[_Row], Iterator[Entailed]]:
     return lambda _row: iter(things)
 
 
@@ -164,7 +164,7 @@ class _ChangeSet:
     shown: dict[Owner, set[int]] = field(
         default_factory=lambda: {owner: set() for owner in stamps.OWNERS}
     )
-    things: set[Thing] = field(default_factory=set)
+    things: set[HousePart] = field(default_factory=set)
 
 
 def follow(session: Session) -> None:
@@ -174,11 +174,11 @@ def follow(session: Session) -> None:
     event.listen(session, "do_orm_execute", _refuse_past_the_session)
 
 
-def changed_in(session: Session) -> Changed:
+def changed_in(session: Session) -> ChangeNote:
     """What is shown otherwise by what was changed in a session so far."""
     changes: _ChangeSet = session.info[_SET]
     shown = {owner: frozenset(keys) for owner, keys in changes.shown.items()}
-    return Changed(shown["dish"], shown["batch"], frozenset(changes.things))
+    return ChangeNote(shown["dish"], shown["batch"], frozenset(changes.things))
 
 
 def declare(session: Session, *entailed: Entailed) -> None:

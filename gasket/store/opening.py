@@ -27,7 +27,7 @@ class CannotOpen(GasketError):
 
 
 @dataclass(frozen=True)
-class Standing:
+class FileStanding:
     """What is at a path: nothing yet, or a kitchen with the schema of `revision`."""
 
     revision: str | None
@@ -64,12 +64,12 @@ def open_database(path: Path, make: bool = True) -> Database:
     return database
 
 
-def look_at(path: Path) -> Standing:
+def look_at(path: Path) -> FileStanding:
     """What is at `path`, found out without changing anything. Raises `CannotOpen` for what is no
     kitchen, or none that this Gasket can read."""
     refuse_place(path)
     if not path.exists():
-        return Standing(None)
+        return FileStanding(None)
     _refuse_foreign(path)
     try:
         with read_only(path) as connection:
@@ -79,7 +79,7 @@ def look_at(path: Path) -> Standing:
         raise CannotOpen(path, f"cannot be opened: {_reason(error)}") from error
     if says != "ok":
         raise CannotOpen(path, "is damaged: put a copy back with gasket restore.")
-    return Standing(revision)
+    return FileStanding(revision)
 
 
 def refuse_place(path: Path) -> None:

@@ -18,7 +18,7 @@ from sqlmodel import Session
 
 from gasket.core.label.naming import MANNERS, singulars
 
-How = Literal["words", "spelling", "some words"]
+MatchedBy = Literal["words", "spelling", "some words"]
 
 _INDEX: Final = "food_search"
 _VOCABULARY: Final = text(
@@ -30,16 +30,16 @@ _MOST_WORDS: Final = 12
 
 
 @dataclass(frozen=True)
-class Found:
+class FoodHits:
     """Ids of foods, best first, how many there are in all, and how loosely they were found."""
 
     ids: list[int]
     total: int
-    how: How
+    how: MatchedBy
 
 
 @dataclass(frozen=True)
-class Words:
+class FoodNames:
     """What a food can be found by."""
 
     food_id: int
@@ -48,7 +48,7 @@ class Words:
     packages: Iterable[str]
 
 
-def index(session: Session, foods: list[Words]) -> None:
+def index(session: Session, foods: list[FoodNames]) -> None:
     """Put foods' words in the index."""
     if foods:
         session.execute(
@@ -72,12 +72,12 @@ def unindex(session: Session, food_ids: list[int]) -> None:
         )
 
 
-def find(session: Session, words: str, limit: int, offset: int = 0) -> Found:
+def find(session: Session, words: str, limit: int, offset: int = 0) -> FoodHits:
     """Foods for what was typed: what is called so first, then kinds of it, names that end so, names
     that begin so; among equals the lately used."""
     tokens = re.findall(r"\w+", words.casefold())[:_MOST_WORDS]
     if not tokens:
-        return Found([], 0, "words")
+        return FoodHits([], 0, "words")
     forms = [_forms(token) for token in tokens]
     found = _matching(session, words, _all_of(forms), limit, offset, "words")
     if found.total:
@@ -145,12 +145,14 @@ def _escaped(text: str) -> str:
     return re.sub(r"([%_\\])", r"\\\1", text)
 
 
-def _matching(session: Session, words: str, query: str, limit: int, offset: int, how: How) -> Found:
+def _matching(
+    session: Session, words: str, query: str, limit: int, offset: int, how: MatchedBy
+) -> FoodHits:
     total = session.execute(
         text(f"SELECT count(*) FROM {_INDEX} WHERE {_INDEX} MATCH :query"), {"query": query}
     ).scalar_one()
     if not total:
-        return Found([], 0, how)
+        return FoodHits([], 0, how)
     loosely = how == "some words"
     plain = " ".join(words.casefold().split())
     singular = singulars(plain) or [plain]
@@ -174,4 +176,4 @@ def _matching(session: Session, words: str, query: str, limit: int, offset: int,
             "offset": offset,
         },
     )
-    return Found(list(rows.scalars()), total, how)
+    return FoodHits(list(rows.scalars()), total, how)

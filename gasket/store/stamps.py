@@ -11,7 +11,7 @@ from sqlalchemy import Connection, text
 
 Owner = Literal["dish", "trial", "batch"]
 OWNERS: Final[tuple[Owner, ...]] = ("dish", "trial", "batch")
-Effect = Literal["touch", "dish", "trial", "batch", "show dish", "show batch"]
+StampEffect = Literal["touch", "dish", "trial", "batch", "show dish", "show batch"]
 """A number is raised, of a dish with the order in which dishes were touched; or it is only shown
 otherwise, and no figure of it changes."""
 Reach = Literal[
@@ -64,7 +64,7 @@ _DISHES_WITH_FOOD: Final = (
     f"{_dishes_with(_LABELS_OF_FOOD)} UNION SELECT trial.dish_id FROM batch"
     f" JOIN trial ON trial.id = batch.trial_id WHERE batch.id IN ({_BATCHES_WITH_FOOD})"
 )
-_REACH: Final[dict[Reach, tuple[tuple[Effect, str], ...]]] = {
+_REACH: Final[dict[Reach, tuple[tuple[StampEffect, str], ...]]] = {
     "dish": (("touch", _IT),),
     "dish of trial": (("touch", _DISH_OF_TRIAL),),
     "trial": (("trial", _IT), ("touch", _DISH_OF_TRIAL)),
@@ -97,7 +97,7 @@ _DIVIDED_WITH: Final = (
 """With a batch its arms, with an arm its batch and the arms beside it."""
 _COPIED_FROM: Final = "SELECT id FROM trial WHERE id IN ({0}) OR copied_from IN ({0})"
 """With a trial those that were copied from it: they are compared with it."""
-_STATEMENTS: Final[dict[Effect, str]] = {
+_STATEMENTS: Final[dict[StampEffect, str]] = {
     "touch": _RAISED.format("dish", _LATEST, "{0}"),
     "dish": _RAISED.format("dish", "", "{0}"),
     "trial": _RAISED.format("trial", "", _COPIED_FROM),
@@ -105,7 +105,7 @@ _STATEMENTS: Final[dict[Effect, str]] = {
     "show dish": "{0}",
     "show batch": "{0}",
 }
-_OF: Final[dict[Effect, Owner]] = {
+_OF: Final[dict[StampEffect, Owner]] = {
     **{"touch": "dish", "dish": "dish", "trial": "trial", "batch": "batch"},
     **{"show dish": "dish", "show batch": "batch"},
 }

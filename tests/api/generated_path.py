@@ -17,11 +17,11 @@ from client.models import (
     BuildLine,
     Dividing,
     NewDish,
-    Origin,
     OriginalEdit,
     Pour,
     PourKind,
     Problem,
+    ReadingOrigin,
 )
 
 
@@ -50,7 +50,7 @@ def main(address: str) -> None:
     pour = Pour(
         id=str(uuid.uuid4()),
         kind=PourKind.LINE,
-        origin=Origin.HAND,
+        origin=ReadingOrigin.HAND,
         line=batch.lines[0].id,
         net_g=61.5,
     )

@@ -87,12 +87,12 @@ def test_a_correction_takes_the_place_of_the_old_one_and_archiving_is_undone(cli
     assert second[0]["at"] == first["at"]
     assert entry(client, "A")["score"]["value"] > low["value"]
     for archived, tastings in ((True, 3), (False, 4)):
-        whether = client.put(
-            f"/api/tastings/{second[0]['id']}/whether", json={"archived": archived}
+        answer = client.put(
+            f"/api/tastings/{second[0]['id']}/archived", json={"archived": archived}
         )
-        assert whether.status_code == 200
+        assert answer.status_code == 200
         assert entry(client, "A")["score"]["tastings"] == tastings
-    missing = client.put("/api/tastings/no-such-one/whether", json={"archived": True})
+    missing = client.put("/api/tastings/no-such-one/archived", json={"archived": True})
     assert missing.status_code == 422
 
 
@@ -309,7 +309,7 @@ def test_a_blind_test_hides_its_key_until_it_ends(client):
     assert (late.status_code, "has ended" in late.json()["detail"]) == (409, True)
     listed = client.get(f"/api/dishes/{LOAF}/blind-tests").json()
     assert [one["ended"] for one in listed] == [True, True]
-    client.put(f"{where}/whether", json={"removed": True})
+    client.put(f"{where}/removed", json={"removed": True})
     assert len(client.get(f"/api/dishes/{LOAF}/blind-tests").json()) == 1
 
 

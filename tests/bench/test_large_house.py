@@ -60,7 +60,7 @@ def test_searching_ten_thousand_foods(benchmark, tmp_path):
 
 def fill(session, foods):
     made = [
-        search.Words(i, f"food {i} {'abcdefgh'[i % 8]}{i}berry", (), (f"pack {i % 97}",))
+        search.FoodNames(i, f"food {i} {'abcdefgh'[i % 8]}{i}berry", (), (f"pack {i % 97}",))
         for i in range(1, foods + 1)
     ]
     session.add_all(FoodRow(id=one.food_id, name=one.name, created_at=START) for one in made)

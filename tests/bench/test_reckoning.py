@@ -10,7 +10,7 @@ import httpx
 
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.build_checks.checks import check_build
-from gasket.core.cooking.schedule import HANDS, Task, schedule
+from gasket.core.cooking.schedule import HANDS, ScheduleTask, schedule
 from gasket.core.reckoning.reckon import reckon
 from gasket.core.solver.programme import warm_up
 from gasket.core.solver.reach import reach
@@ -54,11 +54,11 @@ def test_reckoning_40_lines_with_margins(benchmark):
 def test_laying_out_16_steps(benchmark):
     """Ten steps is an ordinary dish; sixteen that fight for hands and the oven is a hard one."""
     draw = random.Random(5)
-    tasks: list[Task] = []
+    tasks: list[ScheduleTask] = []
     for i in range(16):
         needs = frozenset(draw.sample([HANDS, "oven", "stove"], draw.randint(0, 2)))
         after = frozenset(task.id for task in draw.sample(tasks, min(len(tasks), 1)))
-        tasks.append(Task(f"s{i}", float(draw.choice([2, 5, 8, 12, 30])), needs, after))
+        tasks.append(ScheduleTask(f"s{i}", float(draw.choice([2, 5, 8, 12, 30])), needs, after))
     plan = benchmark(schedule, tasks)
     median = benchmark.stats.stats.median * 1000
     say_ms(f"laying out 16 steps, proven {plan.proven}", median, "median", "≤ 100 ms while typing")

@@ -4,7 +4,7 @@ from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
 from datetime import datetime, timedelta
 
-from gasket.core.weighing.hands_free import Deed, Judgement, capture_for, judge_reading
+from gasket.core.weighing.hands_free import HandsFreeAct, Judgement, capture_for, judge_reading
 from gasket.core.weighing.records import Reading, Record
 from gasket.core.weighing.taking import recorded, refusal
 from gasket.core.weighing.task import Task, task_of
@@ -63,7 +63,7 @@ class Player:
             if refusal(record, self.state) is None:
                 self.records.append(record)
                 self.state = replay(self.records, self.lines)
-            known_g = task.empty_g if judgement.deed is Deed.TARE_KNOWN else None
+            known_g = task.empty_g if judgement.deed is HandsFreeAct.TARE_KNOWN else None
             self.watching = self.watching.at_rest(reading, at_s, known_g)
         return judgement
 

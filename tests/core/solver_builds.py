@@ -12,7 +12,7 @@ from gasket.core.rebuild.goals import Goal
 from gasket.core.rebuild.ingredients import Ingredient
 from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine, Terms
 from gasket.core.rebuild.workpiece import PlacedLine, Workpiece
-from gasket.core.solver.formulation import LEAST_TAKEN, SWAPPED, TOUCH, Task
+from gasket.core.solver.formulation import LEAST_TAKEN, SWAPPED, TOUCH, SolverTask
 from gasket.core.solver.limits import Limit, Spot, limits_of
 from gasket.core.solver.moves import LineMove, SwapMove
 from gasket.core.swaps.model import Swap, SwapPart
@@ -44,7 +44,7 @@ def food(key: int, rng: random.Random, kind: FoodKind | None = None) -> Ingredie
     return Ingredient(key, key, f"food {key}", label, Package(), kind or rng.choice(KINDS))
 
 
-def random_task(seed: int, lines: int = 8, swaps: int = 6) -> Task:
+def random_task(seed: int, lines: int = 8, swaps: int = 6) -> SolverTask:
     """A cake of random foods with a goal that is a step away from where it is."""
     rng = random.Random(seed)
     foods = {key: food(key, rng) for key in range(1, lines + 1)}
@@ -92,14 +92,14 @@ def random_task(seed: int, lines: int = 8, swaps: int = 6) -> Task:
         bounded = key_of(placed_task) % 3 == 0
         swaps_of = tuple(mine if not step else ())
         moves.append(LineMove(placed_task, 0.5 * placed_task.amount, most, step, swaps_of, bounded))
-    return Task(piece, tuple(moves), limits_of(CheckedBuild(piece)))
+    return SolverTask(piece, tuple(moves), limits_of(CheckedBuild(piece)))
 
 
 def key_of(one: PlacedLine) -> int:
     return int(one.line.id.removeprefix("l"))
 
 
-def gentlest_by_shares(task: Task) -> float | None:
+def gentlest_by_shares(task: SolverTask) -> float | None:
     """The gentlest proposal's cost, found by PuLP and CBC over another set of variables.
 
     Here a line is described by what it becomes and a swap by the share of the line that it takes;

@@ -7,15 +7,15 @@ from hypothesis import assume, given, settings
 from hypothesis import strategies as st
 
 from gasket.core.entry.grammar import parse_entry
-from gasket.core.entry.readings import CONFLICT, Known
+from gasket.core.entry.readings import CONFLICT, FoodBackground
 from gasket.core.entry.words import NUMBER_WORDS
 from gasket.core.entry.work_out import work_out
 from gasket.core.label.food import FoodFacts
 from gasket.core.label.label import Label
 from gasket.core.rebuild.resizing import Scaling, out_of_step, scale
 from gasket.core.weighing.hands_free import HOLD_S
-from gasket.core.weighing.order import Placed, suggested, wetness
-from gasket.core.weighing.records import Kind, Reading
+from gasket.core.weighing.order import BowlLine, suggested, wetness
+from gasket.core.weighing.records import Reading, RecordKind
 from gasket.core.weighing.weigh_in import ToWeigh, replay
 from tests.core.builds import FIGURES, workpiece
 from tests.core.player import Player
@@ -76,8 +76,8 @@ KINDS = st.sampled_from([kind for kind, _ in FIGURES.values()])
 
 @given(st.lists(st.tuples(st.sampled_from("abc"), KINDS), min_size=1, max_size=12), st.booleans())
 def test_bowls_are_filled_one_after_the_other_dry_before_wet(lines, is_used):
-    placed = [Placed(n, bowl, kind) for n, (bowl, kind) in enumerate(lines)]
-    used = [Placed(99, "a", "other", of_component="b")] if is_used else []
+    placed = [BowlLine(n, bowl, kind) for n, (bowl, kind) in enumerate(lines)]
+    used = [BowlLine(99, "a", "other", of_component="b")] if is_used else []
     by_id = {line.id: line for line in (*placed, *used)}
     order = [by_id[key] for key in suggested([*used, *placed])]
     assert sorted(line.id for line in order) == sorted(by_id)
@@ -141,11 +141,11 @@ def test_a_reading_that_creeps_is_not_taken_until_it_stands(target, each_s, way)
     player = Player([ToWeigh(1, target, "bowl"), ToWeigh(2, 50, "bowl")], NOW)
     shown_to(player, [(0.1 * n, 0.0) for n in range(10)])
     shown_to(player, [(1 + 0.1 * n, 400.0) for n in range(40)])
-    assert [record.kind for record in player.records] == [Kind.TARE]
+    assert [record.kind for record in player.records] == [RecordKind.TARE]
     begins = 400.0 + target - 8 * way
     creeping = [(5 + each_s * n, begins + way * n) for n in range(9)]
     shown_to(player, creeping)
-    assert [record.kind for record in player.records] == [Kind.TARE]
+    assert [record.kind for record in player.records] == [RecordKind.TARE]
     until, stands = creeping[-1]
     shown_to(player, [(until + 0.1 * n, stands) for n in range(40)])
     line = replay(player.records, player.lines).lines[1]
@@ -177,7 +177,7 @@ def test_densities_that_disagree_are_both_shown_the_trusted_one_first(said, time
     assume(abs(abs(times - 1) - CONFLICT) > 0.02)
     facts = FoodFacts(density_g_per_ml=said * times, density_origin=origin)
     label = Label(style="us", basis_g=said * 100, basis_ml=100, kcal=100)
-    found = work_out(parse_entry("100 ml milk"), Known(facts, label))
+    found = work_out(parse_entry("100 ml milk"), FoodBackground(facts, label))
     weights = [reading.grams for reading in found.readings]
     own, printed = 100 * said * times, 100 * said
     first, other = (own, printed) if origin == "weighed" else (printed, own)

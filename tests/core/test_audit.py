@@ -2,7 +2,7 @@
 
 import pytest
 
-from gasket.core.label.audit import Verdict, audit
+from gasket.core.label.audit import AuditVerdict, audit
 from gasket.core.label.label import Label
 
 
@@ -31,7 +31,7 @@ AGREE = [
 
 @pytest.mark.parametrize("figures", AGREE)
 def test_figures_that_agree_pass(figures):
-    assert audit(claim(*figures)).verdict is Verdict.AGREES
+    assert audit(claim(*figures)).verdict is AuditVerdict.AGREES
 
 
 @pytest.mark.parametrize(
@@ -40,7 +40,7 @@ def test_figures_that_agree_pass(figures):
 )
 def test_figures_that_do_not_agree_say_by_how_much(figures, reckoned, off):
     found = audit(claim(*figures, fibre_g=0))
-    assert found.verdict is Verdict.OFF
+    assert found.verdict is AuditVerdict.OFF
     assert found.off_kcal == pytest.approx(off)
     assert f"make {reckoned}" in found.says
 
@@ -48,7 +48,7 @@ def test_figures_that_do_not_agree_say_by_how_much(figures, reckoned, off):
 def test_444_agrees_by_4_4_9_though_fibre_taken_out_makes_412_to_428():
     found = audit(claim(444, 54, 48, 4, fibre_g=8))
     by = {energy.method: energy for energy in found.reckoned}
-    assert found.verdict is Verdict.AGREES
+    assert found.verdict is AuditVerdict.AGREES
     assert "4-4-9" in found.says
     assert by["us_449"].kcal == pytest.approx(444)
     assert by["us"].kcal == pytest.approx(428)
@@ -73,13 +73,13 @@ def test_fibre_that_a_panel_leaves_out_explains_energy_as_far_as_there_is_room(
     label, verdict, says
 ):
     found = audit(label)
-    assert found.verdict is Verdict[verdict]
+    assert found.verdict is AuditVerdict[verdict]
     assert says in found.says
 
 
 def test_a_panel_without_energy_cannot_be_judged():
-    assert audit(claim(None, 1, 1, 1)).verdict is Verdict.CANNOT_TELL
-    assert audit(Label(style="us", basis_g=30, kcal=100)).verdict is Verdict.CANNOT_TELL
+    assert audit(claim(None, 1, 1, 1)).verdict is AuditVerdict.CANNOT_TELL
+    assert audit(Label(style="us", basis_g=30, kcal=100)).verdict is AuditVerdict.CANNOT_TELL
 
 
 def test_a_spoon_of_zero_kcal_can_hide_100_kcal_in_100_g():

@@ -4,7 +4,7 @@ import pytest
 
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.build_checks.checks import check_build
-from gasket.core.rebuild.trial import Dismissed
+from gasket.core.rebuild.trial import Dismissal
 from gasket.core.trade.families import BY_KEY
 from tests.core.builds import checked, workpiece
 
@@ -119,7 +119,7 @@ def test_sweetness_is_measured_against_the_original_weight_for_weight():
 
 def test_a_dismissed_check_is_quiet_until_the_build_goes_further_out():
     build = {"flour": 200, "milk": 400, "baking powder": 2}
-    said = Dismissed(code="leavening", value=1.0, note="flat on purpose")
+    said = Dismissal(code="leavening", value=1.0, note="flat on purpose")
     quiet = found(check_build(checked(build, 4, family="cake", dismissed=[said])), "leavening")
     other = said.model_copy(update={"code": "hydration"})
     spoken = found(check_build(checked(build, 4, family="cake", dismissed=[other])), "leavening")

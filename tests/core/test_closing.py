@@ -2,15 +2,15 @@
 
 import pytest
 
-from gasket.core.weighing.closing import Weight, far_lines, fill_of, mixture_gap
-from gasket.core.weighing.order import Placed, suggested
+from gasket.core.weighing.closing import LineWeight, far_lines, fill_of, mixture_gap
+from gasket.core.weighing.order import BowlLine, suggested
 
 LINES = [
-    Weight("flour", 120, 121),
-    Weight("quark", 250, 252),
-    Weight("vanilla", 4, None),
-    Weight("walnuts", 60, None),
-    Weight("oil", 28, 36),
+    LineWeight("flour", 120, 121),
+    LineWeight("quark", 250, 252),
+    LineWeight("vanilla", 4, None),
+    LineWeight("walnuts", 60, None),
+    LineWeight("oil", 28, 36),
 ]
 SUM = 409.0
 BOWLS = [("steel bowl", 385.0)]
@@ -54,11 +54,11 @@ def test_a_tin_is_filled_to_three_quarters(grams, too_much):
 
 def test_bowl_by_bowl_dry_before_wet_and_what_is_made_for_another_bowl_first():
     lines = [
-        Placed(1, "loaf", "vegetable"),
-        Placed(2, "loaf", "flour"),
-        Placed(3, "loaf", "other", of_component="frosting"),
-        Placed(4, "loaf", "salt"),
-        Placed(5, "frosting", "thick_yogurt"),
-        Placed(6, "frosting", "sweetener"),
+        BowlLine(1, "loaf", "vegetable"),
+        BowlLine(2, "loaf", "flour"),
+        BowlLine(3, "loaf", "other", of_component="frosting"),
+        BowlLine(4, "loaf", "salt"),
+        BowlLine(5, "frosting", "thick_yogurt"),
+        BowlLine(6, "frosting", "sweetener"),
     ]
     assert suggested(lines) == [6, 5, 2, 4, 1, 3]

@@ -11,7 +11,7 @@ from pydantic import ValidationError
 from gasket.core.errors import FaultyInput
 from gasket.core.reckoning.batch import Portions
 from gasket.core.reckoning.dividing import Dividing, portions_of, ways
-from gasket.core.reckoning.filling import FIRST_PASS, Filled, level_g, targets
+from gasket.core.reckoning.filling import FIRST_PASS, FillingOfPiece, level_g, targets
 from gasket.core.reckoning.margin import Facts, Figure
 from gasket.core.reckoning.pan_cut import PanCut, cut, factors
 from gasket.core.reckoning.pieces import (
@@ -28,7 +28,7 @@ from tests.batches import result
 def test_1492_g_in_8_is_186_5_each_and_the_next_takes_what_is_left():
     first = targets(1492, 8, {}, two_pass=False, slack_g=1)
     assert (first.next_piece, first.by_piece[1]) == (1, 186.5)
-    after = targets(1492, 8, {1: Filled(200)}, two_pass=False, slack_g=1)
+    after = targets(1492, 8, {1: FillingOfPiece(200)}, two_pass=False, slack_g=1)
     assert (after.next_piece, after.by_piece[2]) == (2, pytest.approx((1492 - 200) / 7))
 
 
@@ -39,7 +39,7 @@ def test_1492_g_in_8_is_186_5_each_and_the_next_takes_what_is_left():
     st.booleans(),
 )
 def test_targets_never_share_out_more_than_there_is(whole, pieces, filled, two_pass):
-    there = {n: Filled(g, odd) for n, (g, odd) in filled.items() if n <= pieces}
+    there = {n: FillingOfPiece(g, odd) for n, (g, odd) in filled.items() if n <= pieces}
     found = targets(whole, pieces, there, two_pass=two_pass, slack_g=1)
     left = max(0.0, whole - sum(one.grams for one in there.values()))
     poured = sum(found.by_piece.values())
@@ -58,9 +58,9 @@ def test_two_passes_end_level_and_use_everything(seed, pieces, whole):
         piece = found.next_piece
         poured = found.by_piece[piece]
         if found.topping_up:
-            there[piece] = Filled(there[piece].grams + poured)
+            there[piece] = FillingOfPiece(there[piece].grams + poured)
         else:
-            there[piece] = Filled(poured * hand.uniform(0.95, 1.05))
+            there[piece] = FillingOfPiece(poured * hand.uniform(0.95, 1.05))
     grams = [one.grams for one in there.values()]
     assert sum(grams) == pytest.approx(whole, abs=0.02 * pieces)
     assert max(grams) - min(grams) < 0.05
@@ -71,7 +71,7 @@ def test_water_finds_its_level_and_an_odd_piece_is_left_alone():
     assert level_g([100, 100, 130], 30) == 115
     assert level_g([100, 100, 130], 90) == 140
     assert level_g([], 50) == 0
-    there = {1: Filled(40, odd=True), 2: Filled(90), 3: Filled(95)}
+    there = {1: FillingOfPiece(40, odd=True), 2: FillingOfPiece(90), 3: FillingOfPiece(95)}
     found = targets(240, 3, there, two_pass=True, slack_g=1)
     assert found.topping_up
     assert found.by_piece == {2: pytest.approx(10), 3: pytest.approx(5)}
@@ -241,7 +241,7 @@ def unevenness(seed, *, two_pass, whole_off):
         held = filled[aim.next_piece].grams if aim.topping_up else 0.0
         poured = min(there, max(0.0, aim.by_piece[aim.next_piece] + dice.gauss(0, 3)))
         there -= poured
-        filled[aim.next_piece] = Filled(held + poured)
+        filled[aim.next_piece] = FillingOfPiece(held + poured)
         if poured == 0.0:
             break
     grams = [filled[piece].grams if piece in filled else 0.0 for piece in range(1, 9)]

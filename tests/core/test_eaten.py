@@ -7,13 +7,13 @@ from pydantic import ValidationError
 
 from gasket.core.rebuild.trial import plan
 from gasket.core.reckoning.batch import Component, Settings
-from gasket.core.reckoning.eaten import Eaten, less_uneaten
+from gasket.core.reckoning.eaten import EatenShare, less_uneaten
 from gasket.core.reckoning.reckon import reckon
 from gasket.core.trade.uptake import uptake_of
 from tests.core.builds import IDS, ingredient, workpiece
 
 LOAF = {"Loaf": {"flour": 200, "egg": 100}, "Glaze": {"sugar": 100, "water": 20}}
-HALF = Eaten(least=0.4, most=0.6)
+HALF = EatenShare(least=0.4, most=0.6)
 
 
 def serving(eaten):
@@ -25,7 +25,7 @@ def serving(eaten):
 
 def test_half_a_glaze_brings_half_its_sugar_and_a_margin_as_wide_as_the_guess():
     whole, half = serving(None), serving(HALF)
-    exact = serving(Eaten(least=0.5, most=0.5))
+    exact = serving(EatenShare(least=0.5, most=0.5))
     assert whole.kcal.value - half.kcal.value == pytest.approx(0.5 * 400 / 4)
     assert half.kcal.value == pytest.approx(exact.kcal.value)
     low, high = half.kcal.worst
@@ -46,14 +46,14 @@ def test_half_a_glaze_brings_half_its_sugar_and_a_margin_as_wide_as_the_guess():
 def test_never_more_is_left_than_there_is(whole, one, other, taken):
     least, most = min(one, other), max(one, other)
     part = Component(name="Glaze", made_g=whole)
-    less = less_uneaten(part, Eaten(least=least, most=most), taken * whole)
+    less = less_uneaten(part, EatenShare(least=least, most=most), taken * whole)
     low, high = less.leftover_estimate
     assert 0 <= low <= less.leftover_g <= high <= whole * (1 - taken) + 1e-9 * whole
 
 
 def test_a_share_runs_from_least_to_most():
     with pytest.raises(ValidationError, match="the smaller share first"):
-        Eaten(least=0.6, most=0.4)
+        EatenShare(least=0.6, most=0.4)
     with pytest.raises(ValidationError, match="between the least and the most"):
         Component(name="x", made_g=100, leftover_g=50, leftover_estimate=(60, 70))
 

@@ -11,13 +11,13 @@ from gasket.core.weighing.captures import capture_of
 from gasket.core.weighing.hands_free import HOLD_S
 from gasket.core.weighing.line_state import LineStatus
 from gasket.core.weighing.pour import PourState
-from gasket.core.weighing.records import Kind, Origin, Reading
+from gasket.core.weighing.records import Reading, ReadingOrigin, RecordKind
 from gasket.core.weighing.taking import recorded
 from gasket.core.weighing.task import ScaleAtHand, scale_for
 from gasket.core.weighing.weigh_in import ToWeigh, replay
 from gasket.scale.hands import pour_like_a_person
 from gasket.scale.line_format import parse_line, print_line
-from gasket.scale.pan import Pan
+from gasket.scale.pan import BowlOnScale
 from gasket.scale.script import stream
 from tests.core.player import Known, Player, play
 
@@ -34,7 +34,7 @@ class Table:
     """A simulated scale with the machine at it, and a person who listens to the beep."""
 
     def __init__(self, lines, seed=1, known=None, **pan):
-        self.pan = Pan(random.Random(seed), **pan)
+        self.pan = BowlOnScale(random.Random(seed), **pan)
         self.player = Player(lines, BEGAN, known or Known())
         self.now, self.states, self.poured, self.heard = 0.0, [], {}, []
 
@@ -88,7 +88,7 @@ def test_what_is_taken_is_what_was_poured_and_no_line_is_lost_or_doubled(targets
     dice = random.Random(seed)
     for _ in lines:
         table.pour_current(dice)
-    taken = [record.line for record in table.player.records if record.kind is Kind.LINE]
+    taken = [record.line for record in table.player.records if record.kind is RecordKind.LINE]
     assert taken == [line.id for line in lines]
     for key, net in table.nets.items():
         assert net == pytest.approx(table.poured[key], abs=1.2 * division)
@@ -114,7 +114,7 @@ def test_lifting_the_bowl_between_lines_changes_nothing(targets, seed, data):
 def test_the_same_stream_gives_the_same_records_also_from_a_file():
     lines = [line(1, 280), line(2, 45), line(3, 120)]
     steps = [("put", 0), ("person", 280), ("person", 45), ("lift", 0), ("put", 0), ("person", 120)]
-    heard = list(stream(Pan(random.Random(3)), steps))
+    heard = list(stream(BowlOnScale(random.Random(3)), steps))
     first = play(lines, heard, BEGAN)
     spelled = [(at, parse_line(print_line(reading))) for at, reading in heard]
     assert play(lines, spelled, BEGAN) == first == play(lines, heard, BEGAN)
@@ -128,7 +128,7 @@ def test_the_bowl_is_tared_by_itself_and_the_first_pour_waits_for_it():
     table.wait(2)
     assert table.states[-1] is PourState.PLACE
     assert table.do("put") is PourState.WAITING
-    assert (table.player.records[0].kind, table.player.records[0].gross_g) == (Kind.TARE, 412)
+    assert (table.player.records[0].kind, table.player.records[0].gross_g) == (RecordKind.TARE, 412)
 
 
 @pytest.mark.parametrize(
@@ -149,7 +149,7 @@ def test_a_slip_is_named_and_nothing_is_taken_by_mistake(steps, state, taken):
         table.do(act, amount)
     if state is not None:
         assert table.states[-1] is state
-    assert sum(record.kind is Kind.LINE for record in table.player.records) == taken
+    assert sum(record.kind is RecordKind.LINE for record in table.player.records) == taken
 
 
 def test_a_scoop_that_overloads_the_scale_and_comes_out_again_leaves_no_trace():
@@ -166,7 +166,7 @@ def test_what_lies_in_a_known_bowl_before_tare_is_seen_and_repaired():
     table.wait(2)
     assert PourState.PLACED_EARLY in table.states
     table.wait(2)
-    assert table.player.records[0].origin is Origin.VESSEL
+    assert table.player.records[0].origin is ReadingOrigin.VESSEL
     assert table.nets == {1: 281}
 
 
@@ -232,8 +232,8 @@ def test_what_was_only_estimated_is_tared_away_once_it_lies_in_the_bowl(before_i
     table.do("scoop", 280)
     if before_it_was_told:
         table.do("scoop", 104)
-    estimate = {"net_g": 120.0, "low_g": 100.0, "high_g": 140.0, "origin": Origin.MEASURE}
-    one = capture_of(id="by-measure", kind=Kind.LINE, line=2, bowl="bowl", **estimate)
+    estimate = {"net_g": 120.0, "low_g": 100.0, "high_g": 140.0, "origin": ReadingOrigin.MEASURE}
+    one = capture_of(id="by-measure", kind=RecordKind.LINE, line=2, bowl="bowl", **estimate)
     table.player.records.append(recorded(one, table.player.state, BEGAN))
     table.player.state = replay(table.player.records, table.player.lines)
     if not before_it_was_told:
@@ -261,7 +261,7 @@ def test_a_scale_that_creeps_below_its_tare_is_tared_again():
     table.wait(2)
     table.do("drift", -6, wait=12)
     table.do("drift", 0)
-    tares = [record for record in table.player.records if record.kind is Kind.TARE]
+    tares = [record for record in table.player.records if record.kind is RecordKind.TARE]
     assert len(tares) >= 2
     table.do("scoop", 280)
     assert table.nets[1] == pytest.approx(280, abs=2)

@@ -4,7 +4,7 @@ from pathlib import Path
 
 import pytest
 
-from gasket.core.trade.kind_reading import KindRead, guess_kind, kind_read, read_kind
+from gasket.core.trade.kind_reading import KindReading, guess_kind, kind_read, read_kind
 from tests.core.builds import ingredient
 
 
@@ -64,9 +64,11 @@ def test_a_plant_beside_a_meat_makes_no_plant_of_it(name):
 
 
 def test_the_cook_knows_better_and_silence_is_other():
-    assert kind_read("flour", "Butter", (), "") == KindRead("flour", "said")
-    assert kind_read(None, "Wattleseed", ("roasted seed",), "") == KindRead("seeds", "other names")
-    assert kind_read(None, "Wattleseed", (), "Bush") == KindRead("other", "nothing")
+    assert kind_read("flour", "Butter", (), "") == KindReading("flour", "said")
+    assert kind_read(None, "Wattleseed", ("roasted seed",), "") == KindReading(
+        "seeds", "other names"
+    )
+    assert kind_read(None, "Wattleseed", (), "Bush") == KindReading("other", "nothing")
 
 
 @pytest.mark.parametrize(

@@ -3,29 +3,39 @@
 import pytest
 
 from gasket.core.entry.prose import read_lines
-from gasket.core.label.naming import Called, Fit, fit, sure_one
+from gasket.core.label.naming import Fit, FoodTitles, fit, sure_one
 
 FITS = [
-    ("milk", (), Called("Whole milk", ("milk",)), Fit.CALLED_SO),
-    ("milk", (), Called("Milk-protein blend, vanilla"), Fit.SHARES_WORDS),
-    ("milk", (), Called("Oat milk"), Fit.ENDS_SO),
-    ("rice", (), Called("Rice, white, cooked"), Fit.A_KIND_UNSAID),
-    ("rice", ("cooked",), Called("Rice, white, cooked"), Fit.A_KIND),
-    ("cooked rice", (), Called("Rice, cooked"), Fit.CALLED_SO),
-    ("cottage cheese", (), Called("Cottage cheese, low-fat"), Fit.A_KIND),
-    ("eggs", (), Called("Egg, whole, raw"), Fit.A_KIND),
-    ("egg", (), Called("Egg white, raw"), Fit.SHARES_WORDS),
-    ("cloves", (), Called("Garlic", ("garlic cloves",)), Fit.ENDS_SO),
-    ("peas", (), Called("Pea protein"), Fit.SHARES_WORDS),
-    ("raspberries", (), Called("Raspberry"), Fit.CALLED_SO),
-    ("boneless skinless chicken breast", (), Called("Chicken breast"), Fit.CALLED_SO),
-    ("chicken breast", ("cooked",), Called("Chicken breast, raw"), Fit.A_KIND),
-    ("chicken breast", ("cooked",), Called("Breast, raw", ("chicken breast",)), Fit.A_KIND_UNSAID),
-    ("minced beef", (), Called("Beef"), Fit.SHARES_WORDS),
-    ("fat-free yogurt", (), Called("Yogurt"), Fit.SHARES_WORDS),
-    ("skim quark", (), Called("Quark", (), ("Mill skim quark",)), Fit.CALLED_SO),
-    ("chocolate whey", (), Called("Whey powder", (), ("Bay whey, chocolate",)), Fit.SHARES_WORDS),
-    ("", (), Called("Salt"), Fit.SHARES_WORDS),
+    ("milk", (), FoodTitles("Whole milk", ("milk",)), Fit.CALLED_SO),
+    ("milk", (), FoodTitles("Milk-protein blend, vanilla"), Fit.SHARES_WORDS),
+    ("milk", (), FoodTitles("Oat milk"), Fit.ENDS_SO),
+    ("rice", (), FoodTitles("Rice, white, cooked"), Fit.A_KIND_UNSAID),
+    ("rice", ("cooked",), FoodTitles("Rice, white, cooked"), Fit.A_KIND),
+    ("cooked rice", (), FoodTitles("Rice, cooked"), Fit.CALLED_SO),
+    ("cottage cheese", (), FoodTitles("Cottage cheese, low-fat"), Fit.A_KIND),
+    ("eggs", (), FoodTitles("Egg, whole, raw"), Fit.A_KIND),
+    ("egg", (), FoodTitles("Egg white, raw"), Fit.SHARES_WORDS),
+    ("cloves", (), FoodTitles("Garlic", ("garlic cloves",)), Fit.ENDS_SO),
+    ("peas", (), FoodTitles("Pea protein"), Fit.SHARES_WORDS),
+    ("raspberries", (), FoodTitles("Raspberry"), Fit.CALLED_SO),
+    ("boneless skinless chicken breast", (), FoodTitles("Chicken breast"), Fit.CALLED_SO),
+    ("chicken breast", ("cooked",), FoodTitles("Chicken breast, raw"), Fit.A_KIND),
+    (
+        "chicken breast",
+        ("cooked",),
+        FoodTitles("Breast, raw", ("chicken breast",)),
+        Fit.A_KIND_UNSAID,
+    ),
+    ("minced beef", (), FoodTitles("Beef"), Fit.SHARES_WORDS),
+    ("fat-free yogurt", (), FoodTitles("Yogurt"), Fit.SHARES_WORDS),
+    ("skim quark", (), FoodTitles("Quark", (), ("Mill skim quark",)), Fit.CALLED_SO),
+    (
+        "chocolate whey",
+        (),
+        FoodTitles("Whey powder", (), ("Bay whey, chocolate",)),
+        Fit.SHARES_WORDS,
+    ),
+    ("", (), FoodTitles("Salt"), Fit.SHARES_WORDS),
 ]
 
 

@@ -13,12 +13,12 @@ from gasket.core.cooking.oven_memory import (
     LEAST_RATIO,
     MOST_RATIO,
     PRIOR,
-    Baked,
+    TimedBake,
     bakes_of,
     belief,
     estimate,
 )
-from gasket.core.cooking.sizing import Amounts, sized
+from gasket.core.cooking.sizing import BatchSize, sized
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step
 from tests.core.test_cooking import at, record
@@ -27,7 +27,7 @@ from tests.core.test_cooking import at, record
 def bakes(*ratios, vessel="tin", tool="oven", kind="bake", stated=20):
     about = {"tool": tool, "kind": kind, "vessel": vessel, "dish": "Loaf"}
     return [
-        Baked(**about, stated_min=stated, actual_min=stated * r, at=at(i))
+        TimedBake(**about, stated_min=stated, actual_min=stated * r, at=at(i))
         for i, r in enumerate(ratios)
     ]
 
@@ -138,7 +138,7 @@ def test_nineteen_of_twenty_fall_where_it_is_said(noise, bias):
 )
 def test_a_stated_time_moves_with_what_is_cooked(more, grams, pieces, factor, says):
     step = Step(id="a", kind="bake", says="x", uses=("Dough",), **more)
-    found = sized(step, Amounts({"Dough": grams, "Icing": 500.0}, pieces))
+    found = sized(step, BatchSize({"Dough": grams, "Icing": 500.0}, pieces))
     assert found.factor == pytest.approx(factor)
     assert says in found.says
     assert bool(found.says) == (factor != 1)
@@ -147,12 +147,12 @@ def test_a_stated_time_moves_with_what_is_cooked(more, grams, pieces, factor, sa
 @pytest.mark.parametrize(("watts", "kind", "factor"), [(700, "microwave", 9 / 7), (700, "pan", 1)])
 def test_a_microwave_of_another_power_takes_another_time(watts, kind, factor):
     step = Step(id="a", kind=kind, says="x")
-    assert sized(step, Amounts({}, 1), watts).factor == pytest.approx(factor)
+    assert sized(step, BatchSize({}, 1), watts).factor == pytest.approx(factor)
 
 
 def test_memory_is_of_the_oven_and_not_of_the_piece():
     step = STEP.model_copy(update={"for_piece_g": 60.0})
-    twice = sized(step, Amounts({"Dough": 1200.0}, 10))
+    twice = sized(step, BatchSize({"Dough": 1200.0}, 10))
     guess = estimate(step, bakes(1.0, 1.0, stated=17 * 2**0.55), size=twice)
     assert guess.minutes == pytest.approx(17 * 2**0.55)
     assert guess.first_look_min == pytest.approx(0.7 * guess.minutes)

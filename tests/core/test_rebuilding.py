@@ -7,17 +7,17 @@ import pytest
 from gasket.core.errors import FaultyInput
 from gasket.core.label.label import Label
 from gasket.core.label.package import Package
-from gasket.core.rebuild.difference import Side, difference
+from gasket.core.law.claims import claims
+from gasket.core.law.reference_amounts import REFERENCE_AMOUNTS
+from gasket.core.rebuild.difference import TrialSide, difference
 from gasket.core.rebuild.goals import Goal, goal_states, presets
 from gasket.core.rebuild.ingredients import Ingredient
 from gasket.core.rebuild.needs import breaks, in_the_build, in_the_way, keeps_out
-from gasket.core.rebuild.nutrition_claims.claims import claims
 from gasket.core.rebuild.resizing import Scaling, out_of_step, scale
 from gasket.core.rebuild.trial import Build, BuildChange, BuildComponent
 from gasket.core.reckoning.batch import Original
 from gasket.core.reckoning.margin import Figure, Portion
 from gasket.core.trade.kind_reading import kind_read
-from gasket.core.trade.reference_amounts import REFERENCE_AMOUNTS
 from tests.core.builds import FIGURES, ingredient, line, piece_of, workpiece
 
 
@@ -79,7 +79,9 @@ def test_presets_are_reckoned_from_the_original_and_do_without_one():
 
 
 def said(portion, piece, original=None, reference=None, *, drink=False):
-    found = claims(portion, original, REFERENCE_AMOUNTS.get(reference), piece, drink=drink)
+    found = claims(
+        portion, original, REFERENCE_AMOUNTS.get(reference), piece.protein_by_kind(), drink=drink
+    )
     return {one.key: one for one in found}
 
 
@@ -301,7 +303,9 @@ def test_the_difference_names_lines_and_figures():
     change = {"all/oil": (halved, line("salt", 2)), "all/egg": (swapped,)}
     after = BuildChange(lines=change).applied(before)
     names = {one.label_id: one.name for one in map(ingredient, FIGURES)}
-    found = difference(Side(before, serving(kcal=300), 8), Side(after, serving(kcal=250), 8), names)
+    found = difference(
+        TrialSide(before, serving(kcal=300), 8), TrialSide(after, serving(kcal=250), 8), names
+    )
     assert {
         (line.kind, line.name, line.before_g, line.after_g, line.says) for line in found.lines
     } == {
@@ -312,15 +316,15 @@ def test_the_difference_names_lines_and_figures():
     kcal = next(figure for figure in found.figures if figure.nutrient == "kcal")
     assert (kcal.before, kcal.after) == (300, 250)
     off = BuildChange(lines={"all/oil": (halved.model_copy(update={"off": True}),)}).applied(before)
-    (gone,) = difference(Side(before, serving(), 8), Side(off, serving(), 8), names).lines
+    (gone,) = difference(TrialSide(before, serving(), 8), TrialSide(off, serving(), 8), names).lines
     assert (gone.kind, gone.before_g, gone.after_g) == ("removed", 40.0, None)
     # as weighed: 101 g are the planned 100 beside a plan, and 101 g beside another that was made
     poured = {"all/flour": (line("flour", 101, id="all/flour"),)}
     poured |= {"all/oil": (line("oil", 55, id="all/oil"),)}
-    made = Side(before, serving(), 8, BuildChange(lines=poured).applied(before))
-    beside_a_plan = difference(made, Side(before, serving(), 8), names).lines
+    made = TrialSide(before, serving(), 8, BuildChange(lines=poured).applied(before))
+    beside_a_plan = difference(made, TrialSide(before, serving(), 8), names).lines
     assert [(one.name, one.before_g) for one in beside_a_plan] == [("Oil", 55)]
-    beside_a_batch = difference(made, Side(before, serving(), 8, before), names).lines
+    beside_a_batch = difference(made, TrialSide(before, serving(), 8, before), names).lines
     assert [(one.name, one.before_g) for one in beside_a_batch] == [("Flour", 101), ("Oil", 55)]
 
 

@@ -7,12 +7,12 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from gasket.core.cooking.schedule import HANDS, Task, schedule, schedule_back
+from gasket.core.cooking.schedule import HANDS, ScheduleTask, schedule, schedule_back
 from gasket.core.errors import FaultyInput
 
 
 def task(key, minutes, *needs, after=(), **more):
-    return Task(key, minutes, frozenset(needs), frozenset(after), **more)
+    return ScheduleTask(key, minutes, frozenset(needs), frozenset(after), **more)
 
 
 @st.composite

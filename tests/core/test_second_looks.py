@@ -16,7 +16,7 @@ from gasket.core.errors import FaultyInput
 from gasket.core.reckoning.reckon import reckon
 from gasket.core.weighing.line_state import LineStatus
 from gasket.core.weighing.pour import is_doubtful, likely_g
-from gasket.core.weighing.records import Origin, Record
+from gasket.core.weighing.records import ReadingOrigin, Record
 from gasket.core.weighing.weigh_in import ToWeigh, replay
 from gasket.formats.batch_json import to_batch
 from tests.batches import batch
@@ -33,7 +33,7 @@ def records(*told):
                 "id": f"record-{i}",
                 "line": line,
                 "kind": kind,
-                "origin": Origin.HAND,
+                "origin": ReadingOrigin.HAND,
                 "at": START + timedelta(minutes=i),
                 **more,
             }

@@ -11,7 +11,7 @@ from gasket.core.rebuild.goals import goal_states
 from gasket.core.rebuild.trial import BuildChange
 from gasket.core.rebuild.workpiece import Workpiece
 from gasket.core.reckoning.margin import Figure, Portion
-from gasket.core.solver.formulation import LEAST_TAKEN, Task, programme
+from gasket.core.solver.formulation import LEAST_TAKEN, SolverTask, programme
 from gasket.core.solver.limits import limits_of
 from gasket.core.solver.moves import moves_of
 from gasket.core.solver.programme import Programme, row_prices, solve
@@ -77,7 +77,7 @@ def test_a_published_blending_example():
 
 def task_of(piece: Workpiece, swaps=CATALOGUE, dish="", **rejected):
     moves = moves_of(piece, SHELF, swaps, frozenset(rejected.get("rejected", ())), dish)
-    return Task(piece, moves, limits_of(CheckedBuild(piece)))
+    return SolverTask(piece, moves, limits_of(CheckedBuild(piece)))
 
 
 def after(piece: Workpiece, change: BuildChange) -> Workpiece:
@@ -211,7 +211,7 @@ def test_every_proposal_keeps_every_band_or_where_the_build_is(goal):
         limit.key for limit in bands
     }
     for proposal in reach(task).proposals:
-        made = Task(after(piece, proposal.change), task.moves, task.limits)
+        made = SolverTask(after(piece, proposal.change), task.moves, task.limits)
         for limit in bands:
             rounding = 2 * float(np.abs(task.variables.effect(limit)).max())
             low, high = limit.low - rounding, limit.high + rounding

@@ -19,7 +19,7 @@ from gasket.core.tasting.fullness import FullnessRecord, due, later_marks
 from gasket.core.tasting.guesses import Guess, habit
 from gasket.core.tasting.lineage import step_changes
 from gasket.core.tasting.marks import TastingSheet, Weights, counted, most_said, overall
-from gasket.core.tasting.scores import RULER_SD, Panel, Tasted
+from gasket.core.tasting.scores import RULER_SD, TasteMarks, TasterMark
 from gasket.core.tasting.verdict import TasteVerdict, opens_with
 
 ATE = datetime(2026, 3, 2, 18, tzinfo=UTC)
@@ -88,8 +88,12 @@ def test_words_are_counted_by_taster():
 
 def panel(table):
     """{trial: {taster: mark}}"""
-    return Panel(
-        [Tasted(trial, who, mark) for trial, said in table.items() for who, mark in said.items()]
+    return TasteMarks(
+        [
+            TasterMark(trial, who, mark)
+            for trial, said in table.items()
+            for who, mark in said.items()
+        ]
     )
 
 
@@ -134,13 +138,13 @@ def test_nothing_is_told_where_nothing_links_them_or_nothing_scatters():
     assert (alone.value, alone.low, alone.is_told) == (3, None, False)
     same = panel({1: {1: 6, 2: 7}, 2: {1: 7, 2: 8}})
     assert same.scatter == RULER_SD, "marks in halves are never surer than that"
-    assert panel({}).trials == ()
+    assert panel({}).samples == ()
 
 
 def test_the_same_tongue_twice_is_no_second_witness():
     once = panel({1: {1: 6, 2: 7}, 2: {1: 8, 2: 8}}).difference(2, 1)
-    twice = Panel(
-        [Tasted(t, w, m) for t, w, m in ((1, 1, 5), (1, 1, 7), (1, 2, 7), (2, 1, 8), (2, 2, 8))]
+    twice = TasteMarks(
+        [TasterMark(t, w, m) for t, w, m in ((1, 1, 5), (1, 1, 7), (1, 2, 7), (2, 1, 8), (2, 2, 8))]
     )
     assert twice.difference(2, 1) == once
     assert (twice.score(1).tasters, twice.score(1).tastings) == (2, 3)

@@ -12,11 +12,11 @@ from hypothesis import strategies as st
 
 from gasket.core.label.label import Label
 from gasket.core.reckoning.dividing import Dividing
-from gasket.core.reckoning.eaten import Eaten
+from gasket.core.reckoning.eaten import EatenShare
 from gasket.core.reckoning.filling import targets
 from gasket.core.reckoning.weighed_batch import WeighedBatch
 from gasket.core.reckoning.written_line import WrittenLine, to_weigh
-from gasket.core.weighing.records import Kind, Origin, Record
+from gasket.core.weighing.records import ReadingOrigin, Record, RecordKind
 from gasket.core.weighing.weigh_in import replay
 
 START = datetime(2026, 1, 5, 18, 0, tzinfo=UTC)
@@ -43,8 +43,8 @@ def records(*said):
             **{
                 "id": f"record-{i}",
                 "at": START + timedelta(minutes=i),
-                "kind": Kind(kind),
-                "origin": Origin.HAND,
+                "kind": RecordKind(kind),
+                "origin": ReadingOrigin.HAND,
                 **more,
             }
         )
@@ -122,7 +122,10 @@ def test_what_a_line_counts_for(said, base):
 def test_what_was_left_out_is_certainly_none_and_an_estimate_keeps_its_range():
     made = weighed(
         ("skip", {"line": 1}),
-        ("line", {"line": 2, "net_g": 90, "low_g": 80, "high_g": 110, "origin": Origin.ESTIMATE}),
+        (
+            "line",
+            {"line": 2, "net_g": 90, "low_g": 80, "high_g": 110, "origin": ReadingOrigin.ESTIMATE},
+        ),
     )
     flour, quark = made.batch.components[0].lines
     assert (flour.grams, flour.division_g) == (0, 0)
@@ -260,7 +263,7 @@ def test_what_is_lost_is_taken_from_its_component_and_never_more_than_there_is()
 
 
 def test_what_was_weighed_back_takes_the_place_of_the_guess():
-    half = {"Top": Eaten(least=0.4, most=0.6)}
+    half = {"Top": EatenShare(least=0.4, most=0.6)}
 
     def top(*said):
         made = weighed(*said, eaten=half)

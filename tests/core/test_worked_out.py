@@ -3,7 +3,7 @@
 import pytest
 
 from gasket.core.entry.grammar import parse_entry
-from gasket.core.entry.readings import Known
+from gasket.core.entry.readings import FoodBackground
 from gasket.core.entry.work_out import work_out
 from gasket.core.label.food import FoodFacts, Measure
 from gasket.core.label.label import Label
@@ -24,7 +24,7 @@ def known(cup_g=None, measures=(), system=HouseholdSystem.US, of=None, pourable=
         measures=tuple(Measure(name=name, grams=grams) for name, grams in measures),
         **more,
     )
-    return Known(facts, of, package, system, pourable)
+    return FoodBackground(facts, of, package, system, pourable)
 
 
 EGG = [("large (US)", 50), ("medium (US)", 44), ("large (UK)", 58)]

@@ -38,8 +38,8 @@ TASTE_CASES = [
         grows=COUNT("tasting"),
     ),
     Case(
-        "PUT /api/tastings/{tasting_id}/whether",
-        "/api/tastings/{tasting}/whether",
+        "PUT /api/tastings/{tasting_id}/archived",
+        "/api/tastings/{tasting}/archived",
         lambda _, i: {"archived": bool(i % 2)},
     ),
     Case(
@@ -95,8 +95,8 @@ TASTE_CASES = [
         by=lambda _: 1,
     ),
     Case(
-        "PUT /api/blind-tests/{test_id}/whether",
-        "/api/blind-tests/{blind}/whether",
+        "PUT /api/blind-tests/{test_id}/removed",
+        "/api/blind-tests/{blind}/removed",
         lambda _, i: {"removed": bool(i % 2)},
     ),
 ]

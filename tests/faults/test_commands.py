@@ -219,7 +219,9 @@ def test_a_kitchen_is_put_back_as_it_was_and_the_present_one_is_kept(kitchen, tm
     with Server(kitchen) as server:
         assert gasket("backup", copy, "--db", kitchen)[0] == 0
         before = rows(kitchen)
-        httpx.post(f"{server.url}/api/dishes", json={"name": "Later"}).raise_for_status()
+        httpx.post(
+            f"{server.url}/api/dishes", json={"name": "Later"}, timeout=60
+        ).raise_for_status()
     later = rows(kitchen)
     with zipfile.ZipFile(copy) as packed:
         manifest = json.loads(packed.read("manifest.json"))

@@ -19,7 +19,7 @@ from gasket.kitchen.shelf import (
     shelf,
     shelf_files,
 )
-from gasket.kitchen.shelf.quick_entry import Told
+from gasket.kitchen.shelf.quick_entry import MeasureAnswer
 from gasket.kitchen.shelf.shelf import FoodEdit, LabelEdit, NewFood, NewLabel
 from gasket.kitchen.weigh import weigh
 from gasket.store import search
@@ -112,7 +112,7 @@ def test_no_search_breaks_the_index(stocked, words):
 
 def test_ten_thousand_foods_are_searched_while_typing(session):
     made = [
-        search.Words(i, f"food {i} {'abcdefgh'[i % 8]}{i}berry", (), (f"pack {i % 97}",))
+        search.FoodNames(i, f"food {i} {'abcdefgh'[i % 8]}{i}berry", (), (f"pack {i % 97}",))
         for i in range(1, 10_001)
     ]
     session.execute(
@@ -172,11 +172,13 @@ def test_what_was_told_once_is_kept(stocked):
     line = "1 scoop chocolate whey"
     asked = quick_entry.quick(stocked, line).options[0]
     assert asked.worked.readings[0].needs.measure == "scoop"
-    quick_entry.tell(stocked, asked.food_id, Told(kind="measure", measure="scoop", grams=32))
+    quick_entry.tell(
+        stocked, asked.food_id, MeasureAnswer(kind="measure", measure="scoop", grams=32)
+    )
     told = quick_entry.quick(stocked, line).options[0].worked.readings[0]
     assert told.grams == 32
     assert "weighed by you" in told.how
-    quick_entry.tell(stocked, asked.food_id, Told(kind="volume", measure="tbsp", grams=6))
+    quick_entry.tell(stocked, asked.food_id, MeasureAnswer(kind="volume", measure="tbsp", grams=6))
     cup = quick_entry.quick(stocked, "1 cup chocolate whey").options[0].worked.readings[0]
     assert cup.grams == pytest.approx(96, rel=0.001)
 
@@ -192,7 +194,7 @@ def test_what_was_told_once_is_kept(stocked):
 )
 def test_nonsense_is_not_kept(stocked, told, at):
     with pytest.raises(FaultyInput) as refused:
-        quick_entry.tell(stocked, 1, Told(**told))
+        quick_entry.tell(stocked, 1, MeasureAnswer(**told))
     assert refused.value.faults[0].path == at
 
 

@@ -16,7 +16,7 @@ from hypothesis import strategies as st
 from gasket.core.weighing.records import Reading
 from gasket.scale.driver import Driver, Lines
 from gasket.scale.line_format import MOST_LINE_BYTES, parse_line, print_line
-from gasket.scale.pan import Pan
+from gasket.scale.pan import BowlOnScale
 from gasket.scale.process import SimulatorProcess
 
 STEP_S = 0.1
@@ -67,7 +67,7 @@ def settle(pan, seconds=8.0):
 
 
 def test_a_pour_climbs_unsteadily_and_settles_on_what_was_poured():
-    pan = Pan(random.Random(1))
+    pan = BowlOnScale(random.Random(1))
     settle(pan)
     pan.act("pour", 150)
     on_the_way = [pan.advance(STEP_S) for _ in range(10)]
@@ -81,13 +81,13 @@ def test_a_pour_climbs_unsteadily_and_settles_on_what_was_poured():
     [("scoop", 31, 443), ("spill", 500, 412), ("lift", 0, 0), ("pour", 0.4, 412)],
 )
 def test_what_hands_do_shows_on_the_scale(act, amount, grams):
-    pan = Pan(random.Random(2))
+    pan = BowlOnScale(random.Random(2))
     pan.act(act, amount)
     assert settle(pan).grams == grams
 
 
 def test_the_finer_division_and_the_scales_own_zero():
-    pan = Pan(random.Random(3))
+    pan = BowlOnScale(random.Random(3))
     pan.act("division", 0.1)
     pan.act("scoop", 0.4)
     assert settle(pan).grams == pytest.approx(412.4, abs=0.11)
@@ -97,7 +97,7 @@ def test_the_finer_division_and_the_scales_own_zero():
 
 
 def test_too_much_is_an_overload_and_silence_is_silence():
-    pan = Pan(random.Random(4))
+    pan = BowlOnScale(random.Random(4))
     pan.act("scoop", 6000)
     assert settle(pan).overload
     pan.act("silence", 0.5)
@@ -106,7 +106,7 @@ def test_too_much_is_an_overload_and_silence_is_silence():
 
 @given(st.integers(0, 2**32), st.lists(st.floats(1, 300), min_size=1, max_size=6))
 def test_settled_readings_differ_by_what_was_poured_within_a_division(seed, pours):
-    pan = Pan(random.Random(seed))
+    pan = BowlOnScale(random.Random(seed))
     before = settle(pan).grams
     for grams in pours:
         pan.act("pour", grams)

@@ -22,7 +22,7 @@ from gasket.kitchen.overview.dishes import NewDish, OriginalEdit
 from gasket.kitchen.rebuild import build
 from gasket.kitchen.rebuild.build import BuildEdit
 from gasket.kitchen.shelf import food_search, quick_entry, shelf
-from gasket.kitchen.shelf.quick_entry import Told
+from gasket.kitchen.shelf.quick_entry import MeasureAnswer
 from gasket.kitchen.shelf.shelf import FoodEdit, LabelEdit, NewFood, NewLabel
 from gasket.kitchen.weigh import weigh
 from gasket.store import stamps
@@ -115,7 +115,9 @@ WRITES = {
     "food's facts": lambda s: shelf.edit_food(s, 1, FoodEdit(version=1, name="Roots", facts=SACK)),
     "food off the shelf": lambda s: shelf.remove_food(s, 1, True, START),
     "label off the shelf": lambda s: shelf.remove_label(s, 1, True, START),
-    "told once": lambda s: quick_entry.tell(s, 1, Told(kind="volume", measure="cup", grams=110)),
+    "told once": lambda s: quick_entry.tell(
+        s, 1, MeasureAnswer(kind="volume", measure="cup", grams=110)
+    ),
     "kept for later": lambda s: quick_entry.keep_for_later(s, 1, "2 xyzzy", START),
     "weigh-in": lambda s: weigh.begin(s, 1, START),
     "weighing": capture,
@@ -129,7 +131,7 @@ REFUSED = {
     "weighing": lambda s: weigh.record(s, 1, capture_of(id="capture-1", line=1, **HAND), START),
     "close": lambda s: weigh.close(s, weigh.begin(s, 1, START).id, START),
     "food's facts": lambda s: shelf.edit_food(s, 1, FoodEdit(version=9, name="x")),
-    "told nothing": lambda s: quick_entry.tell(s, 1, Told(kind="volume", measure="cup")),
+    "told nothing": lambda s: quick_entry.tell(s, 1, MeasureAnswer(kind="volume", measure="cup")),
     "unknown dish": lambda s: dishes.sheet(s, 99),
 }
 

@@ -8,7 +8,7 @@ import replay from "../../tests/cases/replay.json";
 import type { paths } from "../src/api/schema";
 import * as quick from "../src/lines/quick";
 import { MOST_CLAIMS } from "../src/api/vocabulary";
-import { addressOf, isEmpty, type Sheet, sheetOf } from "../src/stages/claims/claims";
+import { addressOf, isEmpty, type Sheet, sheetOf } from "../src/pages/claims/claims";
 import { inTurn } from "../src/lib/useInTurn";
 import { wanted, withWaiting } from "../src/stages/weigh/lines";
 import { planOf } from "../src/stages/weigh/plan";

@@ -15,7 +15,7 @@ from typing import Final, Literal
 
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.rebuild.ingredients import Ingredient
-from gasket.core.rebuild.trial import Dismissed
+from gasket.core.rebuild.trial import Dismissal
 from gasket.core.rebuild.workpiece import PlacedLine, Workpiece
 from gasket.core.trade.caution import POLYOLS_MOST
 from gasket.core.trade.families import Span
@@ -37,7 +37,7 @@ FURTHER_OUT: Final = 1.05
 """A dismissed check stays quiet until the build is so many times as far out as it was then."""
 _SLACK: Final = 1e-9
 
-Side = Literal["below", "above"]
+BandSide = Literal["below", "above"]
 Weigh = Callable[[Ingredient], float]
 """What a gram of a food counts for (a piece of it where it can only be counted)."""
 
@@ -60,7 +60,7 @@ class Band:
     above: Weigh
     below: Weigh
     span: Span
-    says: dict[Side, str]
+    says: dict[BandSide, str]
     parts: frozenset[str] | None
     component: str
     times: float = 1.0
@@ -72,6 +72,7 @@ class Band:
     allowed: Span = NO_BOUNDS
 
     def weighs(self, part: str) -> bool:
+        """Whether what it judges lies in this component."""
         return self.parts is None or part in self.parts
 
     def value(self, lines: Collection[PlacedLine]) -> float | None:
@@ -87,17 +88,20 @@ class Band:
         return None if under <= 0 else over / under * self.times
 
     def counts(self, placed: PlacedLine) -> float:
+        """How much of a line counts: of the batch in grams where it is about components, else of a
+        serving."""
         return placed.amount * (placed.per_serving if self.parts is None else 1.0)
 
     def speaks(self, value: float) -> bool:
+        """Whether a value is beyond the span that the cook allows."""
         return _side(self.allowed, value) is not None
 
-    def side(self, value: float) -> Side | None:
+    def side(self, value: float) -> BandSide | None:
         """On which side of what is usual a value lies; None within."""
         return _side(self.span, value)
 
 
-def _side(span: Span, value: float) -> Side | None:
+def _side(span: Span, value: float) -> BandSide | None:
     if span.least is not None and value < span.least - _SLACK:
         return "below"
     if span.most is not None and value > span.most + _SLACK:
@@ -132,6 +136,7 @@ _in_the_dish: Final = partial(Band, parts=None, component="")
 
 
 def hydration(checked: CheckedBuild) -> Iterator[Band]:
+    """Grams of water for a gram of dry base, which makes a batter or a dough what it is."""
     family, span = checked.family, checked.bands.water
     if family is None or span is None or not checked.is_batter:
         return
@@ -154,6 +159,7 @@ def hydration(checked: CheckedBuild) -> Iterator[Band]:
 
 
 def leavening(checked: CheckedBuild) -> Iterator[Band]:
+    """What lifts, as grams of baking powder for 100 g of dry base; and acid enough for the soda."""
     span = checked.bands.lift
     if span is None or not checked.is_batter:
         return
@@ -218,6 +224,8 @@ def powder_share(checked: CheckedBuild) -> Iterator[Band]:
 
 
 def fat_floor(checked: CheckedBuild) -> Iterator[Band]:
+    """Fat below which a crumb turns dry and tough; less is enough where cocoa or fruit keeps it
+    moist."""
     if checked.bands.fat is None or not checked.is_batter:
         return
     keep, none = checked.bands.fat
@@ -279,6 +287,7 @@ def salt(checked: CheckedBuild) -> Iterator[Band]:
 
 
 def sweetness(checked: CheckedBuild) -> Iterator[Band]:
+    """How sweet a gram is beside a gram of the original; only where the original is known."""
     family, original = checked.family, checked.original
     if family is None or not family.sweet or original is None:
         return
@@ -308,6 +317,7 @@ def _sweetness_per_g(piece: Workpiece, serving_g: float | None) -> float | None:
 
 
 def polyols(checked: CheckedBuild) -> Iterator[Band]:
+    """Polyols in a serving and in the batch: above a share, a label has to warn of them."""
     grams_each = checked.held("polyols_g")
     batch = grams_each * checked.piece.build.portions
     yield _in_the_dish(
@@ -329,6 +339,7 @@ def polyols(checked: CheckedBuild) -> Iterator[Band]:
 
 
 def gum(checked: CheckedBuild) -> Iterator[Band]:
+    """Gum in the base: more than a little turns it to slime."""
     yield _in_the_base(checked)(
         "gum",
         "Gum",
@@ -376,7 +387,7 @@ def _with_keepers(band: Band, checked: CheckedBuild) -> Band:
     return band if span == band.span else replace(band, span=span, source="own-keepers")
 
 
-def _as_allowed(band: Band, dismissed: Collection[Dismissed]) -> Band:
+def _as_allowed(band: Band, dismissed: Collection[Dismissal]) -> Band:
     """The band as the cook wants it: quiet as far out as it was dismissed, and a little further."""
     least, most = band.span
     for waiver in dismissed:

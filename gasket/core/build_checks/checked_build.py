@@ -11,7 +11,7 @@ from functools import cached_property
 from typing import Final
 
 from gasket.core.rebuild.trial import Terms
-from gasket.core.rebuild.workpiece import PlacedLine, Quality, Workpiece, dry_base_g
+from gasket.core.rebuild.workpiece import Measurable, PlacedLine, Workpiece, dry_base_g
 from gasket.core.trade.families import BY_KEY, Bands, DishFamily
 from gasket.core.trade.kinds import FLOURS, FoodKind
 
@@ -38,6 +38,7 @@ class CheckedBuild:
 
     @property
     def family(self) -> DishFamily | None:
+        """None where nobody has said, and nothing in it tells."""
         return BY_KEY.get(self.terms.family or "")
 
     @property
@@ -51,18 +52,22 @@ class CheckedBuild:
 
     @cached_property
     def base(self) -> list[PlacedLine]:
+        """The lines of the base that have an amount."""
         return [placed for placed in self.piece.base() if placed.amount > 0]
 
     @property
     def component(self) -> str:
+        """The name of the component that is checked; empty where nothing dry is in any."""
         return self.base[0].part if self.base and self.dry_base_g > 0 else ""
 
     @cached_property
     def dry_base_g(self) -> float:
+        """Grams of flour, powder and the like in the base, in the whole batch."""
         return sum(dry_base_g(placed) for placed in self.base)
 
     @cached_property
     def base_g(self) -> float:
+        """Grams of the whole base, in the whole batch."""
         return sum(placed.grams for placed in self.base)
 
     @property
@@ -71,6 +76,7 @@ class CheckedBuild:
 
     @property
     def is_batter(self) -> bool:
+        """Whether enough of the base is dry to be judged as a batter or a dough."""
         return self.base_g > 0 and self.dry_base_g >= LEAST_DRY_SHARE * self.base_g
 
     @property
@@ -83,10 +89,11 @@ class CheckedBuild:
             placed.amount > 0 and _BUBBLES.search(placed.ingredient.name) for placed in self.base
         )
 
-    def held(self, name: Quality) -> float:
+    def held(self, name: Measurable) -> float:
         """What one serving holds of a quality, unknown counted as none: for advice."""
         return sum((placed.brings(name) or 0.0) * placed.per_serving for placed in self.lines)
 
     def grams_of(self, kinds: Iterable[FoodKind]) -> float:
+        """Grams of these kinds of food in the base."""
         wanted = frozenset(kinds)
         return sum(placed.grams for placed in self.base if placed.kind in wanted)

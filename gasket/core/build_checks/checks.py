@@ -6,7 +6,7 @@ from gasket.core.build_checks.bands import Band, bands_of
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.numbers import Answer
 
-Verdict = Literal["within", "below", "above"]
+BandVerdict = Literal["within", "below", "above"]
 
 
 class BuildCheck(Answer):
@@ -23,7 +23,7 @@ class BuildCheck(Answer):
     unit: str
     least: float | None
     most: float | None
-    verdict: Verdict
+    verdict: BandVerdict
     speaks: bool
     says: str
     source: str

@@ -20,14 +20,14 @@ from typing import Final
 from gasket.core.claim_check.equations import Equation, Values, equations_of, interval, stated
 from gasket.core.claim_check.figures import (
     NAME,
-    Check,
+    ClaimFigure,
     ClaimReport,
     ClaimSheet,
-    Figure,
-    Place,
-    Ratio,
+    EquationCheck,
+    EquationVerdict,
+    FigurePlace,
+    HowManyOfTheirs,
     Repair,
-    Verdict,
     name_of,
     shown,
 )
@@ -60,12 +60,14 @@ def check_claims(sheet: ClaimSheet) -> ClaimReport:
     )
 
 
-def _check(one: Equation, values: Values, at: dict[Place, Interval], sheet: ClaimSheet) -> Check:
+def _check(
+    one: Equation, values: Values, at: dict[FigurePlace, Interval], sheet: ClaimSheet
+) -> EquationCheck:
     exact = {place: Interval(value, value) for place, value in values.items()}
     stated, reckoned = one.left(exact), one.right(exact)
     band, agrees = one.right(at), one.holds(at)
     value = reckoned.hi  # 4-4-9, where fibre leaves room
-    return Check(
+    return EquationCheck(
         kind=one.kind,
         claims=one.claims,
         part=one.part,
@@ -108,23 +110,26 @@ def _says(
 
 
 def _fibre_would_do(
-    failing: list[Equation], values: Values, at: dict[Place, Interval]
+    failing: list[Equation], values: Values, at: dict[FigurePlace, Interval]
 ) -> Iterator[tuple[float, float]]:
     """Grams of fibre, from and to, that would explain claims below their 4-4-9."""
     for broken in failing:
-        if broken.kind != "energy" or Place(broken.claims[0], broken.part, "fibre_g") in values:
+        if (
+            broken.kind != "energy"
+            or FigurePlace(broken.claims[0], broken.part, "fibre_g") in values
+        ):
             continue
         gap = broken.right(at).lo - at[broken.places[0]].hi
         stated = values[broken.places[0]]
         exact = broken.right({place: Interval(value, value) for place, value in values.items()}).hi
-        carbohydrate = values[Place(broken.claims[0], broken.part, "carbohydrate_g")]
+        carbohydrate = values[FigurePlace(broken.claims[0], broken.part, "carbohydrate_g")]
         if gap > 0 and (exact - stated) / 4 <= MOST_LIKELY_FIBRE * carbohydrate:
             yield (exact - stated) / 4, (exact - stated) / 2
 
 
 def _verdict(
-    checks: tuple[Check, ...], failing: list[Equation], fibre: list[tuple[float, float]]
-) -> Verdict:
+    checks: tuple[EquationCheck, ...], failing: list[Equation], fibre: list[tuple[float, float]]
+) -> EquationVerdict:
     if not checks:
         return "too little"
     if not failing:
@@ -178,12 +183,12 @@ def _questions(failing: list[Equation]) -> Iterator[str]:
         yield "Is the base the same in both, and is the finish one serving's worth?"
 
 
-def _ratios(sheet: ClaimSheet) -> Iterator[Ratio]:
+def _ratios(sheet: ClaimSheet) -> Iterator[HowManyOfTheirs]:
     theirs = sheet.claims[0]
     others = sheet.claims[1:] if sheet.relation == "apart" else ()
     for j, mine in enumerate(others, start=1):
-        figures: tuple[Figure, ...] = ("kcal", "grams", "protein_g")
+        figures: tuple[ClaimFigure, ...] = ("kcal", "grams", "protein_g")
         for figure in figures:
             one, other = getattr(theirs.serving, figure), getattr(mine.serving, figure)
             if one and other:
-                yield Ratio(claim=j, figure=figure, times=one / other)
+                yield HowManyOfTheirs(claim=j, figure=figure, times=one / other)

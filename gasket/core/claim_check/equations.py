@@ -3,37 +3,46 @@
 from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 
-from gasket.core.claim_check.figures import FIGURES, ClaimSheet, Figures, Kind, Part, Place
+from gasket.core.claim_check.figures import (
+    FIGURES,
+    ClaimPart,
+    ClaimSheet,
+    EquationKind,
+    FigurePlace,
+    Figures,
+)
 from gasket.core.label.rounding import Interval
 from gasket.core.numbers import half_last_digit
 from gasket.core.trade.nutrients import MACRO_KCAL
 
-Values = dict[Place, float]
+Values = dict[FigurePlace, float]
 
 
 @dataclass(frozen=True)
 class Equation:
     """left(values) − right(values) = 0, both linear in each single value."""
 
-    kind: Kind
+    kind: EquationKind
     claims: tuple[int, ...]
-    part: Part
+    part: ClaimPart
     figure: str
-    places: tuple[Place, ...]
-    left: Callable[[dict[Place, Interval]], Interval]
-    right: Callable[[dict[Place, Interval]], Interval]
+    places: tuple[FigurePlace, ...]
+    left: Callable[[dict[FigurePlace, Interval]], Interval]
+    right: Callable[[dict[FigurePlace, Interval]], Interval]
 
-    def holds(self, at: dict[Place, Interval]) -> bool:
+    def holds(self, at: dict[FigurePlace, Interval]) -> bool:
+        """Whether both sides can be the same number within the rounding of what was stated."""
         left, right = self.left(at), self.right(at)
         slack = 1e-9 * max(1.0, abs(left.hi), abs(right.hi))
         return left.lo <= right.hi + slack and right.lo <= left.hi + slack
 
 
-def stated(sheet: ClaimSheet) -> Iterator[tuple[Place, float]]:
+def stated(sheet: ClaimSheet) -> Iterator[tuple[FigurePlace, float]]:
+    """Every number of a sheet with its place."""
     for i, claim in enumerate(sheet.claims):
         if claim.servings is not None:
-            yield Place(i, "serving", "servings"), claim.servings
-        parts: tuple[tuple[Part, Figures], ...] = (
+            yield FigurePlace(i, "serving", "servings"), claim.servings
+        parts: tuple[tuple[ClaimPart, Figures], ...] = (
             ("serving", claim.serving),
             ("batch", claim.batch),
         )
@@ -41,16 +50,17 @@ def stated(sheet: ClaimSheet) -> Iterator[tuple[Place, float]]:
             for figure in FIGURES:
                 value = getattr(figures, figure)
                 if value is not None:
-                    yield Place(i, part, figure), value
+                    yield FigurePlace(i, part, figure), value
 
 
-def interval(place: Place, value: float) -> Interval:
+def interval(place: FigurePlace, value: float) -> Interval:
     """What a stated number stands for: half its last digit either way; a count is exact."""
     half = 0.0 if place.figure == "servings" else half_last_digit(value)
     return Interval(max(0.0, value - half), value + half)
 
 
 def equations_of(sheet: ClaimSheet, values: Values) -> Iterator[Equation]:
+    """What must agree within each claim, and between claims of one pan or one base."""
     for i in range(len(sheet.claims)):
         for part in ("serving", "batch"):
             yield from _energy(i, part, values)
@@ -61,16 +71,18 @@ def equations_of(sheet: ClaimSheet, values: Values) -> Iterator[Equation]:
         yield from _finishes(len(sheet.claims), values)
 
 
-def _energy(i: int, part: Part, values: Values) -> Iterator[Equation]:
-    kcal = Place(i, part, "kcal")
-    macros = [Place(i, part, figure) for figure in MACRO_KCAL]
+def _energy(i: int, part: ClaimPart, values: Values) -> Iterator[Equation]:
+    kcal = FigurePlace(i, part, "kcal")
+    macros = [FigurePlace(i, part, figure) for figure in MACRO_KCAL]
     if kcal not in values or any(place not in values for place in macros):
         return
     extra = [
-        place for figure in ("fibre_g", "polyols_g") if (place := Place(i, part, figure)) in values
+        place
+        for figure in ("fibre_g", "polyols_g")
+        if (place := FigurePlace(i, part, figure)) in values
     ]
 
-    def reckoned(at: dict[Place, Interval]) -> Interval:
+    def reckoned(at: dict[FigurePlace, Interval]) -> Interval:
         whole = _sum_of(at, macros)
         # Fibre is worth 0 to 4 kcal/g, polyols too: every lawful way of counting lies between.
         taken = sum(at[place].hi for place in extra) * 4
@@ -79,18 +91,18 @@ def _energy(i: int, part: Part, values: Values) -> Iterator[Equation]:
     yield Equation("energy", (i,), part, "kcal", (kcal, *macros), lambda at: at[kcal], reckoned)
 
 
-def _sum_of(at: dict[Place, Interval], macros: list[Place]) -> Interval:
+def _sum_of(at: dict[FigurePlace, Interval], macros: list[FigurePlace]) -> Interval:
     lo = sum(MACRO_KCAL[place.figure] * at[place].lo for place in macros)
     hi = sum(MACRO_KCAL[place.figure] * at[place].hi for place in macros)
     return Interval(lo, hi)
 
 
 def _servings(i: int, values: Values) -> Iterator[Equation]:
-    count = Place(i, "serving", "servings")
+    count = FigurePlace(i, "serving", "servings")
     if count not in values:
         return
     for figure in FIGURES:
-        one, whole = Place(i, "serving", figure), Place(i, "batch", figure)
+        one, whole = FigurePlace(i, "serving", figure), FigurePlace(i, "batch", figure)
         if one in values and whole in values:
             yield Equation(
                 *("servings", (i,), "batch", figure, (whole, one, count)),
@@ -106,11 +118,11 @@ def _times(one: Interval, count: Interval) -> Interval:
 def _same_pan(claims: int, values: Values) -> Iterator[Equation]:
     for i in range(claims):
         for j in range(i + 1, claims):
-            counts = Place(i, "serving", "servings"), Place(j, "serving", "servings")
+            counts = FigurePlace(i, "serving", "servings"), FigurePlace(j, "serving", "servings")
             if any(count not in values for count in counts):
                 continue
             for figure in FIGURES:
-                ours, other = Place(i, "serving", figure), Place(j, "serving", figure)
+                ours, other = FigurePlace(i, "serving", figure), FigurePlace(j, "serving", figure)
                 if ours in values and other in values:
                     yield Equation(
                         *("same_pan", (i, j), "serving", figure, (ours, other, *counts)),
@@ -122,15 +134,15 @@ def _same_pan(claims: int, values: Values) -> Iterator[Equation]:
 def _finishes(claims: int, values: Values) -> Iterator[Equation]:
     """What two claims on one base differ by is a finish: its kcal must agree with its macros."""
     for j in range(1, claims):
-        base = [Place(0, "serving", figure) for figure in ("kcal", *MACRO_KCAL)]
-        dressed = [Place(j, "serving", place.figure) for place in base]
+        base = [FigurePlace(0, "serving", figure) for figure in ("kcal", *MACRO_KCAL)]
+        dressed = [FigurePlace(j, "serving", place.figure) for place in base]
         if any(place not in values for place in (*base, *dressed)):
             continue
 
-        def added(at: dict[Place, Interval], base=base, dressed=dressed) -> Interval:  # type: ignore[no-untyped-def]
+        def added(at: dict[FigurePlace, Interval], base=base, dressed=dressed) -> Interval:  # type: ignore[no-untyped-def]
             return _less(at[dressed[0]], at[base[0]])
 
-        def reckoned(at: dict[Place, Interval], base=base, dressed=dressed) -> Interval:  # type: ignore[no-untyped-def]
+        def reckoned(at: dict[FigurePlace, Interval], base=base, dressed=dressed) -> Interval:  # type: ignore[no-untyped-def]
             return _less(_sum_of(at, dressed[1:]), _sum_of(at, base[1:]))
 
         yield Equation("finish", (0, j), "serving", "kcal", (*dressed, *base), added, reckoned)

@@ -7,13 +7,15 @@ from pydantic import Field
 from gasket.core.numbers import Amount, Answer, Positive, Value
 from gasket.core.trade.nutrients import BY_KEY
 
-Figure = Literal["kcal", "protein_g", "carbohydrate_g", "fat_g", "fibre_g", "polyols_g", "grams"]
-Part = Literal["serving", "batch"]
+ClaimFigure = Literal[
+    "kcal", "protein_g", "carbohydrate_g", "fat_g", "fibre_g", "polyols_g", "grams"
+]
+ClaimPart = Literal["serving", "batch"]
 Relation = Literal["apart", "same_pan", "same_base"]
-Kind = Literal["energy", "servings", "same_pan", "finish"]
+EquationKind = Literal["energy", "servings", "same_pan", "finish"]
 MOST_CLAIMS: Final = 5
 
-FIGURES: Final[tuple[Figure, ...]] = (
+FIGURES: Final[tuple[ClaimFigure, ...]] = (
     *("kcal", "protein_g", "carbohydrate_g", "fat_g", "fibre_g", "polyols_g", "grams"),
 )
 NAME: Final[dict[str, str]] = {
@@ -23,7 +25,7 @@ NAME: Final[dict[str, str]] = {
 }
 
 
-Verdict = Literal["agrees", "agrees with fibre", "disagrees", "too little"]
+EquationVerdict = Literal["agrees", "agrees with fibre", "disagrees", "too little"]
 
 
 class Figures(Value):
@@ -54,20 +56,20 @@ class ClaimSheet(Value):
     relation: Relation = "apart"
 
 
-class Place(NamedTuple):
+class FigurePlace(NamedTuple):
     """One stated number: of which claim, which part, which figure (or `servings`)."""
 
     claim: int
-    part: Part
+    part: ClaimPart
     figure: str
 
 
-class Check(Answer):
+class EquationCheck(Answer):
     """One equation: what was stated, what the rest makes of it, and whether they meet."""
 
-    kind: Kind
+    kind: EquationKind
     claims: tuple[int, ...]
-    part: Part
+    part: ClaimPart
     figure: str
     stated: float
     reckoned: float
@@ -81,7 +83,7 @@ class Repair(Answer):
     """One figure that, changed alone, would reconcile what it can."""
 
     claim: int
-    part: Part
+    part: ClaimPart
     figure: str
     stated: float
     should_be: float
@@ -91,7 +93,7 @@ class Repair(Answer):
     says: str
 
 
-class Ratio(Answer):
+class HowManyOfTheirs(Answer):
     """How many of mine for one of theirs, by one figure."""
 
     claim: int
@@ -102,16 +104,17 @@ class Ratio(Answer):
 class ClaimReport(Answer):
     """Everything that was found, in the order of reading."""
 
-    verdict: Verdict
+    verdict: EquationVerdict
     says: str
-    checks: tuple[Check, ...]
+    checks: tuple[EquationCheck, ...]
     suspect: Repair | None
     repairs: tuple[Repair, ...]
     questions: tuple[str, ...]
-    ratios: tuple[Ratio, ...]
+    ratios: tuple[HowManyOfTheirs, ...]
 
 
 def name_of(sheet: ClaimSheet, i: int) -> str:
+    """What to call a claim that its sender gave no name."""
     return sheet.claims[i].name or f"claim {i + 1}"
 
 

@@ -7,7 +7,7 @@ from gasket.core.claim_check.equations import Equation, Values
 from gasket.core.claim_check.figures import (
     NAME,
     ClaimSheet,
-    Place,
+    FigurePlace,
     Repair,
     name_of,
     shown,
@@ -20,12 +20,13 @@ def repairs_of(
     equations: list[Equation],
     failing: list[Equation],
     values: Values,
-    at: dict[Place, Interval],
+    at: dict[FigurePlace, Interval],
     sheet: ClaimSheet,
 ) -> Iterator[Repair]:
+    """Single numbers that, put otherwise, leave the fewest equations broken: likeliest first."""
     if not failing:
         return
-    found: dict[Place, Repair] = {}
+    found: dict[FigurePlace, Repair] = {}
     for equation in failing:
         for place in equation.places:
             should_be = _solved(equation, place, values)
@@ -50,7 +51,7 @@ def _rank(repair: Repair) -> tuple[int, float]:
     return repair.leaves, abs(repair.change) * (1.0 if on_grid else OFF_THE_GRID)
 
 
-def _solved(equation: Equation, place: Place, values: Values) -> float | None:
+def _solved(equation: Equation, place: FigurePlace, values: Values) -> float | None:
     """The value of `place` with which the equation holds exactly: linear, so two points do."""
 
     def gap(value: float) -> float:
@@ -65,12 +66,12 @@ def _solved(equation: Equation, place: Place, values: Values) -> float | None:
 
 
 def _tried(
-    place: Place,
+    place: FigurePlace,
     should_be: float,
     equations: list[Equation],
     failing: list[Equation],
     values: Values,
-    at: dict[Place, Interval],
+    at: dict[FigurePlace, Interval],
     sheet: ClaimSheet,
 ) -> Repair | None:
     stated = values[place]
@@ -94,7 +95,7 @@ def _tried(
     )
 
 
-def _repair_says(place: Place, stated: float, should_be: float, sheet: ClaimSheet) -> str:
+def _repair_says(place: FigurePlace, stated: float, should_be: float, sheet: ClaimSheet) -> str:
     of = "" if len(sheet.claims) == 1 else f" of {name_of(sheet, place.claim)}"
     part = " of the batch" if place.part == "batch" else ""
     unit = "" if place.figure in ("kcal", "servings") else " g"

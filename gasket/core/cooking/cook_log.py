@@ -21,7 +21,7 @@ from gasket.core.rebuild.trial import LineId, Remark
 MOST_TIMER_MIN: Final = 7 * 24 * 60.0
 
 
-class Deed(StrEnum):
+class StepAct(StrEnum):
     """What a record says."""
 
     BEGIN = "begin"
@@ -41,8 +41,15 @@ Outcome = Literal["under", "right", "over"]
 """How it came out: it needed longer, it was right, it had too long."""
 _OF_A_STEP: Final = frozenset(
     {
-        *(Deed.BEGIN, Deed.DONE, Deed.SKIP, Deed.EXTEND, Deed.LOOK, Deed.TEMPERATURE),
-        *(Deed.PASS, Deed.OUTCOME, Deed.GUESS),
+        *(
+            StepAct.BEGIN,
+            StepAct.DONE,
+            StepAct.SKIP,
+            StepAct.EXTEND,
+            StepAct.LOOK,
+            StepAct.TEMPERATURE,
+        ),
+        *(StepAct.PASS, StepAct.OUTCOME, StepAct.GUESS),
     }
 )
 
@@ -57,7 +64,7 @@ class CookDeed(Value):
     """
 
     id: SentId
-    deed: Deed
+    deed: StepAct
     step: LineId | None = None
     minutes: Annotated[Number, Field(gt=0, le=MOST_TIMER_MIN)] | None = None
     temperature_c: Annotated[Number, Field(ge=-40, le=250)] | None = None
@@ -75,15 +82,15 @@ class CookDeed(Value):
     def _missing(self) -> str | None:
         if self.deed in _OF_A_STEP and self.step is None:
             return "Say which step this is."
-        if self.deed in (Deed.TIMER, Deed.EXTEND, Deed.GUESS) and self.minutes is None:
+        if self.deed in (StepAct.TIMER, StepAct.EXTEND, StepAct.GUESS) and self.minutes is None:
             return "Say for how many minutes."
-        if self.deed is Deed.TEMPERATURE and self.temperature_c is None:
+        if self.deed is StepAct.TEMPERATURE and self.temperature_c is None:
             return "Type the temperature that the thermometer shows."
-        if self.deed is Deed.OUTCOME and self.note not in get_args(Outcome):
+        if self.deed is StepAct.OUTCOME and self.note not in get_args(Outcome):
             return "Say how it came out: under, right or over."
-        if self.deed in (Deed.SKIP, Deed.PASS) and not self.note.strip():
+        if self.deed in (StepAct.SKIP, StepAct.PASS) and not self.note.strip():
             return "Say why: it stays with the batch."
-        if self.deed is Deed.UNDO and self.undoes is None:
+        if self.deed is StepAct.UNDO and self.undoes is None:
             return "Say which record to undo."
         return None
 
@@ -95,6 +102,8 @@ class CookRecord(CookDeed):
 
 
 class StepStatus(StrEnum):
+    """Where a step of a cook stands."""
+
     WAITING = "waiting"
     GOING = "going"
     DONE = "done"
@@ -129,6 +138,7 @@ class StepState:
         return (self.done_at - self.begun_at).total_seconds() / 60
 
     def elapsed_min(self, now: datetime) -> float:
+        """Minutes since it was begun; 0 before."""
         return 0.0 if self.begun_at is None else (now - self.begun_at).total_seconds() / 60
 
     def due_at(self, minutes: float) -> datetime | None:
@@ -157,6 +167,7 @@ class CookLog:
     last: CookRecord | None = None
 
     def of(self, key: str) -> StepState:
+        """How a step stands; untouched where nothing was said of it."""
         return self.steps.get(key, StepState())
 
     @property
@@ -177,12 +188,12 @@ class CookLog:
 
 def replay(records: Sequence[CookRecord]) -> CookLog:
     """Fold `records` (oldest first) into the state."""
-    undone = {record.undoes for record in records if record.deed is Deed.UNDO}
+    undone = {record.undoes for record in records if record.deed is StepAct.UNDO}
     log = CookLog()
     for record in records:
-        if record.id in undone or record.deed is Deed.UNDO:
+        if record.id in undone or record.deed is StepAct.UNDO:
             continue
-        if record.deed is Deed.TIMER:
+        if record.deed is StepAct.TIMER:
             state = StepState(StepStatus.GOING, record.at)
             log.timers[record.id] = (record, state)
         elif record.step in log.timers:
@@ -196,24 +207,24 @@ def replay(records: Sequence[CookRecord]) -> CookLog:
 
 def _after(state: StepState, record: CookRecord) -> StepState:
     match record.deed:
-        case Deed.BEGIN:
+        case StepAct.BEGIN:
             return StepState(StepStatus.GOING, record.at)
-        case Deed.DONE:
+        case StepAct.DONE:
             begun = state.begun_at or record.at
             return replace(state, status=StepStatus.DONE, begun_at=begun, done_at=record.at)
-        case Deed.SKIP:
+        case StepAct.SKIP:
             return replace(state, status=StepStatus.SKIPPED, done_at=record.at, reason=record.note)
-        case Deed.EXTEND:
+        case StepAct.EXTEND:
             return replace(state, extra_min=state.extra_min + (record.minutes or 0.0))
-        case Deed.LOOK:
+        case StepAct.LOOK:
             return replace(state, looks=(*state.looks, record))
-        case Deed.TEMPERATURE:
+        case StepAct.TEMPERATURE:
             return replace(state, temperatures=(*state.temperatures, record))
-        case Deed.OUTCOME:
+        case StepAct.OUTCOME:
             return replace(state, outcome=cast("Outcome", record.note))
-        case Deed.PASS:
+        case StepAct.PASS:
             return replace(state, passed=record)
-        case Deed.GUESS:
+        case StepAct.GUESS:
             return replace(state, guess_min=record.minutes)
         case _:
             return state
@@ -221,7 +232,7 @@ def _after(state: StepState, record: CookRecord) -> StepState:
 
 def refusal(deed: CookDeed, log: CookLog, names: Mapping[str, str]) -> str | None:
     """Why this cannot be logged, in a sentence; `names` are the steps of the cook."""
-    if deed.step is None or deed.deed is Deed.UNDO:
+    if deed.step is None or deed.deed is StepAct.UNDO:
         return None
     if deed.step in log.timers:
         _, state = log.timers[deed.step]
@@ -230,13 +241,16 @@ def refusal(deed: CookDeed, log: CookLog, names: Mapping[str, str]) -> str | Non
         return "That step is not part of this cook."
     state = log.of(deed.step)
     status = state.status
-    if deed.deed is Deed.BEGIN and status is StepStatus.GOING:
+    if deed.deed is StepAct.BEGIN and status is StepStatus.GOING:
         return "It has been begun already."
-    if deed.deed is Deed.OUTCOME and status is not StepStatus.DONE:
+    if deed.deed is StepAct.OUTCOME and status is not StepStatus.DONE:
         return "Say how it came out once it is done."
-    if deed.deed is Deed.GUESS and state.looks:
+    if deed.deed is StepAct.GUESS and state.looks:
         return "It has been looked at: a guess counts before that."
-    if deed.deed in (Deed.EXTEND, Deed.LOOK, Deed.GUESS) and status is not StepStatus.GOING:
+    if (
+        deed.deed in (StepAct.EXTEND, StepAct.LOOK, StepAct.GUESS)
+        and status is not StepStatus.GOING
+    ):
         return "Begin it first."
     return None
 

@@ -5,7 +5,7 @@ from datetime import date, datetime, timedelta
 from typing import Final, Literal
 
 from gasket.core.cooking.safety import SafetySchool
-from gasket.core.cooking.stock import Lot, Place
+from gasket.core.cooking.stock import Lot, StoragePlace
 from gasket.core.numbers import Answer
 from gasket.core.trade.families import BY_KEY, Family, Span
 from gasket.core.trade.kinds import FoodKind
@@ -21,7 +21,7 @@ _MONTH_DAYS: Final = 30.0
 class Keeps(Answer):
     """Days from least to most in one place, and who says so."""
 
-    place: Place
+    place: StoragePlace
     says: Says
     least_days: float
     most_days: float
@@ -49,17 +49,19 @@ def keeping(family: Family | None, kinds: Iterable[FoodKind]) -> tuple[Keeps, ..
     return tuple(found)
 
 
-def _habit(place: Place, span: Span, days: float, text: str) -> Keeps:
+def _habit(place: StoragePlace, span: Span, days: float, text: str) -> Keeps:
     least, most = (span.least or 0.0) * days, (span.most or 0.0) * days
     return _keeps(place, "habit", least, most, text, "kitchen-keeping")
 
 
-def _keeps(place: Place, says: Says, least: float, most: float, text: str, source: str) -> Keeps:
+def _keeps(
+    place: StoragePlace, says: Says, least: float, most: float, text: str, source: str
+) -> Keeps:
     return Keeps(place=place, says=says, least_days=least, most_days=most, text=text, source=source)
 
 
 def keeps_days(
-    place: Place, advice: Iterable[Keeps], school: SafetySchool, thawed: bool = False
+    place: StoragePlace, advice: Iterable[Keeps], school: SafetySchool, thawed: bool = False
 ) -> float:
     """Days that it keeps in one place: the fewest of the school's advice and of habit. What was
     thawed keeps a day by UK advice."""
@@ -69,7 +71,9 @@ def keeps_days(
     return min(days, 1.0) if thawed and place == "fridge" and school == "uk" else days
 
 
-def keeps_until(place: Place, put_on: date, advice: Iterable[Keeps], school: SafetySchool) -> date:
+def keeps_until(
+    place: StoragePlace, put_on: date, advice: Iterable[Keeps], school: SafetySchool
+) -> date:
     """The date to eat it by, of what goes there on the day that it is made."""
     return put_on + timedelta(days=keeps_days(place, advice, school))
 

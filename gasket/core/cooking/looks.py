@@ -8,7 +8,7 @@ from typing import Final
 
 from gasket.core.cooking.steps import Step
 from gasket.core.trade.appliances import appliance_for
-from gasket.core.trade.step_kinds import BY_KIND, HOT, Gap
+from gasket.core.trade.step_kinds import BY_KIND, HOT, MinutesApart
 
 FIRST_SHARE: Final = 0.7
 LATEST_SHARE: Final = 0.8
@@ -17,7 +17,7 @@ BEYOND: Final = 1.5
 MOST_LOOKS: Final = 40
 
 
-def gap_of(step: Step) -> Gap:
+def gap_of(step: Step) -> MinutesApart:
     """How often one looks: as its appliance asks for, else as its kind does."""
     appliance = appliance_for(step.tool, step.air)
     return (appliance and appliance.looks) or BY_KIND[step.kind].looks

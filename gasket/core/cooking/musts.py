@@ -8,7 +8,7 @@ from gasket.core.numbers import Answer
 from gasket.core.trade.families import BY_KEY, Call, Family
 
 
-class Forgotten(Answer):
+class ForgottenStep(Answer):
     """A step of the family that is easy to forget and is not there; `text` is what to add."""
 
     must: str
@@ -18,7 +18,7 @@ class Forgotten(Answer):
 
 def forgotten(
     steps: Sequence[Step], family: Family | None, calls: Collection[Call] = ()
-) -> tuple[Forgotten, ...]:
+) -> tuple[ForgottenStep, ...]:
     """Must-steps of the family that are not among the steps, of those that the build calls for;
     none before there are any."""
     if family not in BY_KEY or not steps:
@@ -26,7 +26,7 @@ def forgotten(
     text = " ".join(f"{step.says} {step.vessel}" for step in steps)
     there = {step.must for step in steps}
     found = [
-        Forgotten(must=must.key, says=must.says, text=must.text)
+        ForgottenStep(must=must.key, says=must.says, text=must.text)
         for must in BY_KEY[family].musts
         if (not must.when or not set(must.when).isdisjoint(calls))
         and must.key not in there
@@ -38,11 +38,11 @@ def forgotten(
             (s.temperature_c for s in steps if s.kind == "bake" and s.temperature_c), 175
         )
         line = f"Preheat the oven {degrees:.0f} C 12 min"
-        found.insert(0, Forgotten(must="preheat", says="Preheat the oven.", text=line))
+        found.insert(0, ForgottenStep(must="preheat", says="Preheat the oven.", text=line))
     cups = any(re.search(r"egg (?:cup|muffin|bite)s?", step.says, re.IGNORECASE) for step in steps)
     if cups and not re.search(r"water (pan|bath)", text, re.IGNORECASE):
         says = "A pan of water under egg cups keeps them tender."
         found.append(
-            Forgotten(must="water", says=says, text="Put a water pan under the rack 2 min")
+            ForgottenStep(must="water", says=says, text="Put a water pan under the rack 2 min")
         )
     return tuple(found)

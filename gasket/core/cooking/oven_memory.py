@@ -25,7 +25,7 @@ from pydantic import computed_field
 
 from gasket.core.cooking.cook_log import CookLog, Outcome
 from gasket.core.cooking.looks import first_look_min, looks
-from gasket.core.cooking.sizing import Sized, sized
+from gasket.core.cooking.sizing import TimeScaling, sized
 from gasket.core.cooking.steps import Step
 from gasket.core.numbers import Answer
 from gasket.core.reckoning.margin import TWO_SIDED_95
@@ -45,7 +45,7 @@ MOST_RATIO: Final = 4.0
 _LEAST_STATED_MIN: Final = 0.5
 
 
-class Baked(Answer):
+class TimedBake(Answer):
     """One time that a step was timed in an oven (or another tool)."""
 
     tool: str
@@ -66,8 +66,8 @@ class Baked(Answer):
 
 
 def bakes_of(
-    steps: Iterable[Step], log: CookLog, dish: str, sizes: Mapping[str, Sized] | None = None
-) -> Iterator[Baked]:
+    steps: Iterable[Step], log: CookLog, dish: str, sizes: Mapping[str, TimeScaling] | None = None
+) -> Iterator[TimedBake]:
     """The timed cooking steps of one cook. What was stated is taken for the size that was cooked,
     so that the memory is of the oven and not of the piece."""
     by_id = {step.id: step for step in steps}
@@ -76,7 +76,7 @@ def bakes_of(
         if step is None or minutes is None or minutes <= 0 or state.done_at is None:
             continue
         if step.kind in HOT and step.tool:
-            yield Baked(
+            yield TimedBake(
                 tool=step.tool,
                 kind=step.kind,
                 vessel=step.vessel,
@@ -88,7 +88,7 @@ def bakes_of(
             )
 
 
-def _factor(sizes: Mapping[str, Sized] | None, key: str) -> float:
+def _factor(sizes: Mapping[str, TimeScaling] | None, key: str) -> float:
     found = sizes.get(key) if sizes else None
     return found.factor if found else 1.0
 
@@ -107,9 +107,9 @@ class Estimate(Answer):
     ratio: float
     first_look_min: float
     looks_min: tuple[float, ...]
-    bakes: tuple[Baked, ...]
+    bakes: tuple[TimedBake, ...]
     held: str
-    size: Sized
+    size: TimeScaling
 
 
 @dataclass(frozen=True, slots=True)
@@ -127,7 +127,7 @@ def learns_as(tool: str) -> str:
     return (known and known.learns_as) or tool
 
 
-def told_by(step: Step, bakes: Iterable[Baked], factor: float = 1.0) -> list[Baked]:
+def told_by(step: Step, bakes: Iterable[TimedBake], factor: float = 1.0) -> list[TimedBake]:
     """What the step learns from: same appliance, same kind of heat, about the same length."""
     stated = max(step.stated_min * factor, _LEAST_STATED_MIN)
     return [
@@ -140,7 +140,7 @@ def told_by(step: Step, bakes: Iterable[Baked], factor: float = 1.0) -> list[Bak
     ]
 
 
-def belief(vessel: str, told: Iterable[Baked]) -> Belief:
+def belief(vessel: str, told: Iterable[TimedBake]) -> Belief:
     """What is believed of the next ratio in this vessel."""
     prior = (SCATTER / PRIOR) ** 2
     seen = [
@@ -169,7 +169,11 @@ def _student_95(freedom: float) -> float:
 
 
 def estimate(
-    step: Step, bakes: Sequence[Baked], *, measured: bool = False, size: Sized | None = None
+    step: Step,
+    bakes: Sequence[TimedBake],
+    *,
+    measured: bool = False,
+    size: TimeScaling | None = None,
 ) -> Estimate:
     """How long `step` will take for what there is of it. `measured`: its end is a core temperature,
     not a time."""
@@ -217,9 +221,9 @@ def estimate(
 
 def estimates(
     steps: Iterable[Step],
-    bakes: Sequence[Baked],
+    bakes: Sequence[TimedBake],
     measured: Collection[str],
-    sizes: Mapping[str, Sized],
+    sizes: Mapping[str, TimeScaling],
 ) -> dict[str, Estimate]:
     """How long each step will take, by step; `measured` are those that a core temperature ends."""
     return {

@@ -20,6 +20,7 @@ _WORDS: Final[tuple[tuple[Role, str], ...]] = (
 
 
 def role_of(name: str) -> Role:
+    """What a component is to its dish, by its name."""
     for role, words in _WORDS:
         if re.search(words, name, re.IGNORECASE):
             return role

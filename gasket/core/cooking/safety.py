@@ -7,7 +7,7 @@ from dataclasses import dataclass
 from typing import Final, Literal
 
 from gasket.core.cooking.steps import Step
-from gasket.core.label.package import Flag, State
+from gasket.core.label.package import Flag, FoodState
 from gasket.core.numbers import Answer
 from gasket.core.trade.appliances import APPLIANCES, appliance_for
 from gasket.core.trade.appliances.model import Hazard
@@ -21,7 +21,7 @@ SafetySchool = Literal["us", "uk"]
 Reason = Literal["poultry", "reheated", "ground", "game", "set_egg", "whole_cut", "fish"]
 
 
-class Held(Answer):
+class HoldTime(Answer):
     """A core temperature that is enough when held for so long."""
 
     temperature_c: float
@@ -33,7 +33,7 @@ class SafeRule(Answer):
 
     reason: Reason
     food: str
-    enough: tuple[Held, ...]
+    enough: tuple[HoldTime, ...]
     rest_min: float
     school: SafetySchool
     source: str
@@ -55,7 +55,10 @@ _US: Final[dict[Reason, _Us]] = {
     "whole_cut": _Us(food="Whole cuts of meat", temperature_c=63.0, rest_min=3.0),
     "fish": _Us(food="Fish", temperature_c=63.0),
 }
-_UK: Final = (Held(temperature_c=75.0, seconds=30.0), Held(temperature_c=70.0, seconds=120.0))
+_UK: Final = (
+    HoldTime(temperature_c=75.0, seconds=30.0),
+    HoldTime(temperature_c=70.0, seconds=120.0),
+)
 """Food Standards Agency: 70 °C for 2 minutes or 75 °C for 30 seconds; from memory."""
 _ROUNDED_UP_C: Final = 0.23
 """145 °F is 62.78 °C, printed as 63: the most that the chart's Celsius are rounded up by."""
@@ -98,12 +101,13 @@ class InTheBuild:
     name: str
     kind: FoodKind
     component: str
-    state: State | None = None
+    state: FoodState | None = None
     flags: tuple[Flag, ...] = ()
     grams: float | None = None
 
 
 def rule(reason: Reason, school: SafetySchool) -> SafeRule:
+    """What is asked for a reason, by the US or the UK school, whose text stands as its source."""
     us = _US[reason]
     if school == "uk":
         return SafeRule(
@@ -112,7 +116,7 @@ def rule(reason: Reason, school: SafetySchool) -> SafeRule:
     return SafeRule(
         reason=reason,
         food=us.food,
-        enough=(Held(temperature_c=us.temperature_c, seconds=0.0),),
+        enough=(HoldTime(temperature_c=us.temperature_c, seconds=0.0),),
         rest_min=us.rest_min,
         school="us",
         source="us-core",
@@ -156,7 +160,7 @@ def flag_says(flag: Flag, school: SafetySchool) -> str:
     return f"Cook it through: {enough} inside{poultry}. {_DEFER}"
 
 
-def _held_words(held: Held) -> str:
+def _held_words(held: HoldTime) -> str:
     if held.seconds == 0:
         return f"{held.temperature_c:.0f} °C"
     long = f"{held.seconds / 60:g} minutes" if held.seconds >= 60 else f"{held.seconds:g} seconds"

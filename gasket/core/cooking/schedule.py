@@ -36,7 +36,7 @@ def warm_up() -> None:
 
 
 @dataclass(frozen=True, slots=True)
-class Task:
+class ScheduleTask:
     """A step as the schedule sees it. `needs` are what only one step can have at a time: hands,
     an oven. `late` ones are put off as long as it costs nothing; `running` ones have begun."""
 
@@ -49,7 +49,7 @@ class Task:
 
 
 @dataclass(frozen=True, slots=True)
-class Placed:
+class ScheduledTask:
     """From when to when a step runs, in minutes from the schedule's start."""
 
     id: str
@@ -58,21 +58,21 @@ class Placed:
 
 
 @dataclass(frozen=True, slots=True)
-class Plan:
+class TaskSchedule:
     """Steps in order of their start. `proven`: no schedule ends earlier."""
 
-    placed: tuple[Placed, ...]
+    placed: tuple[ScheduledTask, ...]
     minutes: float
     proven: bool
 
 
-def schedule(tasks: Sequence[Task]) -> Plan:
+def schedule(tasks: Sequence[ScheduleTask]) -> TaskSchedule:
     """Ready soonest, from now on. Raises `FaultyInput` for steps that wait for each other."""
     order, proven = _order(tasks)
     return _plan(_put_off(tasks, _as_early(tasks, order)), tasks, proven)
 
 
-def schedule_back(tasks: Sequence[Task]) -> Plan:
+def schedule_back(tasks: Sequence[ScheduleTask]) -> TaskSchedule:
     """The same with everything as late as it can be: to eat as soon as it is ready.
 
     Running steps cannot be moved: where there are any, the plan runs forward.
@@ -86,7 +86,7 @@ def schedule_back(tasks: Sequence[Task]) -> Plan:
     return _plan(_turned(tasks, late), tasks, proven)
 
 
-def _order(tasks: Sequence[Task]) -> tuple[Mapping[str, float], bool]:
+def _order(tasks: Sequence[ScheduleTask]) -> tuple[Mapping[str, float], bool]:
     """Start times that end soonest, of which the order counts, and whether nothing ends sooner."""
     by_hand = {task.id: -tail for task, tail in zip(tasks, _tails(tasks), strict=True)}
     if not tasks:
@@ -122,7 +122,7 @@ def _order(tasks: Sequence[Task]) -> tuple[Mapping[str, float], bool]:
     }, found == cp_model.OPTIMAL
 
 
-def _sharing(tasks: Sequence[Task], need: str) -> list[Task]:
+def _sharing(tasks: Sequence[ScheduleTask], need: str) -> list[ScheduleTask]:
     """The steps that take turns at something. Of those that run already, the longest holds it."""
     wanting = [task for task in tasks if need in task.needs and task.minutes > 0]
     running = [task for task in wanting if task.running]
@@ -130,7 +130,7 @@ def _sharing(tasks: Sequence[Task], need: str) -> list[Task]:
     return [task for task in wanting if not task.running or task is longest]
 
 
-def _as_early(tasks: Sequence[Task], order: Mapping[str, float]) -> dict[str, float]:
+def _as_early(tasks: Sequence[ScheduleTask], order: Mapping[str, float]) -> dict[str, float]:
     """When each begins: as early as it fits, those that come first in the order placed first."""
     starts = {task.id: 0.0 for task in tasks if task.running}
     left = [task for task in tasks if not task.running]
@@ -145,7 +145,7 @@ def _as_early(tasks: Sequence[Task], order: Mapping[str, float]) -> dict[str, fl
 
 
 def _earliest(
-    task: Task, ready: float, placed: Sequence[Task], starts: Mapping[str, float]
+    task: ScheduleTask, ready: float, placed: Sequence[ScheduleTask], starts: Mapping[str, float]
 ) -> float:
     begin = ready
     sharing = [other for other in placed if other.needs & task.needs and other.minutes > 0]
@@ -157,7 +157,7 @@ def _earliest(
     return begin
 
 
-def _mirrored(tasks: Sequence[Task]) -> list[Task]:
+def _mirrored(tasks: Sequence[ScheduleTask]) -> list[ScheduleTask]:
     """The same kitchen with time running backwards."""
     before: dict[str, set[str]] = {task.id: set() for task in tasks}
     for task in tasks:
@@ -166,23 +166,23 @@ def _mirrored(tasks: Sequence[Task]) -> list[Task]:
     return [replace(task, after=frozenset(before[task.id])) for task in tasks]
 
 
-def _turned(tasks: Sequence[Task], starts: Mapping[str, float]) -> dict[str, float]:
+def _turned(tasks: Sequence[ScheduleTask], starts: Mapping[str, float]) -> dict[str, float]:
     """Start times seen from the end."""
     end = max((starts[task.id] + task.minutes for task in tasks), default=0.0)
     return {task.id: end - starts[task.id] - task.minutes for task in tasks}
 
 
-def _plan(starts: Mapping[str, float], tasks: Sequence[Task], proven: bool) -> Plan:
+def _plan(starts: Mapping[str, float], tasks: Sequence[ScheduleTask], proven: bool) -> TaskSchedule:
     placed = [
-        Placed(task.id, round(starts[task.id], 6), round(starts[task.id] + task.minutes, 6))
+        ScheduledTask(task.id, round(starts[task.id], 6), round(starts[task.id] + task.minutes, 6))
         for task in tasks
     ]
     order = {task.id: i for i, task in enumerate(tasks)}
     placed.sort(key=lambda slot: (slot.start_min, slot.end_min, order[slot.id]))
-    return Plan(tuple(placed), max((slot.end_min for slot in placed), default=0.0), proven)
+    return TaskSchedule(tuple(placed), max((slot.end_min for slot in placed), default=0.0), proven)
 
 
-def _tails(tasks: Sequence[Task]) -> list[float]:
+def _tails(tasks: Sequence[ScheduleTask]) -> list[float]:
     """From the start of each step to the end of all, by what comes after it alone."""
     followers = {task.id: [other for other in tasks if task.id in other.after] for task in tasks}
     tails: dict[str, float] = {}
@@ -198,7 +198,7 @@ def _tails(tasks: Sequence[Task]) -> list[float]:
     return [tails[task.id] for task in tasks]
 
 
-def _put_off(tasks: Sequence[Task], starts: dict[str, float]) -> dict[str, float]:
+def _put_off(tasks: Sequence[ScheduleTask], starts: dict[str, float]) -> dict[str, float]:
     """Move what is `late` (a preheating oven) as near to its use as costs nothing."""
     starts = dict(starts)
     by_id = {task.id: task for task in tasks}

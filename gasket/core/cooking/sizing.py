@@ -28,7 +28,7 @@ SAME: Final = 0.05
 """A piece that differs by less than this bakes as stated."""
 
 
-class Amounts(NamedTuple):
+class BatchSize(NamedTuple):
     """What there is of it: grams of each component before cooking, and pieces that are made."""
 
     grams: Mapping[str, float]
@@ -40,7 +40,7 @@ class Amounts(NamedTuple):
         return sum(self.grams.get(name, 0.0) for name in wanted)
 
 
-class Sized(Answer):
+class TimeScaling(Answer):
     """How many times the stated minutes it takes, and what they were scaled from.
 
     `piece_g` is what one piece weighs here, `whole_g` all that the step works on.
@@ -52,15 +52,17 @@ class Sized(Answer):
     whole_g: float | None
 
 
-NOTHING_KNOWN: Final = Amounts({}, 1.0)
+NOTHING_KNOWN: Final = BatchSize({}, 1.0)
 
 
-def sizes(steps: Iterable[Step], there: Amounts, microwave_w: float) -> dict[str, "Sized"]:
+def sizes(steps: Iterable[Step], there: BatchSize, microwave_w: float) -> dict[str, "TimeScaling"]:
     """What each step's time is scaled by, by step."""
     return {step.id: sized(step, there, microwave_w) for step in steps}
 
 
-def sized(step: Step, there: Amounts = NOTHING_KNOWN, microwave_w: float = MEANT_FOR_W) -> Sized:
+def sized(
+    step: Step, there: BatchSize = NOTHING_KNOWN, microwave_w: float = MEANT_FOR_W
+) -> TimeScaling:
     """What a step's time is scaled by for what is there. Times for which nobody said how much
     they are meant for stand as they are."""
     whole = there.of(step.uses)
@@ -84,4 +86,6 @@ def sized(step: Step, there: Amounts = NOTHING_KNOWN, microwave_w: float = MEANT
     if step.kind == "microwave" and microwave_w != MEANT_FOR_W:
         factor *= MEANT_FOR_W / microwave_w
         says.append(f"stated for {MEANT_FOR_W:.0f} W: yours has {microwave_w:.0f} W")
-    return Sized(factor=factor, says="; ".join(says), piece_g=piece or None, whole_g=whole or None)
+    return TimeScaling(
+        factor=factor, says="; ".join(says), piece_g=piece or None, whole_g=whole or None
+    )

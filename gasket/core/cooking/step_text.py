@@ -17,7 +17,7 @@ from gasket.core.errors import FaultyInput
 from gasket.core.trade.appliances import APPLIANCES, usual_for
 from gasket.core.trade.appliances.model import Appliance
 from gasket.core.trade.step_kinds import PASSIVE, STEP_KINDS, StepKind
-from gasket.core.trade.temperatures import Air, Scale, celsius
+from gasket.core.trade.temperatures import Air, DegreeScale, celsius
 
 _OVEN_FROM_C: Final = 80.0
 """A line with such a temperature and no verb is baked."""
@@ -68,7 +68,7 @@ class _Text:
 
     left: str
     window: tuple[float, float] | None = None
-    temperature: tuple[float, Scale, Air] | None = None
+    temperature: tuple[float, DegreeScale, Air] | None = None
     found: dict[str, str] = field(default_factory=dict)
 
     def take(self, pattern: re.Pattern[str]) -> re.Match[str] | None:
@@ -124,7 +124,7 @@ def _take_temperature(rest: _Text) -> None:
     match = rest.take(_TEMPERATURE)
     if match is None:
         return
-    scale: Scale = "F" if match[3].upper() == "F" else "C"
+    scale: DegreeScale = "F" if match[3].upper() == "F" else "C"
     said = match[1] or match[4] or "conventional"
     is_fan = said.lower() != "conventional"
     degrees = celsius(_number(match[2]), scale)

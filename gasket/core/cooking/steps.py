@@ -10,7 +10,7 @@ from gasket.core.numbers import Number, Value, YesNo
 from gasket.core.rebuild.trial import LineId, Remark
 from gasket.core.reckoning.batch import Name
 from gasket.core.trade.step_kinds import HOT, LEAD, StepKind
-from gasket.core.trade.temperatures import Air, Scale
+from gasket.core.trade.temperatures import Air, DegreeScale
 
 MOST_STEPS: Final = 60
 MOST_MIN: Final = 7 * 24 * 60.0
@@ -21,7 +21,7 @@ UNSAID_MIN: Final = 5.0
 
 Minutes = Annotated[Number, Field(ge=0, le=MOST_MIN)]
 StepName = Annotated[str, Field(min_length=1, max_length=200)]
-Word = Annotated[str, Field(max_length=60)]
+StepWord = Annotated[str, Field(max_length=60)]
 
 
 class Step(Value):
@@ -42,14 +42,14 @@ class Step(Value):
     hands_on: YesNo = True
     temperature_c: Annotated[Number, Field(ge=-40, le=400)] | None = None
     air: Air = "conventional"
-    written: Scale = "C"
-    tool: Word = ""
-    vessel: Word = ""
+    written: DegreeScale = "C"
+    tool: StepWord = ""
+    vessel: StepWord = ""
     uses: Annotated[tuple[Name, ...], Field(max_length=50)] = ()
     after: Annotated[tuple[LineId, ...], Field(max_length=MOST_STEPS)] = ()
     cue: Remark = ""
     first_look_min: Minutes | None = None
-    must: Word = ""
+    must: StepWord = ""
     for_piece_g: Annotated[Number, Field(gt=0, le=100_000)] | None = None
     for_whole_g: Annotated[Number, Field(gt=0, le=100_000)] | None = None
     ladle_g: Annotated[Number, Field(gt=0, le=100_000)] | None = None
@@ -70,10 +70,12 @@ class Step(Value):
 
     @property
     def longest_min(self) -> float:
+        """Minutes at most; those stated where there is no window."""
         return self.most_min if self.most_min is not None else self.stated_min
 
     @property
     def shortest_min(self) -> float:
+        """Minutes at least; those stated where there is no window."""
         return self.least_min if self.least_min is not None else self.stated_min
 
     @property

@@ -17,8 +17,8 @@ from pydantic_core import PydanticCustomError
 from gasket.core.numbers import Number, SentId, Value
 from gasket.core.rebuild.trial import Remark
 
-Place = Literal["fridge", "freezer"]
-PLACES: Final[tuple[Place, ...]] = get_args(Place)
+StoragePlace = Literal["fridge", "freezer"]
+PLACES: Final[tuple[StoragePlace, ...]] = get_args(StoragePlace)
 
 
 class Move(StrEnum):
@@ -46,8 +46,8 @@ class StockMove(Value):
     move: Move
     amount: Annotated[Number, Field(gt=0, le=1_000_000)] | None = None
     part: Annotated[str, Field(max_length=120)] = ""
-    place: Place | None = "fridge"
-    to: Place | None = None
+    place: StoragePlace | None = "fridge"
+    to: StoragePlace | None = None
     note: Remark = ""
     undoes: Annotated[str, Field(max_length=64)] | None = None
 
@@ -91,14 +91,14 @@ class Lot:
     it was in the fridge before that, `frozen` how long in the freezer: days add up, wherever it
     goes in between. `thawed` came out of the freezer."""
 
-    place: Place
+    place: StoragePlace
     amount: float
     since: datetime
     cold: timedelta = timedelta()
     frozen: timedelta = timedelta()
     thawed: bool = False
 
-    def moved(self, to: Place, at: datetime) -> "Lot":
+    def moved(self, to: StoragePlace, at: datetime) -> "Lot":
         """The lot in another place from then on."""
         there = max(timedelta(), at - self.since)
         is_cold = self.place == "fridge"
@@ -122,9 +122,11 @@ class Stock:
 
     @property
     def put_away(self) -> float:
+        """What is left in fridge and freezer, in servings or grams as the book counts."""
         return sum(lot.amount for lot in self.lots)
 
-    def at(self, place: Place) -> float:
+    def at(self, place: StoragePlace) -> float:
+        """What is left at one of the two places, counted in the same way."""
         return sum(lot.amount for lot in self.lots if lot.place == place)
 
     @property
@@ -163,7 +165,7 @@ def book_of(records: Sequence[StockRecord], part: str, made_at: datetime | None 
     return add_up(own, made_at)
 
 
-def _take(stock: Stock, place: Place | None, amount: float) -> list[Lot]:
+def _take(stock: Stock, place: StoragePlace | None, amount: float) -> list[Lot]:
     """Take from the oldest lots of a place; what is not there is not taken."""
     taken: list[Lot] = []
     left = amount

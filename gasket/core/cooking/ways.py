@@ -26,6 +26,7 @@ class Kitchen:
 
     @property
     def small(self) -> bool:
+        """Whether a piece is small enough for what only takes small ones."""
         return self.piece_g is not None and self.piece_g < SMALL_PIECE_G
 
 

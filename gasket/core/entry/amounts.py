@@ -4,7 +4,7 @@ import re
 from typing import Final
 
 from gasket.core.entry.model import Quantity
-from gasket.core.entry.words import FILLS, NUMBER_WORDS, UNIT_OF, Fill
+from gasket.core.entry.words import FILLS, NUMBER_WORDS, UNIT_OF, SpoonFill
 from gasket.core.errors import FaultyInput
 from gasket.core.numbers import MOST_G
 from gasket.core.trade.written_numbers import read_number
@@ -39,6 +39,7 @@ _BIG: Final = ("kg", "l", "lb")
 
 
 def number_of(text: str) -> float:
+    """What digits, a fraction or both say. Raises `FaultyInput` for a fraction over 0."""
     try:
         return read_number(text).value
     except ZeroDivisionError:
@@ -46,12 +47,13 @@ def number_of(text: str) -> float:
 
 
 def unit_of(word: str) -> str:
+    """A unit's own word for any way to write it; T is a tablespoon, t a teaspoon."""
     if word in ("T", "t"):
         return "tbsp" if word == "T" else "tsp"
     return UNIT_OF[" ".join(word.lower().split())]
 
 
-class Amounts:
+class AmountReader:
     """Takes amounts off the head of `rest`."""
 
     def __init__(self, text: str) -> None:
@@ -60,6 +62,8 @@ class Amounts:
         """The last amount read the other way that it can be read."""
 
     def amount(self) -> Quantity | None:
+        """The amount at the head, taken off; None where there is none. Raises `FaultyInput` for one
+        that cannot be read."""
         self._refuse_unreadable()
         head, self.otherwise = self.rest, None
         low, high, end = self._numbers()
@@ -67,7 +71,7 @@ class Amounts:
             return None
         if max(low, high) > MOST_G:
             raise FaultyInput.at("text", "That’s a lot: check the amount and the unit.")
-        fill: Fill = ""
+        fill: SpoonFill = ""
         unit = ""
         found = UNIT.match(self.rest, end)
         if not found and re.match(r"[a-z]", self.rest[end:], re.IGNORECASE):
@@ -90,7 +94,7 @@ class Amounts:
         spaced = _SPACED.match(self.rest)
         if not spaced:
             return None
-        return Amounts(spaced[1].replace(" ", "") + self.rest[spaced.end() :]).amount()
+        return AmountReader(spaced[1].replace(" ", "") + self.rest[spaced.end() :]).amount()
 
     def _refuse_unreadable(self) -> None:
         if minus := re.match(r"-\s*(?=[\d.])", self.rest):
@@ -122,7 +126,7 @@ class Amounts:
         spelled = _AND.match(self.rest, end)
         if low != high or not spelled:
             return low, high, end
-        more, _, length = Amounts(self.rest[spelled.end() :])._numbers()
+        more, _, length = AmountReader(self.rest[spelled.end() :])._numbers()
         if more is None or not 0 < more < 1:
             return low, high, end
         return low + more, low + more, spelled.end() + length
@@ -151,6 +155,7 @@ class Amounts:
         return total, total, end
 
     def bare_unit(self) -> str:
+        """A unit without a number at the head, taken off; empty where there is none."""
         found = UNIT.match(self.rest)
         if not found or not stands_alone(self.rest, found, 0):
             return ""
@@ -168,6 +173,7 @@ def _decimal_way(text: str, unit: str) -> Quantity | None:
 
 
 def exactly(amount: float, unit: str) -> Quantity:
+    """One amount, from and to the same."""
     return Quantity(low=amount, high=amount, unit=unit)
 
 
@@ -182,7 +188,7 @@ def stands_alone(text: str, unit: re.Match[str], start: int) -> bool:
 
 def whole_quantity(text: str) -> Quantity | None:
     """A text that is an amount and nothing else ("120 g", "about 1 1/2 cups", "15-ounce")."""
-    line = Amounts(re.sub(r"^(?:about|approx\.?|ca\.?|~|or)\s*", "", text, flags=re.I))
+    line = AmountReader(re.sub(r"^(?:about|approx\.?|ca\.?|~|or)\s*", "", text, flags=re.I))
     if not re.match(r"[\d.]|an?\b|half\b", line.rest):
         return None
     found = line.amount()

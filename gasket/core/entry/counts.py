@@ -9,9 +9,9 @@ from gasket.core.entry.readings import (
     HEAPED_SPREAD,
     ORIGIN_SAYS,
     AmountReading,
-    Found,
-    Known,
-    Need,
+    FoodBackground,
+    MissingFact,
+    QuantityReadings,
 )
 from gasket.core.entry.words import PACKS, SIZES
 from gasket.core.label.food import SPREAD_OF, Measure, MeasureOrigin
@@ -21,7 +21,7 @@ _OF_A_BRAND: Final = ("scoop", "serving", *PACKS)
 """Every brand has its own: no generic food lends them."""
 
 
-def measures_of(unit: str, known: Known) -> list[Measure]:
+def measures_of(unit: str, known: FoodBackground) -> list[Measure]:
     """What is known of one such piece, in the order of trust; the house's own sizes first."""
     found = [measure for measure in known.facts.measures if unit in (measure.base, measure.name)]
     label = known.label
@@ -30,7 +30,7 @@ def measures_of(unit: str, known: Known) -> list[Measure]:
     return sorted(found, key=lambda measure: _trust(measure, known))
 
 
-def _trust(one: Measure, known: Known) -> tuple[int, bool]:
+def _trust(one: Measure, known: FoodBackground) -> tuple[int, bool]:
     ours = "US" if known.system in (HouseholdSystem.US, HouseholdSystem.US_LABEL) else "UK"
     foreign = bool(one.qualifier) and ours not in one.qualifier.upper()
     return {"weighed": 0, "label": 1, "typical": 2}[one.origin], foreign
@@ -40,48 +40,51 @@ def _same_piece(unit: str, piece: str) -> bool:
     return unit in ("piece", piece.lower()) or piece == ""
 
 
-def counted(entry: Entry, one: Quantity, known: Known) -> Found:
+def counted(entry: Entry, one: Quantity, known: FoodBackground) -> QuantityReadings:
+    """Pieces, slices, cans: by the food's own measure, or a question what one weighs."""
     if known.label is not None and known.label.by_piece:
         word = known.label.piece or "piece"
         how = f"{one.middle:.4g} × {word}, counted: its label has no weight"
         per_basis = AmountReading(grams=None, count=one.middle, how=how)
-        return Found((per_basis,))
+        return QuantityReadings((per_basis,))
     if entry.part:
-        return Found((_of_part(entry, one, known),))
+        return QuantityReadings((_of_part(entry, one, known),))
     if one.unit == "serving" and known.label is not None and known.label.style == "us":
         weight = known.label.weight_g
         if weight is not None:
             how = f"{one.middle:.4g} × {weight:g} g, the serving on its label"
-            return Found((times(one, weight, "label", how),))
+            return QuantityReadings((times(one, weight, "label", how),))
     named = measures_of(one.unit, known)
     if named:
-        return Found(tuple(_pieces(one, measure) for measure in named), _which(named, known))
+        return QuantityReadings(
+            tuple(_pieces(one, measure) for measure in named), _which(named, known)
+        )
     if one.unit == "piece" and (sizes := _sizes(known)):
         question = "Which size?" if len(sizes) > 1 else ""
-        return Found(tuple(_pieces(one, measure) for measure in sizes), question)
+        return QuantityReadings(tuple(_pieces(one, measure) for measure in sizes), question)
     if one.unit not in _OF_A_BRAND and (
         lent := known.borrowed(lambda generic: counted(entry, one, generic))
     ):
         return lent
     if one.unit == "scoop":
-        return Found(
+        return QuantityReadings(
             (needs("scoop", "what does one level scoop weigh? Brands run from 25 to 40 g"),)
         )
-    return Found((needs(one.unit, f"what does one {_piece_word(one.unit)} weigh?"),))
+    return QuantityReadings((needs(one.unit, f"what does one {_piece_word(one.unit)} weigh?"),))
 
 
 def _piece_word(unit: str) -> str:
     return f"{unit} one" if unit in SIZES else unit
 
 
-def _sizes(known: Known) -> list[Measure]:
+def _sizes(known: FoodBackground) -> list[Measure]:
     """Small, medium, large: weighed ones first, the house's own, then as they are listed."""
     listed = [measure.base for measure in known.facts.measures if measure.base in SIZES]
     found = [measure for size in dict.fromkeys(listed) for measure in measures_of(size, known)]
     return sorted(found, key=lambda measure: _trust(measure, known))
 
 
-def _which(named: list[Measure], known: Known) -> str:
+def _which(named: list[Measure], known: FoodBackground) -> str:
     """A question where measures of this house, or of no house in particular, disagree."""
     ours = [measure for measure in named if not _trust(measure, known)[1]] or named
     weights = [measure.grams for measure in ours]
@@ -91,7 +94,8 @@ def _which(named: list[Measure], known: Known) -> str:
 
 
 def needs(measure: str, says: str) -> AmountReading:
-    return AmountReading(grams=None, how=says, needs=Need(kind="measure", measure=measure))
+    """The question what one of a measure weighs."""
+    return AmountReading(grams=None, how=says, needs=MissingFact(kind="measure", measure=measure))
 
 
 def _pieces(one: Quantity, measure: Measure) -> AmountReading:
@@ -101,6 +105,7 @@ def _pieces(one: Quantity, measure: Measure) -> AmountReading:
 
 
 def times(one: Quantity, grams: float, origin: MeasureOrigin, how: str) -> AmountReading:
+    """So many of a measure, with the spread that its origin has."""
     spread = HEAPED_SPREAD if one.fill == "heaped" else SPREAD_OF[origin]
     factor = FILL_FACTOR[one.fill]
     middle = one.middle * grams * factor
@@ -108,7 +113,7 @@ def times(one: Quantity, grams: float, origin: MeasureOrigin, how: str) -> Amoun
     return AmountReading(grams=middle, low_g=low, high_g=high, count=one.middle, how=how)
 
 
-def _of_part(entry: Entry, one: Quantity, known: Known) -> AmountReading:
+def _of_part(entry: Entry, one: Quantity, known: FoodBackground) -> AmountReading:
     """Juice and zest of so many fruits."""
     names = ("juice", "zest") if entry.part == "juice and zest" else (entry.part,)
     found = [

@@ -18,16 +18,16 @@ from typing import Final
 from gasket.core.entry.amounts import (
     NUMBER,
     UNIT,
-    Amounts,
+    AmountReader,
     exactly,
     number_of,
     stands_alone,
     unit_of,
     whole_quantity,
 )
-from gasket.core.entry.model import MOST_TEXT, Entry, Part, Quantity
+from gasket.core.entry.model import MOST_TEXT, Entry, FoodPart, Quantity
 from gasket.core.entry.one_food import refuse_what_is_not_one
-from gasket.core.entry.words import FILLS, PACKS, PIECES, SIZES, STATES, UNIT_OF, VULGAR, Fill
+from gasket.core.entry.words import FILLS, PACKS, PIECES, SIZES, STATES, UNIT_OF, VULGAR, SpoonFill
 from gasket.core.errors import FaultyInput
 
 _ALONE: Final = (
@@ -74,7 +74,7 @@ def _plain(text: str) -> str:
     return " ".join(text.split())
 
 
-class _Line(Amounts):
+class _Line(AmountReader):
     """Reads a line from the left; what has been understood is taken away."""
 
     def __init__(self, text: str) -> None:
@@ -83,7 +83,7 @@ class _Line(Amounts):
         self.each: Quantity | None = None
         self.also: Quantity | None = None
         self.other: Quantity | None = None
-        self.part: Part = ""
+        self.part: FoodPart = ""
         self.protein_said = False
         self.notes: list[str] = []
 
@@ -225,7 +225,7 @@ class _Line(Amounts):
         if not self.rest[found.end() :].strip():
             return None
         self.rest = self.rest[found.end() :].lstrip()
-        fill: Fill = FILLS[found["fill"].lower()] if found["fill"] else ""
+        fill: SpoonFill = FILLS[found["fill"].lower()] if found["fill"] else ""
         return Quantity(low=1, high=1, unit=unit_of(found["unit"]), fill=fill)
 
     def _compound_follows(self, first: Quantity) -> bool:
@@ -316,14 +316,14 @@ def _take_states(food: str, note: str) -> tuple[tuple[str, ...], str, str]:
     return tuple(dict.fromkeys(states)), food, note
 
 
-def _take_part(food: str) -> tuple[str, Part]:
+def _take_part(food: str) -> tuple[str, FoodPart]:
     found = re.fullmatch(r"(.+?)\s+(zest)", food, re.I)
     if found:
         return found[1], "zest"
     return food, ""
 
 
-def _juiced(note: str) -> Part:
+def _juiced(note: str) -> FoodPart:
     juiced, zested = "juiced" in note, "zested" in note or "zest" in note.split()
     if juiced and zested:
         return "juice and zest"

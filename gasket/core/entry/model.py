@@ -2,11 +2,11 @@
 
 from typing import Final, Literal
 
-from gasket.core.entry.words import Fill
+from gasket.core.entry.words import SpoonFill
 from gasket.core.numbers import Answer
 
-Part = Literal["", "juice", "zest", "juice and zest"]
-Said = Literal["", "as bought", "edible"]
+FoodPart = Literal["", "juice", "zest", "juice and zest"]
+WeighedAs = Literal["", "as bought", "edible"]
 
 MOST_TEXT: Final = 300
 
@@ -17,10 +17,11 @@ class Quantity(Answer):
     low: float
     high: float
     unit: str = ""
-    fill: Fill = ""
+    fill: SpoonFill = ""
 
     @property
     def middle(self) -> float:
+        """Halfway from the least to the most, in its unit."""
         return (self.low + self.high) / 2
 
 
@@ -34,9 +35,9 @@ class Entry(Answer):
     each: Quantity | None = None
     also: Quantity | None = None
     otherwise: Quantity | None = None
-    part: Part = ""
+    part: FoodPart = ""
     states: tuple[str, ...] = ()
-    bought: Said = ""
+    bought: WeighedAs = ""
     to_taste: bool = False
     optional: bool = False
     protein_said: bool = False

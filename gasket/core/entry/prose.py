@@ -60,16 +60,16 @@ _WORDS_OF_A_LONG_ONE: Final = 5
 _WORDS_OF_A_SENTENCE: Final = 7
 
 
-class Read(NamedTuple):
+class ProseLine(NamedTuple):
     """A line with what it is; `text` is without its number, of a heading the name."""
 
     text: str
     kind: LineKind
 
 
-def read_lines(lines: list[str]) -> list[Read]:
+def read_lines(lines: list[str]) -> list[ProseLine]:
     """Every line with what it is: after "Method:" come steps, until ingredients are named again."""
-    found: list[Read] = []
+    found: list[ProseLine] = []
     among_steps = False
     for line in lines:
         read = _read(line)
@@ -78,27 +78,27 @@ def read_lines(lines: list[str]) -> list[Read]:
             if among_steps or _OF_INGREDIENTS.fullmatch(read.text):
                 read = read._replace(kind="words")
         elif among_steps and read.kind == "ingredient":
-            read = Read(_NUMBERED.sub("", line).strip(), "step")
+            read = ProseLine(_NUMBERED.sub("", line).strip(), "step")
         found.append(read)
     return found
 
 
-def _read(line: str) -> Read:
+def _read(line: str) -> ProseLine:
     text = line.strip()
     if heading := _HEADING.fullmatch(text):
-        return Read(heading[1].strip().capitalize(), "heading")
+        return ProseLine(heading[1].strip().capitalize(), "heading")
     if _OF_STEPS.fullmatch(text) or _OF_INGREDIENTS.fullmatch(text):
-        return Read(text.capitalize(), "heading")
+        return ProseLine(text.capitalize(), "heading")
     bare = _NUMBERED.sub("", text)
     if _ABOUT_IT.match(bare):
-        return Read(bare, "words")
+        return ProseLine(bare, "words")
     if _is_step(bare):
-        return Read(bare, "step")
+        return ProseLine(bare, "step")
     words = bare.split()
     counted = words[0].casefold() in NUMBER_WORDS or re.search(r"\d", bare)
     if not counted and len(words) >= _WORDS_OF_A_SENTENCE:
-        return Read(bare, "words")
-    return Read(text, "ingredient")
+        return ProseLine(bare, "words")
+    return ProseLine(text, "ingredient")
 
 
 def _is_step(text: str) -> bool:

@@ -29,7 +29,7 @@ CONFLICT: Final = 0.10
 """Relative difference from which two sources are both shown."""
 
 
-class Need(Answer):
+class MissingFact(Answer):
     """What has to be told or weighed once: grams of one `measure` of this food, or a share."""
 
     kind: NeedKind
@@ -44,11 +44,11 @@ class AmountReading(Answer):
     high_g: float | None = None
     count: float | None = None
     how: str
-    needs: Need | None = None
+    needs: MissingFact | None = None
 
 
 @dataclass(frozen=True)
-class Known:
+class FoodBackground:
     """What is known of the food that a line names."""
 
     facts: FoodFacts = field(default_factory=FoodFacts)
@@ -60,23 +60,25 @@ class Known:
     """The generic food of its kind: it lends what is not known of the food itself."""
 
     @property
-    def refuse(self) -> "Share | None":
+    def refuse(self) -> "WeightShare | None":
         """What is thrown away of the weight as bought."""
         return self._share(lambda facts: facts.refuse_share)
 
     @property
-    def drained(self) -> "Share | None":
+    def drained(self) -> "WeightShare | None":
         """What is left of the net weight without its liquid."""
         return self._share(lambda facts: facts.drained_share)
 
-    def _share(self, of: Callable[[FoodFacts], float | None]) -> "Share | None":
+    def _share(self, of: Callable[[FoodFacts], float | None]) -> "WeightShare | None":
         own = of(self.facts)
         if own is not None:
-            return Share(own)
+            return WeightShare(own)
         lent = None if self.like is None else of(self.like.facts)
-        return None if lent is None or self.like is None else Share(lent, self.like.says)
+        return None if lent is None or self.like is None else WeightShare(lent, self.like.says)
 
-    def borrowed(self, ask: Callable[["Known"], "Found"]) -> "Found | None":
+    def borrowed(
+        self, ask: Callable[["FoodBackground"], "QuantityReadings"]
+    ) -> "QuantityReadings | None":
         """What the generic food answers, which its readings say; None where it does not know."""
         if self.like is None:
             return None
@@ -88,7 +90,7 @@ class Known:
             reading.model_copy(update={"how": reading.how + self.like.says})
             for reading in found.readings
         )
-        return Found(readings, found.question)
+        return QuantityReadings(readings, found.question)
 
 
 @dataclass(frozen=True)
@@ -100,10 +102,11 @@ class Lender:
 
     @property
     def says(self) -> str:
+        """Whose figure it is, to follow the figure."""
         return f", as of “{self.name}”"
 
 
-class Share(NamedTuple):
+class WeightShare(NamedTuple):
     """A share of a weight, and whose it is where it is lent."""
 
     value: float
@@ -111,7 +114,7 @@ class Share(NamedTuple):
 
 
 @dataclass(frozen=True)
-class Found:
+class QuantityReadings:
     """Readings of one quantity with the question that they raise."""
 
     readings: tuple[AmountReading, ...]
@@ -136,10 +139,12 @@ def scaled(
 
 
 def or_else(value: float | None, other: float | None) -> float:
+    """The first that is known; 0 where neither is."""
     return value if value is not None else other or 0.0
 
 
 def estimated(grams: float, low: float, high: float, how: str) -> AmountReading:
+    """Grams from low to high as a reading; without a range where both are the same."""
     exact = low >= grams >= high
     return AmountReading(
         grams=grams, low_g=None if exact else low, high_g=None if exact else high, how=how
@@ -147,6 +152,7 @@ def estimated(grams: float, low: float, high: float, how: str) -> AmountReading:
 
 
 def spelled(one: Quantity) -> str:
+    """A quantity as a cook says it, without trailing zeros."""
     number = f"{one.low:.4g}" if one.low == one.high else f"{one.low:.4g} to {one.high:.4g}"
     unit = {"second": "s"}.get(one.unit, one.unit)
     return " ".join(word for word in (number, one.fill, unit) if word)

@@ -11,9 +11,9 @@ from gasket.core.entry.readings import (
     LEVEL_SPREAD,
     ORIGIN_SAYS,
     AmountReading,
-    Found,
-    Known,
-    Need,
+    FoodBackground,
+    MissingFact,
+    QuantityReadings,
     estimated,
     spelled,
 )
@@ -22,22 +22,25 @@ from gasket.core.trade.quantities import HouseholdSystem
 from gasket.core.trade.units import convert, has_measure, kind_of
 
 
-def mass(one: Quantity, known: Known) -> Found:
+def mass(one: Quantity, known: FoodBackground) -> QuantityReadings:
+    """A quantity by weight; ounces may have been meant by volume, which is asked."""
     low, high = convert(one.low, one.unit), convert(one.high, one.unit)
     how = "as written" if one.unit == "g" else f"{spelled(one)} by weight"
     by_weight = estimated((low + high) / 2, low, high, how)
     if one.unit != "oz" or not known.pourable:
-        return Found((by_weight,))
+        return QuantityReadings((by_weight,))
     by_volume = volume(one.model_copy(update={"unit": "fl oz"}), known)
-    return Found((by_weight, *by_volume.readings[:1]), "Ounces by weight, or fluid ounces?")
+    return QuantityReadings(
+        (by_weight, *by_volume.readings[:1]), "Ounces by weight, or fluid ounces?"
+    )
 
 
-def measured(one: Quantity, known: Known) -> Found:
+def measured(one: Quantity, known: FoodBackground) -> QuantityReadings:
     """A mass or a volume."""
     return mass(one, known) if kind_of(one.unit) == "mass" else volume(one, known)
 
 
-def _densities(known: Known) -> Iterator[tuple[float, MeasureOrigin]]:
+def _densities(known: FoodBackground) -> Iterator[tuple[float, MeasureOrigin]]:
     """Densities in the order of trust: weighed by the cook, on the label, typical."""
     facts = known.facts
     if facts.density_g_per_ml is not None and facts.density_origin == "weighed":
@@ -48,15 +51,16 @@ def _densities(known: Known) -> Iterator[tuple[float, MeasureOrigin]]:
         yield facts.density_g_per_ml, "typical"
 
 
-def volume(one: Quantity, known: Known) -> Found:
+def volume(one: Quantity, known: FoodBackground) -> QuantityReadings:
+    """A quantity by volume, through every density that the food is known to have."""
     densities = [*_densities(known)]
     if not densities and (lent := known.borrowed(lambda generic: volume(one, generic))):
         return lent
     if not densities:
         measure = "cup" if one.unit in ("pint", "quart", "gallon") else one.unit
-        need = Need(kind="volume", measure=measure)
+        need = MissingFact(kind="volume", measure=measure)
         says = f"what does one {measure} of it weigh?"
-        return Found((AmountReading(grams=None, how=says, needs=need),))
+        return QuantityReadings((AmountReading(grams=None, how=says, needs=need),))
     best = densities[0]
     readings = [_poured(one, known.system, best)]
     readings += [
@@ -66,7 +70,7 @@ def volume(one: Quantity, known: Known) -> Found:
     ]
     readings += [_poured(one, system, best) for system in _other_systems(one, known.system)]
     question = "" if has_measure(one.unit, known.system) else f"Whose {one.unit}?"
-    return Found(tuple(readings), question)
+    return QuantityReadings(tuple(readings), question)
 
 
 def _other_systems(one: Quantity, system: HouseholdSystem) -> Iterator[HouseholdSystem]:

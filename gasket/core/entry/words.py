@@ -2,7 +2,7 @@
 
 from typing import Final, Literal
 
-Fill = Literal["", "level", "heaped", "rounded", "scant", "packed"]
+SpoonFill = Literal["", "level", "heaped", "rounded", "scant", "packed"]
 
 UNITS: Final[dict[str, tuple[str, ...]]] = {
     "g": ("g", "gr", "gram", "grams", "gramme", "grammes"),
@@ -69,7 +69,7 @@ PIECES: Final = ("clove", "slice", "stalk", "leaf", "sprig", "fillet", "stick", 
 UNIT_OF: Final = {word: unit for unit, words in UNITS.items() for word in words}
 UNIT_NAMES: Final = tuple(UNITS)
 
-FILLS: Final[dict[str, Fill]] = {
+FILLS: Final[dict[str, SpoonFill]] = {
     "level": "level",
     "heaped": "heaped",
     "heaping": "heaped",

@@ -14,10 +14,10 @@ from gasket.core.entry.model import Entry, Quantity
 from gasket.core.entry.packs import by_protein, packs, packs_of_a_size, protein_per_g
 from gasket.core.entry.readings import (
     AmountReading,
-    Found,
-    Known,
-    Need,
-    Share,
+    FoodBackground,
+    MissingFact,
+    QuantityReadings,
+    WeightShare,
     estimated,
     or_else,
     scaled,
@@ -45,7 +45,7 @@ PROTEIN_FOOD: Final = 0.4
 """Grams of protein per gram from which "a 23 g scoop" could mean its protein."""
 
 
-class Worked(Answer):
+class AmountAnswer(Answer):
     """The readings, likeliest first; a question when the choice is the cook's; a caution."""
 
     readings: tuple[AmountReading, ...]
@@ -53,11 +53,11 @@ class Worked(Answer):
     caution: str = ""
 
 
-def work_out(entry: Entry, known: Known) -> Worked:
+def work_out(entry: Entry, known: FoodBackground) -> AmountAnswer:
     """Every sensible reading of `entry`."""
     if not entry.quantities:
         says = "to taste: weigh the jar before and after" if entry.to_taste else "no amount given"
-        return Worked(readings=(AmountReading(grams=0.0, how=says),))
+        return AmountAnswer(readings=(AmountReading(grams=0.0, how=says),))
     found = [_quantity(entry, quantity, known) for quantity in entry.quantities]
     readings, question = _summed(found)
     readings, question = _said_twice(entry, known, readings, question)
@@ -65,7 +65,7 @@ def work_out(entry: Entry, known: Known) -> Worked:
         readings = (*readings, *_quantity(_plain(entry), entry.otherwise, known).readings)
         question = f"{_first(entry)}, or {entry.otherwise.low:,.6g} {entry.otherwise.unit}?"
     readings = tuple(_edible(entry, known, readings))
-    return Worked(
+    return AmountAnswer(
         readings=tuple(_distinct(readings)), question=question, caution=_state_caution(entry, known)
     )
 
@@ -98,7 +98,7 @@ def _distinct(readings: tuple[AmountReading, ...]) -> Iterator[AmountReading]:
             yield reading
 
 
-def _summed(found: list[Found]) -> tuple[tuple[AmountReading, ...], str]:
+def _summed(found: list[QuantityReadings]) -> tuple[tuple[AmountReading, ...], str]:
     """ "1 cup plus 2 tbsp": the likeliest of each; one quantity keeps all its readings."""
     if len(found) == 1:
         return found[0].readings, found[0].question
@@ -115,7 +115,7 @@ def _summed(found: list[Found]) -> tuple[tuple[AmountReading, ...], str]:
     )
 
 
-def _quantity(entry: Entry, one: Quantity, known: Known) -> Found:
+def _quantity(entry: Entry, one: Quantity, known: FoodBackground) -> QuantityReadings:
     if entry.each is not None:
         return packs_of_a_size(entry, one, entry.each, known)
     if one.unit == "":
@@ -126,23 +126,23 @@ def _quantity(entry: Entry, one: Quantity, known: Known) -> Found:
         typical, low, high = UNMEASURED_G[one.unit]
         how = f"{spelled(one)} of about {typical:g} g, common practice"
         reading = estimated(one.middle * typical, one.low * low, one.high * high, how)
-        return Found((reading,))
+        return QuantityReadings((reading,))
     if one.unit in PACKS:
         return packs(entry, one, known)
     return counted(entry, one, known)
 
 
-def _bare(entry: Entry, one: Quantity, known: Known) -> Found:
+def _bare(entry: Entry, one: Quantity, known: FoodBackground) -> QuantityReadings:
     """ "180 carrot" is grams, "2 eggs" are pieces; between them both are offered."""
     as_grams = estimated(one.middle, one.low, one.high, TAKEN_AS_GRAMS)
     pieces = counted(entry, one.model_copy(update={"unit": "piece"}), known)
     countable = pieces.readings[0].needs is None
     if not countable and entry.part == "":
         if one.high >= BARE_GRAMS_FROM:
-            return Found((as_grams,))
-        return Found((as_grams, pieces.readings[0]), "Grams, or pieces?")
+            return QuantityReadings((as_grams,))
+        return QuantityReadings((as_grams, pieces.readings[0]), "Grams, or pieces?")
     if one.low >= BARE_GRAMS_FROM and entry.part == "":
-        return Found((as_grams, *pieces.readings))
+        return QuantityReadings((as_grams, *pieces.readings))
     return pieces
 
 
@@ -150,7 +150,7 @@ def _bare(entry: Entry, one: Quantity, known: Known) -> Found:
 
 
 def _said_twice(
-    entry: Entry, known: Known, readings: tuple[AmountReading, ...], question: str
+    entry: Entry, known: FoodBackground, readings: tuple[AmountReading, ...], question: str
 ) -> tuple[tuple[AmountReading, ...], str]:
     """An amount said again in brackets: a weight there wins over a measure."""
     if entry.also is None or kind_of(entry.also.unit) is None:
@@ -176,7 +176,7 @@ def _said_twice(
 
 
 def _edible(
-    entry: Entry, known: Known, readings: tuple[AmountReading, ...]
+    entry: Entry, known: FoodBackground, readings: tuple[AmountReading, ...]
 ) -> Iterator[AmountReading]:
     """As bought → edible: a weight may include what is thrown away."""
     refuse = known.refuse
@@ -184,7 +184,7 @@ def _edible(
         yield from readings
         return
     if entry.bought == "as bought" and refuse is None:
-        need = Need(kind="refuse", measure="refuse share")
+        need = MissingFact(kind="refuse", measure="refuse share")
         yield AmountReading(grams=None, how="how much of it is thrown away?", needs=need)
     if entry.bought == "as bought" and refuse is not None:
         yield from (_trimmed(reading, refuse) for reading in readings)
@@ -194,12 +194,12 @@ def _edible(
         yield _trimmed(readings[0], refuse)
 
 
-def _trimmed(reading: AmountReading, refuse: Share) -> AmountReading:
+def _trimmed(reading: AmountReading, refuse: WeightShare) -> AmountReading:
     how = f"{reading.grams or 0:.4g} g as bought, {refuse.value:.0%} of it thrown away"
     return scaled(reading, edible_g(1, refuse.value), how + refuse.says, 0.95, 1.05)
 
 
-def _state_caution(entry: Entry, known: Known) -> str:
+def _state_caution(entry: Entry, known: FoodBackground) -> str:
     """A raw label on a cooked weight needs a yield, never a guess."""
     stated = known.package.state
     said = [state for state in entry.states if state in ("raw", "cooked", "dry", "as_prepared")]

@@ -12,16 +12,18 @@ from functools import lru_cache
 from gasket.core.errors import Fault
 from gasket.core.label.causes import likely_causes
 from gasket.core.label.energy import EnergyMethod
-from gasket.core.label.energy_check import Reckoned, reckoned_by, unsaid_fibre_g
-from gasket.core.label.label import Label, Printed, printed
-from gasket.core.label.tolerance import Tolerated, tolerated
+from gasket.core.label.energy_check import EnergyByMethod, reckoned_by, unsaid_fibre_g
+from gasket.core.label.label import Label, PrintedFigure, printed
+from gasket.core.label.tolerance import ToleranceLimits, tolerated
 from gasket.core.label.unsaid_fibre import room_for_fibre
 from gasket.core.numbers import Answer
 from gasket.core.trade.nutrients import BY_KEY, MACROS, WEIGH_BY_THEMSELVES, whole_of
 from gasket.core.trade.nutrients.figure_types import FIGURES
 
 
-class Verdict(StrEnum):
+class AuditVerdict(StrEnum):
+    """Whether a label's energy agrees with its own macros."""
+
     AGREES = "agrees"
     AGREES_WITH_UNSAID = "agrees only with fibre or polyols counted"
     OFF = "off"
@@ -38,20 +40,21 @@ class HiddenByZero(Answer):
 class Audit(Answer):
     """What a careful reader finds on a panel."""
 
-    verdict: Verdict
+    verdict: AuditVerdict
     says: str
     printed_kcal: float | None
     printed_lo: float | None
     printed_hi: float | None
     off_kcal: float | None
-    reckoned: tuple[Reckoned, ...]
+    reckoned: tuple[EnergyByMethod, ...]
     hidden: tuple[HiddenByZero, ...]
     impossible: tuple[str, ...]
     causes: tuple[str, ...]
-    tolerated: tuple[Tolerated, ...]
+    tolerated: tuple[ToleranceLimits, ...]
 
     @property
     def hidden_per_100g(self) -> dict[str, float]:
+        """Grams per 100 g that a printed 0 may hide, by field."""
         return {part.field: part.per_100g for part in self.hidden}
 
 
@@ -72,28 +75,28 @@ def audit(label: Label, erythritol_kcal_per_g: float = 0.0) -> Audit:
         reckoned=reckoned,
         hidden=tuple(hidden_by_zero(label)),
         impossible=impossible(label),
-        causes=tuple(likely_causes(label, kcal, verdict is Verdict.OFF, reckoned)),
+        causes=tuple(likely_causes(label, kcal, verdict is AuditVerdict.OFF, reckoned)),
         tolerated=tolerated(label),
     )
 
 
 def _judge(
-    label: Label, kcal: Printed | None, reckoned: tuple[Reckoned, ...]
-) -> tuple[Verdict, str, float | None]:
+    label: Label, kcal: PrintedFigure | None, reckoned: tuple[EnergyByMethod, ...]
+) -> tuple[AuditVerdict, str, float | None]:
     if kcal is None:
-        return Verdict.CANNOT_TELL, "The panel has no energy figure to check.", None
+        return AuditVerdict.CANNOT_TELL, "The panel has no energy figure to check.", None
     lawful = [energy for energy in reckoned if energy.lawful and energy.agrees is not None]
     agreeing = [
         (energy, unsaid_fibre_g(label, energy.method, kcal)) for energy in lawful if energy.agrees
     ]
     for energy, unsaid in agreeing:
         if unsaid is None:
-            return Verdict.AGREES, f"Agrees with its macros ({energy.name}).", None
+            return AuditVerdict.AGREES, f"Agrees with its macros ({energy.name}).", None
     if agreeing:
         says = f"Agrees if it holds {agreeing[0][1]} of fibre that the panel leaves out."
-        return Verdict.AGREES_WITH_UNSAID, says, None
+        return AuditVerdict.AGREES_WITH_UNSAID, says, None
     if not lawful:
-        return Verdict.CANNOT_TELL, "Too few figures to calculate the energy.", None
+        return AuditVerdict.CANNOT_TELL, "Too few figures to calculate the energy.", None
     nearest = min(
         (energy.kcal for energy in lawful), key=lambda energy: abs((energy or 0.0) - kcal.value)
     )
@@ -102,10 +105,10 @@ def _judge(
         f"Printed {kcal.value:.0f} kcal, its macros make {nearest:.0f}: "
         f"off by {abs(off):.0f} kcal ({abs(off) / max(kcal.value, 1):.0%})."
     )
-    return Verdict.OFF, says + _too_much_fibre(label, kcal, lawful), off
+    return AuditVerdict.OFF, says + _too_much_fibre(label, kcal, lawful), off
 
 
-def _too_much_fibre(label: Label, kcal: Printed, lawful: list[Reckoned]) -> str:
+def _too_much_fibre(label: Label, kcal: PrintedFigure, lawful: list[EnergyByMethod]) -> str:
     """The fibre that it would take, where there is no room for it."""
     room = room_for_fibre(label)
     needed = (unsaid_fibre_g(label, energy.method, kcal) for energy in lawful)

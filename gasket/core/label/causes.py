@@ -3,14 +3,14 @@
 from collections.abc import Iterator
 from typing import Final
 
-from gasket.core.label.energy_check import LAWFUL, Reckoned, reckoned_by
-from gasket.core.label.label import Label, Printed, printed
+from gasket.core.label.energy_check import LAWFUL, EnergyByMethod, reckoned_by
+from gasket.core.label.label import Label, PrintedFigure, printed
 from gasket.core.trade.nutrients import KCAL_PER_G
 from gasket.core.trade.nutrients.table import KJ_PER_KCAL
 
 
 def likely_causes(
-    label: Label, kcal: Printed | None, off: bool, reckoned: tuple[Reckoned, ...]
+    label: Label, kcal: PrintedFigure | None, off: bool, reckoned: tuple[EnergyByMethod, ...]
 ) -> Iterator[str]:
     """Causes, likeliest first. `off`: the panel agrees by no lawful method."""
     if kcal is None:
@@ -25,7 +25,7 @@ def likely_causes(
         yield from (says for says in (next(found, None),) if says)
 
 
-def _erythritol_counted(label: Label, kcal: Printed) -> str | None:
+def _erythritol_counted(label: Label, kcal: PrintedFigure) -> str | None:
     if label.polyol != "erythritol" or not label.polyols_g:
         return None
     counted = label.model_copy(update={"polyol": None, "polyols_g": 0.0})
@@ -37,7 +37,7 @@ def _erythritol_counted(label: Label, kcal: Printed) -> str | None:
     return None
 
 
-def _kilojoules(label: Label, kcal: Printed) -> str | None:
+def _kilojoules(label: Label, kcal: PrintedFigure) -> str | None:
     if kcal.value < LEAST_LIKELY_KJ:
         return None
     as_kj = label.model_copy(update={"kcal": kcal.value / KJ_PER_KCAL, "kj": None})
@@ -47,7 +47,7 @@ def _kilojoules(label: Label, kcal: Printed) -> str | None:
     return None
 
 
-def _other_convention(label: Label, kcal: Printed) -> str | None:
+def _other_convention(label: Label, kcal: PrintedFigure) -> str | None:
     if label.style == "us" and _agrees_by_some(label.model_copy(update={"style": "eu"}), kcal):
         return "It agrees if the carbohydrate leaves fibre out, as on an EU panel."
     if label.style == "eu" and _agrees_by_some(label.model_copy(update={"style": "us"}), kcal):
@@ -55,7 +55,7 @@ def _other_convention(label: Label, kcal: Printed) -> str | None:
     return None
 
 
-def _as_prepared(label: Label, kcal: Printed) -> str | None:
+def _as_prepared(label: Label, kcal: PrintedFigure) -> str | None:
     """Half again and more energy than the macros, of a dry food: milk or fat was added to it."""
     found = [energy.kcal for energy in _each_lawful(label, kcal) if energy.kcal]
     if found and kcal.value > AS_PREPARED * max(found):
@@ -63,7 +63,7 @@ def _as_prepared(label: Label, kcal: Printed) -> str | None:
     return None
 
 
-def _no_alcohol(label: Label, kcal: Printed) -> str | None:
+def _no_alcohol(label: Label, kcal: PrintedFigure) -> str | None:
     found = [energy.kcal for energy in _each_lawful(label, kcal) if energy.kcal is not None]
     if label.alcohol_g is None and found and max(found) < 0.2 * kcal.value:
         grams = (kcal.value - max(found)) / KCAL_PER_G["alcohol_g"]
@@ -82,9 +82,9 @@ AS_PREPARED: Final = 1.5
 LEAST_LIKELY_KJ: Final = 100.0
 
 
-def _each_lawful(label: Label, kcal: Printed) -> list[Reckoned]:
+def _each_lawful(label: Label, kcal: PrintedFigure) -> list[EnergyByMethod]:
     return [reckoned_by(label, method, kcal, 0.0) for method in LAWFUL[label.style]]
 
 
-def _agrees_by_some(label: Label, kcal: Printed) -> bool:
+def _agrees_by_some(label: Label, kcal: PrintedFigure) -> bool:
     return any(energy.agrees for energy in _each_lawful(label, kcal))

@@ -7,7 +7,7 @@ XIV; alcohol 7 kcal/g in US reckoning is common practice.
 
 from typing import Final, Literal, NamedTuple
 
-from gasket.core.label.label import Label, Printed, printed
+from gasket.core.label.label import Label, PrintedFigure, printed
 from gasket.core.trade.nutrients import KCAL_PER_G, MACRO_KCAL
 from gasket.core.trade.nutrients.table import TABLE
 
@@ -41,11 +41,14 @@ class Factor(NamedTuple):
 
 
 class Term(NamedTuple):
+    """A printed figure with what a gram of it gives."""
+
     field: str
     factor: Factor
 
 
 def exactly(factor: float) -> Factor:
+    """A factor without room."""
     return Factor(factor, factor, factor)
 
 
@@ -150,7 +153,7 @@ class Sum(NamedTuple):
     variance: float
 
 
-def add_up(label: Label, terms: list[Term], fibre: Printed | None = None) -> Sum | None:
+def add_up(label: Label, terms: list[Term], fibre: PrintedFigure | None = None) -> Sum | None:
     """Sum the terms over the label's figures; None when one of them is unknown.
 
     Bounds by interval arithmetic, variance from independent uniform errors (h²/3 each); a sum
@@ -163,7 +166,7 @@ def add_up(label: Label, terms: list[Term], fibre: Printed | None = None) -> Sum
     return Sum(max(value, 0.0), max(lo, 0.0), max(hi, 0.0), max(mid, 0.0), variance)
 
 
-def raw_sum(label: Label, terms: list[Term], fibre: Printed | None = None) -> Sum | None:
+def raw_sum(label: Label, terms: list[Term], fibre: PrintedFigure | None = None) -> Sum | None:
     """The same, below 0 where the printed figures make it so."""
     value = lo = hi = mid = variance = 0.0
     for field, factor in terms:
@@ -181,10 +184,11 @@ def raw_sum(label: Label, terms: list[Term], fibre: Printed | None = None) -> Su
 
 
 def middle(factor: Factor) -> float:
+    """Halfway between the least and the most that a gram gives, in kcal."""
     return (factor.lo + factor.hi) / 2
 
 
-def _product_variance(factor: Factor, figure: Printed) -> float:
+def _product_variance(factor: Factor, figure: PrintedFigure) -> float:
     from_figure = (middle(factor) * figure.half) ** 2 / 3
     half_factor = (factor.hi - factor.lo) / 2
     return from_figure + (half_factor**2 / 3) * (figure.mid**2 + figure.half**2 / 3)

@@ -3,7 +3,7 @@
 from typing import Final
 
 from gasket.core.label.energy import EnergyMethod, Sum, add_up, energy_terms
-from gasket.core.label.label import NONE, Label, Printed
+from gasket.core.label.label import NONE, Label, PrintedFigure
 from gasket.core.label.unsaid_fibre import needs_unsaid, sum_within_room
 from gasket.core.numbers import Answer
 
@@ -20,7 +20,7 @@ METHOD_NAME: Final[dict[EnergyMethod, str]] = {
 }
 
 
-class Reckoned(Answer):
+class EnergyByMethod(Answer):
     """kcal per label basis by one method, with the interval that rounding leaves open, and unsaid
     fibre."""
 
@@ -34,10 +34,11 @@ class Reckoned(Answer):
 
 
 def reckoned_by(
-    label: Label, method: EnergyMethod, kcal: Printed | None, erythritol: float
-) -> Reckoned:
+    label: Label, method: EnergyMethod, kcal: PrintedFigure | None, erythritol: float
+) -> EnergyByMethod:
+    """A label's kcal by one method, beside what is printed."""
     found = sum_within_room(label, energy_terms(label, method, erythritol))
-    return Reckoned(
+    return EnergyByMethod(
         method=method,
         name=METHOD_NAME[method],
         lawful=method in LAWFUL[label.style],
@@ -48,12 +49,13 @@ def reckoned_by(
     )
 
 
-def meet(one: Sum, other: Printed) -> bool:
+def meet(one: Sum, other: PrintedFigure) -> bool:
+    """Whether a sum and a printed figure can be the same number."""
     slack = 1e-9 * other.hi
     return one.lo <= other.hi + slack and other.lo <= one.hi + slack
 
 
-def unsaid_fibre_g(label: Label, method: EnergyMethod, kcal: Printed) -> str | None:
+def unsaid_fibre_g(label: Label, method: EnergyMethod, kcal: PrintedFigure) -> str | None:
     """How much unsaid fibre the printed energy takes by this method, in words ("4 to 8 g"); None
     where fibre is printed, not asked for, or would move the energy the wrong way."""
     terms = energy_terms(label, method, 0.0)

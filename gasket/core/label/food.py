@@ -41,10 +41,12 @@ class Measure(Value):
 
     @property
     def base(self) -> str:
+        """The measure without what stands in brackets: "cup" of "cup (sifted)"."""
         return self.name.partition(" (")[0]
 
     @property
     def qualifier(self) -> str:
+        """What stands in brackets, or nothing."""
         return self.name.partition(" (")[2].rstrip(")")
 
 

@@ -119,10 +119,11 @@ class Label(PrintedFigures):
 
     @property
     def sounds_like_sweetener(self) -> bool:
+        """Whether its name says a sweetener, whose polyols a label may leave out."""
         return _names_a_sweetener(self.name)
 
 
-class Printed(NamedTuple):
+class PrintedFigure(NamedTuple):
     """One printed figure with the interval of true figures behind it."""
 
     value: float
@@ -131,17 +132,19 @@ class Printed(NamedTuple):
 
     @property
     def mid(self) -> float:
+        """The middle of what it may be."""
         return (self.lo + self.hi) / 2
 
     @property
     def half(self) -> float:
+        """Half the width of what it may be."""
         return (self.hi - self.lo) / 2
 
 
-NONE: Final = Printed(0.0, 0.0, 0.0)
+NONE: Final = PrintedFigure(0.0, 0.0, 0.0)
 
 
-def printed(label: Label, field: str) -> Printed | None:
+def printed(label: Label, field: str) -> PrintedFigure | None:
     """The figure of `field` (`kcal`, `fat_g`, …, `basis_g`) with its interval; None is unknown.
 
     What a panel says in another unit stands for it: kcal = kJ / 4.184, sodium = salt / 2.5.
@@ -150,7 +153,7 @@ def printed(label: Label, field: str) -> Printed | None:
         return _basis(label)
     figure: float | None = getattr(label, field)
     if figure is not None and field in label.below:
-        return Printed(figure / 2, 0.0, figure)
+        return PrintedFigure(figure / 2, 0.0, figure)
     if figure is not None:
         spread = TYPICAL_SPREAD if label.spread is None else label.spread
         interval = interval_behind(label.style, field, figure, spread)
@@ -168,16 +171,16 @@ def printed(label: Label, field: str) -> Printed | None:
     )
 
 
-def basis(label: Label) -> Printed:
+def basis(label: Label) -> PrintedFigure:
     """What printed figures are divided by: grams, or pieces where nothing has been weighed."""
     weight = _basis(label)
     if weight is not None:
         return weight
     count = label.basis_pieces or 1.0
-    return Printed(count, count, count)
+    return PrintedFigure(count, count, count)
 
 
-def _basis(label: Label) -> Printed | None:
+def _basis(label: Label) -> PrintedFigure | None:
     if label.basis_g is not None:
         return _printed(label.basis_g, interval_behind(label.style, "basis_g", label.basis_g, 0.0))
     if label.basis_ml is None or label.density_g_per_ml is None:
@@ -187,5 +190,7 @@ def _basis(label: Label) -> Printed | None:
     return _printed(label.basis_ml * per_ml, Interval(lo * per_ml, hi * per_ml))
 
 
-def _printed(figure: float, interval: Interval) -> Printed:
-    return Printed(value=figure, lo=max(0.0, min(interval.lo, figure)), hi=max(interval.hi, figure))
+def _printed(figure: float, interval: Interval) -> PrintedFigure:
+    return PrintedFigure(
+        value=figure, lo=max(0.0, min(interval.lo, figure)), hi=max(interval.hi, figure)
+    )

@@ -45,7 +45,7 @@ MANNERS: Final = frozenset(
 """What is done to a food, or said of it, that makes it no other one."""
 
 
-class Called(NamedTuple):
+class FoodTitles(NamedTuple):
     """What a food goes by."""
 
     name: str
@@ -87,7 +87,7 @@ def _same_words(some: Iterable[str], others: Iterable[str]) -> bool:
     return not left
 
 
-def fit(typed: str, states: Sequence[str], food: Called) -> Fit:
+def fit(typed: str, states: Sequence[str], food: FoodTitles) -> Fit:
     """How `typed`, with what was said of its state, fits what the food is called."""
     names = (food.name, *food.aliases, *food.packages)
     found = min(_fit(_words(typed), states, name) for name in names)
@@ -150,7 +150,7 @@ def sure_one(fits: Sequence[Fit]) -> bool:
     return fits[0] is Fit.A_KIND and fits.count(Fit.A_KIND) + fits.count(Fit.A_KIND_UNSAID) == 1
 
 
-def nearest(name: str, candidates: Sequence[Called]) -> int | None:
+def nearest(name: str, candidates: Sequence[FoodTitles]) -> int | None:
     """Which of the foods of one kind a package is most likely one of: the one whose words it says
     most of; the only one there is. None where several are as near."""
     if len(candidates) == 1:

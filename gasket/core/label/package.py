@@ -49,7 +49,7 @@ ALLERGENS: Final[dict[AllergenSchool, tuple[Allergen, ...]]] = {
     ),
 }
 
-State = Literal["raw", "cooked", "dry", "frozen", "drained", "as_prepared"]
+FoodState = Literal["raw", "cooked", "dry", "frozen", "drained", "as_prepared"]
 """What the panel speaks of; a raw label on a cooked weight needs a yield."""
 
 Does = Literal["thickens", "dries", "sweetens", "flavours"]
@@ -73,7 +73,7 @@ Flag = Literal[
 ]
 """What drives the cautions of a dish that holds it."""
 
-STATES: Final[tuple[State, ...]] = get_args(State)
+STATES: Final[tuple[FoodState, ...]] = get_args(FoodState)
 
 
 class Package(Value):
@@ -84,7 +84,7 @@ class Package(Value):
     pack_pieces: Sparse[Positive] = None
     drained_g: Sparse[Positive] = None
     price: Sparse[Amount] = None
-    state: Sparse[State] = None
+    state: Sparse[FoodState] = None
     allergens: tuple[Allergen, ...] = ()
     may_contain: tuple[Allergen, ...] = ()
     does: tuple[Does, ...] = ()

@@ -22,7 +22,7 @@ from gasket.core.label.unsaid_fibre import sum_of
 from gasket.core.trade.nutrients import BY_KEY, CALCULATED, MACRO_KCAL, parts_of
 from gasket.core.trade.nutrients.figure_types import NUTRIENTS, Nutrient
 
-Row = NDArray[np.float64]
+PerNutrient = NDArray[np.float64]
 Material = Literal["protein", "carbohydrate", "fat", "fibre", "polyols"]
 INDEX: Final[dict[Nutrient, int]] = {nutrient: i for i, nutrient in enumerate(NUTRIENTS)}
 """The column of each nutrient, in every row."""
@@ -49,7 +49,7 @@ class Panel(NamedTuple):
     """
 
     known: NDArray[np.bool_]
-    rows: Row
+    rows: PerNutrient
     material: Material | None
 
 
@@ -118,7 +118,7 @@ def opened_by_unsaid_fibre(label: Label) -> float | None:
     return max(0.0, found.hi - found.lo - (stated.hi - stated.lo)) / basis(label).value
 
 
-def _material(per_gram: Row) -> Material | None:
+def _material(per_gram: PerNutrient) -> Material | None:
     """The macronutrient that most of the energy sits in; fibre and polyols count 2 kcal/g."""
     grams = dict(zip(NUTRIENTS, per_gram.tolist(), strict=True))
     energy: dict[Material, float] = {
@@ -132,7 +132,9 @@ def _material(per_gram: Row) -> Material | None:
     return material if energy[material] > 0 else None
 
 
-def _capped(lo: Row, hi: Row, mid: Row, variance: Row, most: Row) -> tuple[Row, Row]:
+def _capped(
+    lo: PerNutrient, hi: PerNutrient, mid: PerNutrient, variance: PerNutrient, most: PerNutrient
+) -> tuple[PerNutrient, PerNutrient]:
     """Centre and variance where rounding alone would allow more than a gram can hold."""
     over = (hi > most) & (lo < most)
     return (

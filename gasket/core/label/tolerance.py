@@ -11,7 +11,7 @@ rows of the macronutrients.
 from collections.abc import Iterator
 from typing import Final
 
-from gasket.core.label.label import Label, Printed, printed
+from gasket.core.label.label import Label, PrintedFigure, printed
 from gasket.core.numbers import Answer
 from gasket.core.trade.nutrients.model import NutrientRow
 from gasket.core.trade.nutrients.table import TABLE
@@ -20,7 +20,7 @@ US_MOST: Final = 1.20
 US_LEAST_NATURAL: Final = 0.80
 
 
-class Tolerated(Answer):
+class ToleranceLimits(Answer):
     """What the law allows a printed figure to stand for; None is without a limit that way."""
 
     field: str
@@ -29,7 +29,7 @@ class Tolerated(Answer):
     most: float | None
 
 
-def tolerated(label: Label) -> tuple[Tolerated, ...]:
+def tolerated(label: Label) -> tuple[ToleranceLimits, ...]:
     """The band of each figure that its law has a row for, per label basis. Tables have none."""
     match label.style:
         case "us":
@@ -40,13 +40,13 @@ def tolerated(label: Label) -> tuple[Tolerated, ...]:
             return ()
 
 
-def _us(label: Label) -> Iterator[Tolerated]:
+def _us(label: Label) -> Iterator[ToleranceLimits]:
     for row in TABLE:
         figure = printed(label, row.key) if row.us_tolerance else None
         if figure is None:
             continue
         ceiling = row.us_tolerance == "at most"
-        yield Tolerated(
+        yield ToleranceLimits(
             field=row.key,
             printed=figure.value,
             least=None if ceiling else US_LEAST_NATURAL * figure.value,
@@ -54,7 +54,7 @@ def _us(label: Label) -> Iterator[Tolerated]:
         )
 
 
-def _eu(label: Label) -> Iterator[Tolerated]:
+def _eu(label: Label) -> Iterator[ToleranceLimits]:
     per = label.basis_ml or label.weight_g
     if per is None:
         return
@@ -73,7 +73,7 @@ def _eu(label: Label) -> Iterator[Tolerated]:
         yield _around(row.key, figure, reach)
 
 
-def _eu_reach(row: NutrientRow, figure: Printed, per: float) -> tuple[float, float]:
+def _eu_reach(row: NutrientRow, figure: PrintedFigure, per: float) -> tuple[float, float]:
     """How far below and above the figure the food may be."""
     per_100 = figure.value / per * 100
     step = next(step for step in row.eu_tolerance if per_100 < step.under)
@@ -81,9 +81,9 @@ def _eu_reach(row: NutrientRow, figure: Printed, per: float) -> tuple[float, flo
     return units + step.share_below * figure.value, units + step.share_above * figure.value
 
 
-def _around(field: str, figure: Printed, reach: tuple[float, float]) -> Tolerated:
+def _around(field: str, figure: PrintedFigure, reach: tuple[float, float]) -> ToleranceLimits:
     below, above = reach
-    return Tolerated(
+    return ToleranceLimits(
         field=field,
         printed=figure.value,
         least=max(0.0, figure.value - below),

@@ -20,7 +20,7 @@ from gasket.core.label.energy import (
     middle,
     raw_sum,
 )
-from gasket.core.label.label import NONE, Label, Printed, printed
+from gasket.core.label.label import NONE, Label, PrintedFigure, printed
 from gasket.core.trade.nutrients import BESIDE_FIBRE, WEIGH_BY_THEMSELVES
 from gasket.core.trade.nutrients.table import SALT_PER_SODIUM
 
@@ -43,12 +43,12 @@ def sum_of(label: Label, terms: list[Term]) -> Sum | None:
         return None if room is None else add_up(label, terms, room)
     if room is None:
         least = _soluble(label)
-        room = Printed(least.value, least.lo, max(least.lo, by_energy.hi))
+        room = PrintedFigure(least.value, least.lo, max(least.lo, by_energy.hi))
     by_room = add_up(label, terms, room)
     if by_room is None or by_energy.lo > room.hi or by_energy.hi < room.lo:
         return by_room
     clipped = min(max(by_energy.value, room.value), room.hi)
-    stated = add_up(label, terms, Printed(clipped, clipped, clipped))
+    stated = add_up(label, terms, PrintedFigure(clipped, clipped, clipped))
     assert stated is not None
     return _within(by_room, _by_energy(label, terms, form, by_energy), stated.value)
 
@@ -58,7 +58,7 @@ def sum_within_room(label: Label, terms: list[Term]) -> Sum | None:
     return add_up(label, terms, room_for_fibre(label))
 
 
-def room_for_fibre(label: Label) -> Printed | None:
+def room_for_fibre(label: Label) -> PrintedFigure | None:
     """Grams of unsaid fibre in the basis; the value is the least. None: nothing bounds it."""
     least = _soluble(label)
     if label.fibre_inside:
@@ -70,19 +70,19 @@ def room_for_fibre(label: Label) -> Printed | None:
         taken = _least(label, WEIGH_BY_THEMSELVES) + salt
     if whole is None:
         return None
-    return Printed(least.value, least.lo, max(whole.hi - taken, least.hi))
+    return PrintedFigure(least.value, least.lo, max(whole.hi - taken, least.hi))
 
 
 def _least(label: Label, fields: tuple[str, ...]) -> float:
     return sum((printed(label, field) or NONE).lo for field in fields)
 
 
-def _as_water(label: Label) -> Printed | None:
+def _as_water(label: Label) -> PrintedFigure | None:
     """Millilitres that nobody has weighed weigh about a gram each."""
-    return None if label.basis_ml is None else Printed(*(label.basis_ml,) * 3)
+    return None if label.basis_ml is None else PrintedFigure(*(label.basis_ml,) * 3)
 
 
-def _soluble(label: Label) -> Printed:
+def _soluble(label: Label) -> PrintedFigure:
     return printed(label, "soluble_fibre_g") or NONE
 
 

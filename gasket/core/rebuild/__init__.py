@@ -8,5 +8,4 @@ family_signs  which family a build is, by its name or by what is in it
 resizing      the whole trial made larger or smaller
 difference    what a trial changed against another
 section       a serving drawn to scale, beside the original's
-nutrition_claims   what a serving may be called in the US and the EU
 """

@@ -16,7 +16,7 @@ from gasket.core.weighing.pour import tolerance_g
 
 NO_CHANGE: Final = 0.005
 """Of a line's grams: less than half a percent is not told as one."""
-Kind = Literal["added", "removed", "changed"]
+ChangeKind = Literal["added", "removed", "changed"]
 
 
 class LineDifference(Answer):
@@ -24,7 +24,7 @@ class LineDifference(Answer):
 
     line_id: str
     component: str
-    kind: Kind
+    kind: ChangeKind
     name: str
     before_name: str
     before_g: float | None
@@ -54,7 +54,7 @@ class TrialDifference(Answer):
 
 
 @dataclass(frozen=True)
-class Side:
+class TrialSide:
     """One of the two as planned, one serving of it, how many there are. Of one that was made, these
     are as weighed, and so are the lines of `made`."""
 
@@ -64,7 +64,7 @@ class Side:
     made: Build | None = None
     weighed_at: datetime | None = None
 
-    def lines(self, beside: "Side") -> Build:
+    def lines(self, beside: "TrialSide") -> Build:
         """As weighed; beside one that was only planned, what was weighed as planned is the plan."""
         if self.made is None or beside.made is not None:
             return self.made or self.planned
@@ -82,7 +82,7 @@ def _as_planned(weighed_g: float, planned_g: float) -> bool:
     return abs(weighed_g - planned_g) <= tolerance_g(planned_g, 1.0)
 
 
-def difference(before: Side, after: Side, names: Mapping[int, str]) -> TrialDifference:
+def difference(before: TrialSide, after: TrialSide, names: Mapping[int, str]) -> TrialDifference:
     """`after` against `before`; `names` are those of packages, by label id."""
     return TrialDifference(
         lines=line_differences(before.lines(after), after.lines(before), names),
@@ -115,15 +115,15 @@ def line_differences(
     )
 
 
-Placed = tuple[str, BuildLine]
+LineOfComponent = tuple[str, BuildLine]
 
 
-def _by_id(build: Build) -> dict[str, Placed]:
+def _by_id(build: Build) -> dict[str, LineOfComponent]:
     return {line.id: (build.components[i].name, line) for i, _, line in build.placed()}
 
 
 def _line(
-    key: str, old: Placed | None, new: Placed | None, names: Mapping[int, str]
+    key: str, old: LineOfComponent | None, new: LineOfComponent | None, names: Mapping[int, str]
 ) -> LineDifference | None:
     before = None if old is None or old[1].off else old[1]
     after = None if new is None or new[1].off else new[1]
@@ -136,7 +136,7 @@ def _line(
     same_count = before is not None and after is not None and before.count == after.count
     if same_food and before_g == after_g and same_count:
         return None
-    kind: Kind = "added" if before is None else "removed" if after is None else "changed"
+    kind: ChangeKind = "added" if before is None else "removed" if after is None else "changed"
     return LineDifference(
         line_id=key,
         component=(new or old or ("", None))[0],

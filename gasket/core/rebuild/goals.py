@@ -54,11 +54,13 @@ class Goal(NutrientLimits):
     bowls: Limits = NO_LIMITS
 
     def limits(self, key: GoalKey) -> Limits:
+        """What was asked of one figure; empty limits where nothing was."""
         found = getattr(self, key)
         assert isinstance(found, Limits)
         return found
 
     def given(self) -> Iterator[tuple[GoalKey, Limits]]:
+        """Everything that was asked, in the order of the goal's keys."""
         for key in GOAL_KEYS:
             if self.limits(key).given:
                 yield key, self.limits(key)
@@ -85,7 +87,7 @@ class GoalState(Answer):
     soft: bool
 
 
-Known = tuple[float, float, float]
+ValueWithBand = tuple[float, float, float]
 """Value, likely low, likely high."""
 
 
@@ -100,7 +102,7 @@ def goal_states(
 
 def _found(
     goal: Goal, key: GoalKey, serving: Portion, others: Mapping[GoalKey, float | None]
-) -> Known | None:
+) -> ValueWithBand | None:
     if key == "carbohydrate_per_protein":
         carbohydrate = (
             serving.net_carbohydrate_g if goal.ratio_means == "net" else serving.carbohydrate_g
@@ -117,14 +119,14 @@ def _found(
     return (figure.value, *figure.likely) if isinstance(figure, Figure) else None
 
 
-def _quotient(above: object, below: object, factor: float) -> Known | None:
+def _quotient(above: object, below: object, factor: float) -> ValueWithBand | None:
     if not isinstance(above, Figure) or not isinstance(below, Figure) or below.value <= 0:
         return None
     value = factor * above.value / below.value
     return value, value, value
 
 
-def _state(key: GoalKey, limits: Limits, found: Known | None) -> GoalState:
+def _state(key: GoalKey, limits: Limits, found: ValueWithBand | None) -> GoalState:
     name, unit = GOAL_NAMES[key]
     least, most = limits.least, limits.most
     verdict: GoalVerdict = "unknown"

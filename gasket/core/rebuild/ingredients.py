@@ -78,6 +78,7 @@ class Ingredient:
 
     @cached_property
     def panel(self) -> Panel:
+        """What a gram of it holds by its own energy method; a piece where it is only counted."""
         return panel_of(self.label, self.method, self.erythritol_kcal_per_g)
 
     @property
@@ -86,6 +87,7 @@ class Ingredient:
 
     @property
     def name(self) -> str:
+        """Its package's name, else the food's."""
         return self.label.name or self.food
 
     def per_g(self, nutrient: Nutrient) -> float | None:
@@ -160,6 +162,7 @@ class Ingredient:
 
     @property
     def price(self) -> float | None:
+        """Money for a gram; None where the price or what it is for is unknown."""
         return price_per_g(self.package, self.label)
 
     @property

@@ -30,6 +30,7 @@ class Pan(Value):
 
     @property
     def area_cm2(self) -> float | None:
+        """Square centimetres of its floor; None where a side is unknown."""
         if self.diameter_cm is not None:
             return math.pi * (self.diameter_cm / 2) ** 2
         if self.length_cm is not None and self.width_cm is not None:
@@ -49,7 +50,7 @@ class Scaling(Value):
     pack_g: Positive | None = None
 
 
-class Scaled(Answer):
+class ScalingAnswer(Answer):
     """The factor, the change that makes it, and what to know about it."""
 
     factor: float
@@ -57,7 +58,7 @@ class Scaled(Answer):
     notes: tuple[str, ...]
 
 
-def scale(piece: Workpiece, wanted: Scaling) -> Scaled:
+def scale(piece: Workpiece, wanted: Scaling) -> ScalingAnswer:
     """The build scaled as `wanted`. Raises `FaultyInput` for what is missing."""
     factor = _factor(piece, wanted)
     notes: list[str] = []
@@ -70,7 +71,7 @@ def scale(piece: Workpiece, wanted: Scaling) -> Scaled:
             notes.append(note)
     notes += _notes(piece, wanted, factor)
     portions = _portions(piece.build, wanted, factor)
-    return Scaled(
+    return ScalingAnswer(
         factor=factor, change=BuildChange(lines=lines, portions=portions), notes=tuple(notes)
     )
 

@@ -10,7 +10,7 @@ from gasket.core.label.label import Label
 from gasket.core.numbers import Amount, Number, Value, YesNo
 from gasket.core.rebuild.goals import Goal
 from gasket.core.reckoning.batch import Batch, Component, Line, Name, Original, Portions, Settings
-from gasket.core.reckoning.eaten import Eaten, as_eaten
+from gasket.core.reckoning.eaten import EatenShare, as_eaten
 from gasket.core.trade.families import Family
 
 MOST_LINES: Final = 500
@@ -22,7 +22,7 @@ ShortName = Annotated[str, Field(min_length=1, max_length=120)]
 LineId = Annotated[str, Field(min_length=1, max_length=64)]
 Remark = Annotated[str, Field(max_length=300)]
 
-Need = Literal["vegan", "no_protein_powder", "gluten_free", "nut_free"]
+DietNeed = Literal["vegan", "no_protein_powder", "gluten_free", "nut_free"]
 """What a variant must do without."""
 
 
@@ -64,7 +64,7 @@ class BuildComponent(Value):
     lines: Annotated[tuple[BuildLine, ...], Field(max_length=MOST_LINES)] = ()
 
 
-class Dismissed(Value):
+class Dismissal(Value):
     """A build check that the cook knows better about: quiet until it is further out than this."""
 
     code: Annotated[str, Field(min_length=1, max_length=40)]
@@ -84,9 +84,9 @@ class Terms(Value):
     fat_school: Literal["keep", "none"] = "keep"
     sweetness_least: Annotated[Number, Field(ge=0, le=2)] = SWEETNESS_LEAST
     """Of the original's sweetness: below this it reads as less sweet (common practice)."""
-    needs: Annotated[tuple[Need, ...], Field(max_length=10)] = ()
-    dismissed: Annotated[tuple[Dismissed, ...], Field(max_length=100)] = ()
-    eaten: Annotated[dict[ShortName, Eaten], Field(max_length=MOST_COMPONENTS)] = Field(
+    needs: Annotated[tuple[DietNeed, ...], Field(max_length=10)] = ()
+    dismissed: Annotated[tuple[Dismissal, ...], Field(max_length=100)] = ()
+    eaten: Annotated[dict[ShortName, EatenShare], Field(max_length=MOST_COMPONENTS)] = Field(
         default_factory=dict
     )
 
@@ -108,6 +108,7 @@ class Build(Value):
         return (line for _, _, line in self.placed())
 
     def find(self, line_id: str) -> BuildLine | None:
+        """The line of this id; None where there is none."""
         return next((line for line in self.lines() if line.id == line_id), None)
 
 

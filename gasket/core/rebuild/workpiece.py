@@ -15,11 +15,11 @@ from gasket.core.reckoning.portions import divide
 from gasket.core.trade.kinds import FoodKind
 from gasket.core.trade.nutrients.figure_types import Nutrient
 
-Quality = Literal[Nutrient, "grams", "water_g", "sweetness_g", "cost"]
+Measurable = Literal[Nutrient, "grams", "water_g", "sweetness_g", "cost"]
 """What a line brings: nutrients, and what a build is judged by."""
 
 
-def quality(of: Ingredient, name: Quality) -> float | None:
+def quality(of: Ingredient, name: Measurable) -> float | None:
     """Of a quality per gram (per piece where it can only be counted); None is unknown."""
     match name:
         case "grams":
@@ -53,9 +53,10 @@ class PlacedLine:
 
     @property
     def grams(self) -> float:
+        """Grams in the whole batch; 0 of what is only counted."""
         return 0.0 if self.ingredient.by_piece else self.amount
 
-    def brings(self, name: Quality) -> float | None:
+    def brings(self, name: Measurable) -> float | None:
         """What the line brings to the batch."""
         each = quality(self.ingredient, name)
         return 0.0 if self.amount == 0 else None if each is None else each * self.amount
@@ -87,9 +88,10 @@ class Workpiece:
                 yield PlacedLine(i, j, part, line, found, amount, self.per_serving.get(part, 0.0))
 
     def line(self, line_id: str) -> PlacedLine | None:
+        """The line of this id; None where it is not there, or has no label."""
         return next((placed for placed in self.lines() if placed.line.id == line_id), None)
 
-    def serving(self, name: Quality) -> float | None:
+    def serving(self, name: Measurable) -> float | None:
         """What one serving holds of a quality; None while a line's part of it is unknown."""
         total = 0.0
         for placed in self.lines():
@@ -98,6 +100,11 @@ class Workpiece:
                 return None
             total += brought * placed.per_serving
         return total
+
+    def protein_by_kind(self) -> Iterator[tuple[FoodKind, float]]:
+        """Grams of protein that each line brings into a serving; nothing where it is unknown."""
+        for line in self.lines():
+            yield line.kind, (line.brings("protein_g") or 0.0) * line.per_serving
 
     def base(self) -> list[PlacedLine]:
         """The lines of the component that holds most of the dry base; all when none holds any."""

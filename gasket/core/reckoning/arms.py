@@ -15,7 +15,7 @@ from dataclasses import dataclass
 from typing import Final
 
 from gasket.core.errors import FaultyInput
-from gasket.core.reckoning.batch import MIXTURE, Arm, Batch, Component, Line, Weighed
+from gasket.core.reckoning.batch import MIXTURE, Arm, Batch, Component, Line, WeighedGrams
 from gasket.core.reckoning.findings import Finding
 from gasket.core.reckoning.formula import flatten
 from gasket.core.reckoning.portions import weight_g
@@ -27,7 +27,7 @@ _COMPONENT: Final = re.compile(r"components\[(\d+)\](.*)")
 
 
 @dataclass(frozen=True, slots=True)
-class Mixture:
+class DividedMixture:
     """What an arm has a part of: the undivided batch as one component, shared out by `among_g`. All
     arms weigh `together_g`, read to `slack_g`; `of_g` is what there was to divide, None where
     something was only counted."""
@@ -54,12 +54,12 @@ class Mixture:
             )
 
 
-def mixture_of(batch: Batch, arms: Sequence[Weighed], slack_g: float) -> Mixture:
+def mixture_of(batch: Batch, arms: Sequence[WeighedGrams], slack_g: float) -> DividedMixture:
     """The mixture that these parts of `batch` are of."""
     together_g = sum(arm.grams for arm in arms)
     of_g = weight_g(batch, flatten(batch).used_g)
     among_g = _shared_among(together_g, of_g or 0.0, batch.settings.residue == "counted")
-    return Mixture(gathered(batch, among_g or 1.0), among_g, together_g, slack_g, of_g)
+    return DividedMixture(gathered(batch, among_g or 1.0), among_g, together_g, slack_g, of_g)
 
 
 def _shared_among(together_g: float, whole_g: float, residue_counts: bool) -> float:
@@ -92,7 +92,7 @@ class ArmBatch:
         return f"{here}.{path}"
 
 
-def arms_of(batch: Batch, mixture: Mixture) -> Iterator[ArmBatch]:
+def arms_of(batch: Batch, mixture: DividedMixture) -> Iterator[ArmBatch]:
     """Each arm of `batch` as a batch. Raises `FaultyInput` where none of them weighs anything."""
     if mixture.among_g <= 0:
         raise FaultyInput.at("arms", "At least one arm must weigh something.")
@@ -114,7 +114,7 @@ def arms_of(batch: Batch, mixture: Mixture) -> Iterator[ArmBatch]:
         yield ArmBatch(at, arm.name, len(arm.components), of_mixture(own, mixture.batch))
 
 
-def _weight(arm: Weighed) -> dict[str, object]:
+def _weight(arm: WeighedGrams) -> dict[str, object]:
     return {"grams": arm.grams, "division_g": arm.division_g, "estimate": arm.estimate}
 
 
@@ -126,7 +126,9 @@ def with_arms(batch: Batch, arms: Sequence[tuple[str, Batch]]) -> Batch:
         own = _labels_apart(batch, given)
         labels |= own.labels
         parts = [line for part in own.components for line in part.lines]
-        weight = next((line for line in parts if line.component == MIXTURE), Weighed(grams=0.0))
+        weight = next(
+            (line for line in parts if line.component == MIXTURE), WeighedGrams(grams=0.0)
+        )
         made.append(
             Arm(
                 name=name,

@@ -46,7 +46,7 @@ class Settings(Value):
     residue: Literal["counted", "left"] = "counted"
 
 
-class Weighed(Value):
+class WeighedGrams(Value):
     """Grams with their error: a net of two readings on a scale, or an estimate from low to high."""
 
     grams: Amount
@@ -68,14 +68,17 @@ class Weighed(Value):
 
     @property
     def low_g(self) -> float:
+        """The least that it can be: a division less than read, or the estimate's."""
         return self.estimate[0] if self.estimate else max(0.0, self.grams - self.division_g)
 
     @property
     def high_g(self) -> float:
+        """The most that it can be."""
         return self.estimate[1] if self.estimate else self.grams + self.division_g
 
     @property
     def mid_g(self) -> float:
+        """The middle of an estimate; as read on a scale."""
         return sum(self.estimate) / 2 if self.estimate else self.grams
 
     @property
@@ -86,7 +89,7 @@ class Weighed(Value):
         return self.division_g**2 / 6
 
 
-class Line(Weighed):
+class Line(WeighedGrams):
     """So many grams of a label's food, or of another component.
 
     `count` pieces stand beside the grams. A label whose pieces nobody has weighed is reckoned by
@@ -116,13 +119,13 @@ class Line(Weighed):
         return self
 
 
-class FinishLine(Weighed):
+class FinishLine(WeighedGrams):
     """What is added to one serving at the plate."""
 
     label: Name
 
 
-class FatRemoved(Value):
+class FatPouredOff(Value):
     """Fat poured off: `fat_g` of fat, `grams` off the weight (the rest of it is water)."""
 
     fat_g: Amount
@@ -130,6 +133,7 @@ class FatRemoved(Value):
 
     @property
     def weight_g(self) -> float:
+        """What it took off the weight; the fat alone where no weight was said."""
         return self.fat_g if self.grams is None else self.grams
 
 
@@ -141,7 +145,7 @@ class Component(Value):
     made_g: Positive | None = None
     leftover_g: Annotated[Amount, _absent_as(0.0)] = 0.0
     leftover_estimate: tuple[Amount, Amount] | None = None
-    removed: Annotated[tuple[FatRemoved, ...], _absent_as(())] = ()
+    removed: Annotated[tuple[FatPouredOff, ...], _absent_as(())] = ()
     lines: tuple[Line, ...] = ()
 
     @model_validator(mode="after")
@@ -199,7 +203,7 @@ class Portions(Value):
         return self
 
 
-class Arm(Weighed):
+class Arm(WeighedGrams):
     """A part of the batch, by weight, that goes its own way: what only it has in it, its weights,
     its pieces, its finish. `components` are its own ones; those that no line of them uses belong
     to it."""

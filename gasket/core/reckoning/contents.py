@@ -28,7 +28,7 @@ class Contains(Answer):
     unsaid: tuple[str, ...]
 
 
-class Used(NamedTuple):
+class PackageUsed(NamedTuple):
     """A package that went in."""
 
     name: str
@@ -36,7 +36,7 @@ class Used(NamedTuple):
     package: Package
 
 
-def contains(used: Iterable[Used], school: AllergenSchool | None = None) -> Contains:
+def contains(used: Iterable[PackageUsed], school: AllergenSchool | None = None) -> Contains:
     """Everything that `used` holds, once; in the names and the order of a `school`, else as the
     labels name it."""
     foods = [*used]
@@ -52,7 +52,7 @@ def contains(used: Iterable[Used], school: AllergenSchool | None = None) -> Cont
     )
 
 
-def _could_say_more(food: Used) -> bool:
+def _could_say_more(food: PackageUsed) -> bool:
     says = food.package.allergens or food.package.may_contain
     return not says and food.kind not in _NOTHING_TO_SAY
 

@@ -12,9 +12,9 @@ from gasket.core.reckoning.margin import Facts, Figure
 from gasket.core.reckoning.pan_cut import PanCut
 from gasket.core.reckoning.portions import scoop
 
-Way = Literal["count", "scoop", "cut", "grams"]
+DividingWay = Literal["count", "scoop", "cut", "grams"]
 MOST_OF_A_BATCH: Final = 1000
-Count = Annotated[int, Field(strict=True, ge=1, le=MOST_OF_A_BATCH)]
+PieceCount = Annotated[int, Field(strict=True, ge=1, le=MOST_OF_A_BATCH)]
 
 
 class Dividing(Value):
@@ -25,8 +25,8 @@ class Dividing(Value):
     weighed as it came out of the oven.
     """
 
-    way: Way = "count"
-    pieces: Count = 1
+    way: DividingWay = "count"
+    pieces: PieceCount = 1
     serving_pieces: Pieces = 1.0
     fill_g: Positive | None = None
     serving_g: Positive | None = None

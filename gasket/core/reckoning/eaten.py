@@ -11,7 +11,7 @@ from gasket.core.reckoning.batch import Component
 from gasket.core.reckoning.losses import taken_of
 
 
-class Eaten(Value):
+class EatenShare(Value):
     """The least and the most of a component that is eaten, as shares of it."""
 
     least: Annotated[Number, Field(ge=0, le=1)]
@@ -25,10 +25,11 @@ class Eaten(Value):
 
     @property
     def middle(self) -> float:
+        """Halfway between the least and the most, as a share."""
         return (self.least + self.most) / 2
 
 
-def less_uneaten(part: Component, eaten: Eaten, taken_g: float = 0.0) -> Component:
+def less_uneaten(part: Component, eaten: EatenShare, taken_g: float = 0.0) -> Component:
     """`part` less what is not eaten of it, beside what other components took and what was lost."""
     there = max(0.0, part.whole_g - taken_g - part.leftover_g)
     least, middle, most = (
@@ -39,7 +40,9 @@ def less_uneaten(part: Component, eaten: Eaten, taken_g: float = 0.0) -> Compone
     )
 
 
-def as_eaten(part: Component, eaten: Eaten | None, components: Iterable[Component]) -> Component:
+def as_eaten(
+    part: Component, eaten: EatenShare | None, components: Iterable[Component]
+) -> Component:
     """`part` less what is taken not to be eaten of it; all of it where nothing is said, or where
     nobody can tell what it weighs."""
     if eaten is None or part.unweighed:

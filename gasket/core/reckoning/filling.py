@@ -21,7 +21,7 @@ LEAST_SLACK_G: Final = 2.0
 
 
 @dataclass(frozen=True, slots=True)
-class Filled:
+class FillingOfPiece:
     """What is in a piece; an odd one (a leak, a tester) is kept as it is."""
 
     grams: float
@@ -38,7 +38,12 @@ class Targets:
 
 
 def targets(
-    whole_g: float, pieces: int, filled: Mapping[int, Filled], *, two_pass: bool, slack_g: float
+    whole_g: float,
+    pieces: int,
+    filled: Mapping[int, FillingOfPiece],
+    *,
+    two_pass: bool,
+    slack_g: float,
 ) -> Targets:
     """What each piece takes. The targets of pieces to go always add up to what is left, in the
     first of two passes to its share of it."""
@@ -63,7 +68,7 @@ def targets(
 
 
 def above_what_is_left(
-    whole_g: float, filled: Mapping[int, Filled], piece: int, net_g: float, *, on_top: bool
+    whole_g: float, filled: Mapping[int, FillingOfPiece], piece: int, net_g: float, *, on_top: bool
 ) -> str | None:
     """Why a piece of `net_g` cannot come out of this batch; None when it can. `on_top` of what is
     in it already, otherwise in its place."""

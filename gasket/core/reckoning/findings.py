@@ -7,12 +7,12 @@ from typing import Final, Literal
 
 import numpy as np
 
-from gasket.core.label.audit import Audit, Verdict, audit
+from gasket.core.label.audit import Audit, AuditVerdict, audit
 from gasket.core.label.label import Label
 from gasket.core.label.panel import opened_by_unsaid_fibre
 from gasket.core.numbers import Answer
-from gasket.core.reckoning.batch import Batch, Weighed
-from gasket.core.reckoning.formula import Formula, Grams
+from gasket.core.reckoning.batch import Batch, WeighedGrams
+from gasket.core.reckoning.formula import Formula, GramsByLabel
 from gasket.core.reckoning.margin import grams_present, slack_of_sum
 from gasket.core.reckoning.portions import Division, state_of_pieces
 from gasket.core.trade.nutrients import BESIDE_FIBRE, amount_of
@@ -37,10 +37,11 @@ class Context:
     batch: Batch
     formula: Formula
     division: Division
-    serving_grams: Grams
+    serving_grams: GramsByLabel
 
     @cached_property
     def labels_present(self) -> list[tuple[str, Label]]:
+        """Labels of which a serving holds anything, by their keys."""
         there = grams_present(self.serving_grams).tolist()
         return [
             (key, self.batch.labels[key])
@@ -50,9 +51,10 @@ class Context:
 
     @cached_property
     def audits(self) -> dict[str, Audit]:
+        """Each of those labels held against itself."""
         return {key: audit(label) for key, label in self.labels_present}
 
-    def weighed(self) -> Iterator[tuple[str, str, Weighed]]:
+    def weighed(self) -> Iterator[tuple[str, str, WeighedGrams]]:
         """Path, name and weight of every line and finish."""
         for i, component in enumerate(self.batch.components):
             for j, line in enumerate(component.lines):
@@ -68,7 +70,7 @@ class Context:
         return max(divisions, default=1.0)
 
 
-Check = Callable[[Context], Iterator[Finding]]
+FindingCheck = Callable[[Context], Iterator[Finding]]
 
 MUCH_HIDDEN_KCAL: Final = 5.0
 LEAST_WORTH_SAYING: Final = 0.5
@@ -85,6 +87,7 @@ def _note(code: str, message: str, where: str, severity: Severity = "note") -> F
 
 
 def kcal_unknown(context: Context) -> Iterator[Finding]:
+    """Energy as labelled, where a label prints none."""
     for key, label in context.labels_present:
         if context.batch.settings.energy == "labelled" and label.kcal is None and label.kj is None:
             yield _note(
@@ -118,9 +121,10 @@ def weight_unknown(context: Context) -> Iterator[Finding]:
 
 
 def kcal_disagrees(context: Context) -> Iterator[Finding]:
+    """A label's kcal that its own macros contradict."""
     for key, label in context.labels_present:
         found = context.audits[key]
-        if found.verdict is Verdict.OFF:
+        if found.verdict is AuditVerdict.OFF:
             says = f"{label.name or key}: {found.says}"
             yield _note("kcal_disagrees", says, f"labels.{key}", "warning")
 
@@ -147,6 +151,7 @@ def fibre_not_printed(context: Context) -> Iterator[Finding]:
 
 
 def parts_exceed(context: Context) -> Iterator[Finding]:
+    """Sugars, fibre and sweeteners that come to more than their carbohydrate."""
     for key, label in context.labels_present:
         parts = sum(getattr(label, field) or 0.0 for field in BESIDE_FIBRE)
         parts += (label.fibre_g or 0.0) if label.fibre_inside else 0.0
@@ -161,6 +166,7 @@ def parts_exceed(context: Context) -> Iterator[Finding]:
 
 
 def heavier_than_basis(context: Context) -> Iterator[Finding]:
+    """A part that is heavier than its whole, such as sugars than carbohydrate."""
     for key, label in context.labels_present:
         for says in context.audits[key].impossible:
             code = "heavier_than_basis" if says.startswith("Its figures") else "part_above_whole"
@@ -168,6 +174,7 @@ def heavier_than_basis(context: Context) -> Iterator[Finding]:
 
 
 def mass_balance(context: Context) -> Iterator[Finding]:
+    """The mixture against the sum of its lines."""
     mixture = context.batch.mixture_g
     lines = context.formula.used_g
     if mixture is None or lines is None:
@@ -184,6 +191,7 @@ def mass_balance(context: Context) -> Iterator[Finding]:
 
 
 def component_exceeds(context: Context) -> Iterator[Finding]:
+    """More taken of a component than it weighs."""
     components = context.batch.components
     for i, component in enumerate(components):
         uses = [
@@ -204,6 +212,7 @@ def component_exceeds(context: Context) -> Iterator[Finding]:
 
 
 def estimated_lines(context: Context) -> Iterator[Finding]:
+    """Amounts that were not weighed."""
     for where, name, line in context.weighed():
         if line.estimate:
             low, high = line.estimate
@@ -215,6 +224,7 @@ def estimated_lines(context: Context) -> Iterator[Finding]:
 
 
 def zero_hides(context: Context) -> Iterator[Finding]:
+    """A printed 0 that may hide something worth telling in this much of it."""
     grams = dict(zip(context.formula.labels, context.serving_grams.hi.tolist(), strict=True))
     for key, label in context.labels_present:
         hidden = {
@@ -234,6 +244,7 @@ def zero_hides(context: Context) -> Iterator[Finding]:
 
 
 def weight_is_raw(context: Context) -> Iterator[Finding]:
+    """A raw weight that stands beside an original as it is eaten."""
     batch = context.batch
     cooked_pieces = batch.portions.weights_g and state_of_pieces(batch) == "cooked"
     if batch.original and batch.original.serving_g and not batch.cooked_g and not cooked_pieces:
@@ -246,6 +257,7 @@ def weight_is_raw(context: Context) -> Iterator[Finding]:
 
 
 def maybe_sweetener(context: Context) -> Iterator[Finding]:
+    """What is named like a sweetener and says no polyols."""
     for key, label in context.labels_present:
         unsaid = label.polyols_g is None and label.allulose_g is None
         if unsaid and label.sounds_like_sweetener:
@@ -258,6 +270,7 @@ def maybe_sweetener(context: Context) -> Iterator[Finding]:
 
 
 def portions_exceed(context: Context) -> Iterator[Finding]:
+    """Pieces that weigh more together than what was divided."""
     pieces = context.batch.portions.weights_g
     if pieces is None:
         return
@@ -272,6 +285,7 @@ def portions_exceed(context: Context) -> Iterator[Finding]:
 
 
 def table_values(context: Context) -> Iterator[Finding]:
+    """Generic values that stand in for a package's label."""
     names = [label.name or key for key, label in context.labels_present if label.style == "table"]
     if names:
         yield _note(
@@ -282,6 +296,7 @@ def table_values(context: Context) -> Iterator[Finding]:
 
 
 def fat_capped(context: Context) -> Iterator[Finding]:
+    """More fat poured off than was in it."""
     for i, component in enumerate(context.batch.components):
         poured = sum(removed.weight_g for removed in component.removed)
         if component.removed and poured > sum(line.grams for line in component.lines):
@@ -294,11 +309,12 @@ def fat_capped(context: Context) -> Iterator[Finding]:
 
 
 def nothing_weighed(context: Context) -> Iterator[Finding]:
+    """A batch without an ingredient."""
     if not np.any(context.formula.grams.value > 0):
         yield _note("nothing_weighed", "No ingredients yet.", "components")
 
 
-CHECKS: Final[tuple[Check, ...]] = (
+CHECKS: Final[tuple[FindingCheck, ...]] = (
     nothing_weighed,
     kcal_unknown,
     weight_unknown,
@@ -320,4 +336,5 @@ CHECKS: Final[tuple[Check, ...]] = (
 
 
 def find(context: Context) -> tuple[Finding, ...]:
+    """Everything that there is to say of a batch, in the order of the checks."""
     return tuple(finding for check in CHECKS for finding in check(context))

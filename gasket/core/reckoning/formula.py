@@ -8,7 +8,7 @@ was left over; one that lines use comes in through them, by weight.
     → factor of loaf 1, of frosting 150/200; 90 g of quark and 60 g of butter are in the batch.
 
 A line's own error is scaled by its component's factor. The error of a line *of a component* moves
-all of that component's labels together, so it is kept as a source of its own (`Draw`); so is a
+all of that component's labels together, so it is kept as a source of its own (`LabelDraw`); so is a
 guess of how much is left. What a component weighed (`made_g`) and what was left and weighed count
 as read.
 """
@@ -19,14 +19,14 @@ from dataclasses import dataclass, field
 import numpy as np
 
 from gasket.core.errors import Fault, FaultyInput
-from gasket.core.label.panel import Row
-from gasket.core.reckoning.batch import Batch, Component, Line, Weighed
+from gasket.core.label.panel import PerNutrient
+from gasket.core.reckoning.batch import Batch, Component, Line, WeighedGrams
 
 _ROUNDING_SLACK = 1e-9
 
 
 @dataclass(frozen=True, slots=True)
-class Share:
+class ComponentShare:
     """How much of a component's whole ends up in the batch: as read, and with the draws' errors."""
 
     value: float = 0.0
@@ -36,17 +36,19 @@ class Share:
 
 
 @dataclass(frozen=True, slots=True)
-class Grams:
+class GramsByLabel:
     """Grams per label (arrays by `Formula.position`)."""
 
-    value: Row
-    mid: Row
-    lo: Row
-    hi: Row
-    variance: Row
+    value: PerNutrient
+    mid: PerNutrient
+    lo: PerNutrient
+    hi: PerNutrient
+    variance: PerNutrient
 
     @classmethod
-    def of(cls, lines: Sequence[tuple[int, Weighed, Share]], labels: int) -> "Grams":
+    def of(
+        cls, lines: Sequence[tuple[int, WeighedGrams, ComponentShare]], labels: int
+    ) -> "GramsByLabel":
         """Add up lines (position of the label, weight, share of its component) by label."""
         at = np.array([position for position, _, _ in lines], dtype=np.intp)
         table = [
@@ -63,8 +65,9 @@ class Grams:
         sums = (np.bincount(at, column, minlength=labels) for column in columns)
         return cls(*(column.astype(np.float64) for column in sums))
 
-    def scaled(self, factor: float) -> "Grams":
-        return Grams(
+    def scaled(self, factor: float) -> "GramsByLabel":
+        """Times an exact factor."""
+        return GramsByLabel(
             self.value * factor,
             self.mid * factor,
             self.lo * factor,
@@ -72,8 +75,9 @@ class Grams:
             self.variance * factor**2,
         )
 
-    def plus(self, other: "Grams") -> "Grams":
-        return Grams(
+    def plus(self, other: "GramsByLabel") -> "GramsByLabel":
+        """With another's grams; their errors have nothing to do with each other."""
+        return GramsByLabel(
             self.value + other.value,
             self.mid + other.mid,
             self.lo + other.lo,
@@ -83,10 +87,10 @@ class Grams:
 
 
 @dataclass(frozen=True, slots=True)
-class Draw:
+class LabelDraw:
     """One line of a component: the labels that one standard deviation of it brings along."""
 
-    grams_by_label: Row
+    grams_by_label: PerNutrient
 
 
 @dataclass(frozen=True, slots=True)
@@ -94,10 +98,10 @@ class Formula:
     """The batch, flat."""
 
     position: dict[str, int]
-    grams: Grams
+    grams: GramsByLabel
     """By label; pieces for a label that can only be counted."""
-    draws: tuple[Draw, ...]
-    shares: dict[str, Share]
+    draws: tuple[LabelDraw, ...]
+    shares: dict[str, ComponentShare]
     parts_first: tuple[str, ...]
     used_g: float | None
     """Sum of what was used; None when something was only counted and never weighed."""
@@ -106,6 +110,7 @@ class Formula:
 
     @property
     def labels(self) -> tuple[str, ...]:
+        """The labels' keys by their position."""
         return tuple(self.position)
 
 
@@ -140,7 +145,7 @@ def flatten(batch: Batch) -> Formula:
     unweighed = any(component.unweighed for component in batch.components)
     return Formula(
         position=position,
-        grams=Grams.of(lines, len(position)),
+        grams=GramsByLabel.of(lines, len(position)),
         draws=tuple(_draws(batch, graph, shares, position)),
         shares=shares,
         parts_first=tuple(reversed(graph.order)),
@@ -156,10 +161,10 @@ def flatten(batch: Batch) -> Formula:
     )
 
 
-def quantity(batch: Batch, line: Line) -> Weighed:
+def quantity(batch: Batch, line: Line) -> WeighedGrams:
     """What a line's figures are multiplied by: its grams, or its count of unweighed pieces."""
     if line.label is not None and line.count is not None and batch.labels[line.label].by_piece:
-        return Weighed(grams=line.count, division_g=0.0)
+        return WeighedGrams(grams=line.count, division_g=0.0)
     return line
 
 
@@ -256,8 +261,8 @@ def _amount_faults(batch: Batch, graph: _Graph) -> Iterator[Fault]:
                 )
 
 
-def _shares(graph: _Graph) -> dict[str, Share]:
-    shares: dict[str, Share] = {}
+def _shares(graph: _Graph) -> dict[str, ComponentShare]:
+    shares: dict[str, ComponentShare] = {}
     for name in graph.order:
         component = graph.by_name[name]
         whole = component.whole_g
@@ -265,11 +270,11 @@ def _shares(graph: _Graph) -> dict[str, Share]:
             shares[name] = _share_used(component)
             continue
         if whole == 0:
-            shares[name] = Share()
+            shares[name] = ComponentShare()
             continue
         uses = [(shares[user], line) for user, line in graph.uses[name]]
         least, most = _whole_between(component)
-        shares[name] = Share(
+        shares[name] = ComponentShare(
             value=sum(share.value * line.grams for share, line in uses) / whole,
             lo=sum(share.lo * line.low_g for share, line in uses) / most,
             hi=sum(share.hi * _part_at_most(line.high_g, least, whole) for share, line in uses),
@@ -278,15 +283,15 @@ def _shares(graph: _Graph) -> dict[str, Share]:
     return shares
 
 
-def _share_used(component: Component) -> Share:
+def _share_used(component: Component) -> ComponentShare:
     """Of a component that belongs to the batch itself, less what is left of it."""
     whole = component.whole_g
     used = 1 - component.leftover_g / whole if whole else 1.0
     if component.leftover_estimate is None or not whole:
-        return Share(used, used, used, used)
+        return ComponentShare(used, used, used, used)
     least, most = component.leftover_estimate
     low, high = max(0.0, 1 - most / whole), 1 - least / whole
-    return Share(used, low, high, (low + high) / 2)
+    return ComponentShare(used, low, high, (low + high) / 2)
 
 
 def _whole_between(component: Component) -> tuple[float, float]:
@@ -310,12 +315,12 @@ def _part_at_most(used_g: float, whole_at_least_g: float, whole_g: float) -> flo
 
 
 def _draws(
-    batch: Batch, graph: _Graph, shares: dict[str, Share], position: dict[str, int]
-) -> Iterator[Draw]:
+    batch: Batch, graph: _Graph, shares: dict[str, ComponentShare], position: dict[str, int]
+) -> Iterator[LabelDraw]:
     guessed = [part for part in graph.by_name.values() if part.leftover_estimate is not None]
     if not graph.uses and not guessed:
         return
-    contents: dict[str, Row] = {}
+    contents: dict[str, PerNutrient] = {}
     for name in reversed(graph.order):
         content = np.zeros(len(position))
         for line in graph.by_name[name].lines:
@@ -330,8 +335,8 @@ def _draws(
         for user, line in uses:
             if whole:
                 per_gram = contents[name] / whole
-                yield Draw(per_gram * shares[user].mid * line.variance_g2**0.5)
+                yield LabelDraw(per_gram * shares[user].mid * line.variance_g2**0.5)
     for part in guessed:
         share = shares[part.name]
         # Uniform between the least and the most, like any estimate.
-        yield Draw(contents[part.name] * ((share.hi - share.lo) / 12**0.5))
+        yield LabelDraw(contents[part.name] * ((share.hi - share.lo) / 12**0.5))

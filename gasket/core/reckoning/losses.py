@@ -2,7 +2,7 @@
 
 from collections.abc import Iterable, Sequence
 
-from gasket.core.reckoning.batch import Component, FatRemoved
+from gasket.core.reckoning.batch import Component, FatPouredOff
 
 
 def less_lost(
@@ -10,7 +10,7 @@ def less_lost(
 ) -> Component:
     """`part` without what was lost of it and without the fat poured off: never more than there is,
     beside what other components took of it."""
-    removed = (*part.removed, *(FatRemoved(fat_g=grams) for grams in fat_off_g))
+    removed = (*part.removed, *(FatPouredOff(fat_g=grams) for grams in fat_off_g))
     poured = part.model_copy(update={"removed": removed})
     taken = taken_of(part, components)
     lost = part.leftover_g + lost_g

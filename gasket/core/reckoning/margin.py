@@ -14,11 +14,11 @@ from typing import Final
 import numpy as np
 from numpy.typing import NDArray
 
-from gasket.core.label.panel import INDEX, PARTS, Material, Panel, Row
-from gasket.core.reckoning.formula import Formula, Grams
+from gasket.core.label.panel import INDEX, PARTS, Material, Panel, PerNutrient
+from gasket.core.reckoning.formula import Formula, GramsByLabel
 from gasket.core.trade.nutrients.figure_types import NUTRIENTS, OfEach
 
-Band = tuple[float, float]
+LowHigh = tuple[float, float]
 TWO_SIDED_95: Final = 1.96
 _PLACES_OF_PARTS: Final = tuple(
     (INDEX[whole], tuple(INDEX[part] for part in parts)) for whole, parts in PARTS.items()
@@ -30,8 +30,8 @@ class Figure:
     """A known figure, unrounded."""
 
     value: float
-    likely: Band
-    worst: Band
+    likely: LowHigh
+    worst: LowHigh
 
     def times(self, factor: float) -> "Figure":
         """So many times of it."""
@@ -77,15 +77,16 @@ class Panels:
     """All labels' nutrients per gram: matrices of labels × nutrients."""
 
     known: NDArray[np.bool_]
-    value: Row
-    lo: Row
-    hi: Row
-    mid: Row
-    variance: Row
+    value: PerNutrient
+    lo: PerNutrient
+    hi: PerNutrient
+    mid: PerNutrient
+    variance: PerNutrient
     materials: tuple[Material | None, ...]
 
     @classmethod
     def stack(cls, panels: list[Panel]) -> "Panels":
+        """Many labels as one array, a label a row."""
         if not panels:
             empty = np.zeros((0, len(NUTRIENTS)))
             return cls(empty.astype(bool), empty, empty, empty, empty, empty, ())
@@ -112,26 +113,29 @@ class Panels:
 
 
 @dataclass(frozen=True)
-class Amounts:
+class NutrientAmounts:
     """Figures as arrays of nutrients, with the variance split by where it comes from."""
 
     known: NDArray[np.bool_]
-    value: Row
-    lo: Row
-    hi: Row
-    mid: Row
-    from_labels: Row  # labels × nutrients
-    from_weighing: Row  # labels × nutrients
-    from_draws: Row  # nutrients
+    value: PerNutrient
+    lo: PerNutrient
+    hi: PerNutrient
+    mid: PerNutrient
+    from_labels: PerNutrient  # labels × nutrients
+    from_weighing: PerNutrient  # labels × nutrients
+    from_draws: PerNutrient  # nutrients
 
     @cached_property
-    def variance(self) -> Row:
-        total: Row = self.from_labels.sum(axis=0) + self.from_weighing.sum(axis=0) + self.from_draws
+    def variance(self) -> PerNutrient:
+        """Of each nutrient, from labels, weighing and draws together."""
+        total: PerNutrient = (
+            self.from_labels.sum(axis=0) + self.from_weighing.sum(axis=0) + self.from_draws
+        )
         return total
 
-    def less(self, lost: "Lost") -> "Amounts":
+    def less(self, lost: "NutrientsLost") -> "NutrientAmounts":
         """Take off what was poured away; nothing falls below 0."""
-        return Amounts(
+        return NutrientAmounts(
             self.known,
             np.maximum(self.value - lost.value, 0),
             np.maximum(self.lo - lost.hi, 0),
@@ -144,23 +148,24 @@ class Amounts:
 
 
 @dataclass(frozen=True, slots=True)
-class Lost:
+class NutrientsLost:
     """Nutrients poured off: value, and the interval that they lie in."""
 
-    value: Row
-    lo: Row
-    hi: Row
+    value: PerNutrient
+    lo: PerNutrient
+    hi: PerNutrient
 
-    def scaled(self, factor: float) -> "Lost":
-        return Lost(self.value * factor, self.lo * factor, self.hi * factor)
+    def scaled(self, factor: float) -> "NutrientsLost":
+        """Times an exact factor."""
+        return NutrientsLost(self.value * factor, self.lo * factor, self.hi * factor)
 
 
-def amounts(panels: Panels, grams: Grams, formula: Formula, share: float) -> Amounts:
+def amounts(panels: Panels, grams: GramsByLabel, formula: Formula, share: float) -> NutrientAmounts:
     """What `grams` of the labels hold; the formula's draws come in by `share`."""
     present = grams_present(grams)
     mid_grams = grams.mid[:, None]
     draws = sum((((draw.grams_by_label @ panels.mid) * share) ** 2 for draw in formula.draws), 0.0)
-    return Amounts(
+    return NutrientAmounts(
         known=np.all(panels.known[present], axis=0),
         value=grams.value @ panels.value,
         lo=grams.lo @ panels.lo,
@@ -172,12 +177,12 @@ def amounts(panels: Panels, grams: Grams, formula: Formula, share: float) -> Amo
     )
 
 
-def grams_present(grams: Grams) -> NDArray[np.bool_]:
+def grams_present(grams: GramsByLabel) -> NDArray[np.bool_]:
     """Labels of which there is something: an unknown figure of nothing makes nothing unknown."""
     return (grams.value > 0) | (grams.mid > 0)
 
 
-def facts(amounts: Amounts, factor: float = 1.0) -> dict[str, AnyFigure]:
+def facts(amounts: NutrientAmounts, factor: float = 1.0) -> dict[str, AnyFigure]:
     """Figures by nutrient, each times `factor`."""
     half = TWO_SIDED_95 * np.sqrt(amounts.variance)
     lo, hi, value = amounts.lo, amounts.hi, amounts.value
@@ -194,7 +199,7 @@ def facts(amounts: Amounts, factor: float = 1.0) -> dict[str, AnyFigure]:
     }
 
 
-def _not_below_its_parts(likely_lo: Row, value: Row) -> None:
+def _not_below_its_parts(likely_lo: PerNutrient, value: PerNutrient) -> None:
     """A whole is likely at least what its parts likely are at least."""
     for whole, parts in _PLACES_OF_PARTS:
         least = min(sum(likely_lo[part] for part in parts), value[whole])

@@ -4,7 +4,7 @@ from dataclasses import dataclass
 
 from gasket.core.label.panel import Material
 from gasket.core.reckoning.batch import Original
-from gasket.core.reckoning.margin import Band, Figure, Portion
+from gasket.core.reckoning.margin import Figure, LowHigh, Portion
 from gasket.core.trade.nutrients import MACRO_KCAL
 from gasket.core.trade.nutrients.figure_types import NUTRIENTS, PlainFigures
 
@@ -20,8 +20,8 @@ class ComparedOriginal(Original):
     """The original, what one of ours saves on it, and where its own energy sits."""
 
     saved_kcal: float | None
-    saved_kcal_likely: Band | None
-    saved_kcal_worst: Band | None
+    saved_kcal_likely: LowHigh | None
+    saved_kcal_worst: LowHigh | None
     at_equal_weight: AtEqualWeight | None
     energy_from: dict[Material, float] | None
 
@@ -56,7 +56,7 @@ def compare(
     )
 
 
-def _saved(original: Original, ours: Band) -> Band | None:
+def _saved(original: Original, ours: LowHigh) -> LowHigh | None:
     if original.kcal is None:
         return None
     return original.kcal - ours[1], original.kcal - ours[0]

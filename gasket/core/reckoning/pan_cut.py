@@ -31,6 +31,7 @@ class PanCut(Value):
 
     @property
     def pieces(self) -> int:
+        """How many pieces the cuts make."""
         return self.wedges if self.wedges is not None else self.rows * self.columns
 
 

@@ -9,7 +9,7 @@ from collections.abc import Sequence
 from typing import Final
 
 from gasket.core.numbers import Answer
-from gasket.core.reckoning.margin import TWO_SIDED_95, Band, Figure, Portion
+from gasket.core.reckoning.margin import TWO_SIDED_95, Figure, LowHigh, Portion
 
 BY_EYE: Final = 0.125
 """Relative standard deviation of a piece divided by eye, from memory."""
@@ -27,7 +27,7 @@ class Spread(Answer):
     known: bool
     grams: float | None
     kcal: float | None
-    this_kcal: Band | None
+    this_kcal: LowHigh | None
     least_g: float | None = None
     most_g: float | None = None
 
@@ -85,7 +85,7 @@ def spread_weighed(pieces_g: Sequence[float], portions: Sequence[Portion]) -> Sp
     )
 
 
-def _around(kcal: Figure, half: float) -> Band:
+def _around(kcal: Figure, half: float) -> LowHigh:
     """The piece's own spread and the margin of the mean, together."""
     low = math.hypot(half, kcal.value - kcal.likely[0])
     high = math.hypot(half, kcal.likely[1] - kcal.value)

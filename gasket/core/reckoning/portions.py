@@ -29,6 +29,7 @@ class Division:
 
     @property
     def serving_g(self) -> float | None:
+        """Grams of a serving; None where pieces have no known weight."""
         return None if self.mean_g is None else self.mean_g * self.serving_pieces
 
 
@@ -94,7 +95,7 @@ def target_each_g(mixture_g: float, pieces: int) -> float:
 
 
 @dataclass(frozen=True, slots=True)
-class Scooped:
+class ScoopCount:
     """How far a mixture goes at a fixed fill weight."""
 
     pieces: int
@@ -102,10 +103,10 @@ class Scooped:
     over_g: float
 
 
-def scoop(mixture_g: float, fill_g: float) -> Scooped:
+def scoop(mixture_g: float, fill_g: float) -> ScoopCount:
     """How many pieces of `fill_g` there are in it, and what is over after the whole ones."""
     if fill_g <= 0:
         raise FaultyInput.at("fill_g", "A scoop must weigh something.")
     exact = mixture_g / fill_g
     whole = int(exact + 1e-9)
-    return Scooped(whole, exact, mixture_g - whole * fill_g)
+    return ScoopCount(whole, exact, mixture_g - whole * fill_g)

@@ -4,10 +4,10 @@ from typing import Final
 
 import numpy as np
 
-from gasket.core.label.panel import INDEX, Row
+from gasket.core.label.panel import INDEX, PerNutrient
 from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.formula import Formula, quantity
-from gasket.core.reckoning.margin import Lost, Panels
+from gasket.core.reckoning.margin import NutrientsLost, Panels
 from gasket.core.trade.nutrients import MACRO_KCAL
 from gasket.core.trade.nutrients.figure_types import NUTRIENTS
 
@@ -15,9 +15,9 @@ _POURED_FAT_AT_LEAST: Final = 0.5
 """Fat poured off is part water: the low end is half of it (common practice)."""
 
 
-def poured_off(batch: Batch, formula: Formula, panels: Panels) -> Lost:
+def poured_off(batch: Batch, formula: Formula, panels: Panels) -> NutrientsLost:
     """Nutrients gone with the fat poured off, at the batch's shares of each component."""
-    lost = Lost(*(np.zeros(len(NUTRIENTS)) for _ in range(3)))
+    lost = NutrientsLost(*(np.zeros(len(NUTRIENTS)) for _ in range(3)))
     poured = {
         part.name: sum(removal.fat_g for removal in part.removed) for part in batch.components
     }
@@ -28,7 +28,9 @@ def poured_off(batch: Batch, formula: Formula, panels: Panels) -> Lost:
     return lost
 
 
-def _pour(lost: Lost, fat_g: float, held: tuple[Row, Row], share: float) -> None:
+def _pour(
+    lost: NutrientsLost, fat_g: float, held: tuple[PerNutrient, PerNutrient], share: float
+) -> None:
     value, hi = held
     fat, saturated, kcal = INDEX["fat_g"], INDEX["saturated_g"], INDEX["kcal"]
     gone = min(fat_g, value[fat])
@@ -45,10 +47,12 @@ def _pour(lost: Lost, fat_g: float, held: tuple[Row, Row], share: float) -> None
         row[saturated] += share * grams * saturates
 
 
-def _contents(batch: Batch, formula: Formula, panels: Panels) -> dict[str, tuple[Row, Row]]:
+def _contents(
+    batch: Batch, formula: Formula, panels: Panels
+) -> dict[str, tuple[PerNutrient, PerNutrient]]:
     """What the whole of each component holds, other components' parts included: value and most."""
     by_name = {part.name: part for part in batch.components}
-    held: dict[str, tuple[Row, Row]] = {}
+    held: dict[str, tuple[PerNutrient, PerNutrient]] = {}
     for name in formula.parts_first:
         value, hi = np.zeros(len(NUTRIENTS)), np.zeros(len(NUTRIENTS))
         for line in by_name[name].lines:

@@ -21,12 +21,12 @@ from gasket.core.numbers import Answer
 from gasket.core.reckoning.arms import ArmBatch, arms_of, mixture_of
 from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.findings import Context, Finding, find
-from gasket.core.reckoning.formula import Formula, Grams, Share, flatten, quantity
+from gasket.core.reckoning.formula import ComponentShare, Formula, GramsByLabel, flatten, quantity
 from gasket.core.reckoning.margin import (
     TWO_SIDED_95,
-    Amounts,
     Facts,
-    Lost,
+    NutrientAmounts,
+    NutrientsLost,
     Panels,
     Portion,
     amounts,
@@ -39,8 +39,8 @@ from gasket.core.reckoning.says_who import says_who
 from gasket.core.trade.nutrients import BY_KEY
 from gasket.core.trade.nutrients.figure_types import NUTRIENTS, Nutrient, PlainFigures
 
-Origin = Literal["label", "generic", "weight"]
-_WHOLE_PORTION: Final = Share(1.0, 1.0, 1.0, 1.0)
+MarginOrigin = Literal["label", "generic", "weight"]
+_WHOLE_PORTION: Final = ComponentShare(1.0, 1.0, 1.0, 1.0)
 
 
 @dataclass(frozen=True, slots=True, kw_only=True)
@@ -63,7 +63,7 @@ class MarginPart:
     """
 
     label: str
-    comes_from: Origin
+    comes_from: MarginOrigin
     share: float
     half: float
 
@@ -104,9 +104,9 @@ class _Work:
     batch: Batch
     formula: Formula
     panels: Panels
-    lost: Lost
+    lost: NutrientsLost
 
-    def amounts(self, grams: Grams, share: float) -> Amounts:
+    def amounts(self, grams: GramsByLabel, share: float) -> NutrientAmounts:
         return amounts(self.panels, grams, self.formula, share).less(self.lost.scaled(share))
 
 
@@ -172,14 +172,14 @@ _LEAST_WORTH_NAMING: Final = 0.005
 _EXPLAINED: Final = tuple(nutrient for nutrient in NUTRIENTS if BY_KEY[nutrient].headline)
 
 
-def _finish_grams(work: _Work) -> Grams:
+def _finish_grams(work: _Work) -> GramsByLabel:
     position = work.formula.position
-    return Grams.of(
+    return GramsByLabel.of(
         [(position[line.label], line, _WHOLE_PORTION) for line in work.batch.finish], len(position)
     )
 
 
-def _serving(batch: Batch, division: Division, one: Amounts) -> Portion:
+def _serving(batch: Batch, division: Division, one: NutrientAmounts) -> Portion:
     if division.mean_share is None:
         return Portion(grams=None)
     added = sum(line.grams for line in batch.finish)
@@ -187,7 +187,7 @@ def _serving(batch: Batch, division: Division, one: Amounts) -> Portion:
     return Portion(grams=grams, **facts(one))
 
 
-def _portions(division: Division, whole: Amounts) -> Iterator[Portion]:
+def _portions(division: Division, whole: NutrientAmounts) -> Iterator[Portion]:
     made: dict[float, Portion] = {}
     for share, grams in zip(division.shares, division.grams, strict=True):
         if share is None:
@@ -231,7 +231,9 @@ def _labelled_lines(work: _Work, mean_share: float) -> Iterator[tuple[str, str, 
         yield f"finish[{i}]", finish.label, finish.grams, finish.grams
 
 
-def _parts(work: _Work, one: Amounts, nutrient: Nutrient, most: int = 6) -> tuple[MarginPart, ...]:
+def _parts(
+    work: _Work, one: NutrientAmounts, nutrient: Nutrient, most: int = 6
+) -> tuple[MarginPart, ...]:
     at = INDEX[nutrient]
     total = float(one.variance[at])
     if total <= 0:
@@ -251,6 +253,6 @@ def _parts(work: _Work, one: Amounts, nutrient: Nutrient, most: int = 6) -> tupl
     )
 
 
-def _origin(work: _Work, label: str) -> Origin:
+def _origin(work: _Work, label: str) -> MarginOrigin:
     """A table of generic values is no label: what it leaves open is a spread, no rounding."""
     return "generic" if work.batch.labels[label].style == "table" else "label"

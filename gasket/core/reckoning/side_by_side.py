@@ -11,16 +11,16 @@ import numpy as np
 from gasket.core.label.energy import EnergyMethod, Sum
 from gasket.core.label.label import Label
 from gasket.core.label.package import Package, price_per_g
-from gasket.core.label.panel import INDEX, Row, panel_of, sums_of
+from gasket.core.label.panel import INDEX, PerNutrient, panel_of, sums_of
 from gasket.core.numbers import Answer
-from gasket.core.reckoning.margin import Amounts, Facts, facts
+from gasket.core.reckoning.margin import Facts, NutrientAmounts, facts
 from gasket.core.trade.nutrients.figure_types import NUTRIENTS
 
 Base = Literal["per_100g", "per_100kcal", "per_30g_protein", "per_price"]
 PROTEIN_G: Final = 30.0
 
 
-class Side(Answer):
+class LabelOnBase(Answer):
     """One label on one base. Grams and price are what that much of it weighs and costs."""
 
     grams: float | None
@@ -28,30 +28,30 @@ class Side(Answer):
     figures: Facts
 
 
-class Compared(Answer):
+class LabelComparison(Answer):
     """One label on every base that its figures allow; None where something is unknown."""
 
-    per_100g: Side | None
-    per_100kcal: Side | None
-    per_30g_protein: Side | None
-    per_price: Side | None
+    per_100g: LabelOnBase | None
+    per_100kcal: LabelOnBase | None
+    per_30g_protein: LabelOnBase | None
+    per_price: LabelOnBase | None
 
 
 class _Rows(NamedTuple):
-    value: Row
-    lo: Row
-    hi: Row
-    mid: Row
-    variance: Row
+    value: PerNutrient
+    lo: PerNutrient
+    hi: PerNutrient
+    mid: PerNutrient
+    variance: PerNutrient
 
 
 def compare(
     label: Label, package: Package, method: EnergyMethod, erythritol_kcal_per_g: float = 0.0
-) -> Compared:
+) -> LabelComparison:
     """`label` on the four bases. Price needs a price and a pack weight."""
     price = price_per_g(package, label)
     weighable = label.weight_g is not None
-    return Compared(
+    return LabelComparison(
         per_100g=_by_weight(label, 100.0, price, method, erythritol_kcal_per_g)
         if weighable
         else None,
@@ -67,11 +67,11 @@ def compare(
 
 def _by_weight(
     label: Label, grams: float, price: float | None, method: EnergyMethod, erythritol: float
-) -> Side:
+) -> LabelOnBase:
     panel = panel_of(label, method, erythritol)
     value, lo, hi, mid, variance = panel.rows
     figures = _facts(panel.known, _Rows(value, lo, hi, mid, variance), grams)
-    return Side(grams=grams, price=None if price is None else grams * price, figures=figures)
+    return LabelOnBase(grams=grams, price=None if price is None else grams * price, figures=figures)
 
 
 def _by_figure(
@@ -81,7 +81,7 @@ def _by_figure(
     price: float | None,
     method: EnergyMethod,
     erythritol: float,
-) -> Side | None:
+) -> LabelOnBase | None:
     sums = sums_of(label, method, erythritol)
     below = sums[INDEX[base]]
     if below is None or below.value <= 0:
@@ -93,7 +93,7 @@ def _by_figure(
     weight = label.weight_g
     grams = None if weight is None else weight / below.value * amount
     cost = None if price is None or grams is None else grams * price
-    return Side(grams=grams, price=cost, figures=figures)
+    return LabelOnBase(grams=grams, price=cost, figures=figures)
 
 
 def _quotient(one: Sum, below: Sum) -> tuple[float, float, float, float, float]:
@@ -107,7 +107,7 @@ def _quotient(one: Sum, below: Sum) -> tuple[float, float, float, float, float]:
 
 def _facts(known: np.ndarray, rows: _Rows, factor: float) -> Facts:
     nothing = np.zeros((1, len(NUTRIENTS)))
-    amounts = Amounts(
+    amounts = NutrientAmounts(
         known=known,
         value=rows.value,
         lo=rows.lo,

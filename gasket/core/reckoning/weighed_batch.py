@@ -13,7 +13,7 @@ from dataclasses import dataclass, field, replace
 from functools import cached_property
 from typing import Final, Literal, Self
 
-from gasket.core.reckoning.arms import Mixture, of_mixture
+from gasket.core.reckoning.arms import DividedMixture, of_mixture
 from gasket.core.reckoning.batch import (
     MIXTURE,
     Batch,
@@ -24,8 +24,8 @@ from gasket.core.reckoning.batch import (
     Settings,
 )
 from gasket.core.reckoning.dividing import Dividing, portions_of
-from gasket.core.reckoning.eaten import Eaten, as_eaten
-from gasket.core.reckoning.filling import Filled
+from gasket.core.reckoning.eaten import EatenShare, as_eaten
+from gasket.core.reckoning.filling import FillingOfPiece
 from gasket.core.reckoning.findings import Finding, Severity
 from gasket.core.reckoning.formula import flatten
 from gasket.core.reckoning.losses import less_lost
@@ -50,15 +50,17 @@ class WeighedBatch(WeighedLines):
     divided: Dividing | None = None
     original: Original = field(default_factory=Original)
     as_it_came: Batch | None = None
-    eaten: Mapping[str, Eaten] = field(default_factory=dict)
-    mixture: Mixture | None = None
+    eaten: Mapping[str, EatenShare] = field(default_factory=dict)
+    mixture: DividedMixture | None = None
 
     @cached_property
     def batch(self) -> Batch:
+        """What is calculated: as it was weighed, or as it came from a file."""
         return self._divided(self.as_it_came or self._of_lines(self.counted_line))
 
     @cached_property
     def result(self) -> Result:
+        """Its figures, with what is to say of the weigh-in first."""
         result = reckon(self.batch)
         return result.model_copy(update={"findings": (*self._findings(), *result.findings)})
 
@@ -93,13 +95,14 @@ class WeighedBatch(WeighedLines):
         return self.batch.cooked_g if self._filled_after_cooking else self.whole_g
 
     @property
-    def filled(self) -> dict[int, Filled]:
+    def filled(self) -> dict[int, FillingOfPiece]:
         """What is in each piece that was filled."""
         pieces = self.state.portions.items()
-        return {number: Filled(piece.grams, piece.odd) for number, piece in pieces}
+        return {number: FillingOfPiece(piece.grams, piece.odd) for number, piece in pieces}
 
     @property
     def dividing(self) -> Dividing:
+        """How it is divided; into the planned portions where nobody said."""
         return self.divided or Dividing(pieces=self.portions)
 
     @property

@@ -34,6 +34,7 @@ class WeighedLines:
 
     @cached_property
     def state(self) -> WeighIn:
+        """What the records say of the weigh-in as it stands."""
         return self.replayed or replay(self.records, to_weigh(self.written))
 
     @cached_property
@@ -78,10 +79,12 @@ class WeighedLines:
         return self.state_of(line).revision_id or line.revision_id
 
     def is_stand_in(self, line: WrittenLine) -> bool:
+        """Whether another food than the planned one went in."""
         used = self.state_of(line).revision_id
         return used is not None and line.revision_id is not None and used != line.revision_id
 
     def is_unnamed(self, line: WrittenLine) -> bool:
+        """Whether something was weighed that nobody has named yet."""
         return self.revision_of(line) is None and line.of_component is None
 
     def wants_name(self, line: WrittenLine) -> bool:
@@ -94,10 +97,12 @@ class WeighedLines:
         return bool(line.count) and line.target_g == 0
 
     def name_of(self, line: WrittenLine) -> str:
+        """The name of what went in."""
         revision = self.revision_of(line)
         return self.panels[revision].name if revision else line.of_component or UNNAMED
 
     def planned_name(self, line: WrittenLine) -> str:
+        """The name of what was planned; empty for what was not."""
         if line.revision_id is None:
             return line.of_component or ""
         return self.panels[line.revision_id].name

@@ -3,7 +3,7 @@
 from collections.abc import Sequence
 from dataclasses import dataclass
 
-from gasket.core.weighing.records import Way
+from gasket.core.weighing.records import PourDirection
 from gasket.core.weighing.weigh_in import ToWeigh
 
 
@@ -25,7 +25,7 @@ class WrittenLine:
     key: str | None = None
     planned: bool = True
     bowl: str = ""
-    way: Way = "into"
+    way: PourDirection = "into"
     scale: str | None = None
     poured_with: int | None = None
     until: str = ""

@@ -5,7 +5,7 @@ from typing import Final
 
 import numpy as np
 
-from gasket.core.solver.formulation import Task
+from gasket.core.solver.formulation import SolverTask
 from gasket.core.solver.limits import Limit, Spot
 from gasket.core.solver.programme import Programme, Solution, solve
 
@@ -16,7 +16,7 @@ BAND_WEIGHT: Final = 20.0
 """Kept bands give way only when goals alone cannot, at twenty times their cost."""
 
 
-def closest(task: Task, whole: Programme) -> Solution | None:
+def closest(task: SolverTask, whole: Programme) -> Solution | None:
     """The build that misses the goals by least, bands kept as far as anything allows."""
     count, rows = len(task.limits), whole.rows
     weights = np.array(
@@ -38,7 +38,7 @@ def closest(task: Task, whole: Programme) -> Solution | None:
     return None if found is None else replace(found, x=found.x[: len(whole.cost)])
 
 
-def _size(task: Task, limit: Limit) -> float:
+def _size(task: SolverTask, limit: Limit) -> float:
     """What one unit of a limit is measured against: its bound, or what its terms come to."""
     bounds = [abs(b) for b in (limit.low, limit.high) if np.isfinite(b) and b]
     if bounds:
@@ -50,7 +50,7 @@ def _size(task: Task, limit: Limit) -> float:
     return max(terms, 1e-6)
 
 
-def collision(task: Task, whole: Programme) -> tuple[str, ...]:
+def collision(task: SolverTask, whole: Programme) -> tuple[str, ...]:
     """A set of limits that cannot hold together, none of which could be left out of it."""
     loose = whole.relaxed().with_cost(np.zeros_like(whole.cost))
     dropped: list[int] = []
@@ -64,12 +64,12 @@ def collision(task: Task, whole: Programme) -> tuple[str, ...]:
     return (*_names(task, left), *(("the bounds of the lines",) if _bounded(task) else ()))
 
 
-def _names(task: Task, at: list[int], goal: bool = False) -> tuple[str, ...]:
+def _names(task: SolverTask, at: list[int], goal: bool = False) -> tuple[str, ...]:
     found = (task.limits[k] for k in at)
     return tuple(dict.fromkeys(limit.name for limit in found if limit.goal or not goal))
 
 
-def _bounded(task: Task) -> bool:
+def _bounded(task: SolverTask) -> bool:
     return any(
         move.one.line.least_g is not None or move.one.line.most_g is not None for move in task.moves
     )

@@ -18,7 +18,7 @@ from typing import Final
 import numpy as np
 
 from gasket.core.build_checks.checked_build import CheckedBuild
-from gasket.core.rebuild.workpiece import Quality, Workpiece
+from gasket.core.rebuild.workpiece import Measurable, Workpiece
 from gasket.core.solver.limits import Limit, Spot
 from gasket.core.solver.moves import LineMove, SwapMove
 from gasket.core.solver.programme import Programme, Vector
@@ -42,29 +42,37 @@ class Variables:
 
     @classmethod
     def of(cls, moves: Sequence[LineMove]) -> "Variables":
+        """One set for each line that may move, one for each swap."""
         swaps = tuple((i, swap) for i, move in enumerate(moves) for swap in move.swaps)
         return cls(tuple(moves), swaps)
 
     @property
     def size(self) -> int:
+        """How many variables there are."""
         return 4 * len(self.moves) + 2 * len(self.swaps)
 
     def up(self, i: int) -> int:
+        """Where the grams that line `i` gains stand."""
         return 4 * i
 
     def down(self, i: int) -> int:
+        """Where the grams that line `i` loses stand."""
         return 4 * i + 1
 
     def touched(self, i: int) -> int:
+        """Where it stands whether line `i` moves."""
         return 4 * i + 2
 
     def pieces(self, i: int) -> int:
+        """Where the whole pieces of line `i` stand."""
         return 4 * i + 3
 
     def taken(self, s: int) -> int:
+        """Where the grams of swap `s` stand."""
         return 4 * len(self.moves) + 2 * s
 
     def used(self, s: int) -> int:
+        """Where it stands whether swap `s` is made."""
         return 4 * len(self.moves) + 2 * s + 1
 
     def amount(self, x: Vector, i: int) -> float:
@@ -72,7 +80,7 @@ class Variables:
         taken = sum(x[self.taken(s)] for s, (line, _) in enumerate(self.swaps) if line == i)
         return float(self.moves[i].now + x[self.up(i)] - x[self.down(i)] - taken)
 
-    def effect(self, weigh: "Limit | Quality") -> Vector:
+    def effect(self, weigh: "Limit | Measurable") -> Vector:
         """d of a limit (or of a quality of one serving) by every variable."""
 
         def each(spot: Spot) -> float:
@@ -90,7 +98,7 @@ class Variables:
 
 
 @dataclass(frozen=True)
-class Task:
+class SolverTask:
     """A build to be moved: what may move, within which limits; `judge` as the checks see it."""
 
     piece: Workpiece
@@ -110,7 +118,7 @@ class Task:
         )
 
 
-def programme(task: Task) -> Programme:
+def programme(task: SolverTask) -> Programme:
     """The gentlest proposal as a programme; its first rows are the limits in their order."""
     at = task.variables
     rows = [at.effect(limit) for limit in task.limits]
@@ -236,14 +244,14 @@ def with_touches(whole: Programme, at: Variables, most: float) -> Programme:
     )
 
 
-def towards(task: Task, name: Quality, sign: float) -> Vector:
+def towards(task: SolverTask, name: Measurable, sign: float) -> Vector:
     """The cost of a proposal that goes for less (+1) or more (−1) of a quality."""
     at = task.variables
     whole = max(task.piece.serving(name) or 0.0, 1.0)
     return sign * at.effect(name) / whole + LESS_CHANGE / TOUCH * _gentle_cost(at)
 
 
-def tightened(task: Task) -> Task:
+def tightened(task: SolverTask) -> SolverTask:
     """The same with its limits a little narrower, so that grams rounded to the scale still meet
     them. A band stays as wide as where the build is."""
     at = task.variables

@@ -13,7 +13,7 @@ from gasket.core.build_checks.bands import Band, bands_of
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.rebuild.goals import GOAL_NAMES, SOFT, Goal, GoalKey
 from gasket.core.rebuild.ingredients import Ingredient
-from gasket.core.rebuild.workpiece import Quality, quality
+from gasket.core.rebuild.workpiece import Measurable, quality
 from gasket.core.trade.families import Span
 from gasket.core.trade.limits import Limits
 from gasket.core.trade.nutrients import MACRO_KCAL
@@ -31,7 +31,7 @@ class Spot:
     part: str
     per_serving: float
 
-    def of(self, name: Quality) -> float:
+    def of(self, name: Measurable) -> float:
         """A quality per gram as it counts in one serving; unknown counts as none."""
         return self.per_serving * (quality(self.food, name) or 0.0)
 
@@ -51,7 +51,7 @@ class Limit:
     unsaid: bool = False
 
 
-_PLAIN: Final[dict[GoalKey, Quality]] = {
+_PLAIN: Final[dict[GoalKey, Measurable]] = {
     **{nutrient: nutrient for nutrient in GOAL_NUTRIENTS},
     "serving_g": "grams",
 }
@@ -71,7 +71,9 @@ def _goals(goal: Goal) -> Iterator[Limit]:
         if key in _PLAIN:
             yield _plain(key, limits)
         elif key == "carbohydrate_per_protein":
-            means: Quality = "net_carbohydrate_g" if goal.ratio_means == "net" else "carbohydrate_g"
+            means: Measurable = (
+                "net_carbohydrate_g" if goal.ratio_means == "net" else "carbohydrate_g"
+            )
             yield from _ratio(key, limits, means, "protein_g", 1.0)
         elif key == "fat_energy":
             yield from _ratio(key, limits, "fat_g", "kcal", 0.01 / MACRO_KCAL["fat_g"])
@@ -94,7 +96,7 @@ def _plain(key: GoalKey, limits: Limits) -> Limit:
 
 
 def _ratio(
-    key: GoalKey, limits: Limits, above: Quality, below: Quality, factor: float
+    key: GoalKey, limits: Limits, above: Measurable, below: Measurable, factor: float
 ) -> Iterator[Limit]:
     """above ≤ most × factor × below, and the other way round for least."""
     name, unit = GOAL_NAMES[key]

@@ -57,6 +57,7 @@ class LineMove:
 
     @property
     def now(self) -> float:
+        """The line's amount as it is, in grams or pieces."""
         return self.one.amount
 
     def takes_in(self, swap: SwapMove, replaced: "LineMove") -> bool:

@@ -3,7 +3,7 @@
 from typing import Final
 
 from gasket.core.numbers import Answer
-from gasket.core.solver.formulation import Task
+from gasket.core.solver.formulation import SolverTask
 from gasket.core.solver.programme import Programme, Solution, row_prices
 from gasket.core.trade.nutrients import BY_KEY
 from gasket.core.trade.nutrients.figure_types import GOAL_NUTRIENTS
@@ -27,7 +27,7 @@ _PRICED: Final[dict[str, str]] = {
 }
 
 
-def prices_of(task: Task, whole: Programme, at: Solution) -> tuple[Price, ...]:
+def prices_of(task: SolverTask, whole: Programme, at: Solution) -> tuple[Price, ...]:
     """Prices with the gentlest proposal's choice of lines: kcal per unit, protein per 10 kcal."""
     fixed = whole.fixed(at.x)
     variables = task.variables

@@ -9,7 +9,7 @@ from gasket.core.numbers import Answer
 from gasket.core.rebuild.ingredients import Ingredient
 from gasket.core.rebuild.trial import BuildChange, BuildLine
 from gasket.core.rebuild.workpiece import Workpiece
-from gasket.core.solver.formulation import Task, Variables
+from gasket.core.solver.formulation import SolverTask, Variables
 from gasket.core.solver.limits import Limit, Spot
 from gasket.core.solver.moves import LineMove, SwapMove
 from gasket.core.solver.programme import Solution, Vector
@@ -55,7 +55,7 @@ class Proposal(Answer):
     proven: bool
 
 
-def proposal(task: Task, key: ProposalKey, solution: Solution) -> Proposal | None:
+def proposal(task: SolverTask, key: ProposalKey, solution: Solution) -> Proposal | None:
     """The solution in grams as a scale shows them: whole ones where the goals still hold and no
     check speaks that was silent before, else tenths; None where even those raise an alarm."""
     coarse = _drawn(task, key, solution, round_g)
@@ -82,14 +82,14 @@ def _no_scraps(at: Variables, x: Vector) -> Vector:
     return whole
 
 
-def _new_alarms(task: Task, after: Workpiece) -> bool:
+def _new_alarms(task: SolverTask, after: Workpiece) -> bool:
     judge = task.judge
     if judge is None:
         return False
     return bool(alarms(replace(judge, piece=after)) - alarms(judge))
 
 
-def _foods(task: Task, x: Vector) -> dict[int, Ingredient]:
+def _foods(task: SolverTask, x: Vector) -> dict[int, Ingredient]:
     at = task.variables
     return {
         food.label_id: food
@@ -99,7 +99,7 @@ def _foods(task: Task, x: Vector) -> dict[int, Ingredient]:
     }
 
 
-def _after_change(task: Task, change: BuildChange, news: dict[int, Ingredient]) -> Workpiece:
+def _after_change(task: SolverTask, change: BuildChange, news: dict[int, Ingredient]) -> Workpiece:
     piece = task.piece
     return Workpiece(change.applied(piece.build), {**piece.ingredients, **news}, piece.per_serving)
 
@@ -117,7 +117,7 @@ def _holds(limits: Sequence[Limit], after: Workpiece) -> bool:
 
 
 def _drawn(
-    task: Task, key: ProposalKey, solution: Solution, rounded: Callable[[float], float]
+    task: SolverTask, key: ProposalKey, solution: Solution, rounded: Callable[[float], float]
 ) -> Proposal:
     at, x = task.variables, solution.x
     lines: dict[str, tuple[BuildLine, ...]] = {}
@@ -173,7 +173,7 @@ def _drawn(
     )
 
 
-def _line_of(task: Task, move: LineMove, food: Ingredient) -> BuildLine | None:
+def _line_of(task: SolverTask, move: LineMove, food: Ingredient) -> BuildLine | None:
     """A line of the same package in the same bowl, which takes what comes in: nobody wants a second
     yogurt beside the first."""
     for placed in task.piece.lines():

@@ -6,7 +6,7 @@ from typing import Final
 from gasket.core.numbers import Answer
 from gasket.core.solver.collision import closest, collision
 from gasket.core.solver.formulation import (
-    Task,
+    SolverTask,
     programme,
     tightened,
     touches,
@@ -27,7 +27,7 @@ FURTHER_NODES: Final = 300
 said not to be proven the best."""
 
 
-class Reached(Answer):
+class GoalAnswer(Answer):
     """Up to three proposals; when nothing fits, what collides and the closest build.
 
     `kept` names the bands that the proposals keep. `free` is how many lines could move.
@@ -41,7 +41,7 @@ class Reached(Answer):
     swaps: int
 
 
-def reach(task: Task) -> Reached:
+def reach(task: SolverTask) -> GoalAnswer:
     """Up to three ways to satisfy every limit, or the closest build and what collides."""
     exact = programme(task)
     whole = programme(tightened(task))
@@ -50,7 +50,7 @@ def reach(task: Task) -> Reached:
         whole, gentlest = exact, solve_soon(exact, FIRST_NODES)
     said = (limit.name for limit in task.limits if not (limit.goal or limit.unsaid))
     kept = tuple(dict.fromkeys(said))
-    answer = Reached(
+    answer = GoalAnswer(
         proposals=(),
         prices=(),
         collides=(),

@@ -8,8 +8,8 @@ from gasket.core.numbers import Number, Value, YesNo
 from gasket.core.trade.families import Family
 from gasket.core.trade.kinds import FoodKind
 
-Share = Annotated[Number, Field(gt=0, le=1)]
-Ratio = Annotated[Number, Field(gt=0, le=100)]
+SwapShare = Annotated[Number, Field(gt=0, le=1)]
+SwapRatio = Annotated[Number, Field(gt=0, le=100)]
 Sentence = Annotated[str, Field(max_length=500)]
 By = Literal["weight", "sweetness"]
 
@@ -23,10 +23,10 @@ class SwapPart(Value):
 
     kinds: tuple[FoodKind, ...] = ()
     food_id: int | None = None
-    ratio: Ratio = 1.0
+    ratio: SwapRatio = 1.0
     by: By = "weight"
     lighter: bool = False
-    fat_most: Share | None = None
+    fat_most: SwapShare | None = None
     words: Annotated[str, Field(max_length=200)] = ""
 
 
@@ -48,7 +48,7 @@ class Swap(Value):
     takes_food_id: int | None = None
     gives: Annotated[tuple[SwapPart, ...], Field(min_length=1, max_length=10)]
     also: Annotated[tuple[Also, ...], Field(max_length=20)] = ()
-    most: Share = 1.0
+    most: SwapShare = 1.0
     families: tuple[Family, ...] = ()
     crumb: YesNo = False
     rule: Sentence = ""

@@ -9,8 +9,8 @@ from typing import Final
 from gasket.core.numbers import Answer
 from gasket.core.rebuild.ingredients import Ingredient
 from gasket.core.rebuild.needs import keeps_out
-from gasket.core.rebuild.trial import BuildChange, BuildLine, Need
-from gasket.core.rebuild.workpiece import PlacedLine, Quality, Workpiece, quality
+from gasket.core.rebuild.trial import BuildChange, BuildLine, DietNeed
+from gasket.core.rebuild.workpiece import Measurable, PlacedLine, Workpiece, quality
 from gasket.core.swaps.model import Swap, SwapPart
 from gasket.core.trade.kinds import FoodKind
 
@@ -21,7 +21,7 @@ CRUMB: Final = 0.15
 MOST_CANDIDATES: Final = 3
 MOST_A_SWAP: Final = 3
 LEAST_G: Final = 0.1
-MOVED: Final[tuple[Quality, ...]] = (
+MOVED: Final[tuple[Measurable, ...]] = (
     *("kcal", "protein_g", "fat_g", "carbohydrate_g", "fibre_g", "sweetness_g", "water_g", "cost"),
 )
 
@@ -66,7 +66,7 @@ class SwapOption(Answer):
     goes_in: tuple[SwapIn, ...]
     moved: Effect
     change: BuildChange
-    breaks: tuple[Need, ...]
+    breaks: tuple[DietNeed, ...]
     rejected: str | None = None
 
 
@@ -244,7 +244,7 @@ def moved_by(piece: Workpiece, change: BuildChange, news: Mapping[int, Ingredien
     return Effect(**figures)
 
 
-def _sum(piece: Workpiece, name: Quality, counts: Callable[[str], bool]) -> float | None:
+def _sum(piece: Workpiece, name: Measurable, counts: Callable[[str], bool]) -> float | None:
     total = 0.0
     for placed in piece.lines():
         if counts(placed.line.id) and placed.amount:

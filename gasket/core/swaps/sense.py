@@ -13,7 +13,7 @@ from typing import Final, Literal
 from gasket.core.rebuild.ingredients import Ingredient
 from gasket.core.trade.kinds import FoodKind
 
-Side = Literal["sweet", "savoury", "neutral"]
+Savour = Literal["sweet", "savoury", "neutral"]
 
 _SWEET_KINDS: Final[frozenset[FoodKind]] = frozenset(
     {
@@ -62,7 +62,7 @@ _BRING_THEIR_OWN: Final[frozenset[FoodKind]] = frozenset(
 
 
 @lru_cache(maxsize=4096)
-def _side(name: str, kind: FoodKind) -> Side:
+def _side(name: str, kind: FoodKind) -> Savour:
     sweet, savoury = bool(_SWEET.search(name)), bool(_SAVOURY.search(name))
     if sweet != savoury:
         return "sweet" if sweet else "savoury"
@@ -71,7 +71,7 @@ def _side(name: str, kind: FoodKind) -> Side:
     return "savoury" if kind in _SAVOURY_KINDS else "neutral"
 
 
-def side_of(food: Ingredient) -> Side:
+def side_of(food: Ingredient) -> Savour:
     """Sweet, savoury, or at home on both sides: by its names first, then by its kind."""
     return _side(f"{food.food} {food.label.name}", food.kind)
 
@@ -84,6 +84,7 @@ def _flavours(name: str) -> frozenset[str]:
 
 
 def flavours_of(foods: Iterable[Ingredient]) -> frozenset[str]:
+    """Flavours that the names of these foods say."""
     return frozenset(
         flavour for food in foods for flavour in _flavours(f"{food.food} {food.label.name}")
     )

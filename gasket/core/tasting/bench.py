@@ -52,6 +52,7 @@ class Bench:
 
 
 def may_move(placed: PlacedLine) -> bool:
+    """Whether a proposal may change a line."""
     line = placed.line
     return not (line.locked or line.off) and placed.grams > 0
 
@@ -141,6 +142,7 @@ def gives_way_to(bench: Bench, change: BuildChange) -> tuple[str, ...]:
 
 
 def change_of(placed: PlacedLine, grams: float) -> BuildChange:
+    """A line at another weight, its count with it."""
     line, before = placed.line, placed.amount
     count = None if not line.count else round(line.count * grams / before, 2)
     moved = line.model_copy(update={"target_g": grams, "count": count, "how": ""})

@@ -25,7 +25,7 @@ ORDERS: Final[dict[BlindKind, tuple[str, ...]]] = {
 }
 CHANCE: Final[dict[BlindKind, float]] = {"triangle": 1 / 3, "preference": 0.5}
 T = TypeVar("T")
-Draw = Callable[[int], int]
+RandomBelow = Callable[[int], int]
 """A whole number from 0 on that is below the given one, at random."""
 
 
@@ -49,7 +49,7 @@ class Seat(Value):
         return next(cup.code for cup in self.cups if samples.count(cup.sample) == 1)
 
 
-def serving_plan(kind: BlindKind, seats: int, draw: Draw) -> tuple[Seat, ...]:
+def serving_plan(kind: BlindKind, seats: int, draw: RandomBelow) -> tuple[Seat, ...]:
     """So many seats: each order as often as any other (one more at most), in random turn; every
     cup with a three-digit code of its own."""
     orders: list[str] = []
@@ -67,7 +67,7 @@ def serving_plan(kind: BlindKind, seats: int, draw: Draw) -> tuple[Seat, ...]:
     return tuple(plan)
 
 
-def _shuffled(given: Iterable[T], draw: Draw) -> list[T]:
+def _shuffled(given: Iterable[T], draw: RandomBelow) -> list[T]:
     """Fisher and Yates."""
     turned = list(given)
     for last in range(len(turned) - 1, 0, -1):
@@ -134,6 +134,7 @@ class Prospect(Answer):
 
 
 def prospect(kind: BlindKind, seats: int) -> Prospect:
+    """How many of the seats must agree, and how small a difference so many could show."""
     least, smallest = needed(kind, seats), smallest_shown(kind, seats)
     if least is None or smallest is None:
         word = "find the odd one" if kind == "triangle" else "choose the same one"

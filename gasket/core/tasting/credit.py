@@ -1,13 +1,14 @@
 """What a change did, as far as the tasters can tell. "Can't tell" is an answer."""
 
 from collections.abc import Mapping, Sequence
-from typing import Final, Literal
+from typing import Final, Literal, TypeVar
 
 from gasket.core.numbers import Answer
 from gasket.core.tasting.marks import QUALITIES, Quality
-from gasket.core.tasting.scores import Difference, Panel
+from gasket.core.tasting.scores import Difference, Sample, TasteMarks
 
-Told = Literal["helped", "hurt", "cannot_tell", "untested"]
+S = TypeVar("S", bound=Sample)
+CreditVerdict = Literal["helped", "hurt", "cannot_tell", "untested"]
 MINUS: Final = "\u2212"
 MOST_RICH: Final = 12
 
@@ -19,7 +20,7 @@ class Credit(Answer):
     the four marks apart. `notes` are what the comparison suffers from.
     """
 
-    told: Told
+    told: CreditVerdict
     overall: Difference | None
     by_quality: dict[Quality, Difference]
     changes: int
@@ -28,12 +29,12 @@ class Credit(Answer):
 
 
 def credit(
-    trial: int,
-    against: int,
-    overall: Panel,
-    by_quality: Mapping[Quality, Panel],
+    trial: S,
+    against: S,
+    overall: TasteMarks,
+    by_quality: Mapping[Quality, TasteMarks],
     changes: int,
-    states: Mapping[int, frozenset[str]],
+    states: Mapping[S, frozenset[str]],
     slips: Sequence[str] = (),
     other: str = "the trial before it",
 ) -> Credit:
@@ -41,7 +42,7 @@ def credit(
     out otherwise than planned in either, in words: each is one more change. `other` is what it is
     compared with, in words."""
     found = overall.difference(trial, against)
-    told: Told = "untested"
+    told: CreditVerdict = "untested"
     if found is not None:
         told = "cannot_tell"
         if found.is_told:
@@ -60,7 +61,7 @@ def credit(
     )
 
 
-def _says(told: Told, found: Difference | None, changes: int, other: str) -> str:
+def _says(told: CreditVerdict, found: Difference | None, changes: int, other: str) -> str:
     if found is None:
         return f"Not tasted against {other}."
     if found.low is None or found.high is None:
@@ -76,10 +77,10 @@ def _says(told: Told, found: Difference | None, changes: int, other: str) -> str
 
 
 def _notes(
-    trial: int,
-    against: int,
+    trial: S,
+    against: S,
     found: Difference | None,
-    states: Mapping[int, frozenset[str]],
+    states: Mapping[S, frozenset[str]],
 ) -> list[str]:
     if found is None:
         return []

@@ -13,7 +13,7 @@ MORE_IS_BETTER: Final[frozenset[str]] = frozenset({"protein_g", "score", "days"}
 
 Criterion = Literal["score", "kcal", "protein_g", "minutes", "cost", "days"]
 CRITERIA: Final[tuple[Criterion, ...]] = get_args(Criterion)
-Weight = Annotated[float, Field(allow_inf_nan=False, ge=0, le=10)]
+RankWeight = Annotated[float, Field(allow_inf_nan=False, ge=0, le=10)]
 
 
 def unbeaten(points: Mapping[int, tuple[float, float]], across: Across) -> frozenset[int]:
@@ -54,12 +54,12 @@ def _points(
 class RankWeights(Value):
     """How much each criterion counts in the order of the keepers."""
 
-    score: Weight = 5.0
-    kcal: Weight = 3.0
-    protein_g: Weight = 3.0
-    minutes: Weight = 1.0
-    cost: Weight = 1.0
-    days: Weight = 0.0
+    score: RankWeight = 5.0
+    kcal: RankWeight = 3.0
+    protein_g: RankWeight = 3.0
+    minutes: RankWeight = 1.0
+    cost: RankWeight = 1.0
+    days: RankWeight = 0.0
 
     def of(self, criterion: Criterion) -> float:
         weight = getattr(self, criterion)
@@ -90,10 +90,10 @@ def ranking(
     return tuple(sorted(found, key=lambda rank: (-rank.value, rank.key)))
 
 
-Span = tuple[float, float] | None
+ValueSpan = tuple[float, float] | None
 
 
-def _span(values: Sequence[float | None]) -> Span:
+def _span(values: Sequence[float | None]) -> ValueSpan:
     known = [value for value in values if value is not None]
     return (min(known), max(known)) if known else None
 
@@ -102,7 +102,7 @@ def _rank(
     key: int,
     held: Mapping[Criterion, float | None],
     weights: RankWeights,
-    spans: Mapping[Criterion, Span],
+    spans: Mapping[Criterion, ValueSpan],
     total: float,
 ) -> Rank:
     parts: dict[Criterion, float] = {}

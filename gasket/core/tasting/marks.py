@@ -16,7 +16,7 @@ from gasket.core.tasting.words import MOST_WORDS, SaidWord
 
 Quality = Literal["taste", "texture", "look", "likeness"]
 QUALITIES: Final[tuple[Quality, ...]] = get_args(Quality)
-State = Literal["fresh", "next_day", "thawed", "reheated"]
+DishState = Literal["fresh", "next_day", "thawed", "reheated"]
 Against = Literal["original", "remembered", "last_trial", "nothing"]
 Again = Literal["yes", "with_a_change", "no"]
 TOP: Final = 10.0
@@ -102,7 +102,7 @@ class TastingSheet(Value):
     id: SentId
     taster_id: int
     of_original: YesNo = False
-    state: State = "fresh"
+    state: DishState = "fresh"
     how: Remark = ""
     finish: Annotated[str, Field(max_length=120)] = ""
     against: Against = "nothing"

@@ -21,10 +21,12 @@ class Pointer:
 
     @property
     def does(self) -> str:
+        """The change in words."""
         return f"{'More' if self.factor > 1 else 'Less'} {self.what}"
 
     @property
     def learns(self) -> str:
+        """What is known after it."""
         return f"whether {'too little' if self.factor > 1 else 'too much'} {self.what} is to blame"
 
 

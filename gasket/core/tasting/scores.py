@@ -9,7 +9,7 @@ trials of the dish, and never surer than marks in halves can be.
 """
 
 from collections import Counter
-from collections.abc import Sequence
+from collections.abc import Hashable, Sequence
 from dataclasses import dataclass
 from functools import cached_property
 from math import sqrt
@@ -21,16 +21,19 @@ from scipy.special import stdtrit
 from gasket.core.numbers import Answer
 from gasket.core.tasting.marks import HALF
 
+Sample = Hashable
+"""What names a trial, or an arm of one, among all that was tasted of a dish."""
+
 SURE: Final = 0.95
 RULER_SD: Final = HALF / sqrt(12)
 """Of a mark that is rounded to halves."""
 
 
 @dataclass(frozen=True, slots=True)
-class Tasted:
-    """One mark, or overall mark, that a taster gave a trial."""
+class TasterMark:
+    """One mark, or overall mark, that a taster gave a sample."""
 
-    trial: int
+    sample: Sample
     taster: int
     mark: float
 
@@ -60,35 +63,35 @@ class Difference(Answer):
         return self.low is not None and self.high is not None and not self.low <= 0 <= self.high
 
 
-class Panel:
+class TasteMarks:
     """Everything that was marked of one dish, fitted once."""
 
-    def __init__(self, tasted: Sequence[Tasted]) -> None:
-        cells: dict[tuple[int, int], list[float]] = {}
+    def __init__(self, tasted: Sequence[TasterMark]) -> None:
+        cells: dict[tuple[Sample, int], list[float]] = {}
         for given in tasted:
-            cells.setdefault((given.trial, given.taster), []).append(given.mark)
+            cells.setdefault((given.sample, given.taster), []).append(given.mark)
         self._cells = {key: sum(marks) / len(marks) for key, marks in cells.items()}
-        self._tastings = Counter(given.trial for given in tasted)
-        self._trials = {trial: i for i, trial in enumerate(dict.fromkeys(t for t, _ in cells))}
+        self._tastings = Counter(given.sample for given in tasted)
+        self._samples = {key: i for i, key in enumerate(dict.fromkeys(key for key, _ in cells))}
         self._tasters = {taster: j for j, taster in enumerate(dict.fromkeys(j for _, j in cells))}
 
     @property
-    def trials(self) -> tuple[int, ...]:
-        return tuple(self._trials)
+    def samples(self) -> tuple[Sample, ...]:
+        return tuple(self._samples)
 
     @cached_property
     def _there(self) -> Any:
-        """1 where a taster (column) tasted a trial (row)."""
-        there = np.zeros((len(self._trials), len(self._tasters)))
-        for trial, taster in self._cells:
-            there[self._trials[trial], self._tasters[taster]] = 1.0
+        """1 where a taster (column) tasted a sample (row)."""
+        there = np.zeros((len(self._samples), len(self._tasters)))
+        for sample, taster in self._cells:
+            there[self._samples[sample], self._tasters[taster]] = 1.0
         return there
 
     @cached_property
     def _marks(self) -> Any:
         marks = np.zeros_like(self._there)
-        for (trial, taster), mark in self._cells.items():
-            marks[self._trials[trial], self._tasters[taster]] = mark
+        for (sample, taster), mark in self._cells.items():
+            marks[self._samples[sample], self._tasters[taster]] = mark
         return marks
 
     @cached_property
@@ -115,7 +118,7 @@ class Panel:
     def _groups(self) -> Any:
         """Trials and tasters that hang together, by a number for each trial."""
         linked = (self._there @ self._there.T) > 0
-        group = np.arange(len(self._trials))
+        group = np.arange(len(self._samples))
         for i in range(len(group)):
             for other in set(group[linked[i]]):
                 group[group == other] = group[i]
@@ -124,7 +127,7 @@ class Panel:
     @cached_property
     def free(self) -> int:
         """Degrees of freedom of the scatter."""
-        fitted = len(self._trials) + len(self._tasters) - len(set(self._groups))
+        fitted = len(self._samples) + len(self._tasters) - len(set(self._groups))
         return len(self._cells) - fitted
 
     @cached_property
@@ -137,11 +140,11 @@ class Panel:
         left = (self._marks - fitted) * self._there
         return max(RULER_SD, float(sqrt((left**2).sum() / self.free)))
 
-    def score(self, trial: int) -> Score | None:
+    def score(self, sample: Sample) -> Score | None:
         """The trial's mark as if all tasters that it can be compared through had tasted it."""
-        if trial not in self._trials:
+        if sample not in self._samples:
             return None
-        at = self._trials[trial]
+        at = self._samples[sample]
         everybody = self._there[self._groups == self._groups[at]].max(axis=0)
         missing = everybody / everybody.sum() - self._shares[at]
         value = float(self._means[at] + missing @ self._habits)
@@ -151,14 +154,14 @@ class Panel:
             low=None if low is None else max(0.0, low),
             high=None if high is None else min(10.0, high),
             tasters=int(self._there[at].sum()),
-            tastings=self._tastings[trial],
+            tastings=self._tastings[sample],
         )
 
-    def difference(self, trial: int, against: int) -> Difference | None:
-        """The trial less another; None where nothing links their tasters."""
-        if trial not in self._trials or against not in self._trials:
+    def difference(self, sample: Sample, against: Sample) -> Difference | None:
+        """The sample less another; None where nothing links their tasters."""
+        if sample not in self._samples or against not in self._samples:
             return None
-        one, other = self._trials[trial], self._trials[against]
+        one, other = self._samples[sample], self._samples[against]
         if self._groups[one] != self._groups[other]:
             return None
         apart = self._shares[other] - self._shares[one]

@@ -11,7 +11,7 @@ from collections.abc import Iterable
 from functools import lru_cache
 from typing import Final, Literal, NamedTuple
 
-from gasket.core.trade.kind_words import SAYS, Said
+from gasket.core.trade.kind_words import SAYS, KindOrMeat
 from gasket.core.trade.kinds import FoodKind
 from gasket.core.trade.meats import Form, Meat, meat_in
 from gasket.core.trade.name_reading import Hit, Lexicon, Words, tokens_of, without
@@ -96,7 +96,7 @@ def read_kind(name: str) -> FoodKind | None:
     return _meat_kind(name)
 
 
-def _meant(hit: Hit[Said], words: Words, name: str) -> FoodKind | None:
+def _meant(hit: Hit[KindOrMeat], words: Words, name: str) -> FoodKind | None:
     said = hit.means
     if said in _SUGAR_FREE and _NO_SUGAR.search(name):
         return _SUGAR_FREE[said]
@@ -108,7 +108,7 @@ def _meant(hit: Hit[Said], words: Words, name: str) -> FoodKind | None:
     return said
 
 
-def _of_plants(hit: Hit[Said], words: Words, name: str) -> bool:
+def _of_plants(hit: Hit[KindOrMeat], words: Words, name: str) -> bool:
     before = words[hit.start - 1] if hit.start else ""
     return before in _PLANTS or _PLANT_SAID.last(tokens_of(name)) is not None
 
@@ -131,7 +131,7 @@ def guess_kind(names: Iterable[str]) -> FoodKind | None:
     return next((kind for name in names if (kind := read_kind(name)) is not None), None)
 
 
-class KindRead(NamedTuple):
+class KindReading(NamedTuple):
     """A kind and who says so. Only what the cook or the food's own name says is sure."""
 
     kind: FoodKind
@@ -139,15 +139,18 @@ class KindRead(NamedTuple):
 
     @property
     def sure(self) -> bool:
+        """Whether the cook or the food's own name says it."""
         return self.by in ("said", "name")
 
 
-def kind_read(stated: FoodKind | None, food: str, aliases: tuple[str, ...], label: str) -> KindRead:
+def kind_read(
+    stated: FoodKind | None, food: str, aliases: tuple[str, ...], label: str
+) -> KindReading:
     """What the cook says it is, or else what its names suggest."""
     if stated is not None:
-        return KindRead(stated, "said")
+        return KindReading(stated, "said")
     if named := guess_kind((food,)):
-        return KindRead(named, "name")
+        return KindReading(named, "name")
     if guessed := guess_kind((*aliases, label)):
-        return KindRead(guessed, "other names")
-    return KindRead("other", "nothing")
+        return KindReading(guessed, "other names")
+    return KindReading("other", "nothing")

@@ -4,10 +4,10 @@ from typing import Final, Literal
 
 from gasket.core.trade.kinds import FoodKind
 
-Said = FoodKind | Literal["a meat"]
+KindOrMeat = FoodKind | Literal["a meat"]
 """A kind, or a meat of which `meats` tells the kind."""
 
-SAYS: Final[dict[Said, tuple[str, ...]]] = {
+SAYS: Final[dict[KindOrMeat, tuple[str, ...]]] = {
     "flour": ("flour", "cornmeal", "polenta", "semolina", "wheat germ", "bran", "masa harina"),
     "self_raising_flour": ("self raising flour", "self rising flour", "self raising wheat flour"),
     "mix": (

@@ -22,6 +22,7 @@ class Limits(Value):
 
     @property
     def given(self) -> bool:
+        """Whether anything was asked."""
         return self.least is not None or self.most is not None
 
 

@@ -86,6 +86,7 @@ class Lexicon(Generic[T]):
                     yield Hit(start, end, means, " ".join(words[start:end]))
 
     def last(self, words: Words) -> Hit[T] | None:
+        """What the name is by its last words; None where no word is known."""
         return next(self.hits(words), None)
 
 

@@ -21,7 +21,7 @@ StepKind = Literal[
     "mix",
     "prep",
 ]
-Gap = tuple[float, float]
+MinutesApart = tuple[float, float]
 """Minutes from one look to the next: the least, near the end, and the most."""
 
 
@@ -38,10 +38,10 @@ class StepKindRow:
     hot: bool = False
     passive: bool = False
     lead: bool = False
-    looks: Gap = (1.0, 5.0)
+    looks: MinutesApart = (1.0, 5.0)
 
 
-QUICK: Final[Gap] = (10 / 60, 45 / 60)
+QUICK: Final[MinutesApart] = (10 / 60, 45 / 60)
 STEP_KINDS: Final[tuple[StepKindRow, ...]] = (
     StepKindRow("preheat", "preheat", r"\bpre-?heat|\bheat the oven|\boven on\b", passive=True),
     StepKindRow("microwave", "microwave", r"\bmicrowave", hot=True, passive=True, looks=QUICK),

@@ -4,15 +4,15 @@ from typing import Final, Literal
 
 from gasket.core.numbers import Answer
 
-Scale = Literal["C", "F"]
+DegreeScale = Literal["C", "F"]
 Air = Literal["conventional", "fan"]
 
-FAN_LESS: Final[dict[Scale, float]] = {"C": 20.0, "F": 25.0}
+FAN_LESS: Final[dict[DegreeScale, float]] = {"C": 20.0, "F": 25.0}
 """A fan oven is set lower by this much (common practice: 15 to 20 °C, 25 °F)."""
-STEP: Final[dict[Scale, float]] = {"C": 5.0, "F": 5.0}
+STEP: Final[dict[DegreeScale, float]] = {"C": 5.0, "F": 5.0}
 
 
-def celsius(degrees: float, scale: Scale) -> float:
+def celsius(degrees: float, scale: DegreeScale) -> float:
     """350 °F → 176.7 °C."""
     return degrees if scale == "C" else (degrees - 32) / 1.8
 
@@ -44,7 +44,7 @@ def knob(temperature_c: float, air: Air = "conventional") -> Knob:
     )
 
 
-def knob_words(turned: Knob, first: Scale) -> str:
+def knob_words(turned: Knob, first: DegreeScale) -> str:
     """ "175 °C / 350 °F, fan 155 °C": in the degrees that the kitchen reads `first`."""
     if first == "F":
         return (
@@ -57,5 +57,5 @@ def knob_words(turned: Knob, first: Scale) -> str:
     )
 
 
-def _stepped(degrees: float, scale: Scale) -> float:
+def _stepped(degrees: float, scale: DegreeScale) -> float:
     return round(degrees / STEP[scale]) * STEP[scale]

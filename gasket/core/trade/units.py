@@ -12,7 +12,7 @@ from gasket.core.trade.quantities import GRAMS_PER, MILLILITRES_PER, HouseholdSy
 if TYPE_CHECKING:
     import pint
 
-Kind = Literal["mass", "volume"]
+UnitKind = Literal["mass", "volume"]
 
 METRIC_VOLUMES_ML: Final = {"ml": 1.0, "cl": 10.0, "dl": 100.0, "l": 1000.0}
 _QUARTS_PER_GALLON: Final = 4
@@ -31,7 +31,7 @@ VOLUME_UNITS: Final = (
 )
 
 
-def kind_of(unit: str) -> Kind | None:
+def kind_of(unit: str) -> UnitKind | None:
     """Whether `unit` is a mass or a volume; None for anything that is counted."""
     if unit in MASS_UNITS:
         return "mass"

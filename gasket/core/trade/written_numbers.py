@@ -27,14 +27,14 @@ _APART: Final = {
 _SPACED: Final = re.compile(r"(\d{1,3}(?: \d{3})+)([.,]\d+)?")
 
 
-class Written(NamedTuple):
+class WrittenNumber(NamedTuple):
     """What a text says; `otherwise` is what it could say as well."""
 
     value: float
     otherwise: float | None = None
 
 
-def read_number(text: str, mark: DecimalMark | None = None) -> Written:
+def read_number(text: str, mark: DecimalMark | None = None) -> WrittenNumber:
     """The number that `text` is. With `mark` nothing is read both ways.
 
     Raises ValueError for what is no number, ZeroDivisionError for a fraction over 0.
@@ -42,22 +42,22 @@ def read_number(text: str, mark: DecimalMark | None = None) -> Written:
     text = " ".join(text.split())
     if fraction := _FRACTION.fullmatch(text):
         whole, over, under = fraction.groups()
-        return Written(float(int(whole or 0) + Fraction(int(over), int(under))))
+        return WrittenNumber(float(int(whole or 0) + Fraction(int(over), int(under))))
     if spaced := _SPACED.fullmatch(text):
         text = spaced[1].replace(" ", "") + (spaced[2] or "").replace(",", ".")
     if mark is None and _BOTH_WAYS[","].fullmatch(text):
-        return Written(float(text.replace(",", "")), float(text.replace(",", ".")))
+        return WrittenNumber(float(text.replace(",", "")), float(text.replace(",", ".")))
     other: DecimalMark = "." if mark == "," else ","
     if mark is not None and _BOTH_WAYS[other].fullmatch(text):
-        return Written(float(text.replace(other, "")))
+        return WrittenNumber(float(text.replace(other, "")))
     for decimal, apart in _APART.items():
         if apart.fullmatch(text):
             groups = "," if decimal == "." else "."
-            return Written(float(text.replace(groups, "").replace(decimal, ".")))
+            return WrittenNumber(float(text.replace(groups, "").replace(decimal, ".")))
     if _COMMA.fullmatch(text):
-        return Written(float(text.replace(",", ".")))
+        return WrittenNumber(float(text.replace(",", ".")))
     if _PLAIN.fullmatch(text):
-        return Written(float(text))
+        return WrittenNumber(float(text))
     raise ValueError(f"no number: {text[:40]!r}")
 
 
@@ -77,6 +77,6 @@ def mark_of(text: str) -> DecimalMark | None:
     return mark if text.count(mark) == 1 else other  # type: ignore[return-value]
 
 
-def both_ways(text: str, number: Written) -> str:
+def both_ways(text: str, number: WrittenNumber) -> str:
     """The sentence for a number that can be read both ways."""
     return f"“{text}” could be {number.value:g} or {number.otherwise:g}: write one of them."

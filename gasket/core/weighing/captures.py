@@ -13,28 +13,28 @@ from gasket.core.weighing.records import (
     SPILL_SPREAD,
     BowlName,
     Count,
-    Kind,
     Mode,
     Note,
-    Origin,
     PieceNumber,
-    Ratio,
+    PourDirection,
+    ReadingOrigin,
     RecordId,
+    RecordKind,
     ScaleName,
     Scope,
     SignedGrams,
-    Way,
+    TakeFactor,
 )
 
-_RANGED: Final = frozenset({Origin.ESTIMATE, Origin.MEASURE})
+_RANGED: Final = frozenset({ReadingOrigin.ESTIMATE, ReadingOrigin.MEASURE})
 
 
-class _Sent(Value):
+class _Capture(Value):
     """`id` is made by the sender, so that a retry is not a second one. What only another kind of
     capture has a use for is left aside: a page of an older Gasket may send it."""
 
     id: SentId
-    origin: Origin = Origin.SCALE
+    origin: ReadingOrigin = ReadingOrigin.SCALE
     note: Note = ""
 
     @model_validator(mode="before")
@@ -49,7 +49,7 @@ class _Sent(Value):
         }
 
 
-class _OfALine(_Sent):
+class _OfALine(_Capture):
     """`seen` is the record of the line that the sender looked at (`open` for none): another one
     means that somebody else was quicker."""
 
@@ -57,7 +57,7 @@ class _OfALine(_Sent):
     seen: RecordId | None = None
 
 
-class _Reading(_Sent):
+class _Reading(_Capture):
     """From the scale: `gross_g` is the figure it showed, `tare_record` the record whose gross the
     net is measured from."""
 
@@ -65,7 +65,7 @@ class _Reading(_Sent):
     tare_record: RecordId | None = None
     mode: Mode = "gross"
     scale: ScaleName = ONE_SCALE
-    way: Way = "into"
+    way: PourDirection = "into"
     bowl: BowlName = ""
     division_g: Annotated[Number, Field(ge=0, le=100)] = 1.0
     stable: YesNo = True
@@ -74,7 +74,7 @@ class _Reading(_Sent):
 class TareTaken(_Reading):
     """What stands on the scale is the vessel."""
 
-    kind: Literal[Kind.TARE]
+    kind: Literal[RecordKind.TARE]
     gross_g: SignedGrams
     line: int | None = None
     seen: RecordId | None = None
@@ -99,7 +99,7 @@ class Pour(_Weight):
     """Without a `line` it is a new line of the weigh-in, to be named before or after: `label_id`
     says what it was. An estimate runs from `low_g` to `high_g`."""
 
-    kind: Literal[Kind.LINE, Kind.ADD]
+    kind: Literal[RecordKind.LINE, RecordKind.ADD]
     line: int | None = None
     seen: RecordId | None = None
     low_g: Amount | None = None
@@ -117,50 +117,52 @@ class Pour(_Weight):
 class Whole(_Weight):
     """The whole mixture, or the whole batch as it came out of the heat."""
 
-    kind: Literal[Kind.MIXTURE, Kind.COOKED]
+    kind: Literal[RecordKind.MIXTURE, RecordKind.COOKED]
 
 
 class PieceFilled(_Weight):
-    kind: Literal[Kind.PORTION, Kind.TOP_UP]
+    """A piece was filled, or topped up, by weight."""
+
+    kind: Literal[RecordKind.PORTION, RecordKind.TOP_UP]
     piece: PieceNumber
 
 
 class WeighedBack(_Weight):
     """What of a component was not used, or ran off it."""
 
-    kind: Literal[Kind.LEFTOVER, Kind.FAT]
+    kind: Literal[RecordKind.LEFTOVER, RecordKind.FAT]
     bowl: Annotated[BowlName, Field(min_length=1)]
 
 
-class OddPiece(_Sent):
+class OddPiece(_Capture):
     """The piece stays as it is."""
 
-    kind: Literal[Kind.ODD]
+    kind: Literal[RecordKind.ODD]
     piece: PieceNumber
 
 
 class Turn(_OfALine):
     """The weigh-in goes to this line."""
 
-    kind: Literal[Kind.TURN]
+    kind: Literal[RecordKind.TURN]
 
 
 class LineEnded(_OfALine):
     """It is right as it is, or is left out; `note` says how one knows, or why."""
 
-    kind: Literal[Kind.RIGHT, Kind.SKIP]
+    kind: Literal[RecordKind.RIGHT, RecordKind.SKIP]
 
 
 class PutOff(_OfALine):
     """The line comes again when the others are done."""
 
-    kind: Literal[Kind.LATER]
+    kind: Literal[RecordKind.LATER]
 
 
 class FoodUsed(_OfALine):
     """What went in is this food. The revision of it that was current is kept in `revision_id`."""
 
-    kind: Literal[Kind.FOOD]
+    kind: Literal[RecordKind.FOOD]
     label_id: int
     revision_id: int | None = None
 
@@ -168,16 +170,16 @@ class FoodUsed(_OfALine):
 class Carry(_OfALine):
     """Without a `factor`, what the line was weighed at to its target is carried on."""
 
-    kind: Literal[Kind.CARRY]
+    kind: Literal[RecordKind.CARRY]
     scope: Scope
-    factor: Ratio | None = None
+    factor: TakeFactor | None = None
 
 
-class Spill(_Sent):
+class Spill(_Capture):
     """Guessed from `low_g` to `high_g`, by the usual spread of such a guess where they are not
     said, of a line or of the component `bowl`."""
 
-    kind: Literal[Kind.SPILL]
+    kind: Literal[RecordKind.SPILL]
     net_g: Amount
     low_g: Amount | None = None
     high_g: Amount | None = None
@@ -200,8 +202,10 @@ class Spill(_Sent):
         return self
 
 
-class Undo(_Sent):
-    kind: Literal[Kind.UNDO]
+class Undo(_Capture):
+    """An earlier record is taken back; it stays in the book."""
+
+    kind: Literal[RecordKind.UNDO]
     undoes: RecordId
 
 

@@ -25,7 +25,7 @@ CauseCode = Literal[
 
 
 @dataclass(frozen=True, slots=True)
-class Weight:
+class LineWeight:
     """A line as it was planned and weighed. `net_g` is None when it was skipped; `key` is the line
     of the build."""
 
@@ -45,7 +45,8 @@ class FarLine(Answer):
     key: str | None = None
 
 
-def far_lines(lines: Sequence[Weight]) -> list[FarLine]:
+def far_lines(lines: Sequence[LineWeight]) -> list[FarLine]:
+    """Lines that came out far from their target, in their order."""
     found = []
     for line in lines:
         if line.net_g is None or line.target_g <= 0:
@@ -72,7 +73,7 @@ class Cause(Answer):
     says: str
 
 
-class Gap(Answer):
+class MixtureGap(Answer):
     """The mixture against the sum of its lines; `gap_g` > 0 when there is more than was weighed."""
 
     mixture_g: float
@@ -84,17 +85,17 @@ class Gap(Answer):
 
 def mixture_gap(
     mixture_g: float,
-    lines: Sequence[Weight],
+    lines: Sequence[LineWeight],
     lines_g: float,
     slack_g: float,
     bowls: Sequence[tuple[str, float]] = (),
-) -> Gap:
+) -> MixtureGap:
     """Whether the mixture agrees with its lines within `slack_g`, and the likely causes, best
     first. `bowls` are vessels in the house with their empty weight."""
     gap = round(mixture_g - lines_g, 6)
     agrees = abs(gap) <= slack_g
     causes = () if agrees else tuple(_causes(gap, lines, lines_g, slack_g, bowls))
-    return Gap(mixture_g=mixture_g, lines_g=lines_g, gap_g=gap, agrees=agrees, causes=causes)
+    return MixtureGap(mixture_g=mixture_g, lines_g=lines_g, gap_g=gap, agrees=agrees, causes=causes)
 
 
 def is_usual_loss(gap_g: float, lines_g: float) -> bool:
@@ -115,7 +116,7 @@ def plain_cause(gap_g: float, lines_g: float) -> Cause:
 
 def _causes(
     gap: float,
-    lines: Sequence[Weight],
+    lines: Sequence[LineWeight],
     lines_g: float,
     slack: float,
     bowls: Sequence[tuple[str, float]],
@@ -150,7 +151,7 @@ def _causes(
     yield plain_cause(gap, lines_g)
 
 
-class Fill(Answer):
+class VesselFill(Answer):
     """The mixture in its pan or cups: share filled from least to most, and what ¾ would hold."""
 
     vessel: str
@@ -162,12 +163,12 @@ class Fill(Answer):
     fits_to_g: float
 
 
-def fill_of(mixture_g: float, vessel: str, volume_ml: float) -> Fill:
+def fill_of(mixture_g: float, vessel: str, volume_ml: float) -> VesselFill:
     """How full a vessel of `volume_ml` (all cups together) gets, by the density of batters."""
     light, dense = BATTER_G_PER_ML
     least, most = mixture_g / dense / volume_ml, mixture_g / light / volume_ml
     room = FILL_SHARE * volume_ml
-    return Fill(
+    return VesselFill(
         vessel=vessel,
         volume_ml=volume_ml,
         least=least,

@@ -17,8 +17,8 @@ from enum import StrEnum
 from typing import Final
 
 from gasket.core.weighing.captures import Capture, capture_of
-from gasket.core.weighing.pour import Pour, PourState, judge, tolerance_g
-from gasket.core.weighing.records import Kind, Origin, Reading
+from gasket.core.weighing.pour import PourNow, PourState, judge, tolerance_g
+from gasket.core.weighing.records import Reading, ReadingOrigin, RecordKind
 from gasket.core.weighing.taking import net_of, tare_for
 from gasket.core.weighing.task import Task
 from gasket.core.weighing.watching import Watching, is_empty
@@ -35,7 +35,7 @@ DRIFT_S: Final = 6.0
 VESSEL_SHARE: Final = 0.01
 
 
-class Deed(StrEnum):
+class HandsFreeAct(StrEnum):
     """What the machine does by itself."""
 
     TARE = "tare"
@@ -48,9 +48,9 @@ class Deed(StrEnum):
 class Judgement:
     """Where the pour stands, and what the machine does about it."""
 
-    pour: Pour
+    pour: PourNow
     slack_g: float
-    deed: Deed | None = None
+    deed: HandsFreeAct | None = None
 
     @property
     def state(self) -> PourState:
@@ -64,9 +64,9 @@ def judge_reading(task: Task, watching: Watching, reading: Reading, at_s: float)
     target = task.left_g or 0.0
     slack = tolerance_g(target, reading.division_g, task.nudge)
 
-    def say(state: PourState, deed: Deed | None = None) -> Judgement:
+    def say(state: PourState, deed: HandsFreeAct | None = None) -> Judgement:
         deed = deed if task.auto else None
-        return Judgement(Pour(state, net, round(target - net, 6)), slack, deed)
+        return Judgement(PourNow(state, net, round(target - net, 6)), slack, deed)
 
     if reading.overload:
         return say(PourState.OVERLOAD)
@@ -79,11 +79,11 @@ def judge_reading(task: Task, watching: Watching, reading: Reading, at_s: float)
     if task.left_g is None:
         ready = task.free and watching.moved and held_s >= FREE_HOLD_S and net > 0
         state = PourState.POURING if net >= reading.division_g / 2 else PourState.WAITING
-        deed = Deed.TAKE if task.line is not None else Deed.TAKE_NEW
+        deed = HandsFreeAct.TAKE if task.line is not None else HandsFreeAct.TAKE_NEW
         return say(state, deed if ready else None)
     pour = judge(net, target, reading.division_g, slack)
     if pour.state is PourState.WITHIN and watching.moved and held_s >= HOLD_S:
-        return say(PourState.WITHIN, Deed.TAKE)
+        return say(PourState.WITHIN, HandsFreeAct.TAKE)
     return Judgement(_or_drift(pour, watching, reading, at_s), slack)
 
 
@@ -108,13 +108,13 @@ def _placing(task: Task, reading: Reading, held_s: float, slack: float, say: Say
         return say(PourState.PLACE)
     steady = held_s >= HOLD_S
     if task.empty_g is None or task.way == "out_of" or reading.mode == "net":
-        return say(PourState.PLACE, Deed.TARE if steady else None)
+        return say(PourState.PLACE, HandsFreeAct.TARE if steady else None)
     near = max(2 * reading.division_g, VESSEL_SHARE * task.empty_g)
     over = reading.grams - task.empty_g
     if abs(over) <= near:
-        return say(PourState.PLACE, Deed.TARE if steady else None)
+        return say(PourState.PLACE, HandsFreeAct.TARE if steady else None)
     fits = task.left_g is not None and abs(over - task.left_g) <= slack + near
-    return say(PourState.PLACED_EARLY, Deed.TARE_KNOWN if steady and fits else None)
+    return say(PourState.PLACED_EARLY, HandsFreeAct.TARE_KNOWN if steady and fits else None)
 
 
 def _less_than_tared(
@@ -135,7 +135,7 @@ def _less_than_tared(
         long = at_s - watching.rested_at_s >= DRIFT_S
         calm = watching.largest_step_g <= 1.5 * division and not watching.lifted
         if creeps and long and calm and tare is not None and not tare.tipped_g:
-            return say(PourState.DRIFT, Deed.TARE)
+            return say(PourState.DRIFT, HandsFreeAct.TARE)
         return None
     if watching.restarted:
         return say(PourState.RESTARTED)
@@ -144,7 +144,7 @@ def _less_than_tared(
     if tare is not None and tare.tipped_g > 0 and net >= -tare.tipped_g - 2 * division:
         return say(PourState.TIP_IN)
     emptied = watching.lifted and not is_empty(reading) and held_s >= HOLD_S
-    return say(PourState.LESS, Deed.TARE if emptied and task.way == "into" else None)
+    return say(PourState.LESS, HandsFreeAct.TARE if emptied and task.way == "into" else None)
 
 
 def _tipping_in(tare: Tare, reading: Reading, held_s: float, say: Say) -> Judgement:
@@ -154,10 +154,10 @@ def _tipping_in(tare: Tare, reading: Reading, held_s: float, say: Say) -> Judgem
     least = tare.tipped_g - 1.5 * tare.tipped_about_g
     most = tare.tipped_g + 1.5 * tare.tipped_about_g
     arrived = max(least, reading.division_g) <= grown <= most
-    return say(PourState.TIP_IN, Deed.TARE if arrived and held_s >= HOLD_S else None)
+    return say(PourState.TIP_IN, HandsFreeAct.TARE if arrived and held_s >= HOLD_S else None)
 
 
-def _or_drift(pour: Pour, watching: Watching, reading: Reading, at_s: float) -> Pour:
+def _or_drift(pour: PourNow, watching: Watching, reading: Reading, at_s: float) -> PourNow:
     """A display that crept by single divisions since it came to rest is no pour."""
     small = 0 < pour.net_g <= DRIFT_DIVISIONS * reading.division_g and pour.left_g > 0
     calm = watching.largest_step_g <= 1.5 * reading.division_g
@@ -167,9 +167,9 @@ def _or_drift(pour: Pour, watching: Watching, reading: Reading, at_s: float) -> 
     return pour
 
 
-def capture_for(deed: Deed, task: Task, reading: Reading, capture_id: str) -> Capture:
+def capture_for(deed: HandsFreeAct, task: Task, reading: Reading, capture_id: str) -> Capture:
     """What is recorded for a deed."""
-    known = deed is Deed.TARE_KNOWN
+    known = deed is HandsFreeAct.TARE_KNOWN
     shown = {
         "id": capture_id,
         "gross_g": task.empty_g if known else reading.grams,
@@ -179,11 +179,13 @@ def capture_for(deed: Deed, task: Task, reading: Reading, capture_id: str) -> Ca
         "way": task.way,
         "bowl": task.bowl,
         "division_g": reading.division_g,
-        "origin": Origin.VESSEL if known else Origin.AUTOMATIC,
+        "origin": ReadingOrigin.VESSEL if known else ReadingOrigin.AUTOMATIC,
     }
-    if deed not in (Deed.TAKE, Deed.TAKE_NEW):
-        return capture_of(kind=Kind.TARE, piece=task.piece, line=task.line, **shown)
+    if deed not in (HandsFreeAct.TAKE, HandsFreeAct.TAKE_NEW):
+        return capture_of(kind=RecordKind.TARE, piece=task.piece, line=task.line, **shown)
     if task.piece is not None:
-        kind = Kind.TOP_UP if task.topping_up else Kind.PORTION
+        kind = RecordKind.TOP_UP if task.topping_up else RecordKind.PORTION
         return capture_of(kind=kind, piece=task.piece, **shown)
-    return capture_of(kind=Kind.LINE, line=None if deed is Deed.TAKE_NEW else task.line, **shown)
+    return capture_of(
+        kind=RecordKind.LINE, line=None if deed is HandsFreeAct.TAKE_NEW else task.line, **shown
+    )

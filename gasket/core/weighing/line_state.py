@@ -3,25 +3,28 @@
 from dataclasses import dataclass, replace
 from enum import StrEnum
 
-from gasket.core.weighing.records import OPEN, Kind, Record
+from gasket.core.weighing.records import OPEN, Record, RecordKind
 
 
 class LineStatus(StrEnum):
+    """Where a line stands in the weigh-in."""
+
     OPEN = "open"
     WEIGHED = "weighed"
     SKIPPED = "skipped"
 
 
 @dataclass(frozen=True, slots=True)
-class Spilled:
+class SpillSpan:
     """What did not stay where it was poured, from low to high."""
 
     net_g: float = 0.0
     low_g: float = 0.0
     high_g: float = 0.0
 
-    def more(self, record: Record) -> "Spilled":
-        return Spilled(
+    def more(self, record: Record) -> "SpillSpan":
+        """With another spill."""
+        return SpillSpan(
             self.net_g + (record.net_g or 0.0),
             self.low_g + (record.low_g or 0.0),
             self.high_g + (record.high_g or 0.0),
@@ -29,7 +32,7 @@ class Spilled:
 
 
 @dataclass(frozen=True, slots=True)
-class Amended:
+class LineCorrection:
     """What a line was before `record` corrected it: its grams, the food where that was another."""
 
     was_g: float | None
@@ -51,9 +54,9 @@ class LineState:
     pours: tuple[Record, ...] = ()
     factor: float = 1.0
     revision_id: int | None = None
-    spilled: Spilled = Spilled()
+    spilled: SpillSpan = SpillSpan()
     cue: str = ""
-    amended: tuple[Amended, ...] = ()
+    amended: tuple[LineCorrection, ...] = ()
 
     @property
     def poured_g(self) -> float:
@@ -87,6 +90,7 @@ class LineState:
 
     @property
     def count(self) -> float | None:
+        """Pieces that were counted in; None where nobody counted."""
         counted = [pour.count for pour in self.pours if pour.count is not None]
         return sum(counted) if counted else None
 
@@ -97,35 +101,38 @@ class LineState:
 
 
 def low_of(pour: Record) -> float:
+    """The least grams that a pour can have been."""
     if pour.low_g is not None:
         return pour.low_g
     return max(0.0, (pour.net_g or 0.0) - pour.division_g)
 
 
 def high_of(pour: Record) -> float:
+    """The most grams that a pour can have been."""
     return pour.high_g if pour.high_g is not None else (pour.net_g or 0.0) + pour.division_g
 
 
 def line_after(line: LineState, record: Record) -> LineState:
+    """A line as it stands after a record of it."""
     line = replace(line, record=record)
     match record.kind:
-        case Kind.LINE:
+        case RecordKind.LINE:
             completes = line.status is LineStatus.OPEN
             pours = (*line.pours, record) if completes else (record,)
-            spilled = line.spilled if completes else Spilled()
+            spilled = line.spilled if completes else SpillSpan()
             return replace(line, status=LineStatus.WEIGHED, pours=pours, spilled=spilled)
-        case Kind.ADD:
+        case RecordKind.ADD:
             status = LineStatus.OPEN if line.status is LineStatus.SKIPPED else line.status
             return replace(line, status=status, pours=(*line.pours, record))
-        case Kind.RIGHT:
+        case RecordKind.RIGHT:
             return replace(line, status=LineStatus.WEIGHED, cue=record.note)
-        case Kind.SKIP:
-            return replace(line, status=LineStatus.SKIPPED, pours=(), spilled=Spilled())
-        case Kind.FOOD:
+        case RecordKind.SKIP:
+            return replace(line, status=LineStatus.SKIPPED, pours=(), spilled=SpillSpan())
+        case RecordKind.FOOD:
             return replace(line, revision_id=record.revision_id)
-        case Kind.SPILL:
+        case RecordKind.SPILL:
             return replace(line, spilled=line.spilled.more(record))
-        case Kind.AMEND:
+        case RecordKind.AMEND:
             return _amended(line, record)
         case _:
             return line
@@ -133,10 +140,10 @@ def line_after(line: LineState, record: Record) -> LineState:
 
 def _amended(line: LineState, record: Record) -> LineState:
     """Its grams are what they are told to have been, its food another, or both."""
-    before = Amended(line.net_g, line.revision_id, record)
+    before = LineCorrection(line.net_g, line.revision_id, record)
     line = replace(line, amended=(*line.amended, before))
     if record.revision_id is not None:
         line = replace(line, revision_id=record.revision_id)
     if record.net_g is None:
         return line
-    return replace(line, status=LineStatus.WEIGHED, pours=(record,), spilled=Spilled())
+    return replace(line, status=LineStatus.WEIGHED, pours=(record,), spilled=SpillSpan())

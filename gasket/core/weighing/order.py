@@ -37,7 +37,7 @@ _DRY: Final[frozenset[FoodKind]] = (
 
 
 @dataclass(frozen=True, slots=True)
-class Placed:
+class BowlLine:
     """A line with the bowl it goes into. A component used by another comes before its user."""
 
     id: int
@@ -47,10 +47,11 @@ class Placed:
 
 
 def wetness(kind: FoodKind) -> Wetness:
+    """Whether a kind goes into the bowl with the dry or the wet."""
     return "dry" if kind in _DRY else "wet"
 
 
-def suggested(lines: Sequence[Placed]) -> list[int]:
+def suggested(lines: Sequence[BowlLine]) -> list[int]:
     """Line ids in working order: the bowls as the build has them, what is made for another bowl
     first, dry before wet; otherwise the cook's own order is kept."""
     bowls = _bowls(lines)
@@ -65,7 +66,7 @@ def suggested(lines: Sequence[Placed]) -> list[int]:
     return [line.id for line in ordered]
 
 
-def _bowls(lines: Sequence[Placed]) -> list[str]:
+def _bowls(lines: Sequence[BowlLine]) -> list[str]:
     """Each bowl once; one that is used in another before its user, as far as that goes."""
     bowls = list(dict.fromkeys(line.bowl for line in lines))
     for _ in bowls:

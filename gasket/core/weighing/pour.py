@@ -43,7 +43,7 @@ def wants_finer_scale(target_g: float, division_g: float) -> bool:
 
 
 @dataclass(frozen=True, slots=True)
-class Pour:
+class PourNow:
     """The pour as it is now: net and what is left to pour (negative when over)."""
 
     state: PourState
@@ -66,7 +66,7 @@ def is_doubtful(net_g: float, target_g: float) -> bool:
     return likely is not None and not likely[0] < net_g < likely[1]
 
 
-def judge(net_g: float, target_g: float, division_g: float, slack_g: float) -> Pour:
+def judge(net_g: float, target_g: float, division_g: float, slack_g: float) -> PourNow:
     """Where a net stands against what is to be poured."""
     left = round(target_g - net_g, 6)
     edge = slack_g + division_g * 1e-6
@@ -78,4 +78,4 @@ def judge(net_g: float, target_g: float, division_g: float, slack_g: float) -> P
         state = PourState.WITHIN
     else:
         state = PourState.OVER
-    return Pour(state, net_g, left)
+    return PourNow(state, net_g, left)

@@ -9,7 +9,7 @@ from pydantic import Field
 from gasket.core.numbers import MOST_G, Amount, Number, SentId, Value, YesNo
 
 Mode = Literal["gross", "net"]
-Way = Literal["into", "out_of"]
+PourDirection = Literal["into", "out_of"]
 """Poured into the bowl on the scale, or taken out of the pack that stands on it."""
 Scope = Literal["open", "all"]
 SignedGrams = Annotated[Number, Field(ge=-MOST_G, le=MOST_G)]
@@ -29,7 +29,7 @@ SPILL_SPREAD: Final = 0.5
 LEAST_RATIO: Final = 0.01
 MOST_RATIO: Final = 100.0
 """So far may what is carried on change a target: beyond it something else went wrong."""
-Ratio = Annotated[Number, Field(ge=LEAST_RATIO, le=MOST_RATIO)]
+TakeFactor = Annotated[Number, Field(ge=LEAST_RATIO, le=MOST_RATIO)]
 
 
 class Reading(Value):
@@ -44,7 +44,7 @@ class Reading(Value):
     scale: str = ONE_SCALE
 
 
-class Kind(StrEnum):
+class RecordKind(StrEnum):
     """What a record says. LINE completes a line, ADD pours on it and leaves it open.
 
     PORTION fills a piece, TOP_UP adds to it, ODD keeps it as it is; LEFTOVER is what of a component
@@ -74,7 +74,7 @@ class Kind(StrEnum):
     UNDO = "undo"
 
 
-class Origin(StrEnum):
+class ReadingOrigin(StrEnum):
     """Where a figure comes from. VESSEL: the known empty weight of a bowl, not a reading."""
 
     SCALE = "scale"
@@ -87,16 +87,35 @@ class Origin(StrEnum):
 
 
 OF_A_LINE: Final = frozenset(
-    {Kind.LINE, Kind.ADD, Kind.RIGHT, Kind.SKIP, Kind.TURN, Kind.FOOD, Kind.CARRY, Kind.LATER}
-    | {Kind.AMEND}
+    {
+        RecordKind.LINE,
+        RecordKind.ADD,
+        RecordKind.RIGHT,
+        RecordKind.SKIP,
+        RecordKind.TURN,
+        RecordKind.FOOD,
+        RecordKind.CARRY,
+        RecordKind.LATER,
+    }
+    | {RecordKind.AMEND}
 )
-POURS: Final = frozenset({Kind.LINE, Kind.ADD})
-OF_THE_WEIGH_IN: Final = POURS | {Kind.SKIP, Kind.RIGHT, Kind.CARRY, Kind.FOOD, Kind.LATER}
+POURS: Final = frozenset({RecordKind.LINE, RecordKind.ADD})
+OF_THE_WEIGH_IN: Final = POURS | {
+    RecordKind.SKIP,
+    RecordKind.RIGHT,
+    RecordKind.CARRY,
+    RecordKind.FOOD,
+    RecordKind.LATER,
+}
 """What can be recorded, or undone, only while the weigh-in is open."""
-OF_A_PIECE: Final = frozenset({Kind.PORTION, Kind.TOP_UP, Kind.ODD})
-OF_A_COMPONENT: Final = frozenset({Kind.LEFTOVER, Kind.FAT})
-WITH_A_NET: Final = POURS | OF_A_COMPONENT | {Kind.MIXTURE, Kind.COOKED, Kind.PORTION, Kind.TOP_UP}
-READ: Final = frozenset({Origin.SCALE, Origin.AUTOMATIC})
+OF_A_PIECE: Final = frozenset({RecordKind.PORTION, RecordKind.TOP_UP, RecordKind.ODD})
+OF_A_COMPONENT: Final = frozenset({RecordKind.LEFTOVER, RecordKind.FAT})
+WITH_A_NET: Final = (
+    POURS
+    | OF_A_COMPONENT
+    | {RecordKind.MIXTURE, RecordKind.COOKED, RecordKind.PORTION, RecordKind.TOP_UP}
+)
+READ: Final = frozenset({ReadingOrigin.SCALE, ReadingOrigin.AUTOMATIC})
 """Read off the scale: their net is measured from a tare."""
 
 
@@ -105,14 +124,14 @@ class Record(Value):
     table has it. `tare_g` is what its net was measured from."""
 
     id: SentId
-    kind: Kind
+    kind: RecordKind
     line: int | None = None
     piece: PieceNumber | None = None
     gross_g: SignedGrams | None = None
     tare_record: RecordId | None = None
     mode: Mode = "gross"
     scale: ScaleName = ONE_SCALE
-    way: Way = "into"
+    way: PourDirection = "into"
     bowl: BowlName = ""
     net_g: Amount | None = None
     low_g: Amount | None = None
@@ -120,12 +139,12 @@ class Record(Value):
     count: Count | None = None
     division_g: float = 1.0
     stable: YesNo = True
-    origin: Origin = Origin.SCALE
+    origin: ReadingOrigin = ReadingOrigin.SCALE
     undoes: RecordId | None = None
     seen: RecordId | None = None
     label_id: int | None = None
     revision_id: int | None = None
-    factor: Ratio | None = None
+    factor: TakeFactor | None = None
     scope: Scope | None = None
     note: Note = ""
     tare_g: float = 0.0

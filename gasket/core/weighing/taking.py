@@ -7,11 +7,11 @@ from gasket.core.weighing.records import (
     OF_A_LINE,
     POURS,
     WITH_A_NET,
-    Kind,
     Mode,
-    Origin,
+    PourDirection,
+    ReadingOrigin,
     Record,
-    Way,
+    RecordKind,
 )
 from gasket.core.weighing.weigh_in import Tare, WeighIn
 
@@ -27,7 +27,7 @@ def tare_for(tare: Tare | None, mode: Mode) -> float:
     return tare.gross_g + tare.tipped_g
 
 
-def net_of(gross_g: float, tare_g: float, way: Way) -> float:
+def net_of(gross_g: float, tare_g: float, way: PourDirection) -> float:
     """Into the bowl it grows, out of the pack it shrinks."""
     return round(gross_g - tare_g if way == "into" else tare_g - gross_g, 6)
 
@@ -47,17 +47,17 @@ def refusal(record: Record, state: WeighIn) -> str | None:
     speaks_of_a_line = record.line is not None or record.kind in OF_A_LINE - POURS
     if speaks_of_a_line and record.line not in state.lines:
         return "That line is not part of this batch."
-    if record.kind in (Kind.TOP_UP, Kind.ODD) and record.piece not in state.portions:
+    if record.kind in (RecordKind.TOP_UP, RecordKind.ODD) and record.piece not in state.portions:
         return "Fill that piece first."
     if record.seen is not None and record.line is not None:
         line = state.lines.get(record.line)
         if line is not None and line.seen != record.seen:
             return "This line was just weighed from another page: look again."
-    if record.gross_g is None or record.origin is Origin.VESSEL:
+    if record.gross_g is None or record.origin is ReadingOrigin.VESSEL:
         return None
     if not record.stable:
         return "The scale has not settled: wait for a steady reading."
-    return None if record.kind is Kind.TARE else _reading_refused(record, state)
+    return None if record.kind is RecordKind.TARE else _reading_refused(record, state)
 
 
 def _reading_refused(record: Record, state: WeighIn) -> str | None:

@@ -5,7 +5,7 @@ from dataclasses import dataclass, replace
 
 from gasket.core.weighing.line_state import LineStatus
 from gasket.core.weighing.pour import wants_finer_scale
-from gasket.core.weighing.records import Way
+from gasket.core.weighing.records import PourDirection
 from gasket.core.weighing.weigh_in import (
     CUPS,
     NOTHING,
@@ -27,7 +27,7 @@ class Task:
 
     line: int | None = None
     left_g: float | None = None
-    way: Way = "into"
+    way: PourDirection = "into"
     vessel: Container = NOTHING
     bowl: str = ""
     empty_g: float | None = None

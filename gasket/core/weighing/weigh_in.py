@@ -15,7 +15,7 @@ from typing import Final, Literal
 from gasket.core.weighing.line_state import (
     LineState,
     LineStatus,
-    Spilled,
+    SpillSpan,
     high_of,
     line_after,
     low_of,
@@ -25,14 +25,14 @@ from gasket.core.weighing.records import (
     OF_A_LINE,
     OF_A_PIECE,
     POURS,
-    Kind,
     Mode,
-    Origin,
+    PourDirection,
+    ReadingOrigin,
     Record,
-    Way,
+    RecordKind,
 )
 
-_SAYS_OF_A_LINE: Final = OF_A_LINE | {Kind.SPILL}
+_SAYS_OF_A_LINE: Final = OF_A_LINE | {RecordKind.SPILL}
 
 
 @dataclass(frozen=True, slots=True)
@@ -42,7 +42,7 @@ class ToWeigh:
     id: int
     target_g: float = 0.0
     bowl: str = ""
-    way: Way = "into"
+    way: PourDirection = "into"
     planned: bool = True
     named: bool = True
 
@@ -104,7 +104,7 @@ class WeighIn:
     current: int | None = None
     put_off: list[int] = field(default_factory=list)
     """Lines that come when the others are done, in that order."""
-    spilled: dict[str, Spilled] = field(default_factory=dict)
+    spilled: dict[str, SpillSpan] = field(default_factory=dict)
     mixture: Record | None = None
     cooked: Record | None = None
     portions: dict[int, Piece] = field(default_factory=dict)
@@ -124,6 +124,7 @@ class WeighIn:
 
     @property
     def open_lines(self) -> list[int]:
+        """Lines that are still to be weighed, in their order."""
         return [key for key, line in self.lines.items() if line.status is LineStatus.OPEN]
 
     def later_of(self, line: int) -> int | None:
@@ -131,6 +132,7 @@ class WeighIn:
         return self.put_off.index(line) + 1 if line in self.put_off else None
 
     def tare_of(self, scale: str) -> Tare | None:
+        """The tare that counts on a scale; None before the first."""
         return self.tares.get(scale)
 
 
@@ -144,10 +146,10 @@ def vessel_for(line: ToWeigh) -> Container:
 def _vessel_of(record: Record, plan: Mapping[int, ToWeigh]) -> Container:
     """What stood on the scale. Before pieces were recorded with their tare, "cups" were told by
     their name alone: they are, where no line goes into a bowl of that name."""
-    if record.way == "out_of" and record.kind in POURS | {Kind.TARE}:
+    if record.way == "out_of" and record.kind in POURS | {RecordKind.TARE}:
         return Container("pack", line=record.line)
     told = record.bowl == CUPS and all(line.bowl != CUPS for line in plan.values())
-    is_cups = record.piece is not None or (record.kind is Kind.TARE and told)
+    is_cups = record.piece is not None or (record.kind is RecordKind.TARE and told)
     return Container("cups" if is_cups else "bowl", record.bowl)
 
 
@@ -156,14 +158,14 @@ def replay(records: Sequence[Record], lines: Iterable[ToWeigh]) -> WeighIn:
 
     A line that nobody planned, that has no food and of which nothing is recorded any more is gone.
     """
-    undone = {record.undoes for record in records if record.kind is Kind.UNDO}
+    undone = {record.undoes for record in records if record.kind is RecordKind.UNDO}
     plan = {line.id: line for line in lines}
     state = WeighIn(lines={line: LineState() for line in plan})
     turned: int | None = None
     for record in records:
-        if record.id in undone or record.kind is Kind.UNDO:
+        if record.id in undone or record.kind is RecordKind.UNDO:
             continue
-        if record.kind is Kind.TURN:
+        if record.kind is RecordKind.TURN:
             turned = record.line
             continue
         turned = _turned_after(state, record, turned)
@@ -179,31 +181,31 @@ def replay(records: Sequence[Record], lines: Iterable[ToWeigh]) -> WeighIn:
 
 def _turned_after(state: WeighIn, record: Record, turned: int | None) -> int | None:
     """A pour that leaves its line open stays there; what completes a line goes on."""
-    if record.kind is Kind.ADD and record.line in state.lines:
+    if record.kind is RecordKind.ADD and record.line in state.lines:
         open_line = state.lines[record.line].status is LineStatus.OPEN
         return record.line if open_line else None
-    ends = (Kind.LINE, Kind.SKIP, Kind.RIGHT, Kind.LATER)
+    ends = (RecordKind.LINE, RecordKind.SKIP, RecordKind.RIGHT, RecordKind.LATER)
     return None if record.kind in ends else turned
 
 
 def _apply(state: WeighIn, record: Record, plan: Mapping[int, ToWeigh]) -> None:
-    if record.kind is Kind.LATER and record.line in state.lines:
+    if record.kind is RecordKind.LATER and record.line in state.lines:
         state.put_off = [*(key for key in state.put_off if key != record.line), record.line]
     match record.kind:
-        case Kind.MIXTURE:
+        case RecordKind.MIXTURE:
             state.mixture = record
-        case Kind.COOKED:
+        case RecordKind.COOKED:
             state.cooked = record
         case kind if kind in OF_A_PIECE and record.piece is not None:
             _piece(state, record.piece, record)
-        case Kind.LEFTOVER:
+        case RecordKind.LEFTOVER:
             state.leftover[record.bowl] = record
-        case Kind.FAT:
+        case RecordKind.FAT:
             state.fat_off.setdefault(record.bowl, []).append(record)
-        case Kind.CARRY:
+        case RecordKind.CARRY:
             _carry(state, record, plan)
-        case Kind.SPILL if record.line is None:
-            before = state.spilled.get(record.bowl, Spilled())
+        case RecordKind.SPILL if record.line is None:
+            before = state.spilled.get(record.bowl, SpillSpan())
             state.spilled[record.bowl] = before.more(record)
         case kind if kind in _SAYS_OF_A_LINE and record.line in state.lines:
             state.lines[record.line] = line_after(state.lines[record.line], record)
@@ -214,9 +216,9 @@ def _apply(state: WeighIn, record: Record, plan: Mapping[int, ToWeigh]) -> None:
 
 def _piece(state: WeighIn, number: int, record: Record) -> None:
     before = state.portions.get(number)
-    if record.kind is Kind.PORTION:
+    if record.kind is RecordKind.PORTION:
         state.portions[number] = Piece(record.net_g or 0.0, record)
-    elif before is not None and record.kind is Kind.TOP_UP:
+    elif before is not None and record.kind is RecordKind.TOP_UP:
         grams = round(before.grams + (record.net_g or 0.0), 6)
         state.portions[number] = replace(before, grams=grams, record=record, topped_up=True)
     elif before is not None:
@@ -248,11 +250,11 @@ def _retare(state: WeighIn, record: Record, plan: Mapping[int, ToWeigh]) -> None
     beside it is there too."""
     vessel, bowl = _vessel_of(record, plan), Container("bowl", record.bowl)
     if record.gross_g is not None:
-        known = record.origin is Origin.VESSEL
+        known = record.origin is ReadingOrigin.VESSEL
         tare = Tare(record.gross_g, record.mode, record.id, vessel, known)
         state.tares[record.scale] = tare
         _settle_cups(state, vessel)
-        if record.kind is Kind.TARE and record.mode == "gross":
+        if record.kind is RecordKind.TARE and record.mode == "gross":
             state.empty.setdefault(vessel, record.gross_g)
     if record.kind not in POURS or not record.bowl:
         return

@@ -14,7 +14,7 @@ from gasket.core.rebuild.goals import GoalState, goal_states
 from gasket.core.rebuild.section import Column
 from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.cautions import cautions_of_contents
-from gasket.core.reckoning.contents import Contains, Used, contains
+from gasket.core.reckoning.contents import Contains, PackageUsed, contains
 from gasket.core.reckoning.margin import value_of
 from gasket.core.reckoning.pieces import Spread
 from gasket.core.reckoning.reckon import Reckoning, reckon
@@ -31,8 +31,8 @@ from gasket.kitchen.card.card_steps import CardStep, told
 from gasket.kitchen.cook import cooked, cooking
 from gasket.kitchen.cook.batch_figures import Before, by_older_rules
 from gasket.kitchen.portion import plates, portioning
-from gasket.kitchen.portion.plates import Plated
-from gasket.kitchen.portion.stock import Warmed, warmed_lately
+from gasket.kitchen.portion.plates import PlateWithFinish
+from gasket.kitchen.portion.stock import LastWarming, warmed_lately
 from gasket.kitchen.rebuild import build
 from gasket.kitchen.taste import history, photos
 from gasket.kitchen.taste.photos import Photo
@@ -71,14 +71,14 @@ class AsPlanned(Answer):
     grams: float | None
 
 
-class Divided(Answer):
+class DivisionOnCard(Answer):
     """What one serving is: `words` says it, `plated` is one with a finish, `spread` how far pieces
     differ, `cooked` what the heat left of the batch."""
 
     pieces: int
     servings: float | None
     words: str
-    plated: tuple[Plated, ...]
+    plated: tuple[PlateWithFinish, ...]
     spread: Spread
     cooked: Yield | None
 
@@ -94,7 +94,7 @@ class Eating(Answer):
     keeps_until: date
     reheat: str
     reheat_ways: tuple[str, ...]
-    warmed: Warmed | None
+    warmed: LastWarming | None
     late: str
 
 
@@ -108,7 +108,7 @@ class Behind(Answer):
     source_note: str
 
 
-class Tasted(Answer):
+class TasteOnCard(Answer):
     """How the trial was found: what became of it, its score, what its change did in a sentence."""
 
     verdict: TasteVerdict
@@ -134,9 +134,9 @@ class Card(Answer):
     by_older_rules: Before | None
     lines: tuple[CardLine, ...]
     steps: tuple[CardStep, ...]
-    divided: Divided
+    divided: DivisionOnCard
     eating: Eating
-    tasted: Tasted | None
+    tasted: TasteOnCard | None
     photos: tuple[Photo, ...]
     behind: Behind
     paper: Literal["a4", "letter"]
@@ -181,7 +181,7 @@ def card(session: Session, batch_id: int) -> Card:
     )
 
 
-def _tasted(session: Session, trial: Trial) -> Tasted | None:
+def _tasted(session: Session, trial: Trial) -> TasteOnCard | None:
     """None of a trial that nobody has tasted or judged; an original has no marks of a trial."""
     if trial.is_original or trial.removed_at is not None:
         return None
@@ -189,10 +189,10 @@ def _tasted(session: Session, trial: Trial) -> Tasted | None:
     credit = entry.credit.says if entry.credit and entry.credit.told != "untested" else ""
     if entry.score is None and entry.verdict == TasteVerdict():
         return None
-    return Tasted(verdict=entry.verdict, score=entry.score, credit=credit)
+    return TasteOnCard(verdict=entry.verdict, score=entry.score, credit=credit)
 
 
-def _tasted_words(tasted: Tasted | None) -> list[str]:
+def _tasted_words(tasted: TasteOnCard | None) -> list[str]:
     if tasted is None:
         return []
     verdict, score = tasted.verdict, tasted.score
@@ -207,8 +207,8 @@ def _tasted_words(tasted: Tasted | None) -> list[str]:
     return [words for words in said if words]
 
 
-def _divided(session: Session, made: weighed.Weighed) -> Divided:
-    return Divided(
+def _divided(session: Session, made: weighed.StoredBatch) -> DivisionOnCard:
+    return DivisionOnCard(
         pieces=made.pieces,
         servings=made.servings,
         words=serving_words(made),
@@ -219,7 +219,7 @@ def _divided(session: Session, made: weighed.Weighed) -> Divided:
 
 
 def _eating(
-    session: Session, made: weighed.Weighed, log: CookLog, steps: tuple[Step, ...]
+    session: Session, made: weighed.StoredBatch, log: CookLog, steps: tuple[Step, ...]
 ) -> Eating:
     advice = keeping(made.family, (label.kind for label in made.shelved.values()))
     flags = [flag for label in made.shelved.values() for flag in label.package.flags]
@@ -244,7 +244,7 @@ def _eating(
     )
 
 
-def _behind(session: Session, made: weighed.Weighed, eating: Eating) -> Behind:
+def _behind(session: Session, made: weighed.StoredBatch, eating: Eating) -> Behind:
     cited = {key for keys in made.result.says_who.values() for key in keys}
     cited |= {caution.source for caution in eating.cautions}
     cited |= {advice.source for advice in eating.keeps}
@@ -257,7 +257,7 @@ def _behind(session: Session, made: weighed.Weighed, eating: Eating) -> Behind:
     )
 
 
-def serving_words(made: weighed.Weighed) -> str:
+def serving_words(made: weighed.StoredBatch) -> str:
     """ "1 of 6 pieces, 205 g": what a serving is."""
     grams = made.result.serving.grams
     weight = "" if grams is None else f", {grams:.0f} g"
@@ -269,7 +269,7 @@ def serving_words(made: weighed.Weighed) -> str:
     return f"{each:g} of {made.pieces} {word}{weight}"
 
 
-def _as_planned(made: weighed.Weighed) -> AsPlanned:
+def _as_planned(made: weighed.StoredBatch) -> AsPlanned:
     """What a serving would have been with every line as planned."""
     nothing = made.with_records(())
     serving = (made if made.head.stored_imported or made.head.free else nothing).result.serving
@@ -278,9 +278,11 @@ def _as_planned(made: weighed.Weighed) -> AsPlanned:
     )
 
 
-def _contains(made: weighed.Weighed) -> Contains:
+def _contains(made: weighed.StoredBatch) -> Contains:
     used = (
-        Used(batch.name_of(line), batch.shelved[revision].kind, batch.shelved[revision].package)
+        PackageUsed(
+            batch.name_of(line), batch.shelved[revision].kind, batch.shelved[revision].package
+        )
         for batch, line in made.all_lines()
         if (revision := batch.revision_of(line)) is not None
         and batch.state_of(line).status is not LineStatus.SKIPPED
@@ -302,11 +304,11 @@ def _notes(eating: Eating) -> list[str]:
     return [*notes, f"Keeps in the fridge until {eating.keeps_until.isoformat()}."]
 
 
-def _lines(made: weighed.Weighed) -> list[CardLine]:
+def _lines(made: weighed.StoredBatch) -> list[CardLine]:
     return [_line(made, line) for line in made.lines]
 
 
-def _line(made: weighed.Weighed, line: WrittenLine) -> CardLine:
+def _line(made: weighed.StoredBatch, line: WrittenLine) -> CardLine:
     state = made.state_of(line)
     skipped = state.status is LineStatus.SKIPPED
     stand_in = made.is_stand_in(line) and not skipped
@@ -326,7 +328,7 @@ def _line(made: weighed.Weighed, line: WrittenLine) -> CardLine:
     )
 
 
-def _was(made: weighed.Weighed, line: WrittenLine) -> Iterator[str]:
+def _was(made: weighed.StoredBatch, line: WrittenLine) -> Iterator[str]:
     """ "was 312 g (the bowl was on the scale too)"."""
     for amended in made.state_of(line).amended:
         was = amended.was_g
@@ -334,7 +336,7 @@ def _was(made: weighed.Weighed, line: WrittenLine) -> Iterator[str]:
         yield f"was {grams} ({amended.record.note})"
 
 
-def _kcal_more(made: weighed.Weighed, line: WrittenLine) -> float | None:
+def _kcal_more(made: weighed.StoredBatch, line: WrittenLine) -> float | None:
     """What a serving has more because another food than planned went in."""
     used = value_of(made.result.serving.kcal)
     planned = value_of(reckon(made.as_planned(line)).serving.kcal)

@@ -6,7 +6,7 @@ from typing import Final
 from gasket.core.cooking.cook_log import CookLog, Outcome
 from gasket.core.cooking.steps import Step
 from gasket.core.numbers import Answer
-from gasket.core.trade.temperatures import Scale, fahrenheit, knob, knob_words
+from gasket.core.trade.temperatures import DegreeScale, fahrenheit, knob, knob_words
 from gasket.core.trade.words import minutes_words
 
 OUTCOME_SAYS: Final[dict[Outcome, str]] = {
@@ -26,7 +26,7 @@ class CardStep(Answer):
     took: str
 
 
-def told(steps: Sequence[Step], log: CookLog, degrees: Scale) -> Iterator[CardStep]:
+def told(steps: Sequence[Step], log: CookLog, degrees: DegreeScale) -> Iterator[CardStep]:
     """Each step in its place, heat in the house's degrees; what was left out says why."""
     numbers = {step.id: i for i, step in enumerate(steps, start=1)}
     for step in steps:
@@ -51,7 +51,7 @@ def told(steps: Sequence[Step], log: CookLog, degrees: Scale) -> Iterator[CardSt
         )
 
 
-def _detail(step: Step, degrees: Scale) -> str:
+def _detail(step: Step, degrees: DegreeScale) -> str:
     parts = []
     if step.temperature_c is not None:
         parts.append(knob_words(knob(step.temperature_c, step.air), degrees))

@@ -14,20 +14,20 @@ from gasket.core.reckoning.batch import MIXTURE, Arm, Batch, Component, Line, Po
 from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.reckon import reckon
 from gasket.core.reckoning.written_line import WrittenLine
-from gasket.core.weighing.records import Kind, Origin, Record
+from gasket.core.weighing.records import ReadingOrigin, Record, RecordKind
 from gasket.kitchen.portion import plates
 from gasket.kitchen.rebuild import trials
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.weigh import weigh, weighed
 from gasket.kitchen.weigh.finishes import pinned
 from gasket.kitchen.weigh.weigh_sheet import BatchSheet
-from gasket.kitchen.weigh.weighed import Weighed
+from gasket.kitchen.weigh.weighed import StoredBatch
 from gasket.store.books import Session
 from gasket.store.books.batches import BATCHES, NOT_STORED, WEIGHINGS, BatchHead, add_lines
 from gasket.store.books.book import plain
 from gasket.store.books.builds import write_build
 from gasket.store.books.dishes import DISHES
-from gasket.store.books.shelf import Printed, newest, printed_as
+from gasket.store.books.shelf import LabelVersion, newest, printed_as
 
 RAW_BEFORE: Final = timedelta(seconds=1)
 """Pieces that were filled raw are filled before the batch was cooked."""
@@ -42,7 +42,7 @@ def export(session: Session, batch_id: int) -> Batch:
     return with_arms(made.batch, [(arm.head.arm, _arm(session, arm)) for arm in arms])
 
 
-def _arm(session: Session, made: Weighed) -> Batch:
+def _arm(session: Session, made: StoredBatch) -> Batch:
     """An arm as a batch of its own lines. The one finish that it has travels along; which of
     several was eaten with it nobody said."""
     parts = made.own_parts
@@ -91,7 +91,7 @@ def _take_in_arm(
     session: Session,
     arm: Arm,
     whole: BatchHead,
-    labels: dict[str, Printed],
+    labels: dict[str, LabelVersion],
     now: datetime,
 ) -> None:
     """An arm of an imported batch, weighed, cooked and divided as the file says."""
@@ -119,17 +119,17 @@ def _take_in_arm(
     parts = (Component(name=arm.name, lines=(part,)), *arm.components)
     _write_lines(session, parts, head.id, labels, now)
     key, state = head.id, portions.weights_state
-    for kind, grams in ((Kind.MIXTURE, arm.mixture_g), (Kind.COOKED, arm.cooked_g)):
+    for kind, grams in ((RecordKind.MIXTURE, arm.mixture_g), (RecordKind.COOKED, arm.cooked_g)):
         if grams is not None:
             WEIGHINGS.append(session, key, _told(key, kind, now, net_g=grams))
     for piece, grams in enumerate(portions.weights_g or (), start=1):
         at = now if state == "cooked" else now - RAW_BEFORE
-        WEIGHINGS.append(session, key, _told(key, Kind.PORTION, at, piece=piece, net_g=grams))
+        WEIGHINGS.append(session, key, _told(key, RecordKind.PORTION, at, piece=piece, net_g=grams))
 
 
-def _told(batch_id: int, kind: Kind, at: datetime, **more: Any) -> Record:
+def _told(batch_id: int, kind: RecordKind, at: datetime, **more: Any) -> Record:
     name = f"imported-{batch_id}-{kind}-{more.get('piece', 0)}"
-    return Record(id=name, kind=kind, origin=Origin.FILE, at=at, **more)
+    return Record(id=name, kind=kind, origin=ReadingOrigin.FILE, at=at, **more)
 
 
 def _dividing(portions: Portions, pieces: int) -> Dividing:
@@ -138,7 +138,7 @@ def _dividing(portions: Portions, pieces: int) -> Dividing:
     return Dividing(pieces=pieces, serving_pieces=portions.serving_pieces)
 
 
-def _finish_of(arm: Arm, labels: dict[str, Printed]) -> Finish:
+def _finish_of(arm: Arm, labels: dict[str, LabelVersion]) -> Finish:
     lines = []
     for added in arm.finish:
         low, high = added.estimate or (None, None)
@@ -147,7 +147,7 @@ def _finish_of(arm: Arm, labels: dict[str, Printed]) -> Finish:
     return Finish(id="imported", name="At the plate", lines=tuple(lines))
 
 
-def _revisions(labels: dict[str, Printed]) -> dict[int, int]:
+def _revisions(labels: dict[str, LabelVersion]) -> dict[int, int]:
     return {printed.label_id: printed.id for printed in labels.values()}
 
 
@@ -167,7 +167,7 @@ def _refuse_too_much(batch: Batch) -> None:
             raise FaultyInput.at(path, says)
 
 
-def _shelve(session: Session, labels: dict[str, Label], now: datetime) -> dict[str, Printed]:
+def _shelve(session: Session, labels: dict[str, Label], now: datetime) -> dict[str, LabelVersion]:
     """The shelf's versions with these very panels; a new food for a panel that it lacks."""
     named = {
         key: label if label.name else label.model_copy(update={"name": key})
@@ -190,7 +190,7 @@ def _key(part: int, line: int) -> str:
     return f"imported-{part}-{line}"
 
 
-def _as_build(batch: Batch, pieces: int, labels: dict[str, Printed]) -> Build:
+def _as_build(batch: Batch, pieces: int, labels: dict[str, LabelVersion]) -> Build:
     return Build(
         portions=pieces,
         components=tuple(
@@ -216,7 +216,7 @@ def _write_lines(
     session: Session,
     components: Sequence[Component],
     batch_id: int,
-    labels: dict[str, Printed],
+    labels: dict[str, LabelVersion],
     now: datetime,
 ) -> None:
     """The lines of the weigh-in, each weighed as the file says."""
@@ -246,12 +246,12 @@ def _record(batch_id: int, line_id: int, line: Line, now: datetime) -> Record:
     low, high = line.estimate or (None, None)
     return Record(
         id=f"imported-{batch_id}-{line_id}",
-        kind=Kind.LINE,
+        kind=RecordKind.LINE,
         line=line_id,
         net_g=line.grams,
         low_g=low,
         high_g=high,
         division_g=min(line.division_g, 100.0),
-        origin=Origin.FILE,
+        origin=ReadingOrigin.FILE,
         at=now,
     )

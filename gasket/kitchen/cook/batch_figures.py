@@ -8,7 +8,7 @@ from pydantic import ValidationError
 
 from gasket.core.cooking.cook_log import CookLog, left_out
 from gasket.core.cooking.keeping import Keeps, keeping
-from gasket.core.cooking.oven_memory import Baked, bakes_of
+from gasket.core.cooking.oven_memory import TimedBake, bakes_of
 from gasket.core.cooking.steps import Step
 from gasket.core.cooking.stock import Lot, Move, book_of
 from gasket.core.numbers import Answer
@@ -19,7 +19,7 @@ from gasket.kitchen import settings
 from gasket.kitchen.cook import cooked
 from gasket.kitchen.weigh import weighed
 from gasket.kitchen.weigh.closing import far_of
-from gasket.kitchen.weigh.weighed import Weighed
+from gasket.kitchen.weigh.weighed import StoredBatch
 from gasket.store.books import Session
 from gasket.store.books.batches import BATCHES, BatchHead
 from gasket.store.books.figures import Basis, FigureBook, KeptRow
@@ -57,7 +57,7 @@ class BatchFigures(Answer):
     last_booked: str | None
     family: Family | None
     advice: tuple[Keeps, ...]
-    bakes: tuple[Baked, ...]
+    bakes: tuple[TimedBake, ...]
     far: tuple[FarLine, ...] = ()
 
 
@@ -75,7 +75,7 @@ def calculate(session: Session, batch_id: int) -> BatchFigures:
     return figures_of(session, weighed.read(session, batch_id))
 
 
-def figures_of(session: Session, made: Weighed) -> BatchFigures:
+def figures_of(session: Session, made: StoredBatch) -> BatchFigures:
     steps, log = cooked.steps_of(made), cooked.log_of(session, made.head.id)
     book = STOCK.of(session, made.head.id)
     made_at = cooked.made_at(session, made, log)

@@ -5,10 +5,10 @@ from datetime import date, datetime, timedelta
 from typing import Final
 
 from gasket.core.cooking.cook_log import CookLog, StepStatus, replay
-from gasket.core.cooking.sizing import Amounts, Sized, sizes
+from gasket.core.cooking.sizing import BatchSize, TimeScaling, sizes
 from gasket.core.cooking.steps import Step, without
 from gasket.core.trade.step_kinds import HOT
-from gasket.kitchen.weigh.weighed import Weighed
+from gasket.kitchen.weigh.weighed import StoredBatch
 from gasket.store.books import Session
 from gasket.store.books.batches import BatchHead
 from gasket.store.books.cooks import COOKS, cooked_since
@@ -18,7 +18,7 @@ LATELY: Final = timedelta(days=8)
 """A step takes a week at most: a cook or a timer of which nothing was heard for longer is over."""
 
 
-def all_steps(made: Weighed) -> tuple[Step, ...]:
+def all_steps(made: StoredBatch) -> tuple[Step, ...]:
     """All that is done to what is in it, by it or by its arms."""
     return kept_steps(made.trial, made.head)
 
@@ -28,7 +28,7 @@ def kept_steps(trial: Trial, batch: BatchHead) -> tuple[Step, ...]:
     return trial.steps if batch.steps is None else batch.steps
 
 
-def steps_of(made: Weighed) -> tuple[Step, ...]:
+def steps_of(made: StoredBatch) -> tuple[Step, ...]:
     """Its own: as they were when cooking began, until then the trial's, without what its arms
     do."""
     return left_to_it(all_steps(made), made.arms)
@@ -39,9 +39,9 @@ def left_to_it(steps: tuple[Step, ...], arms: Iterable[BatchHead]) -> tuple[Step
     return without(steps, {step.id for arm in arms for step in arm.steps or ()})
 
 
-def sizes_of(made: Weighed, steps: Sequence[Step]) -> dict[str, Sized]:
+def sizes_of(made: StoredBatch, steps: Sequence[Step]) -> dict[str, TimeScaling]:
     """What each step's time is scaled by for what this batch weighs, by step."""
-    there = Amounts(made.parts_g, made.pieces)
+    there = BatchSize(made.parts_g, made.pieces)
     return sizes(steps, there, made.house.microwave_w)
 
 
@@ -62,7 +62,7 @@ def cooked_at(steps: Sequence[Step], log: CookLog) -> datetime | None:
     return max(done) if done and all(state.is_over for state in hot) else None
 
 
-def made_at(session: Session, made: Weighed, log: CookLog) -> datetime:
+def made_at(session: Session, made: StoredBatch, log: CookLog) -> datetime:
     """From when on it keeps: it was cooked, or weighed where no cook was logged. An arm of what was
     cooked already keeps no longer than that."""
     steps = steps_of(made)

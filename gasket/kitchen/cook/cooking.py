@@ -8,8 +8,8 @@ from gasket.core.cooking.cook_log import (
     CookDeed,
     CookLog,
     CookRecord,
-    Deed,
     Outcome,
+    StepAct,
     StepState,
     StepStatus,
     planned_anew,
@@ -34,10 +34,10 @@ from gasket.core.trade.step_kinds import HOT
 from gasket.core.trade.temperatures import Knob
 from gasket.kitchen.cook import guessing, oven
 from gasket.kitchen.cook.cooked import all_steps, cooked_at, log_of, sizes_of, steps_of
-from gasket.kitchen.cook.laying_out import Laid, laid, task_of
+from gasket.kitchen.cook.laying_out import CookSchedule, laid, task_of
 from gasket.kitchen.cook.steps import knobs
 from gasket.kitchen.weigh import stock_draws, weighed
-from gasket.kitchen.weigh.weighed import Weighed
+from gasket.kitchen.weigh.weighed import StoredBatch
 from gasket.store.books import Session
 from gasket.store.books.batches import BATCHES, BatchHead
 from gasket.store.books.book import plain
@@ -53,7 +53,7 @@ class Look(Answer):
     oven_c: float | None
 
 
-class Measured(Answer):
+class CoreReading(Answer):
     temperature_c: float
     held_s: float
     enough: bool
@@ -73,7 +73,7 @@ class CookedStep(Answer):
     extra_min: float
     actual_min: float | None
     looks: tuple[Look, ...]
-    measured: tuple[Measured, ...]
+    measured: tuple[CoreReading, ...]
     passed: str | None
     reason: str
     outcome: Outcome | None
@@ -96,7 +96,7 @@ class CookSheet(Answer):
     begun: bool
     plan_changed: bool
     steps: tuple[CookedStep, ...]
-    laid: Laid | None
+    laid: CookSchedule | None
     cautions: tuple[Caution, ...]
     last_record: str | None
     fridge_by: datetime | None
@@ -104,7 +104,7 @@ class CookSheet(Answer):
     guesses: GuessHabit | None
 
 
-def foods_of(made: Weighed) -> tuple[InTheBuild, ...]:
+def foods_of(made: StoredBatch) -> tuple[InTheBuild, ...]:
     """What is in a batch; in an arm also what is in the whole that it is a part of."""
     found = []
     for batch, line in made.all_lines():
@@ -124,13 +124,13 @@ def foods_of(made: Weighed) -> tuple[InTheBuild, ...]:
     return tuple(found)
 
 
-def rules_of(made: Weighed, steps: Sequence[Step]) -> dict[str, SafeRule]:
+def rules_of(made: StoredBatch, steps: Sequence[Step]) -> dict[str, SafeRule]:
     """What the food of a batch asks of its steps, by step."""
     return asked_of(steps, foods_of(made), made.family, made.house.safety)
 
 
 def estimates_of(
-    made: Weighed, steps: Sequence[Step], rules: Mapping[str, SafeRule], memory: oven.Memory
+    made: StoredBatch, steps: Sequence[Step], rules: Mapping[str, SafeRule], memory: oven.Memory
 ) -> dict[str, Estimate]:
     """How long each step will take, by what other batches have taught."""
     bakes = oven.baked(memory, without=made.head.id)
@@ -143,7 +143,7 @@ def sheet(session: Session, batch_id: int, now: datetime) -> CookSheet:
     return _show(session, made, log, now)
 
 
-def _show(session: Session, made: Weighed, log: CookLog, now: datetime) -> CookSheet:
+def _show(session: Session, made: StoredBatch, log: CookLog, now: datetime) -> CookSheet:
     steps, batch_id = steps_of(made), made.head.id
     rules = rules_of(made, steps)
     estimates = estimates_of(made, steps, rules, oven.memory(session))
@@ -211,9 +211,9 @@ def _look(state: StepState, record: CookRecord) -> Look:
     )
 
 
-def _measured(record: CookRecord, rule: SafeRule | None) -> Measured:
+def _measured(record: CookRecord, rule: SafeRule | None) -> CoreReading:
     degrees = record.temperature_c or 0.0
-    return Measured(
+    return CoreReading(
         temperature_c=degrees,
         held_s=record.held_s,
         enough=rule is None or satisfies(rule, degrees, record.held_s),
@@ -232,7 +232,7 @@ def is_safe(state: StepState, rule: SafeRule | None) -> bool:
 
 def _laid(
     steps: Sequence[Step], estimates: dict[str, Estimate], log: CookLog, now: datetime
-) -> Laid | None:
+) -> CookSchedule | None:
     """What is still to come, from now on: what runs has its rest to go."""
     left = [step for step in steps if not log.of(step.id).is_over]
     if not left:
@@ -278,18 +278,20 @@ def log(session: Session, batch_id: int, deed: CookDeed, now: datetime) -> CookS
     return _show(session, made, known, now)
 
 
-def _holding_its_plan(session: Session, made: Weighed, deed: CookDeed, log: CookLog) -> BatchHead:
+def _holding_its_plan(
+    session: Session, made: StoredBatch, deed: CookDeed, log: CookLog
+) -> BatchHead:
     """The first deed keeps the trial's steps with the batch; once the beginning is undone, nothing
     holds the plan any more."""
     head, kept = made.head, made.head.stored_steps
-    if kept is None and deed.deed is not Deed.TIMER:
+    if kept is None and deed.deed is not StepAct.TIMER:
         kept = made.trial.stored_steps
     if not log.begun and made.whole is None:
         kept = None
     return head if kept == head.stored_steps else BATCHES.change(session, head, stored_steps=kept)
 
 
-def _planned_now(made: Weighed, log: CookLog) -> tuple[Step, ...]:
+def _planned_now(made: StoredBatch, log: CookLog) -> tuple[Step, ...]:
     """The steps as they would be with the trial's plan of today; an arm has a plan of its own, and
     a divided batch only what is left to it."""
     if made.whole is not None or made.arms:
@@ -307,13 +309,13 @@ def take_plan(session: Session, batch_id: int, now: datetime) -> CookSheet:
 
 
 def _refuse(
-    session: Session, made: Weighed, steps: Sequence[Step], deed: CookDeed, known: CookLog
+    session: Session, made: StoredBatch, steps: Sequence[Step], deed: CookDeed, known: CookLog
 ) -> None:
     if why := refusal(deed, known, {step.id: step.says for step in steps}):
         raise Refused(why)
-    if deed.deed is Deed.UNDO:
+    if deed.deed is StepAct.UNDO:
         refuse_undo(session, deed, made.head.id)
-    if deed.deed is Deed.DONE and deed.step is not None:
+    if deed.deed is StepAct.DONE and deed.step is not None:
         rule = rules_of(made, steps).get(deed.step)
         if not is_safe(known.of(deed.step), rule) and rule is not None:
             first = rule.enough[0]

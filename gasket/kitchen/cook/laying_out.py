@@ -4,12 +4,12 @@ from collections.abc import Mapping, Sequence
 from datetime import datetime, timedelta
 
 from gasket.core.cooking.oven_memory import Estimate
-from gasket.core.cooking.schedule import HANDS, Placed, Task, schedule, schedule_back
+from gasket.core.cooking.schedule import HANDS, ScheduledTask, ScheduleTask, schedule, schedule_back
 from gasket.core.cooking.steps import Step
 from gasket.core.numbers import Answer
 
 
-class LaidStep(Answer):
+class CookScheduleStep(Answer):
     """From when to when a step runs; `late` is how many minutes it was put off for the oven."""
 
     id: str
@@ -17,11 +17,11 @@ class LaidStep(Answer):
     end_at: datetime
 
 
-class Laid(Answer):
+class CookSchedule(Answer):
     """The schedule. `late_min` is by how much it misses the time to eat; `lead` steps are those
     that have to be begun ahead; `proven` says that no order of the steps is ready sooner."""
 
-    steps: tuple[LaidStep, ...]
+    steps: tuple[CookScheduleStep, ...]
     begin_at: datetime
     ready_at: datetime
     minutes: float
@@ -32,12 +32,12 @@ class Laid(Answer):
     lead: tuple[str, ...]
 
 
-def task_of(step: Step, minutes: float, *, running: bool = False) -> Task:
+def task_of(step: Step, minutes: float, *, running: bool = False) -> ScheduleTask:
     """A step as the schedule sees it."""
     needs = {HANDS} if step.hands_on else set()
     if step.tool:
         needs.add(step.tool)
-    return Task(
+    return ScheduleTask(
         id=step.id,
         minutes=max(0.0, minutes),
         needs=frozenset(needs),
@@ -52,7 +52,7 @@ def lay_out(
     estimates: Mapping[str, Estimate],
     now: datetime,
     eat_at: datetime | None,
-) -> Laid | None:
+) -> CookSchedule | None:
     """Forward from now, or backward from the time to eat."""
     if not steps:
         return None
@@ -67,17 +67,17 @@ def lay_out(
 
 def laid(
     steps: Sequence[Step],
-    placed: Sequence[Placed],
+    placed: Sequence[ScheduledTask],
     begin: datetime,
     proven: bool,
     eat_at: datetime | None,
     late_min: float,
-) -> Laid:
+) -> CookSchedule:
     by_id = {step.id: step for step in steps}
     ends = max((placed_task.end_min for placed_task in placed), default=0.0)
-    return Laid(
+    return CookSchedule(
         steps=tuple(
-            LaidStep(
+            CookScheduleStep(
                 id=placed_task.id,
                 start_at=begin + timedelta(minutes=placed_task.start_min),
                 end_at=begin + timedelta(minutes=placed_task.end_min),

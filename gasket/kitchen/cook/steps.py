@@ -9,7 +9,7 @@ from pydantic import AwareDatetime, BeforeValidator, Field
 from pydantic_core import PydanticCustomError
 
 from gasket.core.cooking.calls import calls_of
-from gasket.core.cooking.musts import Forgotten, forgotten
+from gasket.core.cooking.musts import ForgottenStep, forgotten
 from gasket.core.cooking.oven_memory import Estimate, estimates
 from gasket.core.cooking.paths import goes_here, moved, needs, ways
 from gasket.core.cooking.placing import following, mentions
@@ -20,7 +20,7 @@ from gasket.core.cooking.safety import (
     asked_of,
     cautions,
 )
-from gasket.core.cooking.sizing import Amounts, sized, sizes
+from gasket.core.cooking.sizing import BatchSize, sized, sizes
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step, Steps, faults
 from gasket.core.cooking.usual_steps import foods_of, usual_steps
@@ -34,7 +34,7 @@ from gasket.core.trade.families import Call, Family
 from gasket.core.trade.temperatures import Knob, knob
 from gasket.kitchen import settings
 from gasket.kitchen.cook import oven
-from gasket.kitchen.cook.laying_out import Laid, lay_out
+from gasket.kitchen.cook.laying_out import CookSchedule, lay_out
 from gasket.kitchen.rebuild import drafts
 from gasket.store.books import Session
 from gasket.store.books.book import plain
@@ -56,12 +56,12 @@ class StepsReport(Answer):
     must satisfy, the other ways to do it; what is forgotten, what to be careful with, the tool that
     a step needs and that is missing here."""
 
-    laid: Laid | None
+    laid: CookSchedule | None
     estimates: dict[str, Estimate]
     knobs: dict[str, Knob]
     rules: dict[str, SafeRule]
     cautions: tuple[Caution, ...]
-    forgotten: tuple[Forgotten, ...]
+    forgotten: tuple[ForgottenStep, ...]
     ways: dict[str, tuple[OtherWay, ...]]
     lacking: dict[str, str]
 
@@ -129,12 +129,12 @@ class Galley:
     dish: str
 
     @property
-    def there(self) -> Amounts:
+    def there(self) -> BatchSize:
         """What the build plans, by component."""
         grams: dict[str, float] = {}
         for placed in self.piece.lines():
             grams[placed.part] = grams.get(placed.part, 0.0) + placed.grams
-        return Amounts(grams, self.piece.build.portions)
+        return BatchSize(grams, self.piece.build.portions)
 
     def kitchen(self, step: Step | None) -> Kitchen:
         """What decides how else a step can be done here."""

@@ -5,7 +5,7 @@ from collections.abc import Iterator
 from datetime import datetime, timedelta
 from typing import Final, Literal
 
-from gasket.core.cooking.cook_log import CookDeed, CookLog, Deed, StepStatus, refusal, replay
+from gasket.core.cooking.cook_log import CookDeed, CookLog, StepAct, StepStatus, refusal, replay
 from gasket.core.cooking.keeping import COOLING_SAYS, INTO_THE_FRIDGE_MIN
 from gasket.core.errors import Refused
 from gasket.core.numbers import Answer
@@ -50,11 +50,11 @@ def log_timer(session: Session, deed: CookDeed, now: datetime) -> Timers:
     """A timer that belongs to no batch: set, extended, ended."""
     if not COOKS.holds(session, deed.id, None):
         known = _of_no_batch(session, now)
-        if deed.deed not in (Deed.TIMER, Deed.EXTEND, Deed.DONE, Deed.UNDO):
+        if deed.deed not in (StepAct.TIMER, StepAct.EXTEND, StepAct.DONE, StepAct.UNDO):
             raise Refused("A timer is set, extended or ended.")
         if why := refusal(deed, known, {}):
             raise Refused(why)
-        if deed.deed is Deed.UNDO:
+        if deed.deed is StepAct.UNDO:
             cooking.refuse_undo(session, deed, None)
         cooking.store(session, None, deed, now)
     return timers(session, now)

@@ -17,7 +17,7 @@ from gasket.store.books.batches import BATCHES
 from gasket.store.books.dishes import DISHES
 from gasket.store.books.trials import TRIALS, Trial
 
-Thing = Literal["dish", "trial", "batch"]
+Clearable = Literal["dish", "trial", "batch"]
 _ITS_OWN: Final = ("id", "name", "version", "set_aside_at", "removed_at", "created_at")
 """What a duplicate of a dish does not have from it."""
 
@@ -28,7 +28,9 @@ class Whereabouts(Value):
     where: Literal["here", "archive", "deleted"]
 
 
-def put(session: Session, thing: Thing, key: int, to: Whereabouts, now: datetime) -> Whereabouts:
+def put(
+    session: Session, thing: Clearable, key: int, to: Whereabouts, now: datetime
+) -> Whereabouts:
     """Archive or delete it, or bring it back; the arms that are where their batch is go with it.
     Raises `Refused` for the last trial of a dish."""
     whereabouts = {

@@ -8,7 +8,7 @@ from gasket.core.numbers import Answer
 from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.margin import Figure, Portion
 from gasket.core.reckoning.reckon import Result, reckon
-from gasket.core.reckoning.side_by_side import Compared, compare
+from gasket.core.reckoning.side_by_side import LabelComparison, compare
 from gasket.core.trade.nutrients.figure_types import NUTRIENTS
 from gasket.kitchen import settings
 from gasket.kitchen.rebuild import drafts
@@ -31,7 +31,7 @@ class InTrial(Answer):
 class ComparedLabel(Answer):
     food: str
     shelf_label: ShelfLabel
-    compared: Compared
+    compared: LabelComparison
     in_trial: InTrial | None
 
 

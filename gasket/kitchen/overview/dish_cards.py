@@ -49,7 +49,7 @@ class DishCard(Answer):
     goals: tuple[GoalState, ...] = ()
 
 
-class Served(Answer):
+class ServingOfDish(Answer):
     """One serving of a dish, of its newest trial as planned or as last weighed."""
 
     name: str
@@ -82,13 +82,13 @@ def calculate(session: Session, dish_id: int) -> DishCard:
     )
 
 
-def served(session: Session, dish_id: int) -> Served:
+def served(session: Session, dish_id: int) -> ServingOfDish:
     """One serving of a dish. Raises `Refused` for a dish without a trial."""
     dish = DISHES.fetch(session, dish_id)
     newest = _newest(session, dish)
     if newest is None:
         raise Refused("This dish has no trial yet.")
-    return Served(name=f"{dish.name} {newest.trial.letter}", serving=newest.result.serving)
+    return ServingOfDish(name=f"{dish.name} {newest.trial.letter}", serving=newest.result.serving)
 
 
 @dataclass(frozen=True)

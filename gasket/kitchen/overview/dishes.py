@@ -7,18 +7,18 @@ from typing import Annotated, Final
 from pydantic import Field
 
 from gasket.core.errors import Conflict, FaultyInput
+from gasket.core.law.reference_amounts import ReferenceKey
 from gasket.core.numbers import Amount, Answer, Positive, Value
 from gasket.core.rebuild.trial import ShortName
 from gasket.core.reckoning.batch import Original
 from gasket.core.tasting.verdict import TasteVerdict
-from gasket.core.trade.reference_amounts import ReferenceKey
 from gasket.kitchen.cook.batch_figures import BATCH_FIGURES, BatchFigures, Cooking
 from gasket.kitchen.overview.dish_cards import DISH_CARDS, DishCard
 from gasket.kitchen.overview.going_on import OpenCook, OpenWeighIn, open_cooks, open_weigh_ins
 from gasket.kitchen.rebuild import drafts, originals, trials
 from gasket.kitchen.rebuild.originals import OriginalFrom
 from gasket.kitchen.taste import tastings, verdicts
-from gasket.kitchen.taste.tastings import FullnessAsked
+from gasket.kitchen.taste.tastings import FullnessQuestion
 from gasket.kitchen.taste.verdicts import WaitingForVerdict
 from gasket.store.books import Session
 from gasket.store.books.batches import BATCHES, BatchHead
@@ -110,7 +110,7 @@ class KitchenView(Answer):
     open_weigh_ins: tuple[OpenWeighIn, ...]
     open_cooks: tuple[OpenCook, ...]
     unjudged: WaitingForVerdict
-    fullness: tuple[FullnessAsked, ...]
+    fullness: tuple[FullnessQuestion, ...]
 
 
 class DishName(Answer):

@@ -31,27 +31,27 @@ _UNREADABLE: Final = (
 )
 
 
-class Mended(Answer):
+class MendReport(Answer):
     """What was done, in sentences for a cook, and whether the dish can be read now."""
 
     says: tuple[str, ...]
     whole: bool
 
 
-def mend(session: Session, dish_id: int, now: datetime) -> Mended:
+def mend(session: Session, dish_id: int, now: datetime) -> MendReport:
     """Mend what is stored of a dish, as far as it goes. Raises `Unknown`."""
     dish = DISHES.fetch(session, dish_id)
     try:
         before = as_stored(session, dish_id)
     except ValueError:  # not even SQLite's own JSON
-        return Mended(says=("It can’t be read at all. Set it aside.",), whole=False)
+        return MendReport(says=("It can’t be read at all. Set it aside.",), whole=False)
     says = list(_mend(session, dish))
     if says:
         keep_before(session, dish_id, before, now)
     still = _unreadable(session, dish_id)
     if still:
         says.append(f"{still} Set the dish aside: nothing of it is lost.")
-    return Mended(says=tuple(says or ["Nothing was wrong with it."]), whole=not still)
+    return MendReport(says=tuple(says or ["Nothing was wrong with it."]), whole=not still)
 
 
 def _mend(session: Session, dish: Dish) -> Iterator[str]:

@@ -1,6 +1,6 @@
 """What a trial changed against another."""
 
-from gasket.core.rebuild.difference import Side, TrialDifference, difference
+from gasket.core.rebuild.difference import TrialDifference, TrialSide, difference
 from gasket.core.reckoning.reckon import reckon
 from gasket.kitchen.rebuild import drafts
 from gasket.kitchen.weigh import weighed
@@ -17,19 +17,19 @@ def compare(session: Session, trial_id: int, with_trial: int) -> TrialDifference
     return difference(before, after, names)
 
 
-def _side(session: Session, trial_id: int, names: dict[int, str]) -> Side:
+def _side(session: Session, trial_id: int, names: dict[int, str]) -> TrialSide:
     """The trial as it compares; the names of its packages join `names`."""
     planned = drafts.draft(session, trial_id)
     names |= {key: ingredient.name for key, ingredient in planned.piece.ingredients.items()}
     batch = _last_made(session, trial_id)
     if batch is None:
         portions = float(planned.build.portions)
-        return Side(planned.build, reckon(planned.planned).serving, portions)
+        return TrialSide(planned.build, reckon(planned.planned).serving, portions)
     made = weighed.read(session, batch)
     for food in made.shelved.values():
         names.setdefault(food.label_id, food.panel.name)
     lines = as_weighed(made, planned.build)
-    return Side(planned.build, made.result.serving, made.servings, lines, made.head.closed_at)
+    return TrialSide(planned.build, made.result.serving, made.servings, lines, made.head.closed_at)
 
 
 def _last_made(session: Session, trial_id: int) -> int | None:

@@ -29,7 +29,7 @@ class Revision(Answer):
     changes: tuple[Change, ...]
 
 
-class Moved(Answer):
+class VersionEffect(Answer):
     """A trial or batch that uses the label: one serving as it stands, and re-reckoned."""
 
     dish_id: int
@@ -64,7 +64,7 @@ def revisions(session: Session, label_id: int) -> list[Revision]:
     return found[::-1]
 
 
-def moved(session: Session, label_id: int, candidate: Label | None) -> list[Moved]:
+def moved(session: Session, label_id: int, candidate: Label | None) -> list[VersionEffect]:
     """What would move if everything that uses the label were calculated with `candidate`.
 
     Without a candidate: the newest version, so that only batches weighed with an older one move.
@@ -92,14 +92,14 @@ def _moved(
     keys: set[str],
     panel: Label,
     made: BatchHead | None,
-) -> Moved | None:
+) -> VersionEffect | None:
     """None when the panel changes nothing."""
     changed = batch.with_panel(keys, panel)
     if changed == batch:
         return None
     before, after = reckon(batch).serving, reckon(changed).serving
     dish = DISHES.fetch(session, trial.dish_id)
-    return Moved(
+    return VersionEffect(
         dish_id=trial.dish_id,
         dish=dish.name,
         trial_id=trial.id,

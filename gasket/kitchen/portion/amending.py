@@ -14,13 +14,13 @@ from pydantic_core import PydanticCustomError
 from gasket.core.errors import Refused
 from gasket.core.numbers import Amount, SentId, Value
 from gasket.core.reckoning.reckon import reckon
-from gasket.core.weighing.records import Kind, Origin, Record
+from gasket.core.weighing.records import ReadingOrigin, Record, RecordKind
 from gasket.kitchen.portion.made_things import component_of, label_of
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.shelf import NewLabel
 from gasket.kitchen.weigh import stock_draws, weighed
 from gasket.kitchen.weigh.weigh_sheet import BatchSheet, show
-from gasket.kitchen.weigh.weighed import Weighed
+from gasket.kitchen.weigh.weighed import StoredBatch
 from gasket.store.books import Session
 from gasket.store.books.batches import WEIGHINGS
 from gasket.store.books.shelf import kept_from, newest_of
@@ -65,8 +65,8 @@ def amend(session: Session, batch_id: int, amendment: Amendment, now: datetime) 
         raise Refused("This is what is recorded already.")
     record = Record(
         id=amendment.id,
-        kind=Kind.AMEND,
-        origin=Origin.HAND,
+        kind=RecordKind.AMEND,
+        origin=ReadingOrigin.HAND,
         line=amendment.line,
         net_g=amendment.net_g,
         label_id=amendment.label_id,
@@ -81,13 +81,13 @@ def withdraw(session: Session, batch_id: int, record_id: str, now: datetime) -> 
     """Undo a correction: the line is again what it was before it. Withdrawn twice it stays so."""
     before = weighed.read(session, batch_id)
     stored = WEIGHINGS.of_batch(session, record_id, batch_id)
-    if stored is None or stored.kind is not Kind.AMEND:
+    if stored is None or stored.kind is not RecordKind.AMEND:
         raise Refused("There is no such correction.")
     undo = Record(
         id=str(uuid.uuid5(uuid.NAMESPACE_OID, f"withdraw {record_id}")),
-        kind=Kind.UNDO,
+        kind=RecordKind.UNDO,
         undoes=record_id,
-        origin=Origin.HAND,
+        origin=ReadingOrigin.HAND,
         at=now,
     )
     if WEIGHINGS.holds(session, undo.id, batch_id):
@@ -95,7 +95,7 @@ def withdraw(session: Session, batch_id: int, record_id: str, now: datetime) -> 
     return _followed(session, before, undo, now)
 
 
-def _followed(session: Session, before: Weighed, record: Record, now: datetime) -> BatchSheet:
+def _followed(session: Session, before: StoredBatch, record: Record, now: datetime) -> BatchSheet:
     """Record it; what hangs on the batch follows."""
     batch_id = before.head.id
     WEIGHINGS.append(session, batch_id, record)
@@ -105,7 +105,7 @@ def _followed(session: Session, before: Weighed, record: Record, now: datetime) 
     return show(made)
 
 
-def _relabel(session: Session, made: Weighed, now: datetime) -> None:
+def _relabel(session: Session, made: StoredBatch, now: datetime) -> None:
     """The foods that this batch was kept as get a new revision."""
     for one in kept_from(session, made.head.id):
         part = one.printed.package.made_part

@@ -12,24 +12,24 @@ from typing import Annotated, Final
 from pydantic import Field
 
 from gasket.core.cooking.cook_log import left_out
-from gasket.core.cooking.steps import Minutes, Step, Word, changed, from_the_heat_on, without
+from gasket.core.cooking.steps import Minutes, Step, StepWord, changed, from_the_heat_on, without
 from gasket.core.errors import Fault, FaultyInput, Refused
 from gasket.core.numbers import Answer, Number, Positive, Value, YesNo
 from gasket.core.rebuild.finishes import Finish
 from gasket.core.rebuild.trial import LineId, ShortName
 from gasket.core.reckoning.arms import exceeding
 from gasket.core.reckoning.batch import MIXTURE
-from gasket.core.reckoning.dividing import Count, Dividing
+from gasket.core.reckoning.dividing import Dividing, PieceCount
 from gasket.core.reckoning.margin import Portion
 from gasket.core.reckoning.written_line import WrittenLine
 from gasket.core.tasting.lineage import step_changes
 from gasket.core.trade.step_kinds import HOT
 from gasket.core.weighing.captures import capture_of
-from gasket.core.weighing.records import Kind, Origin
+from gasket.core.weighing.records import ReadingOrigin, RecordKind
 from gasket.kitchen.cook import cooked
 from gasket.kitchen.cook.batch_figures import BATCH_FIGURES, BatchFigures, Cooking
 from gasket.kitchen.weigh import stock_draws, weigh, weighed
-from gasket.kitchen.weigh.weighed import Weighed
+from gasket.kitchen.weigh.weighed import StoredBatch
 from gasket.store.books import Session
 from gasket.store.books.batches import BATCHES, NOT_STORED, BatchHead, add_lines, lines_of
 from gasket.store.books.book import plain
@@ -46,8 +46,8 @@ class ArmStep(Value):
     step: LineId
     minutes: Minutes | None = None
     temperature_c: Annotated[Number, Field(ge=-40, le=400)] | None = None
-    tool: Word | None = None
-    vessel: Word | None = None
+    tool: StepWord | None = None
+    vessel: StepWord | None = None
 
 
 class ArmLine(Value):
@@ -64,7 +64,7 @@ class NewArm(Value):
     name: ShortName
     grams: Positive | None = None
     weighed: YesNo = False
-    pieces: Count | None = None
+    pieces: PieceCount | None = None
     lines: Annotated[tuple[ArmLine, ...], Field(max_length=MOST_OWN_LINES)] = ()
     steps: Annotated[tuple[ArmStep, ...], Field(max_length=20)] = ()
     finishes: tuple[LineId, ...] | None = None
@@ -121,7 +121,7 @@ def sheet(session: Session, batch_id: int) -> ArmsSheet:
     )
 
 
-def _state(session: Session, made: Weighed, arm: BatchHead, figures: BatchFigures) -> ArmState:
+def _state(session: Session, made: StoredBatch, arm: BatchHead, figures: BatchFigures) -> ArmState:
     part = weighed.part_of(session, arm)
     return ArmState(
         batch_id=arm.id,
@@ -162,7 +162,7 @@ def _own_lines(session: Session, arm: BatchHead) -> Iterator[str]:
             yield f"+ {line.target_g:g} g {foods[line.revision_id].panel.name}"
 
 
-def _not_yet(session: Session, made: Weighed) -> str:
+def _not_yet(session: Session, made: StoredBatch) -> str:
     """Why a batch cannot be divided into arms now; empty where it can."""
     if made.whole is not None:
         return "This is an arm: it isn’t divided again."
@@ -181,7 +181,7 @@ def _not_yet(session: Session, made: Weighed) -> str:
     return ""
 
 
-def _own_steps(session: Session, made: Weighed) -> tuple[Step, ...]:
+def _own_steps(session: Session, made: StoredBatch) -> tuple[Step, ...]:
     """The steps that arms do for themselves: from the heat on, as far as they are still to do."""
     planned = cooked.all_steps(made)
     log = cooked.log_of(session, made.head.id)
@@ -208,7 +208,7 @@ def divide(session: Session, batch_id: int, new: NewArms, now: datetime) -> Arms
     return sheet(session, batch_id)
 
 
-def _refuse_faulty(made: Weighed, arms: Sequence[NewArm], steps: set[str]) -> None:
+def _refuse_faulty(made: StoredBatch, arms: Sequence[NewArm], steps: set[str]) -> None:
     faults = []
     finishes = {finish.id for finish in made.head.finishes}
     names = [arm.name.strip().casefold() for arm in arms]
@@ -245,7 +245,7 @@ def _grams_each(arms: Sequence[NewArm], whole_g: float) -> list[float]:
 
 def _write(
     session: Session,
-    made: Weighed,
+    made: StoredBatch,
     arm: NewArm,
     part_g: float,
     steps: tuple[Step, ...],
@@ -292,10 +292,10 @@ def _take(session: Session, batch_id: int, part: WrittenLine, now: datetime) -> 
     """What is on the scale already is weighed; an arm that gets nothing more is closed."""
     taken = capture_of(
         id=f"arm-{batch_id}-weighed",
-        kind=Kind.LINE,
+        kind=RecordKind.LINE,
         line=part.id,
         net_g=part.target_g,
-        origin=Origin.HAND,
+        origin=ReadingOrigin.HAND,
     )
     weigh.record(session, batch_id, taken, now)
     if not weighed.read(session, batch_id).state.open_lines:

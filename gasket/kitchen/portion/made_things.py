@@ -16,7 +16,7 @@ from gasket.core.label.package import Package
 from gasket.core.numbers import Value
 from gasket.core.rebuild.trial import ShortName
 from gasket.core.reckoning.batch import Batch, Component, Portions
-from gasket.core.reckoning.contents import Used, contains
+from gasket.core.reckoning.contents import PackageUsed, contains
 from gasket.core.reckoning.margin import Facts, Figure
 from gasket.core.reckoning.reckon import reckon
 from gasket.core.trade.nutrients import MACROS, PRINTED
@@ -109,10 +109,10 @@ def _spread(known: dict[Nutrient, Figure]) -> float:
     return min(_MOST_SPREAD, round(widest, 4))
 
 
-def _package(made: weighed.Weighed, batch: Batch, component: str | None) -> Package:
+def _package(made: weighed.StoredBatch, batch: Batch, component: str | None) -> Package:
     keys = {line.label for part in batch.components for line in part.lines}
     holds = contains(
-        Used(food.panel.name, food.kind, food.package)
+        PackageUsed(food.panel.name, food.kind, food.package)
         for key, food in made.shelved.items()
         if f"label-{key}" in keys
     )

@@ -9,7 +9,7 @@ from gasket.core.errors import Conflict, Fault, FaultyInput
 from gasket.core.label.label import Label
 from gasket.core.numbers import Answer, Value
 from gasket.core.rebuild.finishes import MOST_FINISHES, Finish, PinnedFinish, PlateLine
-from gasket.core.reckoning.batch import Batch, FinishLine, Weighed
+from gasket.core.reckoning.batch import Batch, FinishLine, WeighedGrams
 from gasket.core.reckoning.margin import Portion
 from gasket.core.reckoning.reckon import reckon
 from gasket.kitchen.weigh import weighed
@@ -17,7 +17,7 @@ from gasket.kitchen.weigh.finishes import pinned
 from gasket.store.books import Session
 from gasket.store.books.batches import BATCHES
 from gasket.store.books.book import plain
-from gasket.store.books.shelf import PACKAGES, Shelved, shelved
+from gasket.store.books.shelf import PACKAGES, LabelOnShelf, shelved
 
 
 class FinishesEdit(Value):
@@ -33,7 +33,7 @@ class PlatedLine(Answer):
     estimated: bool
 
 
-class Plated(Answer):
+class PlateWithFinish(Answer):
     """A finish with what one serving of the base and it hold together."""
 
     finish: Finish
@@ -46,7 +46,7 @@ class Plates(Answer):
 
     batch_id: int
     version: int
-    plated: tuple[Plated, ...]
+    plated: tuple[PlateWithFinish, ...]
 
 
 def _key(revision: int, batch: Batch, panel: Label) -> str:
@@ -55,7 +55,7 @@ def _key(revision: int, batch: Batch, panel: Label) -> str:
     return key if batch.labels.get(key, panel) == panel else f"plate-{revision}"
 
 
-def plates(session: Session, batch_id: int, made: weighed.Weighed | None = None) -> Plates:
+def plates(session: Session, batch_id: int, made: weighed.StoredBatch | None = None) -> Plates:
     """Every finish, added to the batch's serving."""
     found = made or weighed.read(session, batch_id)
     finishes = found.head.finishes
@@ -67,13 +67,13 @@ def plates(session: Session, batch_id: int, made: weighed.Weighed | None = None)
     )
 
 
-def _on_shelf(session: Session, finishes: Iterable[PinnedFinish]) -> dict[int, Shelved]:
+def _on_shelf(session: Session, finishes: Iterable[PinnedFinish]) -> dict[int, LabelOnShelf]:
     return shelved(session, {line.revision_id for kept in finishes for line in kept.lines})
 
 
-def _plated(batch: Batch, kept: PinnedFinish, on_shelf: dict[int, Shelved]) -> Plated:
+def _plated(batch: Batch, kept: PinnedFinish, on_shelf: dict[int, LabelOnShelf]) -> PlateWithFinish:
     with_it = _with_finish(batch, kept, on_shelf)
-    return Plated(
+    return PlateWithFinish(
         finish=kept.finish,
         lines=tuple(
             PlatedLine(
@@ -92,7 +92,7 @@ def with_finish(session: Session, batch: Batch, kept: PinnedFinish) -> Batch:
     return _with_finish(batch, kept, _on_shelf(session, [kept]))
 
 
-def _with_finish(batch: Batch, kept: PinnedFinish, on_shelf: dict[int, Shelved]) -> Batch:
+def _with_finish(batch: Batch, kept: PinnedFinish, on_shelf: dict[int, LabelOnShelf]) -> Batch:
     labels, added = dict(batch.labels), []
     for line in kept.lines:
         panel = on_shelf[line.revision_id].panel
@@ -102,10 +102,10 @@ def _with_finish(batch: Batch, kept: PinnedFinish, on_shelf: dict[int, Shelved])
     return batch.model_copy(update={"labels": labels, "finish": (*batch.finish, *added)})
 
 
-def _weight(plate: PlateLine) -> Weighed:
+def _weight(plate: PlateLine) -> WeighedGrams:
     if plate.low_g is None or plate.high_g is None:
-        return Weighed(grams=plate.grams)
-    return Weighed(grams=plate.grams, estimate=(plate.low_g, plate.high_g))
+        return WeighedGrams(grams=plate.grams)
+    return WeighedGrams(grams=plate.grams, estimate=(plate.low_g, plate.high_g))
 
 
 def save(session: Session, batch_id: int, edit: FinishesEdit) -> Plates:

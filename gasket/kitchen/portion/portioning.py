@@ -7,12 +7,12 @@ from gasket.core.reckoning.dividing import USUAL_WAYS, OneWay, ways
 from gasket.core.reckoning.margin import Portion
 from gasket.core.reckoning.pan_cut import CutPieces, cut
 from gasket.core.reckoning.pieces import Spread, learned, spread_by_eye, spread_weighed
-from gasket.core.reckoning.portions import Scooped, scoop
+from gasket.core.reckoning.portions import ScoopCount, scoop
 from gasket.core.trade.yields import Yield, yield_of
 from gasket.kitchen.portion import plates
 from gasket.kitchen.portion.plates import Plates
 from gasket.kitchen.weigh import weighed
-from gasket.kitchen.weigh.weighed import Weighed
+from gasket.kitchen.weigh.weighed import StoredBatch
 from gasket.store.books import Session
 from gasket.store.books.batches import BATCHES
 
@@ -32,7 +32,7 @@ class PortionSheet(Answer):
     piece: Portion | None
     ways: tuple[OneWay, ...]
     cut: CutPieces | None
-    scooped: Scooped | None
+    scooped: ScoopCount | None
     spread: Spread
     cooked: Yield | None
     plates: Plates
@@ -61,7 +61,7 @@ def sheet(session: Session, batch_id: int) -> PortionSheet:
     )
 
 
-def spread_of(session: Session, made: Weighed) -> Spread:
+def spread_of(session: Session, made: StoredBatch) -> Spread:
     """How far the pieces of a batch lie from their mean: as weighed, or as they are by eye."""
     portions = made.batch.portions
     if portions.weights_g is not None and portions.serving_pieces == 1:
@@ -76,7 +76,7 @@ def _weighed_after_the_eye(session: Session) -> list[list[float]]:
     return [weighed.pieces_of(session, key) for key in by_eye]
 
 
-def yield_of_batch(made: Weighed) -> Yield | None:
+def yield_of_batch(made: StoredBatch) -> Yield | None:
     """Cooked over raw, once both were weighed."""
     raw, cooked = made.whole_g, made.batch.cooked_g
     return None if raw is None or cooked is None else yield_of(raw, cooked, made.family)

@@ -7,7 +7,16 @@ from typing import Final
 from gasket.core.cooking.keeping import Keeps, eat_by, keeps_until
 from gasket.core.cooking.safety import SafetySchool
 from gasket.core.cooking.serving import reheat_says, reheat_ways
-from gasket.core.cooking.stock import PLACES, Lot, Move, Place, StockMove, book_of, refusal, taken
+from gasket.core.cooking.stock import (
+    PLACES,
+    Lot,
+    Move,
+    StockMove,
+    StoragePlace,
+    book_of,
+    refusal,
+    taken,
+)
 from gasket.core.errors import Refused, Unknown
 from gasket.core.numbers import Answer
 from gasket.core.reckoning.margin import AnyFigure, Figure
@@ -16,7 +25,7 @@ from gasket.kitchen.cook import cooked
 from gasket.kitchen.cook.batch_figures import BATCH_FIGURES, BatchFigures, batches_on_hand
 from gasket.kitchen.weigh import weighed
 from gasket.kitchen.weigh.stock_draws import booked
-from gasket.kitchen.weigh.weighed import Weighed
+from gasket.kitchen.weigh.weighed import StoredBatch
 from gasket.store.books import Session
 from gasket.store.books import stock as stock_book
 from gasket.store.books.batches import BATCHES, NOT_REMOVED, NamedBatch
@@ -29,7 +38,7 @@ class ShelfLot(Answer):
     """So much in one place since a day: `part` is a component that was kept, in grams. One that is
     `late` was to be eaten before today: it is not frozen any more."""
 
-    place: Place
+    place: StoragePlace
     part: str
     amount: float
     since: datetime
@@ -38,7 +47,7 @@ class ShelfLot(Answer):
     late: bool
 
 
-class Warmed(Answer):
+class LastWarming(Answer):
     """How the dish came out when it was last warmed up."""
 
     at: datetime
@@ -58,7 +67,7 @@ class InStock(Answer):
     kcal: AnyFigure
     reheat: str
     reheat_ways: tuple[str, ...]
-    warmed: Warmed | None
+    warmed: LastWarming | None
 
 
 class StockPage(Answer):
@@ -85,7 +94,7 @@ class BatchStock(InStock):
     unbooked: float
     gone: dict[Move, float]
     advice: tuple[Keeps, ...]
-    suggested: dict[Place, date]
+    suggested: dict[StoragePlace, date]
     last_record: str | None
 
 
@@ -100,7 +109,7 @@ def book(session: Session, batch_id: int, move: StockMove, now: datetime) -> Bat
     return read(session, batch_id, now)
 
 
-def _refuse(session: Session, made: Weighed, move: StockMove) -> None:
+def _refuse(session: Session, made: StoredBatch, move: StockMove) -> None:
     records = STOCK.of(session, made.head.id)
     if made.head.closed_at is None:
         raise Refused("Close the weigh-in first.")
@@ -134,7 +143,7 @@ def _refuse_too_late(session: Session, batch_id: int, move: StockMove, now: date
         )
 
 
-def _made_of(made: Weighed, part: str) -> float | None:
+def _made_of(made: StoredBatch, part: str) -> float | None:
     """Servings that were made; of a part the grams that came back."""
     if not part:
         return made.servings
@@ -159,13 +168,13 @@ def read(session: Session, batch_id: int, now: datetime) -> BatchStock:
     )
 
 
-def warmed_lately(session: Session, dish_ids: Iterable[int]) -> dict[int, Warmed]:
+def warmed_lately(session: Session, dish_ids: Iterable[int]) -> dict[int, LastWarming]:
     """How each dish came out when any batch of it was last warmed up."""
     found = stock_book.warmed_lately(session, dish_ids)
-    return {dish_id: Warmed(at=at, says=note) for dish_id, (at, note) in found.items()}
+    return {dish_id: LastWarming(at=at, says=note) for dish_id, (at, note) in found.items()}
 
 
-Named = tuple[NamedBatch, Warmed | None]
+Named = tuple[NamedBatch, LastWarming | None]
 """A batch with what it is called by, and how its dish was last warmed up."""
 
 
@@ -186,7 +195,7 @@ def _named_one(session: Session, batch_id: int) -> Named:
 
 def _in_stock(
     named: NamedBatch,
-    warmed: Warmed | None,
+    warmed: LastWarming | None,
     figures: BatchFigures,
     school: SafetySchool,
     now: datetime,
@@ -227,7 +236,7 @@ def _lots(figures: BatchFigures, school: SafetySchool, now: datetime) -> list[Sh
 
 
 def taken_amount(
-    session: Session, batch_id: int, place: Place, typed: float, *, in_grams: bool
+    session: Session, batch_id: int, place: StoragePlace, typed: float, *, in_grams: bool
 ) -> TakenAmount:
     """What so many servings of a batch come to, or so many grams of it. Raises `Unknown`."""
     BATCHES.fetch(session, batch_id)

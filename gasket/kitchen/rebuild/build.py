@@ -10,15 +10,15 @@ from gasket.core.build_checks.checks import BuildCheck, check_build
 from gasket.core.cooking.parts import body_of
 from gasket.core.cooking.steps import hands_on_min
 from gasket.core.errors import Conflict
+from gasket.core.law.claim_rules import NutritionClaim
+from gasket.core.law.claims import claims
 from gasket.core.numbers import Answer, Value
-from gasket.core.rebuild.consistency import Consistency, consistencies
 from gasket.core.rebuild.family_signs import likeliest
 from gasket.core.rebuild.goals import GoalKey, GoalState, goal_states
 from gasket.core.rebuild.needs import InTheWay, in_the_build, in_the_way
-from gasket.core.rebuild.nutrition_claims.claims import claims
-from gasket.core.rebuild.nutrition_claims.deciding import NutritionClaim
 from gasket.core.rebuild.resizing import OutOfStep, out_of_step
 from gasket.core.rebuild.section import Column, Section, column, column_of_figures, links, scaled
+from gasket.core.rebuild.thickness import MixtureThickness, thicknesses
 from gasket.core.rebuild.trial import Build
 from gasket.core.reckoning.batch import Batch, Original
 from gasket.core.reckoning.contents import Contains
@@ -65,7 +65,7 @@ class BuildReport(Answer):
     family_reason: str
     family_else: tuple[Family, ...]
     fat_keeps: float | None
-    thick: tuple[Consistency, ...]
+    thick: tuple[MixtureThickness, ...]
     uptakes: dict[str, UsuallyEaten]
     cost: float | None
 
@@ -139,7 +139,7 @@ def _report(session: Session, found: Draft) -> BuildReport:
             result.serving,
             found.original,
             found.reference,
-            found.piece,
+            found.piece.protein_by_kind(),
             drink=family == "drink",
         ),
         contains=in_the_build(found.piece),
@@ -149,7 +149,7 @@ def _report(session: Session, found: Draft) -> BuildReport:
         family_reason=found.guess.reason if found.guess else "",
         family_else=tuple(key for key in likeliest(found.piece) if key != family),
         fat_keeps=_fat_keeps(family),
-        thick=tuple(consistencies(found.piece, found.house.own_ratios)),
+        thick=tuple(thicknesses(found.piece, found.house.own_ratios)),
         uptakes=dict(_uptakes(found.build, family)),
         cost=cost,
     )

@@ -4,11 +4,11 @@ from dataclasses import dataclass, replace
 
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.errors import Fault, FaultyInput
+from gasket.core.law.reference_amounts import REFERENCE_AMOUNTS, ReferenceAmount, ReferenceKey
 from gasket.core.rebuild.family_signs import FamilyGuess, family_of
 from gasket.core.rebuild.trial import Build, plan
 from gasket.core.rebuild.workpiece import Workpiece
 from gasket.core.reckoning.batch import Batch, Original
-from gasket.core.trade.reference_amounts import REFERENCE_AMOUNTS, ReferenceAmount, ReferenceKey
 from gasket.kitchen import settings
 from gasket.kitchen.rebuild import ingredients, originals
 from gasket.kitchen.rebuild.originals import OriginalBuild

@@ -6,11 +6,11 @@ from gasket.core.rebuild.goals import GoalState, goal_states
 from gasket.core.rebuild.trial import Build, plan
 from gasket.core.reckoning.margin import Portion
 from gasket.core.reckoning.reckon import reckon
-from gasket.core.solver.formulation import Task
+from gasket.core.solver.formulation import SolverTask
 from gasket.core.solver.limits import limits_of
 from gasket.core.solver.moves import moves_of
 from gasket.core.solver.proposals import Proposal
-from gasket.core.solver.reach import Reached, reach
+from gasket.core.solver.reach import GoalAnswer, reach
 from gasket.kitchen.rebuild import drafts, keepers, swapping
 from gasket.kitchen.rebuild.drafts import Draft
 from gasket.kitchen.shelf.shelf import ShelfLabel, shelf_labels
@@ -36,7 +36,7 @@ class WorkedProposal(Answer):
 class GoalReached(Answer):
     """The solver's answer, its proposals as builds, and the labels that would come in."""
 
-    reached: Reached
+    reached: GoalAnswer
     proposals: tuple[WorkedProposal, ...]
     labels: dict[int, ShelfLabel]
 
@@ -54,7 +54,7 @@ def reach_goal(session: Session, trial_id: int, wanted: GoalWanted) -> GoalReach
     moves = moves_of(found.piece, shelf, taken, rejected, found.dish.name)
     if not moves:
         raise FaultyInput.at("build", "No line is free to move: unlock one, or give one bounds.")
-    answer = reach(Task(found.piece, moves, limits_of(checked), checked))
+    answer = reach(SolverTask(found.piece, moves, limits_of(checked), checked))
     coming = {
         line.label_id
         for proposal in answer.proposals

@@ -10,7 +10,7 @@ from gasket.core.numbers import Answer, Value
 from gasket.core.rebuild.trial import Build, LineId, Remark
 from gasket.core.rebuild.workpiece import Workpiece
 from gasket.core.swaps.catalogue import CATALOGUE
-from gasket.core.swaps.model import OWN, Share, Swap
+from gasket.core.swaps.model import OWN, Swap, SwapShare
 from gasket.core.swaps.options import Shelf, SwapOption, applies, options
 from gasket.kitchen.rebuild import drafts, ingredients
 from gasket.kitchen.shelf.shelf import ShelfLabel, shelf_labels
@@ -28,7 +28,7 @@ class SwapsWanted(Value):
 
     build: Build
     line_id: LineId
-    share: Share | None = None
+    share: SwapShare | None = None
 
 
 class LineSwaps(Answer):
@@ -165,7 +165,7 @@ class NewSwap(Value):
     takes_food_id: int
     gives: Annotated[tuple[OwnSwapPart, ...], Field(min_length=1, max_length=10)]
     also: Annotated[tuple[OwnSwapAlso, ...], Field(max_length=20)] = ()
-    most: Share = 1.0
+    most: SwapShare = 1.0
     watch: Annotated[str, Field(max_length=500)] = ""
     step: Annotated[str, Field(max_length=500)] = ""
     likeness: Annotated[float, Field(strict=True, ge=0, le=10)] | None = None

@@ -10,7 +10,7 @@ from pydantic import Field
 from gasket.core.errors import Refused
 from gasket.core.numbers import Answer, Value
 from gasket.core.rebuild.goals import Preset, presets
-from gasket.core.rebuild.resizing import Scaled, Scaling, scale
+from gasket.core.rebuild.resizing import Scaling, ScalingAnswer, scale
 from gasket.core.rebuild.trial import Build, BuildComponent, BuildLine, Remark
 from gasket.core.reckoning.margin import Figure, Portion
 from gasket.core.reckoning.reckon import reckon
@@ -140,7 +140,7 @@ class ScalingWanted(Value):
     scaling: Scaling
 
 
-def scale_edit(session: Session, trial_id: int, wanted: ScalingWanted) -> Scaled:
+def scale_edit(session: Session, trial_id: int, wanted: ScalingWanted) -> ScalingAnswer:
     return scale(drafts.draft(session, trial_id, wanted.build).piece, wanted.scaling)
 
 

@@ -3,14 +3,14 @@
 from typing import Final
 
 from gasket.core.label.energy import EnergyMethod
-from gasket.core.label.naming import Called, fit, sure_one
+from gasket.core.label.naming import FoodTitles, fit, sure_one
 from gasket.core.label.panel import INDEX, panel_of
 from gasket.core.numbers import Answer
 from gasket.kitchen import settings
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.shelf import ShelfFood, ShelfLabel
 from gasket.store.books import Session
-from gasket.store.books.shelf import FOODS, How, find_foods
+from gasket.store.books.shelf import FOODS, MatchedBy, find_foods
 
 MOST_AT_ONCE: Final = 200
 
@@ -40,7 +40,7 @@ class FoodPage(Answer):
 
     foods: tuple[FoodItem, ...]
     total: int
-    how: How
+    how: MatchedBy
     sure: bool
 
 
@@ -58,12 +58,14 @@ def page(session: Session, words: str = "", limit: int = 50, offset: int = 0) ->
     )
 
 
-def called(food: ShelfFood) -> Called:
+def called(food: ShelfFood) -> FoodTitles:
     """Everything that a food goes by."""
-    return Called(food.name, food.facts.aliases, tuple(label.label.name for label in food.labels))
+    return FoodTitles(
+        food.name, food.facts.aliases, tuple(label.label.name for label in food.labels)
+    )
 
 
-def foods(session: Session, words: str, limit: int) -> tuple[list[ShelfFood], How]:
+def foods(session: Session, words: str, limit: int) -> tuple[list[ShelfFood], MatchedBy]:
     """The whole foods for `words`, best first, and how loosely they were found."""
     found, _, how = _found(session, words, limit, 0)
     return [food for food, _ in found], how
@@ -71,8 +73,8 @@ def foods(session: Session, words: str, limit: int) -> tuple[list[ShelfFood], Ho
 
 def _found(
     session: Session, words: str, limit: int, offset: int
-) -> tuple[list[tuple[ShelfFood, bool]], int, How]:
-    how: How = "words"
+) -> tuple[list[tuple[ShelfFood, bool]], int, MatchedBy]:
+    how: MatchedBy = "words"
     if words.strip():
         hit = find_foods(session, words, limit, offset)
         found, total, how = FOODS.in_order(session, hit.ids), hit.total, hit.how

@@ -8,9 +8,9 @@ from pydantic import Field
 
 from gasket.core.entry.grammar import parse_entry
 from gasket.core.entry.model import MOST_TEXT, Entry
-from gasket.core.entry.prose import Read, read_lines
-from gasket.core.entry.readings import AmountReading, Known, NeedKind
-from gasket.core.entry.work_out import Worked, work_out
+from gasket.core.entry.prose import ProseLine, read_lines
+from gasket.core.entry.readings import AmountReading, FoodBackground, NeedKind
+from gasket.core.entry.work_out import AmountAnswer, work_out
 from gasket.core.errors import FaultyInput
 from gasket.core.label.food import MOST_MEASURES, FoodFacts, Measure, MeasureName
 from gasket.core.label.naming import Fit, fit, sure_one
@@ -22,7 +22,7 @@ from gasket.kitchen.shelf import food_search, shelf
 from gasket.kitchen.shelf.lending import Generic
 from gasket.kitchen.shelf.shelf import ShelfFood, ShelfLabel
 from gasket.store.books import Session
-from gasket.store.books.shelf import FOODS, How
+from gasket.store.books.shelf import FOODS, MatchedBy
 from gasket.store.books.trials import PENDING, TRIALS, pending_of
 
 MOST_OPTIONS: Final = 8
@@ -51,7 +51,7 @@ class Option(Answer):
     food_id: int
     food: str
     label: ShelfLabel
-    worked: Worked
+    worked: AmountAnswer
 
 
 class QuickAnswer(Answer):
@@ -60,7 +60,7 @@ class QuickAnswer(Answer):
 
     entry: Entry
     options: tuple[Option, ...]
-    how: How
+    how: MatchedBy
     sure: bool
     asks: str
 
@@ -75,7 +75,7 @@ class QuickLine(Answer):
     says: str = ""
 
 
-class Told(Value):
+class MeasureAnswer(Value):
     """What the cook says or has weighed once: grams of one measure, or a share."""
 
     kind: NeedKind
@@ -84,7 +84,7 @@ class Told(Value):
     share: Annotated[float, Field(ge=0, lt=1)] | None = None
 
 
-class PendingLine(Answer):
+class UnmatchedLine(Answer):
     id: int
     text: str
 
@@ -134,21 +134,21 @@ def _fit(entry: Entry, food: ShelfFood) -> tuple[Fit, bool]:
     return found, canned and "canned" not in food.name.casefold()
 
 
-_NEAREST: Final[dict[How, str]] = {
+_NEAREST: Final[dict[MatchedBy, str]] = {
     "words": "Which one?",
     "spelling": "These are close in spelling.",
     "some words": "These share a word with it.",
 }
 
 
-def _asks(entry: Entry, called: bool, how: How, worked: Worked) -> str:
+def _asks(entry: Entry, called: bool, how: MatchedBy, worked: AmountAnswer) -> str:
     which = ""
     if not called:
         which = f"Nothing on the shelf is called just “{entry.food}”. {_NEAREST[how]}"
     return " ".join(says for says in (which, worked.question, worked.caution) if says)
 
 
-def _foods(session: Session, entry: Entry) -> tuple[list[ShelfFood], How]:
+def _foods(session: Session, entry: Entry) -> tuple[list[ShelfFood], MatchedBy]:
     """Juice and zest may be foods of their own; a state is often part of the name."""
     wanted = [entry.food]
     if entry.part in ("juice", "zest"):
@@ -161,10 +161,12 @@ def _foods(session: Session, entry: Entry) -> tuple[list[ShelfFood], How]:
     return food_search.foods(session, wanted[-1], MOST_FOODS)
 
 
-def _known(food: ShelfFood, label: ShelfLabel, system: HouseholdSystem, generic: Generic) -> Known:
+def _known(
+    food: ShelfFood, label: ShelfLabel, system: HouseholdSystem, generic: Generic
+) -> FoodBackground:
     pourable = label.label.basis_ml is not None or bool(_POURABLE.search(food.name))
     like = generic.like(food, label)
-    return Known(food.facts, label.label, label.package, system, pourable, like)
+    return FoodBackground(food.facts, label.label, label.package, system, pourable, like)
 
 
 def read_list(session: Session, text: str) -> list[QuickLine]:
@@ -180,7 +182,7 @@ def read_list(session: Session, text: str) -> list[QuickLine]:
 
 
 def _line(
-    session: Session, text: str, read: Read, system: HouseholdSystem, generic: Generic
+    session: Session, text: str, read: ProseLine, system: HouseholdSystem, generic: Generic
 ) -> QuickLine:
     if read.kind != "ingredient":
         return QuickLine(text=text, status=read.kind, says=read.text)
@@ -211,14 +213,14 @@ def amounts(session: Session, text: str, food_id: int, label_id: int) -> tuple[A
 # What the cook tells once
 
 
-def tell(session: Session, food_id: int, told: Told) -> ShelfFood:
+def tell(session: Session, food_id: int, told: MeasureAnswer) -> ShelfFood:
     """Keep what one cup, scoop or piece of a food weighs. Raises `FaultyInput` without a figure."""
     stored = FOODS.fetch(session, food_id)
     facts = _with(stored.facts, told, settings.read(session).household)
     return shelf.write_facts(session, stored, facts)
 
 
-def _with(facts: FoodFacts, told: Told, system: HouseholdSystem) -> FoodFacts:
+def _with(facts: FoodFacts, told: MeasureAnswer, system: HouseholdSystem) -> FoodFacts:
     if told.kind in ("refuse", "drained"):
         if told.share is None or (told.kind == "drained" and told.share == 0):
             raise FaultyInput.at("share", "Type a share in percent, like 40.")
@@ -242,18 +244,20 @@ def _with(facts: FoodFacts, told: Told, system: HouseholdSystem) -> FoodFacts:
 # Lines kept for later
 
 
-def pending(session: Session, trial_id: int) -> list[PendingLine]:
+def pending(session: Session, trial_id: int) -> list[UnmatchedLine]:
     TRIALS.fetch(session, trial_id)
-    return [PendingLine(id=line.id, text=line.text) for line in pending_of(session, trial_id)]
+    return [UnmatchedLine(id=line.id, text=line.text) for line in pending_of(session, trial_id)]
 
 
-def keep_for_later(session: Session, trial_id: int, text: str, now: datetime) -> list[PendingLine]:
+def keep_for_later(
+    session: Session, trial_id: int, text: str, now: datetime
+) -> list[UnmatchedLine]:
     TRIALS.fetch(session, trial_id)
     PENDING.add(session, trial_id=trial_id, text=text, created_at=now)
     return pending(session, trial_id)
 
 
-def drop_pending(session: Session, trial_id: int, pending_id: int) -> list[PendingLine]:
+def drop_pending(session: Session, trial_id: int, pending_id: int) -> list[UnmatchedLine]:
     """Forget a kept line; forgetting it twice changes nothing."""
     line = PENDING.find(session, pending_id)
     if line is not None and line.trial_id == trial_id:

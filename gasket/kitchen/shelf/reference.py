@@ -13,7 +13,7 @@ from gasket.core.label.food import FoodFacts
 from gasket.core.numbers import Answer
 from gasket.formats.shelf_csv import Table
 from gasket.kitchen.shelf import shelf_rows, shelf_staging
-from gasket.kitchen.shelf.shelf_rows import Plan
+from gasket.kitchen.shelf.shelf_rows import ImportPlan
 from gasket.store.books import Session, settings
 from gasket.store.books.shelf import FOODS
 from gasket.store.database import Database
@@ -22,13 +22,13 @@ FILE: Final = Path(__file__).resolve().parents[2] / "data" / "reference_shelf.cs
 _KEY: Final = "reference_shelf"
 
 
-class Stocked(Answer):
+class StockedFoods(Answer):
     """How many foods were put on the shelf."""
 
     foods: int
 
 
-def stock(database: Database, now: datetime) -> Stocked:
+def stock(database: Database, now: datetime) -> StockedFoods:
     """Put every generic food that is not there yet on the shelf."""
     with tempfile.TemporaryDirectory(prefix="gasket-reference-") as folder:
         staged = Path(folder) / "staged.sqlite3"
@@ -41,10 +41,10 @@ def stock(database: Database, now: datetime) -> Stocked:
             staged.unlink()
     with database.writing() as session:
         settings.write(session, _KEY, True)
-    return Stocked(foods=len(found.work))
+    return StockedFoods(foods=len(found.work))
 
 
-def _missing(session: Session) -> Plan:
+def _missing(session: Session) -> ImportPlan:
     """The plan of the foods that the shelf knows by no name."""
     found = shelf_rows.plan(session, Table(FILE.read_bytes()), lambda _: None)
     named = _names(session)

@@ -13,7 +13,7 @@ from gasket.core.label.label import Label
 from gasket.core.label.package import Package
 from gasket.core.numbers import Answer, Value
 from gasket.core.rebuild.trial import ShortName
-from gasket.core.trade.kind_reading import KindBy, KindRead, kind_read
+from gasket.core.trade.kind_reading import KindBy, KindReading, kind_read
 from gasket.core.trade.kinds import FoodKind
 from gasket.core.trade.units import millilitres_per
 from gasket.kitchen import settings
@@ -23,7 +23,7 @@ from gasket.store.books.shelf import (
     FOODS,
     PACKAGES,
     Food,
-    Packaged,
+    PackageOnShelf,
     add_package,
     add_packages,
     add_version,
@@ -132,7 +132,7 @@ def shelf_labels(session: Session, label_ids: Iterable[int]) -> dict[int, ShelfL
     return {one.head.id: _shelf_label(one) for one in packages(session, label_ids)}
 
 
-def _shelf_label(one: Packaged) -> ShelfLabel:
+def _shelf_label(one: PackageOnShelf) -> ShelfLabel:
     return ShelfLabel(
         id=one.head.id,
         food_id=one.head.food_id,
@@ -255,7 +255,7 @@ def listing(name: str, facts: FoodFacts, labels: Iterable[Label]) -> Listing:
     )
 
 
-def _kind(name: str, facts: FoodFacts, own_first: Sequence[Label]) -> KindRead:
+def _kind(name: str, facts: FoodFacts, own_first: Sequence[Label]) -> KindReading:
     package = own_first[0].name if own_first else ""
     return kind_read(facts.kind, name, facts.aliases, package)
 

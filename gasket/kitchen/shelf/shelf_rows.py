@@ -31,7 +31,7 @@ class RowFate(Answer):
 
 
 @dataclass
-class Known:
+class KnownFood:
     """A food on the shelf, or made by an earlier row of the same file: `facts` with what earlier
     rows said of it, `stored` as it is. `revisions` are label and number of the newest panel."""
 
@@ -44,16 +44,16 @@ class Known:
 
 
 @dataclass
-class Plan:
+class ImportPlan:
     """A file's rows with their fates, against the shelf as it was at `fingerprint`."""
 
     fingerprint: tuple[int, ...]
     fates: list[RowFate]
     work: list[tuple[RowFate, ShelfRow]]
-    known: dict[str, Known]
+    known: dict[str, KnownFood]
 
 
-def plan(session: Session, table: Table, progress: Progress) -> Plan:
+def plan(session: Session, table: Table, progress: Progress) -> ImportPlan:
     """Read every row and say what it would do. Writes nothing."""
     stands = fingerprint(session)
     known = _shelf_by_name(session)
@@ -77,21 +77,21 @@ def plan(session: Session, table: Table, progress: Progress) -> Plan:
         fates.append(fate)
         if done % AT_ONCE == 0:
             progress(done)
-    return Plan(stands, fates, work, known)
+    return ImportPlan(stands, fates, work, known)
 
 
-def _laid_over(row: ShelfRow, known: dict[str, Known], columns: frozenset[str]) -> ShelfRow:
+def _laid_over(row: ShelfRow, known: dict[str, KnownFood], columns: frozenset[str]) -> ShelfRow:
     food = known.get(row.food.strip().casefold())
     there = food.labels.get(row.label.name.casefold()) if food else None
     return row if there is None else laid_over(row, there[1], there[2], columns)
 
 
-def _shelf_by_name(session: Session) -> dict[str, Known]:
-    found: dict[str, Known] = {}
+def _shelf_by_name(session: Session) -> dict[str, KnownFood]:
+    found: dict[str, KnownFood] = {}
     names: dict[int, str] = {}
     for stored in FOODS.there(session):
         name = names[stored.id] = stored.name.casefold()
-        found.setdefault(name, Known(stored.id, stored.name, stored.facts, stored.facts))
+        found.setdefault(name, KnownFood(stored.id, stored.name, stored.facts, stored.facts))
     for one in packages_there(session):
         head, printed = one.head, one.printed
         food = found.get(names.get(head.food_id, ""))
@@ -103,7 +103,7 @@ def _shelf_by_name(session: Session) -> dict[str, Known]:
 
 
 def _fate(
-    line: int, row: ShelfRow, known: dict[str, Known], first_line: dict[tuple[str, str], int]
+    line: int, row: ShelfRow, known: dict[str, KnownFood], first_line: dict[tuple[str, str], int]
 ) -> RowFate:
     name, package = row.food.strip().casefold(), row.label.name.casefold()
     if not name:
@@ -113,7 +113,7 @@ def _fate(
         raise FaultyInput.at("package", f"The same package stands in line {first} already.")
     food = known.get(name)
     if food is None:
-        known[name] = Known(None, row.food.strip(), row.facts, FoodFacts())
+        known[name] = KnownFood(None, row.food.strip(), row.facts, FoodFacts())
         return _said(line, row, "new food")
     merged = merge(food.facts, row.facts)
     facts_changed = [*map(str, changes(food.facts, merged))]

@@ -17,7 +17,7 @@ from gasket.core.errors import Fault
 from gasket.core.label.food import FoodFacts
 from gasket.formats.shelf_csv import ShelfRow
 from gasket.kitchen.shelf import shelf
-from gasket.kitchen.shelf.shelf_rows import Fate, Known, Plan, RowFate, merge
+from gasket.kitchen.shelf.shelf_rows import Fate, ImportPlan, KnownFood, RowFate, merge
 from gasket.store.books import shelf_import
 from gasket.store.books.book import plain
 from gasket.store.database import Database
@@ -25,7 +25,7 @@ from gasket.store.database import Database
 # Laying down
 
 
-def stage(plan: Plan, unknown_columns: Iterable[str], path: Path) -> None:
+def stage(plan: ImportPlan, unknown_columns: Iterable[str], path: Path) -> None:
     """Lay down at `path`, which is not there yet, what a plan says and does."""
     with contextlib.closing(sqlite3.connect(path)) as connection:
         connection.executescript(f"PRAGMA synchronous=OFF; {shelf_import.TABLES}")
@@ -37,7 +37,7 @@ def stage(plan: Plan, unknown_columns: Iterable[str], path: Path) -> None:
         connection.commit()
 
 
-def _laid_out(plan: Plan) -> Iterator[tuple[str, tuple[Any, ...]]]:
+def _laid_out(plan: ImportPlan) -> Iterator[tuple[str, tuple[Any, ...]]]:
     for at, fate in enumerate(plan.fates):
         faults = [fault.model_dump() for fault in fate.faults]
         said = (fate.line, fate.food, fate.package, fate.fate, _text(fate.changes), _text(faults))
@@ -64,7 +64,7 @@ def _laid_out(plan: Plan) -> Iterator[tuple[str, tuple[Any, ...]]]:
 
 
 def _food(
-    n: int, known: Known, given: list[tuple[RowFate, ShelfRow]]
+    n: int, known: KnownFood, given: list[tuple[RowFate, ShelfRow]]
 ) -> tuple[str, tuple[Any, ...]]:
     """A food as it stands once these rows are on the shelf."""
     name = given[0][1].food.strip() if known.id is None else known.name

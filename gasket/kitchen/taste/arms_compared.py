@@ -8,7 +8,7 @@ from gasket.core.tasting.credit import Credit, credit
 from gasket.core.tasting.scores import Score
 from gasket.kitchen.cook.batch_figures import BATCH_FIGURES
 from gasket.kitchen.portion import arms
-from gasket.kitchen.taste.said import Said, Tastings
+from gasket.kitchen.taste.said import OfArm, Tastings, WordCount
 from gasket.store.books import Session
 from gasket.store.books.batches import BATCHES
 
@@ -25,7 +25,7 @@ class ArmEntry(Answer):
     protein_g: AnyFigure
     grams: float | None
     score: Score | None
-    words: tuple[Said, ...]
+    words: tuple[WordCount, ...]
     credit: Credit | None
 
 
@@ -51,8 +51,8 @@ def compared(
             kcal=serving.kcal if serving else None,
             protein_g=serving.protein_g if serving else None,
             grams=serving.grams if serving else None,
-            score=said.apart.overall.score(-key),
-            words=said.apart.words(-key),
+            score=said.apart.overall.score(OfArm(key)),
+            words=said.apart.words(OfArm(key)),
             credit=None if against == key else _arm_credit(key, against, changes, said.apart),
         )
         beside.setdefault(arm.trial_id, []).append(entry)
@@ -61,8 +61,8 @@ def compared(
 
 def _arm_credit(arm: int, first: int, changes: Sequence[str], said: Tastings) -> Credit:
     return credit(
-        -arm,
-        -first,
+        OfArm(arm),
+        OfArm(first),
         said.overall,
         said.by_quality,
         max(1, len(changes)),

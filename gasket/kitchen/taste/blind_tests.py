@@ -14,8 +14,8 @@ from gasket.core.tasting.blind import (
     BlindAnswer,
     BlindKind,
     BlindResult,
-    Draw,
     Prospect,
+    RandomBelow,
     Seat,
     prospect,
     result,
@@ -108,14 +108,14 @@ class BlindSummary(Answer):
     says: str
 
 
-class BlindWhether(Value):
+class PutAwayTest(Value):
     """Whether the test is put away."""
 
     removed: YesNo
 
 
 def begin(
-    session: Session, dish_id: int, new: NewBlindTest, draw: Draw, now: datetime
+    session: Session, dish_id: int, new: NewBlindTest, draw: RandomBelow, now: datetime
 ) -> BlindSheet:
     """Draw codes and orders. Raises `FaultyInput` for two samples of one name."""
     DISHES.fetch(session, dish_id)
@@ -236,10 +236,10 @@ def odd_codes(session: Session, test_id: int) -> dict[int, int]:
     return {seat.number: seat.odd for seat in BLIND_TESTS.fetch(session, test_id).plan}
 
 
-def put(session: Session, test_id: int, whether: BlindWhether, now: datetime) -> BlindSheet:
+def put(session: Session, test_id: int, wanted: PutAwayTest, now: datetime) -> BlindSheet:
     """Put a test away, or bring it back."""
     test = BLIND_TESTS.fetch(session, test_id)
-    BLIND_TESTS.change(session, test, removed_at=now if whether.removed else None)
+    BLIND_TESTS.change(session, test, removed_at=now if wanted.removed else None)
     return read(session, test_id)
 
 

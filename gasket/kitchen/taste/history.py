@@ -17,7 +17,7 @@ from gasket.kitchen.cook.batch_figures import BATCH_FIGURES, BatchFigures
 from gasket.kitchen.rebuild import drafts, originals, trials
 from gasket.kitchen.rebuild.trial_figures import TRIAL_FIGURES, TrialFigures
 from gasket.kitchen.taste.arms_compared import ArmEntry, compared
-from gasket.kitchen.taste.said import ORIGINAL, Said, Tastings, tasting_of
+from gasket.kitchen.taste.said import ORIGINAL, Tastings, WordCount, tasting_of
 from gasket.store.books import Session
 from gasket.store.books.batches import BATCHES, BatchHead
 from gasket.store.books.dishes import DISHES
@@ -49,7 +49,7 @@ class TrialEntry(Answer):
     steps_changed: tuple[str, ...]
     far: tuple[FarLine, ...]
     score: Score | None
-    words: tuple[Said, ...]
+    words: tuple[WordCount, ...]
     again: int
     verdict: TasteVerdict
     verdict_version: int

@@ -35,7 +35,7 @@ from gasket.store.books.trials import TRIALS, Trial
 
 MOST_SWAPPED: Final = 8
 """Of the lines with most calories."""
-ProposalKey = Annotated[str, Field(min_length=1, max_length=200)]
+ProposalText = Annotated[str, Field(min_length=1, max_length=200)]
 
 
 class NextTrials(Answer):
@@ -58,12 +58,12 @@ class RejectedProposal(Answer):
 class ProposalTaken(Value):
     """The proposal, by its key, and what it is meant to change in the cook's own words."""
 
-    key: ProposalKey
+    key: ProposalText
     intent: Remark = ""
 
 
 class ProposalRejected(Value):
-    key: ProposalKey
+    key: ProposalText
     title: Annotated[str, Field(max_length=300)] = ""
 
 

@@ -1,36 +1,46 @@
-"""All that was said of a dish and counts, by the trial that it was said of."""
+"""All that was said of a dish and counts, by what it was said of."""
 
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from functools import cached_property
-from typing import Final
+from typing import Final, Literal
 
 from gasket.core.numbers import Answer
 from gasket.core.tasting.marks import QUALITIES, Quality, TastingSheet, Weights, most_said, overall
-from gasket.core.tasting.scores import Panel, Tasted
+from gasket.core.tasting.scores import TasteMarks, TasterMark
 from gasket.kitchen import settings
 from gasket.store.books import Session
-from gasket.store.books.tastings import Sampled, samples_of
+from gasket.store.books.tastings import TastingSubject, samples_of
 
-ORIGINAL: Final = 0
-"""The original's place among the trials."""
+ORIGINAL: Final = "original"
 MOST_WORDS: Final = 4
 
 
-class Said(Answer):
+class WordCount(Answer):
     """A word, and how many tasters said it."""
 
     word: str
     tasters: int
 
 
+@dataclass(frozen=True, slots=True)
+class OfArm:
+    """An arm as something that was tasted by itself, by its batch."""
+
+    batch_id: int
+
+
+Sample = int | OfArm | Literal["original"]
+"""What was tasted: a trial by its id, an arm, the original."""
+
+
 @dataclass(frozen=True)
 class Sip:
-    """One tasting that counts: of a trial, or of the original; its marks as they count. What an arm
-    did otherwise is no mark of the trial: it is then of `-batch`. `arm` is the batch of any arm."""
+    """One tasting that counts, of what, and its marks as they count. What an arm did otherwise is
+    no mark of its trial. `arm` is any arm that it was of."""
 
-    trial: int
-    arm: int | None
+    of: Sample
+    arm: OfArm | None
     sheet: TastingSheet
     marks: Mapping[Quality, float]
 
@@ -43,21 +53,21 @@ class Tastings:
     weights: Weights
 
     @cached_property
-    def overall(self) -> Panel:
-        return Panel(
+    def overall(self) -> TasteMarks:
+        return TasteMarks(
             [
-                Tasted(given.trial, given.sheet.taster_id, mark)
+                TasterMark(given.of, given.sheet.taster_id, mark)
                 for given in self.said
                 if (mark := overall(given.marks, self.weights)) is not None
             ]
         )
 
     @cached_property
-    def by_quality(self) -> dict[Quality, Panel]:
+    def by_quality(self) -> dict[Quality, TasteMarks]:
         return {
-            quality: Panel(
+            quality: TasteMarks(
                 [
-                    Tasted(given.trial, given.sheet.taster_id, given.marks[quality])
+                    TasterMark(given.of, given.sheet.taster_id, given.marks[quality])
                     for given in self.said
                     if quality in given.marks
                 ]
@@ -69,30 +79,30 @@ class Tastings:
     def apart(self) -> "Tastings":
         """The same with every arm for itself."""
         return replace(
-            self, said=[replace(sip, trial=-sip.arm) if sip.arm else sip for sip in self.said]
+            self, said=[replace(sip, of=sip.arm) if sip.arm else sip for sip in self.said]
         )
 
     @cached_property
-    def states(self) -> dict[int, frozenset[str]]:
-        found: dict[int, set[str]] = {}
+    def states(self) -> dict[Sample, frozenset[str]]:
+        found: dict[Sample, set[str]] = {}
         for given in self.said:
-            found.setdefault(given.trial, set()).add(given.sheet.state)
-        return {trial: frozenset(states) for trial, states in found.items()}
+            found.setdefault(given.of, set()).add(given.sheet.state)
+        return {sample: frozenset(states) for sample, states in found.items()}
 
     @cached_property
-    def _by_trial(self) -> dict[int, list[TastingSheet]]:
-        found: dict[int, list[TastingSheet]] = {}
+    def _by_sample(self) -> dict[Sample, list[TastingSheet]]:
+        found: dict[Sample, list[TastingSheet]] = {}
         for given in self.said:
-            found.setdefault(given.trial, []).append(given.sheet)
+            found.setdefault(given.of, []).append(given.sheet)
         return found
 
-    def of(self, trial: int) -> list[TastingSheet]:
-        return self._by_trial.get(trial, [])
+    def of(self, sample: Sample) -> list[TastingSheet]:
+        return self._by_sample.get(sample, [])
 
-    def words(self, trial: int) -> tuple[Said, ...]:
+    def words(self, sample: Sample) -> tuple[WordCount, ...]:
         """What most tasters said of it."""
-        said = most_said(self.of(trial)).items()
-        return tuple(Said(word=word, tasters=count) for word, count in said)[:MOST_WORDS]
+        said = most_said(self.of(sample)).items()
+        return tuple(WordCount(word=word, tasters=count) for word, count in said)[:MOST_WORDS]
 
 
 def tasting_of(session: Session, dish_id: int) -> Tastings:
@@ -101,10 +111,9 @@ def tasting_of(session: Session, dish_id: int) -> Tastings:
     return Tastings(sips, settings.read(session).weights)
 
 
-def _sip(sampled: Sampled) -> Sip:
+def _sip(sampled: TastingSubject) -> Sip:
     sheet = sampled.sheet
     if sheet.of_original or sampled.trial_id is None:
         return Sip(ORIGINAL, None, sheet, sheet.counts)
-    arm = sampled.batch_id if sampled.arm_of is not None else None
-    trial = -arm if arm and sampled.arm_differs else sampled.trial_id
-    return Sip(trial, arm, sheet, sheet.counts)
+    arm = OfArm(sampled.batch_id) if sampled.arm_of and sampled.batch_id else None
+    return Sip(arm if arm and sampled.arm_differs else sampled.trial_id, arm, sheet, sheet.counts)

@@ -68,13 +68,13 @@ class TasteSheet(Answer):
     habits: tuple[GuessHabit, ...]
 
 
-class Whether(Value):
+class ArchiveTasting(Value):
     """Whether a tasting is archived: it then counts no more."""
 
     archived: YesNo
 
 
-class FullnessAsked(Answer):
+class FullnessQuestion(Answer):
     """A taster to be asked how full it still is."""
 
     tasting: str
@@ -166,10 +166,10 @@ def _fetch(session: Session, tasting_id: str) -> KeptTasting:
     return found
 
 
-def put(session: Session, tasting_id: str, whether: Whether, now: datetime) -> TasteSheet:
+def put(session: Session, tasting_id: str, wanted: ArchiveTasting, now: datetime) -> TasteSheet:
     """Archive a tasting, or let it count again."""
     tasting = _fetch(session, tasting_id)
-    tasting_book.archive(session, tasting_id, now if whether.archived else None)
+    tasting_book.archive(session, tasting_id, now if wanted.archived else None)
     return sheet(session, tasting.batch_id or 0)
 
 
@@ -246,7 +246,7 @@ def _habits(session: Session) -> tuple[GuessHabit, ...]:
 
 def answer_fullness(
     session: Session, tasting_id: str, answer: FullnessAnswer, now: datetime
-) -> tuple[FullnessAsked, ...]:
+) -> tuple[FullnessQuestion, ...]:
     """Keep how full it still was, or when to ask again; what is still to be asked."""
     _fetch(session, tasting_id)
     if not tasting_book.fullness_known(session, answer.id):
@@ -255,7 +255,7 @@ def answer_fullness(
     return fullness_asked(session, now)
 
 
-def fullness_asked(session: Session, now: datetime) -> tuple[FullnessAsked, ...]:
+def fullness_asked(session: Session, now: datetime) -> tuple[FullnessQuestion, ...]:
     """Everybody who is to be asked now how full it still is, who has waited longest first."""
     found = tasting_book.with_fullness(session, now - fullness.FORGOTTEN_AFTER)
     books = fullness_of(session, [one.id for one, _ in found])
@@ -265,7 +265,7 @@ def fullness_asked(session: Session, now: datetime) -> tuple[FullnessAsked, ...]
     names = {taster.id: taster.name for taster in tasters.all_of(session)} if waiting else {}
     batches = BATCHES.named(session, {one.batch_id for one, _, _ in waiting if one.batch_id})
     return tuple(
-        FullnessAsked(
+        FullnessQuestion(
             tasting=one.id,
             taster=names.get(one.taster_id, ""),
             dish_id=one.dish_id,

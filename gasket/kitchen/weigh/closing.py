@@ -9,16 +9,16 @@ from gasket.core.reckoning.reckon import Result, reckon
 from gasket.core.reckoning.written_line import WrittenLine
 from gasket.core.weighing.closing import (
     FarLine,
-    Fill,
-    Gap,
-    Weight,
+    LineWeight,
+    MixtureGap,
+    VesselFill,
     far_lines,
     fill_of,
     mixture_gap,
 )
 from gasket.core.weighing.line_state import LineStatus
 from gasket.kitchen.weigh import weighed
-from gasket.kitchen.weigh.weighed import Weighed
+from gasket.kitchen.weigh.weighed import StoredBatch
 from gasket.store.books import Session
 
 
@@ -48,8 +48,8 @@ class ClosingReport(Answer):
     far: tuple[FarLine, ...]
     skipped: tuple[SkippedLine, ...]
     unweighed: tuple[UnweighedLine, ...]
-    gap: Gap | None
-    fills: tuple[Fill, ...]
+    gap: MixtureGap | None
+    fills: tuple[VesselFill, ...]
 
 
 def report(session: Session, batch_id: int) -> ClosingReport:
@@ -74,16 +74,16 @@ def report(session: Session, batch_id: int) -> ClosingReport:
     )
 
 
-def far_of(made: Weighed) -> tuple[FarLine, ...]:
+def far_of(made: StoredBatch) -> tuple[FarLine, ...]:
     """What came out more than a tenth off its plan."""
     return tuple(far_lines([_weight(made, line) for line in made.lines]))
 
 
-def _weight(made: Weighed, line: WrittenLine) -> Weight:
+def _weight(made: StoredBatch, line: WrittenLine) -> LineWeight:
     state = made.state_of(line)
     skipped = state.status is LineStatus.SKIPPED
     net = None if skipped else state.net_g
-    return Weight(
+    return LineWeight(
         name=made.name_of(line),
         target_g=made.target_of(line),
         net_g=None if net is None else net * made.share_of(line),
@@ -91,12 +91,12 @@ def _weight(made: Weighed, line: WrittenLine) -> Weight:
     )
 
 
-def _reason(made: Weighed, line: WrittenLine) -> str:
+def _reason(made: StoredBatch, line: WrittenLine) -> str:
     record = made.state_of(line).record
     return record.note if record else ""
 
 
-def _unweighed(made: Weighed) -> Iterator[UnweighedLine]:
+def _unweighed(made: StoredBatch) -> Iterator[UnweighedLine]:
     whole = _half_width(made.result)
     for line in made.lines:
         state = made.state_of(line)
@@ -120,7 +120,7 @@ def _half_width(result: Result) -> float:
     return (kcal.likely[1] - kcal.likely[0]) / 2 if isinstance(kcal, Figure) else 0.0
 
 
-def _gap(made: Weighed, mixture_g: float) -> Gap:
+def _gap(made: StoredBatch, mixture_g: float) -> MixtureGap:
     variances = (line.variance_g2 for part in made.batch.components for line in part.lines)
     bowls = [(vessel.name, vessel.empty_g) for vessel in made.house.vessels if vessel.empty_g]
     known = {name for name, _ in bowls}
@@ -138,7 +138,7 @@ def _gap(made: Weighed, mixture_g: float) -> Gap:
     )
 
 
-def _fills(made: Weighed) -> list[Fill]:
+def _fills(made: StoredBatch) -> list[VesselFill]:
     """The mixture (or the sum of its lines) in each vessel whose volume is known."""
     grams = made.batch.mixture_g or made.lines_g
     vessels = [(vessel.name, vessel.whole_ml) for vessel in made.house.vessels]

@@ -17,7 +17,7 @@ from pydantic import Field
 
 from gasket.core.numbers import Answer, Value
 from gasket.core.weighing.captures import Capture
-from gasket.core.weighing.hands_free import Deed, capture_for, judge_reading
+from gasket.core.weighing.hands_free import HandsFreeAct, capture_for, judge_reading
 from gasket.core.weighing.pour import PourState, wants_finer_scale
 from gasket.core.weighing.records import Reading
 from gasket.core.weighing.task import ScaleAtHand, Task, filling, scale_for
@@ -337,7 +337,7 @@ class Live:
         self._tasks.add(doing)
         doing.add_done_callback(self._tasks.discard)
 
-    async def _do(self, watch: Watch, deed: Deed, task: Task, reading: Reading) -> None:
+    async def _do(self, watch: Watch, deed: HandsFreeAct, task: Task, reading: Reading) -> None:
         """Record the deed; refused when somebody else took one from this tare meanwhile."""
         capture = capture_for(deed, task, reading, str(uuid.uuid4()))
         try:

@@ -10,9 +10,9 @@ from gasket.core.rebuild.goals import GoalState, goal_states
 from gasket.core.reckoning.margin import AnyFigure, value_of
 from gasket.core.weighing.captures import capture_of
 from gasket.core.weighing.overshoot import Choice, choices
-from gasket.core.weighing.records import Kind, Origin
+from gasket.core.weighing.records import ReadingOrigin, RecordKind
 from gasket.kitchen.weigh import weighed
-from gasket.kitchen.weigh.weighed import Weighed
+from gasket.kitchen.weigh.weighed import StoredBatch
 from gasket.store.books import Session
 
 
@@ -64,22 +64,22 @@ def effects(session: Session, batch_id: int, on: OnTheScale) -> Choices:
 
 
 def _effect(
-    made: Weighed, choice: Choice, on: OnTheScale, target: float, planned: AnyFigure
+    made: StoredBatch, choice: Choice, on: OnTheScale, target: float, planned: AnyFigure
 ) -> ChoiceEffect:
     net = target if choice.name == "to_target" else on.net_g
     already = made.state.lines[on.line].poured_g
     captures = [
         capture_of(
             id="what-if-line",
-            kind=Kind.LINE,
+            kind=RecordKind.LINE,
             line=on.line,
             net_g=max(0.0, net - already),
-            origin=Origin.HAND,
+            origin=ReadingOrigin.HAND,
         )
     ]
     if choice.factor is not None:
         carry = {"factor": choice.factor, "scope": choice.scope, "line": on.line}
-        captures.append(capture_of(id="what-if-carry", kind=Kind.CARRY, **carry))
+        captures.append(capture_of(id="what-if-carry", kind=RecordKind.CARRY, **carry))
     after = made.after(captures)
     serving = after.result.serving
     before, now = value_of(planned), value_of(serving.kcal)

@@ -6,10 +6,10 @@ from collections.abc import Iterator
 from datetime import datetime
 from typing import Final
 
-from gasket.core.cooking.stock import PLACES, Move, Place, StockMove, StockRecord, book_of
+from gasket.core.cooking.stock import PLACES, Move, StockMove, StockRecord, StoragePlace, book_of
 from gasket.core.errors import Refused
 from gasket.kitchen.weigh import weighed
-from gasket.kitchen.weigh.weighed import Weighed
+from gasket.kitchen.weigh.weighed import StoredBatch
 from gasket.store.books import Session
 from gasket.store.books.batches import BATCHES
 from gasket.store.books.stock import STOCK
@@ -17,7 +17,7 @@ from gasket.store.books.stock import STOCK
 CORRECTED: Final = "corrected"
 
 
-def draw(session: Session, made: Weighed, now: datetime) -> None:
+def draw(session: Session, made: StoredBatch, now: datetime) -> None:
     """Take what a closed weigh-in used of made things from their stock."""
     for move, source in _moves(session, made):
         STOCK.append(session, source, booked(move, now))
@@ -28,7 +28,7 @@ def booked(move: StockMove, now: datetime) -> StockRecord:
     return StockRecord(**move.model_dump(), at=now)
 
 
-def draw_anew(session: Session, before: Weighed, made: Weighed, now: datetime) -> None:
+def draw_anew(session: Session, before: StoredBatch, made: StoredBatch, now: datetime) -> None:
     """After a correction: what was drawn goes back, what was really used is drawn. What the cook
     undid in the stock is left alone."""
     were, are = _amounts(session, before), _amounts(session, made)
@@ -46,7 +46,7 @@ def draw_anew(session: Session, before: Weighed, made: Weighed, now: datetime) -
         draw(session, made, now)
 
 
-def _amounts(session: Session, made: Weighed) -> list[tuple[float, str, int]]:
+def _amounts(session: Session, made: StoredBatch) -> list[tuple[float, str, int]]:
     """How much is drawn, of which part, from which batch."""
     return [(move.amount or 0.0, move.part, source) for move, source in _moves(session, made)]
 
@@ -64,11 +64,11 @@ def _drawn(
     return None
 
 
-def _note(made: Weighed) -> str:
+def _note(made: StoredBatch) -> str:
     return f"{made.dish.name} {made.letter}"
 
 
-def _moves(session: Session, made: Weighed) -> Iterator[tuple[StockMove, int]]:
+def _moves(session: Session, made: StoredBatch) -> Iterator[tuple[StockMove, int]]:
     """What is to be drawn, with the batch that it is drawn from."""
     for line in made.lines:
         revision = made.revision_of(line)
@@ -98,7 +98,7 @@ def _servings(session: Session, batch_id: int, grams: float) -> float | None:
     return grams / each if each else None
 
 
-def _place_of(session: Session, batch_id: int, part: str, amount: float) -> Place | None:
+def _place_of(session: Session, batch_id: int, part: str, amount: float) -> StoragePlace | None:
     """Where there is enough of it: the fridge before the freezer, or it was never put away."""
     stock = book_of(STOCK.of(session, batch_id), part)
     return next((place for place in PLACES if stock.at(place) >= amount), None)

@@ -15,17 +15,17 @@ from gasket.core.reckoning.dividing import Dividing
 from gasket.core.reckoning.filling import above_what_is_left
 from gasket.core.reckoning.written_line import WrittenLine, to_weigh
 from gasket.core.weighing.captures import Capture, capture_of
-from gasket.core.weighing.order import Placed, suggested
+from gasket.core.weighing.order import BowlLine, suggested
 from gasket.core.weighing.overshoot import ratio_of
 from gasket.core.weighing.pour import MOST_NUDGE
-from gasket.core.weighing.records import OF_THE_WEIGH_IN, Kind, Record
+from gasket.core.weighing.records import OF_THE_WEIGH_IN, Record, RecordKind
 from gasket.core.weighing.taking import recorded, refusal
 from gasket.core.weighing.weigh_in import WeighIn, replay
 from gasket.kitchen.rebuild import originals, trials
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.weigh import finishes, stock_draws, weighed, writing_back
 from gasket.kitchen.weigh.weigh_sheet import FREE_BOWL, BatchSheet, show
-from gasket.kitchen.weigh.weighed import Weighed
+from gasket.kitchen.weigh.weighed import StoredBatch
 from gasket.store.books import Session, builds
 from gasket.store.books.batches import (
     BATCHES,
@@ -156,7 +156,7 @@ def _suggested(session: Session, lines: Sequence[WrittenLine]) -> list[int]:
     known = shelved(session, {line.revision_id for line in lines if line.revision_id})
     return suggested(
         [
-            Placed(
+            BowlLine(
                 id=line.id,
                 bowl=line.bowl or line.component,
                 kind=known[line.revision_id].kind if line.revision_id else "other",
@@ -187,7 +187,7 @@ def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> 
     return show(weighed.read_on(session, made, record))
 
 
-def _refuse(made: Weighed, record: Record) -> None:
+def _refuse(made: StoredBatch, record: Record) -> None:
     closed, state = made.head.closed_at is not None, made.state
     if closed and record.kind in OF_THE_WEIGH_IN:
         raise Refused(CLOSED)
@@ -203,16 +203,16 @@ def _refuse(made: Weighed, record: Record) -> None:
             raise Refused(CLOSED)
 
 
-def _refuse_above_what_is_left(made: Weighed, record: Record) -> None:
-    if record.kind not in (Kind.PORTION, Kind.TOP_UP) or record.piece is None:
+def _refuse_above_what_is_left(made: StoredBatch, record: Record) -> None:
+    if record.kind not in (RecordKind.PORTION, RecordKind.TOP_UP) or record.piece is None:
         return
     whole = made.batch.cooked_g if made.dividing.weighed_cooked else made.to_fill_g
-    on_top, net = record.kind is Kind.TOP_UP, record.net_g or 0.0
+    on_top, net = record.kind is RecordKind.TOP_UP, record.net_g or 0.0
     if whole and (why := above_what_is_left(whole, made.filled, record.piece, net, on_top=on_top)):
         raise Refused(why)
 
 
-def _completed(session: Session, made: Weighed, record: Record) -> Record:
+def _completed(session: Session, made: StoredBatch, record: Record) -> Record:
     """The record with what only the kitchen knows: a new line's row, its bowl, the revision, the
     ratio that is carried on."""
     revision_id = newest_of(session, record.label_id).id if record.label_id else None
@@ -220,15 +220,15 @@ def _completed(session: Session, made: Weighed, record: Record) -> Record:
     if record.is_new_line:
         line = _new_line(session, made.head, record.bowl or FREE_BOWL, revision_id)
         found |= {"line": line.id, "bowl": line.bowl, "revision_id": None}
-    elif not record.bowl and (record.line is not None or record.kind is Kind.TARE):
+    elif not record.bowl and (record.line is not None or record.kind is RecordKind.TARE):
         known = made.line(record.line or made.state.current or NOT_STORED)
         found["bowl"] = (known.bowl or known.component) if known else ""
-    if record.kind is Kind.CARRY and record.line is not None and record.factor is None:
+    if record.kind is RecordKind.CARRY and record.line is not None and record.factor is None:
         found["factor"] = _ratio(made, record.line)
     return record.model_copy(update=found)
 
 
-def _ratio(made: Weighed, key: int) -> float:
+def _ratio(made: StoredBatch, key: int) -> float:
     """What a line was weighed at, relative to its target."""
     line = made.line(key)
     ratio = ratio_of(made.state_of(line).net_g, made.pour_target_of(line)) if line else None
@@ -269,7 +269,7 @@ def add_line(session: Session, batch_id: int, new: NewBatchLine, now: datetime) 
         line = _new_line(
             session, batch, new.component.strip(), revision_id, key=new.key, target_g=new.target_g
         )
-        turn = capture_of(id=_turn_of(batch_id, new.key), kind=Kind.TURN, line=line.id)
+        turn = capture_of(id=_turn_of(batch_id, new.key), kind=RecordKind.TURN, line=line.id)
         WEIGHINGS.append(session, batch_id, recorded(turn, _state_of(session, batch_id), now))
         shelf.touch(session, {new.label_id}, now)
     return sheet(session, batch_id)

@@ -9,10 +9,10 @@ from gasket.core.errors import Conflict, FaultyInput, Refused
 from gasket.core.numbers import Answer, Value
 from gasket.core.rebuild.trial import ShortName
 from gasket.core.reckoning.written_line import WrittenLine
-from gasket.core.weighing.records import OPEN, Way
+from gasket.core.weighing.records import OPEN, PourDirection
 from gasket.kitchen.weigh import weigh, weighed
 from gasket.kitchen.weigh.weigh_sheet import BatchSheet
-from gasket.kitchen.weigh.weighed import Weighed
+from gasket.kitchen.weigh.weighed import StoredBatch
 from gasket.store.books import Session
 from gasket.store.books.batches import BATCHES, put_lines
 
@@ -22,7 +22,7 @@ class PlannedPour(Value):
 
     id: int
     bowl: ShortName
-    way: Way = "into"
+    way: PourDirection = "into"
     scale: Annotated[str, Field(max_length=40)] | None = None
     poured_with: int | None = None
 
@@ -75,7 +75,7 @@ def arrange(session: Session, batch_id: int, plan: WeighPlan) -> BatchSheet:
 
 
 def _refuse_together(
-    made: Weighed, line: WrittenLine, main: int | None, by_id: dict[int, WrittenLine], at: int
+    made: StoredBatch, line: WrittenLine, main: int | None, by_id: dict[int, WrittenLine], at: int
 ) -> None:
     """What is poured together must be of one food and not weighed yet."""
     path = f"lines[{at}].poured_with"

@@ -13,11 +13,11 @@ from gasket.core.reckoning.written_line import WrittenLine, to_weigh
 from gasket.core.weighing.line_state import LineStatus
 from gasket.core.weighing.order import Wetness, wetness
 from gasket.core.weighing.pour import is_doubtful, likely_g, tolerance_g, wants_finer_scale
-from gasket.core.weighing.records import OF_THE_WEIGH_IN, Kind, Origin, Way
+from gasket.core.weighing.records import OF_THE_WEIGH_IN, PourDirection, ReadingOrigin, RecordKind
 from gasket.core.weighing.task import Task, task_of
 from gasket.core.weighing.weigh_in import Tare
 from gasket.kitchen.rebuild import build
-from gasket.kitchen.weigh.weighed import Weighed
+from gasket.kitchen.weigh.weighed import StoredBatch
 
 FREE_BOWL = "Bowl"
 
@@ -47,7 +47,7 @@ class BatchLine(Answer):
     id: int
     component: str
     bowl: str
-    way: Way
+    way: PourDirection
     scale: str | None
     name: str
     planned_name: str | None
@@ -68,7 +68,7 @@ class BatchLine(Answer):
     low_g: float | None
     high_g: float | None
     spilled_g: float
-    origin: Origin | None
+    origin: ReadingOrigin | None
     record_id: str | None
     seen: str
     finer_scale: bool
@@ -151,7 +151,7 @@ class BatchSheet(Answer):
     names: tuple[str, ...]
 
 
-def show(made: Weighed) -> BatchSheet:
+def show(made: StoredBatch) -> BatchSheet:
     state, batch, row = made.state, made.batch, made.head
     whole = made.to_fill_g
     fill = _fill(made, whole)
@@ -205,17 +205,17 @@ def show(made: Weighed) -> BatchSheet:
     )
 
 
-def _to_undo(made: Weighed) -> str | None:
+def _to_undo(made: StoredBatch) -> str | None:
     """The last record, while it can be undone."""
     last = made.state.last
     if last is None or (
-        made.head.closed_at is not None and last.kind in (*OF_THE_WEIGH_IN, Kind.AMEND)
+        made.head.closed_at is not None and last.kind in (*OF_THE_WEIGH_IN, RecordKind.AMEND)
     ):
         return None
     return last.id
 
 
-def _fill(made: Weighed, whole: float | None) -> Targets:
+def _fill(made: StoredBatch, whole: float | None) -> Targets:
     """What the pieces take."""
     filled = made.filled
     to_go = [piece for piece in range(1, made.pieces + 1) if piece not in filled]
@@ -229,7 +229,7 @@ def _fill(made: Weighed, whole: float | None) -> Targets:
     return targets(whole, made.pieces, filled, two_pass=two_pass, slack_g=slack)
 
 
-def _weighed_back(made: Weighed) -> Iterator[PartWeighedBack]:
+def _weighed_back(made: StoredBatch) -> Iterator[PartWeighedBack]:
     for part in made.own_parts:
         back, fat = made.state.leftover.get(part.name), made.state.fat_off.get(part.name)
         yield PartWeighedBack(
@@ -240,7 +240,7 @@ def _weighed_back(made: Weighed) -> Iterator[PartWeighedBack]:
         )
 
 
-def _line(made: Weighed, line: WrittenLine) -> BatchLine:
+def _line(made: StoredBatch, line: WrittenLine) -> BatchLine:
     state, share = made.state_of(line), made.share_of(line)
     record, revision = state.record, made.revision_of(line)
     shelved = made.shelved.get(revision) if revision else None
@@ -291,7 +291,7 @@ def _line(made: Weighed, line: WrittenLine) -> BatchLine:
     )
 
 
-def _corrections(made: Weighed, line: WrittenLine) -> Iterator[Correction]:
+def _corrections(made: StoredBatch, line: WrittenLine) -> Iterator[Correction]:
     for amended in made.state_of(line).amended:
         was = amended.was_revision or line.revision_id
         changed = amended.record.revision_id not in (None, was)
@@ -308,7 +308,7 @@ def _share_of(grams: float | None, share: float) -> float | None:
     return None if grams is None else round(grams * share, 6)
 
 
-def _task(made: Weighed) -> Task:
+def _task(made: StoredBatch) -> Task:
     """What is being weighed now; pieces and "until it is right" wait for the cook."""
     row = made.head
     plan = {line.id: line for line in to_weigh(made.written)}
@@ -331,7 +331,7 @@ def _task(made: Weighed) -> Task:
     )
 
 
-def _free_bowl(made: Weighed) -> str:
+def _free_bowl(made: StoredBatch) -> str:
     """Where the next thing goes: into the bowl that was poured into last."""
     last = made.lines[-1] if made.lines else None
     return (last.bowl or last.component) if last else FREE_BOWL

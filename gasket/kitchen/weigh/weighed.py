@@ -7,7 +7,7 @@ from functools import cached_property, partial
 from gasket.core.errors import FaultyInput
 from gasket.core.rebuild.family_signs import by_name
 from gasket.core.reckoning.arms import mixture_of
-from gasket.core.reckoning.batch import Weighed as Part
+from gasket.core.reckoning.batch import WeighedGrams as Part
 from gasket.core.reckoning.weighed_batch import WeighedBatch
 from gasket.core.reckoning.written_line import WrittenLine, to_weigh
 from gasket.core.trade.families import Family
@@ -20,12 +20,12 @@ from gasket.kitchen.rebuild import drafts, originals
 from gasket.store.books import Session
 from gasket.store.books.batches import BATCHES, WEIGHINGS, BatchHead, called, lines_of
 from gasket.store.books.dishes import DISHES, Dish
-from gasket.store.books.shelf import Shelved, newest, shelved
+from gasket.store.books.shelf import LabelOnShelf, newest, shelved
 from gasket.store.books.trials import TRIALS, Trial
 
 
 @dataclass(frozen=True, kw_only=True)
-class Weighed(WeighedBatch):
+class StoredBatch(WeighedBatch):
     """A weighed batch with its head, its trial and its dish. `number` says which state of it is
     stored, `shelved` is by label revision; `outdated` are revisions of made things that were
     corrected since this weigh-in was closed. `arms` are what it is divided into; an arm has the
@@ -35,12 +35,12 @@ class Weighed(WeighedBatch):
     head: BatchHead
     trial: Trial
     dish: Dish
-    shelved: dict[int, Shelved]
+    shelved: dict[int, LabelOnShelf]
     house: settings.HouseSettings
     taken_for: Callable[[], Family | None]
     outdated: frozenset[int] = frozenset()
     arms: tuple[BatchHead, ...] = ()
-    whole: "Weighed | None" = None
+    whole: "StoredBatch | None" = None
 
     @cached_property
     def family(self) -> Family | None:
@@ -53,13 +53,13 @@ class Weighed(WeighedBatch):
         """What it is called: the trial's letter, with the arm."""
         return called(self.trial.letter, self.head.arm)
 
-    def all_lines(self) -> Iterator[tuple["Weighed", WrittenLine]]:
+    def all_lines(self) -> Iterator[tuple["StoredBatch", WrittenLine]]:
         """Every line of what is in it, with the batch that it was weighed for."""
         if self.whole is not None:
             yield from self.whole.all_lines()
         yield from ((self, line) for line in self.lines)
 
-    def after(self, captures: Sequence[Capture]) -> "Weighed":
+    def after(self, captures: Sequence[Capture]) -> "StoredBatch":
         """The batch as it would be if these were recorded too."""
         made = self
         for capture in captures:
@@ -67,13 +67,13 @@ class Weighed(WeighedBatch):
         return made
 
 
-def read(session: Session, batch_id: int) -> Weighed:
+def read(session: Session, batch_id: int) -> StoredBatch:
     """The batch as it is stored now. Raises `Unknown`."""
     head = BATCHES.fetch(session, batch_id)
     return _read(session, head) if head.arm_of is None else _read_arm(session, head)
 
 
-def _read_arm(session: Session, head: BatchHead) -> Weighed:
+def _read_arm(session: Session, head: BatchHead) -> StoredBatch:
     own, whole = _read(session, head), read(session, head.arm_of or 0)
     parts = [part for arm in whole.arms if (part := part_of(session, arm)) is not None]
     return replace(
@@ -94,7 +94,7 @@ def part_of(session: Session, arm: BatchHead) -> Part | None:
     return made.part_of_mixture
 
 
-def _read(session: Session, head: BatchHead) -> Weighed:
+def _read(session: Session, head: BatchHead) -> StoredBatch:
     trial = TRIALS.fetch(session, head.trial_id)
     dish = DISHES.fetch(session, trial.dish_id)
     lines = lines_of(session, head.id)
@@ -102,7 +102,7 @@ def _read(session: Session, head: BatchHead) -> Weighed:
     house = settings.read(session)
     state = replay(records, to_weigh(lines))
     there = shelved(session, _revisions(lines, state))
-    return Weighed(
+    return StoredBatch(
         written=lines,
         records=records,
         replayed=state,
@@ -125,7 +125,7 @@ def _read(session: Session, head: BatchHead) -> Weighed:
     )
 
 
-def _outdated(session: Session, there: Mapping[int, Shelved]) -> Iterator[int]:
+def _outdated(session: Session, there: Mapping[int, LabelOnShelf]) -> Iterator[int]:
     made_here = {key: food for key, food in there.items() if food.package.made_from is not None}
     current = newest(session, {food.label_id for food in made_here.values()})
     for key, food in made_here.items():
@@ -143,7 +143,7 @@ def _taken_for(session: Session, trial: Trial, dish: Dish) -> Family | None:
         return None
 
 
-def read_on(session: Session, made: Weighed, record: Record) -> Weighed:
+def read_on(session: Session, made: StoredBatch, record: Record) -> StoredBatch:
     """The batch once `record`, which is stored now, followed what was read before."""
     alone = made.whole is None and not made.arms
     if alone and (record.line is None or record.line in made.state.lines):

@@ -8,11 +8,11 @@ from gasket.core.weighing.line_state import LineStatus
 from gasket.kitchen.rebuild import build
 from gasket.kitchen.rebuild.build import TrialSheet
 from gasket.kitchen.weigh import weighed
-from gasket.kitchen.weigh.weighed import Weighed
+from gasket.kitchen.weigh.weighed import StoredBatch
 from gasket.store.books import Session, builds
 
 
-def on_closing(session: Session, made: Weighed) -> None:
+def on_closing(session: Session, made: StoredBatch) -> None:
     """Write what the trial learns from a weigh-in that closes."""
     if made.head.free:
         _write(session, made, as_weighed(made, builds.build_of(session, made.trial)))
@@ -34,11 +34,11 @@ def as_plan(session: Session, batch_id: int) -> TrialSheet:
     return build.sheet(session, made.trial.id)
 
 
-def _write(session: Session, made: Weighed, planned: Build) -> None:
+def _write(session: Session, made: StoredBatch, planned: Build) -> None:
     builds.write_build(session, made.trial, planned, version=made.trial.version + 1)
 
 
-def as_weighed(made: Weighed, planned: Build) -> Build:
+def as_weighed(made: StoredBatch, planned: Build) -> Build:
     """The build that this batch was: planned lines keep what the cook says of them, skipped ones
     are off, what came in on the way is added at the end of its bowl."""
     by_key = {line.key: line for line in made.lines if line.key}
@@ -62,7 +62,7 @@ def as_weighed(made: Weighed, planned: Build) -> Build:
     )
 
 
-def _line(made: Weighed, row: WrittenLine, line: BuildLine) -> BuildLine:
+def _line(made: StoredBatch, row: WrittenLine, line: BuildLine) -> BuildLine:
     state = made.state_of(row)
     if state.status is LineStatus.SKIPPED:
         return line.model_copy(update={"off": True})
@@ -79,13 +79,13 @@ def _line(made: Weighed, row: WrittenLine, line: BuildLine) -> BuildLine:
     )
 
 
-def _new_line(made: Weighed, row: WrittenLine, key: str) -> BuildLine:
+def _new_line(made: StoredBatch, row: WrittenLine, key: str) -> BuildLine:
     revision = made.revision_of(row)
     label_id = made.shelved[revision].label_id if revision else None
     return BuildLine(id=key, label_id=label_id, component=row.of_component, target_g=0.0)
 
 
-def _until_right(made: Weighed, planned: Build) -> Build:
+def _until_right(made: StoredBatch, planned: Build) -> Build:
     """Lines that were poured until they were right: their grams and their cue for next time."""
     right = {
         line.key: line

@@ -13,9 +13,9 @@ from gasket.core.cooking.steps import Step
 from gasket.core.rebuild.finishes import PinnedFinish
 from gasket.core.reckoning.batch import Batch, Original
 from gasket.core.reckoning.dividing import Dividing
-from gasket.core.reckoning.eaten import Eaten
+from gasket.core.reckoning.eaten import EatenShare
 from gasket.core.reckoning.written_line import WrittenLine
-from gasket.core.weighing.records import Kind, Record
+from gasket.core.weighing.records import Record, RecordKind
 from gasket.store.books import dishes, trials
 from gasket.store.books.book import Book, FromRow
 from gasket.store.books.log import Log
@@ -107,8 +107,8 @@ class BatchHead(FromRow):
         return tuple(PinnedFinish.model_validate(finish) for finish in self.stored_finishes)
 
     @cached_property
-    def eaten(self) -> dict[str, Eaten]:
-        return {name: Eaten.model_validate(share) for name, share in self.stored_eaten.items()}
+    def eaten(self) -> dict[str, EatenShare]:
+        return {name: EatenShare.model_validate(share) for name, share in self.stored_eaten.items()}
 
 
 @dataclass(frozen=True)
@@ -233,7 +233,7 @@ class Batches(Book[BatchHead]):
         """The last closed batches whose pieces were divided by eye and weighed then."""
         way = func.coalesce(col(BatchRow.stored_dividing)["way"].as_string(), "count")
         weighed_cooked = col(BatchRow.stored_dividing)["weighed_cooked"].as_boolean()
-        of_a_piece = col(WeighingRow.kind) == Kind.PORTION
+        of_a_piece = col(WeighingRow.kind) == RecordKind.PORTION
         query = (
             select(BatchRow.id)
             .where(_CLOSED)

@@ -15,14 +15,14 @@ from gasket.core.errors import Unknown
 MOST_ID: Final = 2**63 - 1
 
 
-class Numbered(Protocol):
+class HasId(Protocol):
     """A value with the id that its row has."""
 
     @property
     def id(self) -> int: ...
 
 
-V = TypeVar("V", bound=Numbered)
+V = TypeVar("V", bound=HasId)
 _UNREAD: Final = "_unread"
 
 

@@ -6,7 +6,7 @@ from typing import Final
 
 from sqlmodel import Session, col, select
 
-from gasket.core.cooking.cook_log import CookRecord, Deed
+from gasket.core.cooking.cook_log import CookRecord, StepAct
 from gasket.store.books.log import Log
 from gasket.store.tables import CookRow
 
@@ -40,7 +40,7 @@ def newest_cooks(session: Session, most: int) -> list[int]:
 
 def lately_guessed(session: Session, most: int) -> list[int]:
     """The batches of the latest guesses of how long a step takes."""
-    query = select(col(CookRow.batch_id)).where(CookRow.deed == Deed.GUESS)
+    query = select(col(CookRow.batch_id)).where(CookRow.deed == StepAct.GUESS)
     return _once(session.exec(query.order_by(_NEWEST_FIRST).limit(most)))
 
 

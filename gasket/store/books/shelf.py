@@ -19,7 +19,7 @@ from gasket.store import changes, search
 from gasket.store.books.book import MOST_ID, Book, FromRow, plain
 from gasket.store.tables import FoodRow, LabelRevisionRow, LabelRow
 
-How = search.How
+MatchedBy = search.MatchedBy
 find_foods = search.find
 MOST_GENERIC: Final = 60
 
@@ -45,7 +45,7 @@ class Food(FromRow):
 
 
 @dataclass(frozen=True, kw_only=True)
-class Printed(FromRow):
+class LabelVersion(FromRow):
     """A package's label as it was printed from a day on: never changed, so that batches keep
     theirs. `package` is the rest of the package as it was then."""
 
@@ -76,15 +76,15 @@ class PackageHead:
 
 
 @dataclass(frozen=True)
-class Packaged:
+class PackageOnShelf:
     """One package of a food with its label as it stands now."""
 
     head: PackageHead
-    printed: Printed
+    printed: LabelVersion
 
 
 @dataclass(frozen=True)
-class Shelved:
+class LabelOnShelf:
     """What the shelf says of a version of a label that a batch uses."""
 
     panel: Label
@@ -166,14 +166,14 @@ class Foods(Book[Food]):
         """Keep how a food is listed, and by what it is found: not at all once it is removed."""
         search.unindex(session, [food.id])
         if food.removed_at is None:
-            words = search.Words(food.id, food.name, food.facts.aliases, packages)
+            words = search.FoodNames(food.id, food.name, food.facts.aliases, packages)
             search.index(session, [words])
         return self.change(session, food, typical=typical, kind=kind)
 
 
 FOODS: Final = Foods(FoodRow, Food, "food")
 PACKAGES: Final = Book(LabelRow, PackageHead, "label")
-PRINTED: Final = Book(LabelRevisionRow, Printed, "version of a label")
+PRINTED: Final = Book(LabelRevisionRow, LabelVersion, "version of a label")
 _IS_NEWEST: Final = col(LabelRevisionRow.number) == (
     select(func.max(LabelRevisionRow.number))
     .where(col(LabelRevisionRow.label_id) == col(LabelRow.id))
@@ -182,23 +182,23 @@ _IS_NEWEST: Final = col(LabelRevisionRow.number) == (
 )
 
 
-def packages(session: Session, label_ids: Iterable[int]) -> list[Packaged]:
+def packages(session: Session, label_ids: Iterable[int]) -> list[PackageOnShelf]:
     """These packages with their labels as they stand now, removed ones too, oldest first."""
     wanted = [key for key in label_ids if 0 < key <= MOST_ID]
     return _packages(session, col(LabelRow.id).in_(wanted))
 
 
-def packages_of(session: Session, food_ids: Iterable[int]) -> list[Packaged]:
+def packages_of(session: Session, food_ids: Iterable[int]) -> list[PackageOnShelf]:
     """The packages of these foods, removed ones too, oldest first."""
     return _packages(session, col(LabelRow.food_id).in_(list(food_ids)))
 
 
-def packages_there(session: Session) -> list[Packaged]:
+def packages_there(session: Session) -> list[PackageOnShelf]:
     """Every package of the shelf that is not removed, oldest first."""
     return _packages(session, col(LabelRow.removed_at).is_(None))
 
 
-def _packages(session: Session, where: ColumnElement[bool]) -> list[Packaged]:
+def _packages(session: Session, where: ColumnElement[bool]) -> list[PackageOnShelf]:
     query = (
         PACKAGES.columns.add_columns(*PRINTED.selected)
         .join(LabelRevisionRow, col(LabelRevisionRow.label_id) == col(LabelRow.id))
@@ -207,17 +207,17 @@ def _packages(session: Session, where: ColumnElement[bool]) -> list[Packaged]:
     )
     of_head = len(PACKAGES.names)
     return [
-        Packaged(PACKAGES.of(row[:of_head]), PRINTED.of(row[of_head:]))
+        PackageOnShelf(PACKAGES.of(row[:of_head]), PRINTED.of(row[of_head:]))
         for row in session.execute(query)
     ]
 
 
-def newest(session: Session, label_ids: Iterable[int]) -> dict[int, Printed]:
+def newest(session: Session, label_ids: Iterable[int]) -> dict[int, LabelVersion]:
     """The label of each of these packages as it stands now, by package."""
     return {each.head.id: each.printed for each in packages(session, label_ids)}
 
 
-def newest_of(session: Session, label_id: int) -> Printed:
+def newest_of(session: Session, label_id: int) -> LabelVersion:
     """The label of a package as it stands now. Raises `Unknown`."""
     found = newest(session, [label_id]).get(label_id)
     if found is None:
@@ -225,20 +225,20 @@ def newest_of(session: Session, label_id: int) -> Printed:
     return found
 
 
-def versions(session: Session, label_id: int) -> list[Printed]:
+def versions(session: Session, label_id: int) -> list[LabelVersion]:
     """Every version of a package's label, oldest first. Raises `Unknown`."""
     PACKAGES.fetch(session, label_id)
     query = PRINTED.columns.where(col(LabelRevisionRow.label_id) == label_id)
     return PRINTED.read(session, query.order_by(col(LabelRevisionRow.number)))
 
 
-def printed_as(session: Session, names: Iterable[str]) -> list[Printed]:
+def printed_as(session: Session, names: Iterable[str]) -> list[LabelVersion]:
     """Every version whose package has one of these names."""
     name = col(LabelRevisionRow.stored_panel)["name"].as_string()
     return PRINTED.all(session, name.in_(list(names)))
 
 
-def kept_from(session: Session, batch_id: int) -> list[Packaged]:
+def kept_from(session: Session, batch_id: int) -> list[PackageOnShelf]:
     """The packages that a batch, or a part of one, was kept as."""
     made_from = func.json_extract(LabelRevisionRow.stored_package, "$.made_from")
     ever = select(LabelRevisionRow.label_id).where(made_from == batch_id).distinct()
@@ -246,7 +246,7 @@ def kept_from(session: Session, batch_id: int) -> list[Packaged]:
     return [each for each in found if each.printed.package.made_from == batch_id]
 
 
-def shelved(session: Session, version_ids: Iterable[int]) -> dict[int, Shelved]:
+def shelved(session: Session, version_ids: Iterable[int]) -> dict[int, LabelOnShelf]:
     """What the shelf says of versions of labels, by version."""
     query = (
         PRINTED.columns.add_columns(col(FoodRow.id), col(FoodRow.kind))
@@ -257,7 +257,7 @@ def shelved(session: Session, version_ids: Iterable[int]) -> dict[int, Shelved]:
     found = {}
     for *row, food_id, kind in session.execute(query):
         printed = PRINTED.of(row)
-        found[printed.id] = Shelved(
+        found[printed.id] = LabelOnShelf(
             panel=printed.label,
             package=printed.package,
             label_id=printed.label_id,

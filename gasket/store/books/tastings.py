@@ -52,7 +52,7 @@ class KeptTasting:
 
 
 @dataclass(frozen=True)
-class Sampled:
+class TastingSubject:
     """What was tasted: a batch of a trial, an arm of one, or (without a trial) the original."""
 
     sheet: TastingSheet
@@ -131,7 +131,7 @@ def with_fullness(session: Session, since: datetime) -> list[tuple[KeptTasting, 
     ]
 
 
-def samples_of(session: Session, dish_id: int) -> list[Sampled]:
+def samples_of(session: Session, dish_id: int) -> list[TastingSubject]:
     """Everything that was said of a dish and counts, with what it was said of, oldest first."""
     what = (BatchRow.id, BatchRow.trial_id, BatchRow.arm_of, BatchRow.arm_differs)
     query = (
@@ -141,7 +141,7 @@ def samples_of(session: Session, dish_id: int) -> list[Sampled]:
         .order_by(col(TastingRow.sequence))
     )
     return [
-        Sampled(TastingSheet.model_validate(sheet), batch, trial, arm_of, bool(differs))
+        TastingSubject(TastingSheet.model_validate(sheet), batch, trial, arm_of, bool(differs))
         for sheet, batch, trial, arm_of, differs in session.execute(query)
     ]
 

@@ -57,7 +57,7 @@ class Trial(FromRow):
 
 
 @dataclass(frozen=True, kw_only=True)
-class PendingLine:
+class KeptUnmatchedLine:
     """A line of a pasted list that no food on the shelf matched: kept for later."""
 
     id: int
@@ -114,9 +114,9 @@ class Trials(Book[Trial]):
 
 
 TRIALS: Final = Trials(TrialRow, Trial, "trial")
-PENDING: Final = Book(PendingLineRow, PendingLine, "line")
+PENDING: Final = Book(PendingLineRow, KeptUnmatchedLine, "line")
 
 
-def pending_of(session: Session, trial_id: int) -> Sequence[PendingLine]:
+def pending_of(session: Session, trial_id: int) -> Sequence[KeptUnmatchedLine]:
     """The lines of a trial that wait for a food, oldest first."""
     return PENDING.all(session, col(PendingLineRow.trial_id) == trial_id)

@@ -6,15 +6,15 @@ from datetime import date, timedelta
 from typing import Any, Final, get_args
 
 from gasket.core.cooking.calls import calls_of
-from gasket.core.cooking.cook_log import CookDeed, CookRecord, Deed, left_out
+from gasket.core.cooking.cook_log import CookDeed, CookRecord, StepAct, left_out
 from gasket.core.cooking.cook_log import refusal as cook_refusal
 from gasket.core.cooking.cook_log import replay as replay_cook
 from gasket.core.cooking.keeping import eat_by, keeping, keeps_until
 from gasket.core.cooking.looks import looks, next_look_min
-from gasket.core.cooking.oven_memory import Baked, bakes_of, estimate, left_min
+from gasket.core.cooking.oven_memory import TimedBake, bakes_of, estimate, left_min
 from gasket.core.cooking.paths import moved, ways
 from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, is_raw, set_by_egg
-from gasket.core.cooking.schedule import HANDS, Task, schedule, schedule_back
+from gasket.core.cooking.schedule import HANDS, ScheduleTask, schedule, schedule_back
 from gasket.core.cooking.serving import late_says, reheat_says, reheat_ways
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step
@@ -123,7 +123,7 @@ def stocked() -> Answers:
 def baked() -> Answers:
     step = read_step("bake the Loaf in the loaf tin 175 C 35-40 min", "bake")
     bakes = [
-        Baked(
+        TimedBake(
             **{"tool": "oven", "kind": "bake", "vessel": vessel, "stated_min": stated},
             **{"actual_min": actual, "dish": "x", "at": START + timedelta(days=i)},
         )
@@ -154,7 +154,7 @@ def scheduled() -> Answers:
     rng = random.Random(2)
     for n in range(10):
         tasks = [
-            Task(
+            ScheduleTask(
                 f"s{i}",
                 float(rng.choice([0, 2, 5, 12, 30])),
                 frozenset(rng.sample([HANDS, "oven", "stove"], rng.randint(0, 2))),
@@ -206,17 +206,17 @@ def cooks() -> Answers:
         rng = random.Random(seed)
         records: list[CookRecord] = []
         for i in range(rng.randint(2, 16)):
-            deed, step = rng.choice([*Deed]), rng.choice(some).id
+            deed, step = rng.choice([*StepAct]), rng.choice(some).id
             more: dict[str, Any] = {"step": step}
-            if deed in (Deed.EXTEND, Deed.TIMER, Deed.GUESS):
+            if deed in (StepAct.EXTEND, StepAct.TIMER, StepAct.GUESS):
                 more |= {"minutes": float(rng.randint(1, 9)), "note": "tea"}
-            elif deed is Deed.TEMPERATURE:
+            elif deed is StepAct.TEMPERATURE:
                 more |= {"temperature_c": float(rng.randint(50, 90)), "held_s": 30.0}
-            elif deed in (Deed.LOOK, Deed.PASS, Deed.SKIP):
+            elif deed in (StepAct.LOOK, StepAct.PASS, StepAct.SKIP):
                 more |= {"note": "pale"}
-            elif deed is Deed.OUTCOME:
+            elif deed is StepAct.OUTCOME:
                 more |= {"note": ("under", "right", "over")[i % 3]}
-            elif deed is Deed.UNDO:
+            elif deed is StepAct.UNDO:
                 more = {"undoes": records[-1].id if records else "none"}
             at = START + timedelta(minutes=3 * i)
             asked = CookDeed(id=f"deed-{i:04}", deed=deed, **more)

@@ -6,7 +6,7 @@ from typing import Any
 from gasket.core.claim_check.check import check_claims
 from gasket.core.claim_check.figures import ClaimSheet
 from gasket.core.entry.grammar import parse_entry
-from gasket.core.entry.readings import Known
+from gasket.core.entry.readings import FoodBackground
 from gasket.core.entry.spelling import written
 from gasket.core.entry.work_out import work_out
 from gasket.core.label.food import FoodFacts, Measure
@@ -39,9 +39,9 @@ def typed_lines() -> Answers:
     ]
     for i, line in enumerate(lines):
         system = list(HouseholdSystem)[i % len(HouseholdSystem)]
-        known = Known(facts, label, package, system, i % 3 == 0)
+        known = FoodBackground(facts, label, package, system, i % 3 == 0)
 
-        def read(text: str = line, known: Known = known) -> Any:
+        def read(text: str = line, known: FoodBackground = known) -> Any:
             entry = parse_entry(text)
             worked = work_out(entry, known)
             readings = [

@@ -6,11 +6,12 @@ from typing import Any, Final
 from gasket.core.advice import advise
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.build_checks.checks import check_build
-from gasket.core.rebuild.difference import Side, difference
+from gasket.core.law.claims import claims
+from gasket.core.law.reference_amounts import REFERENCE_AMOUNTS
+from gasket.core.rebuild.difference import TrialSide, difference
 from gasket.core.rebuild.family_signs import by_contents, likeliest
 from gasket.core.rebuild.goals import goal_states, presets
 from gasket.core.rebuild.needs import in_the_build, in_the_way
-from gasket.core.rebuild.nutrition_claims.claims import claims
 from gasket.core.rebuild.resizing import Pan, Scaling, out_of_step, scale
 from gasket.core.rebuild.section import column, column_of_figures, links, scaled
 from gasket.core.reckoning.batch import Original
@@ -19,7 +20,6 @@ from gasket.core.solver.reach import reach
 from gasket.core.swaps.catalogue import CATALOGUE
 from gasket.core.swaps.options import options
 from gasket.core.trade.families import BY_KEY
-from gasket.core.trade.reference_amounts import REFERENCE_AMOUNTS
 from gasket.formats.batch_json import parse_batch
 from tests.core.builds import IDS, full_shelf, ingredient, workpiece
 from tests.core.scenarios.model import Answers, answered, plain, scenario
@@ -104,7 +104,10 @@ def resized() -> Answers:
     yield "out of step", plain(out_of_step(workpiece(more, 8).build, piece.build))
     other = workpiece({"Loaf": {**_LOAF["Loaf"], "oil": 10, "butter": 20}}, 10).build
     serving = reckon(random_batch(1)).serving
-    sides = (Side(piece.build, serving, 8), Side(other, reckon(random_batch(2)).serving, 10))
+    sides = (
+        TrialSide(piece.build, serving, 8),
+        TrialSide(other, reckon(random_batch(2)).serving, 10),
+    )
     yield "difference", plain(difference(*sides, {key: name for name, key in IDS.items()}))
 
 
@@ -146,7 +149,7 @@ def goals_and_needs() -> Answers:
         for drink in (False, True):
             original = Original(kcal=330, protein_g=8, fat_g=15, serving_g=110)
             for reference in (None, REFERENCE_AMOUNTS["muffin"]):
-                found = claims(serving, original, reference, piece, drink=drink)
+                found = claims(serving, original, reference, piece.protein_by_kind(), drink=drink)
                 yield (
                     f"claims {name} {drink} {reference and reference.key}",
                     [(claim.key, plain(claim)) for claim in found if claim.key[-1] in "netdy"],

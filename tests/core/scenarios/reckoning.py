@@ -6,12 +6,12 @@ from typing import Any, Final
 
 from gasket.core.label.audit import above_basis, audit
 from gasket.core.label.label import Label
-from gasket.core.label.naming import Called, fit
+from gasket.core.label.naming import FoodTitles, fit
 from gasket.core.label.package import Package
 from gasket.core.label.tolerance import tolerated
 from gasket.core.reckoning.batch import Original
 from gasket.core.reckoning.dividing import ways
-from gasket.core.reckoning.filling import Filled, above_what_is_left, level_g, targets
+from gasket.core.reckoning.filling import FillingOfPiece, above_what_is_left, level_g, targets
 from gasket.core.reckoning.pan_cut import PanCut, cut, factors
 from gasket.core.reckoning.pieces import learned, relative_spread
 from gasket.core.reckoning.portions import scoop, target_each_g
@@ -92,7 +92,7 @@ _FLAT: Final = {
 
 @scenario
 def filled() -> Answers:
-    there = {1: Filled(201.0), 2: Filled(180.0, odd=True), 3: Filled(150.0)}
+    there = {1: FillingOfPiece(201.0), 2: FillingOfPiece(180.0, odd=True), 3: FillingOfPiece(150.0)}
     for whole, pieces, two_pass in itertools.product((900.0, 500.0, 0.0), (4, 6, 3), (True, False)):
         yield (
             f"targets {whole} {pieces} {two_pass}",
@@ -136,11 +136,11 @@ def labels() -> Answers:
 @scenario
 def names() -> Answers:
     foods = [
-        Called("Cream cheese, light", ("light cream cheese",), ("Northlight light",)),
-        Called("Rice, white, dry", ("white rice",), ()),
-        Called("Rice, white, cooked", (), ()),
-        Called("Sugar, brown", ("brown sugar", "muscovado"), ()),
-        Called("Egg, whole, raw", ("eggs",), ()),
+        FoodTitles("Cream cheese, light", ("light cream cheese",), ("Northlight light",)),
+        FoodTitles("Rice, white, dry", ("white rice",), ()),
+        FoodTitles("Rice, white, cooked", (), ()),
+        FoodTitles("Sugar, brown", ("brown sugar", "muscovado"), ()),
+        FoodTitles("Egg, whole, raw", ("eggs",), ()),
     ]
     typed = ("cream cheese", "light cream cheese", "rice", "brown sugar", "egg", "sugar", "eggs")
     for words in typed:

@@ -17,7 +17,7 @@ from gasket.core.tasting.guesses import Guess, GuessOf, habit
 from gasket.core.tasting.lineage import step_changes
 from gasket.core.tasting.marks import QUALITIES, Weights, overall
 from gasket.core.tasting.next_trial import proposals
-from gasket.core.tasting.scores import Panel, Tasted
+from gasket.core.tasting.scores import TasteMarks, TasterMark
 from gasket.core.tasting.words import TASTE_WORDS
 from tests.core.builds import FIGURES, full_shelf, ingredient, workpiece
 from tests.core.scenarios.model import START, Answers, plain, scenario
@@ -31,9 +31,9 @@ def tasted() -> Answers:
     for seed in range(24):
         rng = random.Random(seed)
         panels = {
-            quality: Panel(
+            quality: TasteMarks(
                 [
-                    Tasted(trial, taster, rng.randint(8, 20) / 2)
+                    TasterMark(trial, taster, rng.randint(8, 20) / 2)
                     for trial in _TRIALS
                     for taster in range(1, 5)
                     if rng.random() < (0.4 if seed % 2 else 0.9)

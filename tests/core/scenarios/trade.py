@@ -13,14 +13,14 @@ from pydantic import BaseModel
 import gasket.core
 from gasket.core.cooking.step_text import read_step
 from gasket.core.label.energy import ANNEX_XIV
+from gasket.core.law.reference_amounts import REFERENCE_AMOUNTS
 from gasket.core.rebuild.ingredients import SWEETNESS_OF
 from gasket.core.reckoning.dividing import USUAL_WAYS
 from gasket.core.swaps.catalogue import CATALOGUE
-from gasket.core.trade.consistency import MIXTURES
 from gasket.core.trade.families import BY_KEY
 from gasket.core.trade.kinds import DRY_FACTOR
 from gasket.core.trade.quantities import MILLILITRES_PER
-from gasket.core.trade.reference_amounts import REFERENCE_AMOUNTS
+from gasket.core.trade.thickness import MIXTURES
 from gasket.core.trade.uptake import uptake_of
 from tests.core.scenarios.model import Answers, plain, scenario
 

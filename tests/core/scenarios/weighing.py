@@ -9,11 +9,11 @@ from gasket.core.label.label import Label
 from gasket.core.reckoning.reckon import reckon
 from gasket.core.reckoning.weighed_batch import WeighedBatch
 from gasket.core.reckoning.written_line import WrittenLine, to_weigh
-from gasket.core.weighing.closing import Weight, far_lines, fill_of, mixture_gap, plain_cause
-from gasket.core.weighing.order import Placed, suggested
+from gasket.core.weighing.closing import LineWeight, far_lines, fill_of, mixture_gap, plain_cause
+from gasket.core.weighing.order import BowlLine, suggested
 from gasket.core.weighing.overshoot import choices
 from gasket.core.weighing.pour import judge, tolerance_g, wants_finer_scale
-from gasket.core.weighing.records import Kind, Origin, Reading, Record
+from gasket.core.weighing.records import Reading, ReadingOrigin, Record, RecordKind
 from gasket.core.weighing.task import task_of
 from gasket.core.weighing.weigh_in import ToWeigh, replay
 from tests.core.builds import ALL, ingredient
@@ -36,7 +36,7 @@ def poured() -> Answers:
             yield f"{target} {division} {share}", plain(judged)
             yield f"choices {target} {share}", plain(choices(round(share * target, 2), target))
     lines = [
-        Weight(f"food {i}", target, net)
+        LineWeight(f"food {i}", target, net)
         for i, (target, net) in enumerate([(100, 100), (100, 88), (5, 9), (300, None), (40, 80)])
     ]
     yield "far", plain(far_lines(lines))
@@ -47,7 +47,7 @@ def poured() -> Answers:
     rng = random.Random(8)
     foods = rng.sample(sorted(ALL), 14)
     placed = [
-        Placed(i, rng.choice(["Loaf", "Frosting"]), ingredient(food).kind)
+        BowlLine(i, rng.choice(["Loaf", "Frosting"]), ingredient(food).kind)
         for i, food in enumerate(foods)
     ]
     yield "order", [foods[i] for i in suggested(placed)]
@@ -103,34 +103,38 @@ WRITTEN: Final = (
 def some_record(rng: random.Random, i: int, before: list[Record]) -> Record:
     """A record of any kind, as the kitchen may have stored it."""
     # What is put off or corrected after closing has its own tests.
-    kind = rng.choice([kind for kind in Kind if kind not in (Kind.AMEND, Kind.LATER)])
+    kind = rng.choice(
+        [kind for kind in RecordKind if kind not in (RecordKind.AMEND, RecordKind.LATER)]
+    )
     line, grams = rng.choice([1, 2, 3, 4, 5]), float(rng.randint(1, 220))
     more: dict[str, Any] = {"line": line, "net_g": grams, "bowl": rng.choice(["Base", "Top"])}
     match kind:
-        case Kind.TARE:
+        case RecordKind.TARE:
             more = {"gross_g": 400.0 + grams, "bowl": rng.choice(["Base", "cups"])}
-        case Kind.LINE | Kind.ADD if rng.random() < 0.3:
-            more |= {"low_g": 0.8 * grams, "high_g": 1.3 * grams, "origin": Origin.ESTIMATE}
-        case Kind.SPILL:
+        case RecordKind.LINE | RecordKind.ADD if rng.random() < 0.3:
+            more |= {"low_g": 0.8 * grams, "high_g": 1.3 * grams, "origin": ReadingOrigin.ESTIMATE}
+        case RecordKind.SPILL:
             more |= {"low_g": 0.5 * grams, "high_g": 1.5 * grams, "net_g": grams / 10}
-        case Kind.CARRY:
+        case RecordKind.CARRY:
             more = {
                 "line": line,
                 "factor": rng.choice([0.5, 1.2]),
                 "scope": rng.choice(["open", "all"]),
             }
-        case Kind.PORTION | Kind.TOP_UP | Kind.ODD:
+        case RecordKind.PORTION | RecordKind.TOP_UP | RecordKind.ODD:
             more = {"piece": rng.randint(1, 4), "net_g": grams / 2}
-        case Kind.MIXTURE | Kind.COOKED:
+        case RecordKind.MIXTURE | RecordKind.COOKED:
             more = {"net_g": 300.0 + grams}
-        case Kind.LEFTOVER | Kind.FAT:
+        case RecordKind.LEFTOVER | RecordKind.FAT:
             more = {"net_g": grams / 20, "bowl": "Base"}
-        case Kind.FOOD:
+        case RecordKind.FOOD:
             more = {"line": line, "label_id": 3, "revision_id": 3}
-        case Kind.UNDO:
+        case RecordKind.UNDO:
             more = {"undoes": rng.choice(before).id if before else "nothing"}
     at = START + timedelta(minutes=i)
-    return Record(**{"id": f"record-{i}", "kind": kind, "origin": Origin.HAND, "at": at, **more})
+    return Record(
+        **{"id": f"record-{i}", "kind": kind, "origin": ReadingOrigin.HAND, "at": at, **more}
+    )
 
 
 @scenario

@@ -6,9 +6,9 @@ import { type BatchSheet, numberShown, type SheetChange } from "./sheet";
 
 export type { Capture, Taken } from "./outbox";
 
-type Answer = BatchSheet | SheetChange;
+type CaptureAnswer = BatchSheet | SheetChange;
 
-async function send(batchId: number, body: Capture): Promise<Sent<Answer>> {
+async function send(batchId: number, body: Capture): Promise<Sent<CaptureAnswer>> {
   const since = numberShown(batchId);
   const params = { path: { batch_id: batchId }, ...(since && { query: { since } }) };
   try {
@@ -27,7 +27,7 @@ async function alone(work: () => Promise<void>): Promise<void> {
   else await work();
 }
 
-const outbox = new Outbox<Answer>({
+const outbox = new Outbox<CaptureAnswer>({
   storage: localStorage,
   send,
   alone,
@@ -64,7 +64,7 @@ export function useOutbox() {
 /** The captures of one batch: each arrives once, or is shown as lost. */
 export function useCaptures(
   batchId: number,
-  onSheet: (answer: Answer) => void,
+  onSheet: (answer: CaptureAnswer) => void,
   onRefused: (says: string) => void,
 ) {
   const told = useRef({ onSheet, onRefused });

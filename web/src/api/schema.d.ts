@@ -747,7 +747,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/blind-tests/{test_id}/whether": {
+    "/api/blind-tests/{test_id}/removed": {
         parameters: {
             query?: never;
             header?: never;
@@ -1782,6 +1782,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tastings/{tasting_id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Put Tasting
+         * @description Archive a tasting, so that it counts no more, or bring it back.
+         */
+        put: operations["put_tasting"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tastings/{tasting_id}/fullness": {
         parameters: {
             query?: never;
@@ -1796,26 +1816,6 @@ export interface paths {
          * @description How full it still is; or ask later, or never. Answers who else is to be asked.
          */
         post: operations["answer_fullness"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/tastings/{tasting_id}/whether": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /**
-         * Put Tasting
-         * @description Archive a tasting, so that it counts no more, or bring it back.
-         */
-        put: operations["put_tasting"];
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2438,6 +2438,24 @@ export interface components {
             note: string;
         };
         /**
+         * AmountAnswer
+         * @description The readings, likeliest first; a question when the choice is the cook's; a caution.
+         */
+        AmountAnswer: {
+            /**
+             * Caution
+             * @default
+             */
+            caution?: string;
+            /**
+             * Question
+             * @default
+             */
+            question?: string;
+            /** Readings */
+            readings: components["schemas"]["AmountReading"][];
+        };
+        /**
          * AmountReading
          * @description One way of reading the line. `low_g` and `high_g` where it is no weighed amount.
          */
@@ -2452,7 +2470,7 @@ export interface components {
             how: string;
             /** Low G */
             low_g?: number | null;
-            needs?: components["schemas"]["Need"] | null;
+            needs?: components["schemas"]["MissingFact"] | null;
         };
         /**
          * AnotherWay
@@ -2465,6 +2483,14 @@ export interface components {
             steps: components["schemas"]["Step"][];
             /** Way */
             way: string;
+        };
+        /**
+         * ArchiveTasting
+         * @description Whether a tasting is archived: it then counts no more.
+         */
+        ArchiveTasting: {
+            /** Archived */
+            archived: boolean;
         };
         /**
          * Arm
@@ -2523,7 +2549,7 @@ export interface components {
             protein_g: components["schemas"]["Figure"] | components["schemas"]["PartlyKnown"] | null;
             score: components["schemas"]["Score"] | null;
             /** Words */
-            words: components["schemas"]["Said"][];
+            words: components["schemas"]["WordCount"][];
         };
         /**
          * ArmLine
@@ -2697,47 +2723,19 @@ export interface components {
             /** Printed Lo */
             printed_lo: number | null;
             /** Reckoned */
-            reckoned: components["schemas"]["Reckoned"][];
+            reckoned: components["schemas"]["EnergyByMethod"][];
             /** Says */
             says: string;
             /** Tolerated */
-            tolerated: components["schemas"]["Tolerated"][];
-            verdict: components["schemas"]["Verdict"];
+            tolerated: components["schemas"]["ToleranceLimits"][];
+            verdict: components["schemas"]["AuditVerdict"];
         };
         /**
-         * Baked
-         * @description One time that a step was timed in an oven (or another tool).
+         * AuditVerdict
+         * @description Whether a label's energy agrees with its own macros.
+         * @enum {string}
          */
-        Baked: {
-            /** Actual Min */
-            actual_min: number;
-            /**
-             * At
-             * Format: date-time
-             */
-            at: string;
-            /** Dish */
-            dish: string;
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "preheat" | "microwave" | "broil" | "thaw" | "freeze" | "chill" | "cool" | "rest" | "machine" | "pan" | "boil" | "bake" | "portion" | "top" | "mix" | "prep";
-            /** Outcome */
-            outcome?: ("under" | "right" | "over") | null;
-            /**
-             * Ratio
-             * @description What it took for what was stated; what came out over or under would have needed another
-             *     time.
-             */
-            readonly ratio: number;
-            /** Stated Min */
-            stated_min: number;
-            /** Tool */
-            tool: string;
-            /** Vessel */
-            vessel: string;
-        };
+        AuditVerdict: "agrees" | "agrees only with fibre or polyols counted" | "off" | "cannot tell";
         /**
          * Batch
          * @description Everything that the reckoning needs, and nothing else. See docs/formats/batch.md.
@@ -2835,7 +2833,7 @@ export interface components {
             net_g: number | null;
             /** Only Counted */
             only_counted: boolean;
-            origin: components["schemas"]["Origin"] | null;
+            origin: components["schemas"]["ReadingOrigin"] | null;
             /** Outdated */
             outdated: boolean;
             /** Planned */
@@ -3013,7 +3011,7 @@ export interface components {
             };
             /** Unbooked */
             unbooked: number;
-            warmed: components["schemas"]["Warmed"] | null;
+            warmed: components["schemas"]["LastWarming"] | null;
         };
         /**
          * BatchSummary
@@ -3205,14 +3203,6 @@ export interface components {
             says: string;
             /** Seats */
             seats: number;
-        };
-        /**
-         * BlindWhether
-         * @description Whether the test is put away.
-         */
-        BlindWhether: {
-            /** Removed */
-            removed: boolean;
         };
         /**
          * Build
@@ -3423,7 +3413,7 @@ export interface components {
             result: components["schemas"]["Reckoning"];
             section: components["schemas"]["Section"];
             /** Thick */
-            thick: components["schemas"]["Consistency"][];
+            thick: components["schemas"]["MixtureThickness"][];
             /** Uptakes */
             uptakes: {
                 [key: string]: components["schemas"]["UsuallyEaten"];
@@ -3455,7 +3445,7 @@ export interface components {
             dish: string;
             /** Dish Id */
             dish_id: number;
-            divided: components["schemas"]["Divided"];
+            divided: components["schemas"]["DivisionOnCard"];
             eating: components["schemas"]["Eating"];
             /** Goals */
             goals: components["schemas"]["GoalState"][];
@@ -3478,7 +3468,7 @@ export interface components {
             result: components["schemas"]["Reckoning"];
             /** Steps */
             steps: components["schemas"]["CardStep"][];
-            tasted: components["schemas"]["Tasted"] | null;
+            tasted: components["schemas"]["TasteOnCard"] | null;
             /** Text */
             text: string;
         };
@@ -3554,7 +3544,7 @@ export interface components {
              */
             note?: string;
             /** @default scale */
-            origin?: components["schemas"]["Origin"];
+            origin?: components["schemas"]["ReadingOrigin"];
             /**
              * Scope
              * @enum {string}
@@ -3599,38 +3589,6 @@ export interface components {
             before: string | null;
             /** Field */
             field: string;
-        };
-        /**
-         * Check
-         * @description One equation: what was stated, what the rest makes of it, and whether they meet.
-         */
-        Check: {
-            /** Agrees */
-            agrees: boolean;
-            /** Claims */
-            claims: number[];
-            /** Figure */
-            figure: string;
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "energy" | "servings" | "same_pan" | "finish";
-            /**
-             * Part
-             * @enum {string}
-             */
-            part: "serving" | "batch";
-            /** Reckoned */
-            reckoned: number;
-            /** Reckoned Hi */
-            reckoned_hi: number;
-            /** Reckoned Lo */
-            reckoned_lo: number;
-            /** Says */
-            says: string;
-            /** Stated */
-            stated: number;
         };
         /**
          * Choice
@@ -3706,11 +3664,11 @@ export interface components {
          */
         ClaimReport: {
             /** Checks */
-            checks: components["schemas"]["Check"][];
+            checks: components["schemas"]["EquationCheck"][];
             /** Questions */
             questions: string[];
             /** Ratios */
-            ratios: components["schemas"]["Ratio"][];
+            ratios: components["schemas"]["HowManyOfTheirs"][];
             /** Repairs */
             repairs: components["schemas"]["Repair"][];
             /** Says */
@@ -3749,8 +3707,8 @@ export interface components {
             /** Far */
             far: components["schemas"]["FarLine"][];
             /** Fills */
-            fills: components["schemas"]["Fill"][];
-            gap: components["schemas"]["Gap"] | null;
+            fills: components["schemas"]["VesselFill"][];
+            gap: components["schemas"]["MixtureGap"] | null;
             /** Open Lines */
             open_lines: string[];
             /** Skipped */
@@ -3797,19 +3755,9 @@ export interface components {
              */
             leave_out_refused?: boolean;
         };
-        /**
-         * Compared
-         * @description One label on every base that its figures allow; None where something is unknown.
-         */
-        Compared: {
-            per_100g: components["schemas"]["Side"] | null;
-            per_100kcal: components["schemas"]["Side"] | null;
-            per_30g_protein: components["schemas"]["Side"] | null;
-            per_price: components["schemas"]["Side"] | null;
-        };
         /** ComparedLabel */
         ComparedLabel: {
-            compared: components["schemas"]["Compared"];
+            compared: components["schemas"]["LabelComparison"];
             /** Food */
             food: string;
             in_trial: components["schemas"]["InTrial"] | null;
@@ -3888,47 +3836,7 @@ export interface components {
              * Removed
              * @default []
              */
-            removed?: components["schemas"]["FatRemoved"][];
-        };
-        /**
-         * Consistency
-         * @description One component that is thickened or thinned by what is `added`: a liquid, a powder or a gum.
-         *
-         *     `added_g` counts what helps for what it does. `line_id` is the line whose amount makes it
-         *     thicker or thinner; None where nothing is added yet. `now` is how thick it is as planned.
-         *     `hold_back_g` goes in last, as it is needed, `little` where that is by a few grams at a time;
-         *     `by_tenths` is weighed to a tenth of a gram.
-         */
-        Consistency: {
-            /** Added G */
-            added_g: number;
-            /** Base G */
-            base_g: number;
-            /** By Tenths */
-            by_tenths: boolean;
-            /** Component */
-            component: string;
-            /** Hold Back G */
-            hold_back_g: number;
-            /** Line Id */
-            line_id: string | null;
-            /** Little */
-            little: boolean;
-            /** Mixture */
-            mixture: string;
-            /** Name */
-            name: string;
-            /** Now */
-            now: ("fill" | "spread" | "dip" | "drizzle" | "spoon" | "milkshake" | "body") | null;
-            /**
-             * Sort
-             * @enum {string}
-             */
-            sort: "liquid" | "powder" | "gum";
-            /** Standing */
-            standing: string;
-            /** Ways */
-            ways: components["schemas"]["ThicknessWay"][];
+            removed?: components["schemas"]["FatPouredOff"][];
         };
         /**
          * Container
@@ -3975,7 +3883,7 @@ export interface components {
          *     why, or how it came out (an `Outcome`).
          */
         CookDeed: {
-            deed: components["schemas"]["Deed"];
+            deed: components["schemas"]["StepAct"];
             /**
              * Held S
              * @default 0
@@ -4000,6 +3908,55 @@ export interface components {
             undoes?: string | null;
         };
         /**
+         * CookSchedule
+         * @description The schedule. `late_min` is by how much it misses the time to eat; `lead` steps are those
+         *     that have to be begun ahead; `proven` says that no order of the steps is ready sooner.
+         */
+        CookSchedule: {
+            /**
+             * Begin At
+             * Format: date-time
+             */
+            begin_at: string;
+            /** Eat At */
+            eat_at: string | null;
+            /** Hands On Min */
+            hands_on_min: number;
+            /** Late Min */
+            late_min: number;
+            /** Lead */
+            lead: string[];
+            /** Minutes */
+            minutes: number;
+            /** Proven */
+            proven: boolean;
+            /**
+             * Ready At
+             * Format: date-time
+             */
+            ready_at: string;
+            /** Steps */
+            steps: components["schemas"]["CookScheduleStep"][];
+        };
+        /**
+         * CookScheduleStep
+         * @description From when to when a step runs; `late` is how many minutes it was put off for the oven.
+         */
+        CookScheduleStep: {
+            /**
+             * End At
+             * Format: date-time
+             */
+            end_at: string;
+            /** Id */
+            id: string;
+            /**
+             * Start At
+             * Format: date-time
+             */
+            start_at: string;
+        };
+        /**
          * CookSheet
          * @description A cook as it stands. `laid` is the schedule from now on; `begun` freezes the steps, and
          *     `plan_changed` says that the trial's are others by now. `guesses` is how far minutes that were
@@ -4015,7 +3972,7 @@ export interface components {
             /** Fridge By */
             fridge_by: string | null;
             guesses: components["schemas"]["GuessHabit"] | null;
-            laid: components["schemas"]["Laid"] | null;
+            laid: components["schemas"]["CookSchedule"] | null;
             /** Last Record */
             last_record: string | null;
             /**
@@ -4057,7 +4014,7 @@ export interface components {
             /** Looks */
             looks: components["schemas"]["Look"][];
             /** Measured */
-            measured: components["schemas"]["Measured"][];
+            measured: components["schemas"]["CoreReading"][];
             /** Next Look At */
             next_look_at: string | null;
             /** Outcome */
@@ -4071,6 +4028,20 @@ export interface components {
             safe: boolean;
             status: components["schemas"]["StepStatus"];
             step: components["schemas"]["Step"];
+        };
+        /** CoreReading */
+        CoreReading: {
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            /** Enough */
+            enough: boolean;
+            /** Held S */
+            held_s: number;
+            /** Temperature C */
+            temperature_c: number;
         };
         /**
          * Correction
@@ -4149,12 +4120,6 @@ export interface components {
                 [key: string]: number;
             };
         };
-        /**
-         * Deed
-         * @description What a record says.
-         * @enum {string}
-         */
-        Deed: "begin" | "done" | "skip" | "extend" | "look" | "temperature" | "pass" | "outcome" | "guess" | "timer" | "undo";
         /**
          * Difference
          * @description By how much one trial is marked above another, within tasters; `shared` tasted both.
@@ -4280,10 +4245,10 @@ export interface components {
             version: number;
         };
         /**
-         * Dismissed
+         * Dismissal
          * @description A build check that the cook knows better about: quiet until it is further out than this.
          */
-        Dismissed: {
+        Dismissal: {
             /** Code */
             code: string;
             /**
@@ -4298,23 +4263,6 @@ export interface components {
             note?: string;
             /** Value */
             value?: number | null;
-        };
-        /**
-         * Divided
-         * @description What one serving is: `words` says it, `plated` is one with a finish, `spread` how far pieces
-         *     differ, `cooked` what the heat left of the batch.
-         */
-        Divided: {
-            cooked: components["schemas"]["Yield"] | null;
-            /** Pieces */
-            pieces: number;
-            /** Plated */
-            plated: components["schemas"]["Plated"][];
-            /** Servings */
-            servings: number | null;
-            spread: components["schemas"]["Spread"];
-            /** Words */
-            words: string;
         };
         /**
          * Dividing
@@ -4358,10 +4306,27 @@ export interface components {
             weighed_cooked?: boolean;
         };
         /**
-         * Eaten
+         * DivisionOnCard
+         * @description What one serving is: `words` says it, `plated` is one with a finish, `spread` how far pieces
+         *     differ, `cooked` what the heat left of the batch.
+         */
+        DivisionOnCard: {
+            cooked: components["schemas"]["Yield"] | null;
+            /** Pieces */
+            pieces: number;
+            /** Plated */
+            plated: components["schemas"]["PlateWithFinish"][];
+            /** Servings */
+            servings: number | null;
+            spread: components["schemas"]["Spread"];
+            /** Words */
+            words: string;
+        };
+        /**
+         * EatenShare
          * @description The least and the most of a component that is eaten, as shares of it.
          */
-        Eaten: {
+        EatenShare: {
             /** Least */
             least: number;
             /** Most */
@@ -4391,7 +4356,7 @@ export interface components {
             reheat: string;
             /** Reheat Ways */
             reheat_ways: string[];
-            warmed: components["schemas"]["Warmed"] | null;
+            warmed: components["schemas"]["LastWarming"] | null;
         };
         /**
          * Effect
@@ -4414,6 +4379,30 @@ export interface components {
             sweetness_g: number | null;
             /** Water G */
             water_g: number | null;
+        };
+        /**
+         * EnergyByMethod
+         * @description kcal per label basis by one method, with the interval that rounding leaves open, and unsaid
+         *     fibre.
+         */
+        EnergyByMethod: {
+            /** Agrees */
+            agrees: boolean | null;
+            /** Hi */
+            hi: number | null;
+            /** Kcal */
+            kcal: number | null;
+            /** Lawful */
+            lawful: boolean;
+            /** Lo */
+            lo: number | null;
+            /**
+             * Method
+             * @enum {string}
+             */
+            method: "labelled" | "us" | "us_449" | "eu";
+            /** Name */
+            name: string;
         };
         /**
          * Entry
@@ -4471,6 +4460,38 @@ export interface components {
             to_taste?: boolean;
         };
         /**
+         * EquationCheck
+         * @description One equation: what was stated, what the rest makes of it, and whether they meet.
+         */
+        EquationCheck: {
+            /** Agrees */
+            agrees: boolean;
+            /** Claims */
+            claims: number[];
+            /** Figure */
+            figure: string;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "energy" | "servings" | "same_pan" | "finish";
+            /**
+             * Part
+             * @enum {string}
+             */
+            part: "serving" | "batch";
+            /** Reckoned */
+            reckoned: number;
+            /** Reckoned Hi */
+            reckoned_hi: number;
+            /** Reckoned Lo */
+            reckoned_lo: number;
+            /** Says */
+            says: string;
+            /** Stated */
+            stated: number;
+        };
+        /**
          * Estimate
          * @description How long a step will take: most likely, and from least to most in 19 of 20 cases.
          *
@@ -4480,7 +4501,7 @@ export interface components {
          */
         Estimate: {
             /** Bakes */
-            bakes: components["schemas"]["Baked"][];
+            bakes: components["schemas"]["TimedBake"][];
             /** First Look Min */
             first_look_min: number;
             /** Held */
@@ -4495,7 +4516,7 @@ export interface components {
             most_min: number;
             /** Ratio */
             ratio: number;
-            size: components["schemas"]["Sized"];
+            size: components["schemas"]["TimeScaling"];
         };
         /**
          * Facts
@@ -4548,10 +4569,10 @@ export interface components {
             target_g: number;
         };
         /**
-         * FatRemoved
+         * FatPouredOff
          * @description Fat poured off: `fat_g` of fat, `grams` off the weight (the rest of it is water).
          */
-        FatRemoved: {
+        FatPouredOff: {
             /** Fat G */
             fat_g: number;
             /** Grams */
@@ -4613,26 +4634,6 @@ export interface components {
             polyols_g?: number | null;
             /** Protein G */
             protein_g?: number | null;
-        };
-        /**
-         * Fill
-         * @description The mixture in its pan or cups: share filled from least to most, and what ¾ would hold.
-         */
-        Fill: {
-            /** Fits From G */
-            fits_from_g: number;
-            /** Fits To G */
-            fits_to_g: number;
-            /** Least */
-            least: number;
-            /** Most */
-            most: number;
-            /** Too Much */
-            too_much: boolean;
-            /** Vessel */
-            vessel: string;
-            /** Volume Ml */
-            volume_ml: number;
         };
         /**
          * FilledPiece
@@ -4823,17 +4824,17 @@ export interface components {
              */
             note?: string;
             /** @default scale */
-            origin?: components["schemas"]["Origin"];
+            origin?: components["schemas"]["ReadingOrigin"];
             /** Revision Id */
             revision_id?: number | null;
             /** Seen */
             seen?: string | null;
         };
         /**
-         * Forgotten
+         * ForgottenStep
          * @description A step of the family that is easy to forget and is not there; `text` is what to add.
          */
-        Forgotten: {
+        ForgottenStep: {
             /** Must */
             must: string;
             /** Says */
@@ -4862,10 +4863,10 @@ export interface components {
             mark?: string | null;
         };
         /**
-         * FullnessAsked
+         * FullnessQuestion
          * @description A taster to be asked how full it still is.
          */
-        FullnessAsked: {
+        FullnessQuestion: {
             /** After H */
             after_h: number;
             /** Batch Id */
@@ -4885,22 +4886,6 @@ export interface components {
             taster: string;
             /** Tasting */
             tasting: string;
-        };
-        /**
-         * Gap
-         * @description The mixture against the sum of its lines; `gap_g` > 0 when there is more than was weighed.
-         */
-        Gap: {
-            /** Agrees */
-            agrees: boolean;
-            /** Causes */
-            causes: components["schemas"]["Cause"][];
-            /** Gap G */
-            gap_g: number;
-            /** Lines G */
-            lines_g: number;
-            /** Mixture G */
-            mixture_g: number;
         };
         /**
          * Goal
@@ -4949,6 +4934,26 @@ export interface components {
             serving_g?: components["schemas"]["Limits"];
         };
         /**
+         * GoalAnswer
+         * @description Up to three proposals; when nothing fits, what collides and the closest build.
+         *
+         *     `kept` names the bands that the proposals keep. `free` is how many lines could move.
+         */
+        GoalAnswer: {
+            /** Collides */
+            collides: string[];
+            /** Free */
+            free: number;
+            /** Kept */
+            kept: string[];
+            /** Prices */
+            prices: components["schemas"]["Price"][];
+            /** Proposals */
+            proposals: components["schemas"]["Proposal"][];
+            /** Swaps */
+            swaps: number;
+        };
+        /**
          * GoalReached
          * @description The solver's answer, its proposals as builds, and the labels that would come in.
          */
@@ -4959,7 +4964,7 @@ export interface components {
             };
             /** Proposals */
             proposals: components["schemas"]["WorkedProposal"][];
-            reached: components["schemas"]["Reached"];
+            reached: components["schemas"]["GoalAnswer"];
         };
         /**
          * GoalState
@@ -5006,8 +5011,8 @@ export interface components {
              */
             swaps?: boolean;
         };
-        /** Grams */
-        Grams: {
+        /** GramsOfLabel */
+        GramsOfLabel: {
             /** Grams */
             grams: number;
         };
@@ -5060,16 +5065,6 @@ export interface components {
             version: string;
         };
         /**
-         * Held
-         * @description A core temperature that is enough when held for so long.
-         */
-        Held: {
-            /** Seconds */
-            seconds: number;
-            /** Temperature C */
-            temperature_c: number;
-        };
-        /**
          * HiddenByZero
          * @description What a printed 0 could hide per 100 g.
          */
@@ -5101,6 +5096,16 @@ export interface components {
             tasters: number;
             /** Trials */
             trials: components["schemas"]["TrialEntry"][];
+        };
+        /**
+         * HoldTime
+         * @description A core temperature that is enough when held for so long.
+         */
+        HoldTime: {
+            /** Seconds */
+            seconds: number;
+            /** Temperature C */
+            temperature_c: number;
         };
         /**
          * HouseSettings
@@ -5220,6 +5225,18 @@ export interface components {
          * @enum {string}
          */
         HouseholdSystem: "us" | "us_label" | "metric" | "uk" | "au";
+        /**
+         * HowManyOfTheirs
+         * @description How many of mine for one of theirs, by one figure.
+         */
+        HowManyOfTheirs: {
+            /** Claim */
+            claim: number;
+            /** Figure */
+            figure: string;
+            /** Times */
+            times: number;
+        };
         /** ImportRows */
         ImportRows: {
             /** Rows */
@@ -5282,7 +5299,7 @@ export interface components {
             reheat_ways: string[];
             /** Serving G */
             serving_g: number | null;
-            warmed: components["schemas"]["Warmed"] | null;
+            warmed: components["schemas"]["LastWarming"] | null;
         };
         /**
          * InTheWay
@@ -5430,7 +5447,7 @@ export interface components {
             /** Dishes */
             dishes: components["schemas"]["DishCard"][];
             /** Fullness */
-            fullness: components["schemas"]["FullnessAsked"][];
+            fullness: components["schemas"]["FullnessQuestion"][];
             /** Open Cooks */
             open_cooks: components["schemas"]["OpenCook"][];
             /** Open Weigh Ins */
@@ -5537,6 +5554,16 @@ export interface components {
             sugars_g?: number | null;
         };
         /**
+         * LabelComparison
+         * @description One label on every base that its figures allow; None where something is unknown.
+         */
+        LabelComparison: {
+            per_100g: components["schemas"]["LabelOnBase"] | null;
+            per_100kcal: components["schemas"]["LabelOnBase"] | null;
+            per_30g_protein: components["schemas"]["LabelOnBase"] | null;
+            per_price: components["schemas"]["LabelOnBase"] | null;
+        };
+        /**
          * LabelEdit
          * @description A changed package, with the version that it was read at.
          */
@@ -5557,6 +5584,17 @@ export interface components {
             version: number;
         };
         /**
+         * LabelOnBase
+         * @description One label on one base. Grams and price are what that much of it weighs and costs.
+         */
+        LabelOnBase: {
+            figures: components["schemas"]["Facts"];
+            /** Grams */
+            grams: number | null;
+            /** Price */
+            price: number | null;
+        };
+        /**
          * LabelText
          * @description A label in one line.
          */
@@ -5565,53 +5603,17 @@ export interface components {
             text: string;
         };
         /**
-         * Laid
-         * @description The schedule. `late_min` is by how much it misses the time to eat; `lead` steps are those
-         *     that have to be begun ahead; `proven` says that no order of the steps is ready sooner.
+         * LastWarming
+         * @description How the dish came out when it was last warmed up.
          */
-        Laid: {
+        LastWarming: {
             /**
-             * Begin At
+             * At
              * Format: date-time
              */
-            begin_at: string;
-            /** Eat At */
-            eat_at: string | null;
-            /** Hands On Min */
-            hands_on_min: number;
-            /** Late Min */
-            late_min: number;
-            /** Lead */
-            lead: string[];
-            /** Minutes */
-            minutes: number;
-            /** Proven */
-            proven: boolean;
-            /**
-             * Ready At
-             * Format: date-time
-             */
-            ready_at: string;
-            /** Steps */
-            steps: components["schemas"]["LaidStep"][];
-        };
-        /**
-         * LaidStep
-         * @description From when to when a step runs; `late` is how many minutes it was put off for the oven.
-         */
-        LaidStep: {
-            /**
-             * End At
-             * Format: date-time
-             */
-            end_at: string;
-            /** Id */
-            id: string;
-            /**
-             * Start At
-             * Format: date-time
-             */
-            start_at: string;
+            at: string;
+            /** Says */
+            says: string;
         };
         /**
          * Layer
@@ -5720,7 +5722,7 @@ export interface components {
              */
             note?: string;
             /** @default scale */
-            origin?: components["schemas"]["Origin"];
+            origin?: components["schemas"]["ReadingOrigin"];
             /** Seen */
             seen?: string | null;
         };
@@ -5768,6 +5770,7 @@ export interface components {
         };
         /**
          * LineStatus
+         * @description Where a line stands in the weigh-in.
          * @enum {string}
          */
         LineStatus: "open" | "weighed" | "skipped";
@@ -5935,6 +5938,23 @@ export interface components {
             origin?: "weighed" | "label" | "typical";
         };
         /**
+         * MeasureAnswer
+         * @description What the cook says or has weighed once: grams of one measure, or a share.
+         */
+        MeasureAnswer: {
+            /** Grams */
+            grams?: number | null;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "volume" | "measure" | "refuse" | "drained";
+            /** Measure */
+            measure: string;
+            /** Share */
+            share?: number | null;
+        };
+        /**
          * MeasureText
          * @description `2 scoops`, `1/2 cup`, `1 heaped tbsp`: the food is the line's own.
          */
@@ -5942,67 +5962,21 @@ export interface components {
             /** Text */
             text: string;
         };
-        /** Measured */
-        Measured: {
-            /**
-             * At
-             * Format: date-time
-             */
-            at: string;
-            /** Enough */
-            enough: boolean;
-            /** Held S */
-            held_s: number;
-            /** Temperature C */
-            temperature_c: number;
-        };
         /**
-         * Mended
+         * MendReport
          * @description What was done, in sentences for a cook, and whether the dish can be read now.
          */
-        Mended: {
+        MendReport: {
             /** Says */
             says: string[];
             /** Whole */
             whole: boolean;
         };
         /**
-         * Move
-         * @description What happens to a part of a batch.
-         * @enum {string}
-         */
-        Move: "put" | "eaten" | "given" | "binned" | "moved" | "drawn" | "warmed" | "undo";
-        /**
-         * Moved
-         * @description A trial or batch that uses the label: one serving as it stands, and re-reckoned.
-         */
-        Moved: {
-            /** Batch Id */
-            batch_id: number | null;
-            /** Dish */
-            dish: string;
-            /** Dish Id */
-            dish_id: number;
-            /** Kcal After */
-            kcal_after: number | null;
-            /** Kcal Before */
-            kcal_before: number | null;
-            /** Letter */
-            letter: string;
-            /** Made At */
-            made_at: string | null;
-            /** Protein After */
-            protein_after: number | null;
-            /** Protein Before */
-            protein_before: number | null;
-            /** Trial Id */
-            trial_id: number;
-        };
-        /**
-         * Need
+         * MissingFact
          * @description What has to be told or weighed once: grams of one `measure` of this food, or a share.
          */
-        Need: {
+        MissingFact: {
             /**
              * Kind
              * @enum {string}
@@ -6011,6 +5985,68 @@ export interface components {
             /** Measure */
             measure: string;
         };
+        /**
+         * MixtureGap
+         * @description The mixture against the sum of its lines; `gap_g` > 0 when there is more than was weighed.
+         */
+        MixtureGap: {
+            /** Agrees */
+            agrees: boolean;
+            /** Causes */
+            causes: components["schemas"]["Cause"][];
+            /** Gap G */
+            gap_g: number;
+            /** Lines G */
+            lines_g: number;
+            /** Mixture G */
+            mixture_g: number;
+        };
+        /**
+         * MixtureThickness
+         * @description One component that is thickened or thinned by what is `added`: a liquid, a powder or a gum.
+         *
+         *     `added_g` counts what helps for what it does. `line_id` is the line whose amount makes it
+         *     thicker or thinner; None where nothing is added yet. `now` is how thick it is as planned.
+         *     `hold_back_g` goes in last, as it is needed, `little` where that is by a few grams at a time;
+         *     `by_tenths` is weighed to a tenth of a gram.
+         */
+        MixtureThickness: {
+            /** Added G */
+            added_g: number;
+            /** Base G */
+            base_g: number;
+            /** By Tenths */
+            by_tenths: boolean;
+            /** Component */
+            component: string;
+            /** Hold Back G */
+            hold_back_g: number;
+            /** Line Id */
+            line_id: string | null;
+            /** Little */
+            little: boolean;
+            /** Mixture */
+            mixture: string;
+            /** Name */
+            name: string;
+            /** Now */
+            now: ("fill" | "spread" | "dip" | "drizzle" | "spoon" | "milkshake" | "body") | null;
+            /**
+             * Sort
+             * @enum {string}
+             */
+            sort: "liquid" | "powder" | "gum";
+            /** Standing */
+            standing: string;
+            /** Ways */
+            ways: components["schemas"]["ThicknessWay"][];
+        };
+        /**
+         * Move
+         * @description What happens to a part of a batch.
+         * @enum {string}
+         */
+        Move: "put" | "eaten" | "given" | "binned" | "moved" | "drawn" | "warmed" | "undo";
         /**
          * NewArm
          * @description One arm. Without `grams` it gets an equal share of what the others leave; `weighed` says that
@@ -6314,7 +6350,7 @@ export interface components {
              */
             note?: string;
             /** @default scale */
-            origin?: components["schemas"]["Origin"];
+            origin?: components["schemas"]["ReadingOrigin"];
             /** Piece */
             piece: number;
         };
@@ -6413,14 +6449,8 @@ export interface components {
             /** Food Id */
             food_id: number;
             label: components["schemas"]["ShelfLabel"];
-            worked: components["schemas"]["Worked"];
+            worked: components["schemas"]["AmountAnswer"];
         };
-        /**
-         * Origin
-         * @description Where a figure comes from. VESSEL: the known empty weight of a bowl, not a reading.
-         * @enum {string}
-         */
-        Origin: "scale" | "automatic" | "hand" | "measure" | "estimate" | "vessel" | "file";
         /**
          * Original
          * @description One serving of the ordinary version; None is unknown.
@@ -6657,13 +6687,6 @@ export interface components {
             /** Worst */
             worst?: null;
         };
-        /** PendingLine */
-        PendingLine: {
-            /** Id */
-            id: number;
-            /** Text */
-            text: string;
-        };
         /** PendingText */
         PendingText: {
             /** Text */
@@ -6705,7 +6728,10 @@ export interface components {
             /** Removed */
             removed?: boolean | null;
         };
-        /** PieceFilled */
+        /**
+         * PieceFilled
+         * @description A piece was filled, or topped up, by weight.
+         */
         PieceFilled: {
             /**
              * Bowl
@@ -6740,7 +6766,7 @@ export interface components {
              */
             note?: string;
             /** @default scale */
-            origin?: components["schemas"]["Origin"];
+            origin?: components["schemas"]["ReadingOrigin"];
             /** Piece */
             piece: number;
             /**
@@ -6797,10 +6823,10 @@ export interface components {
             low_g?: number | null;
         };
         /**
-         * Plated
+         * PlateWithFinish
          * @description A finish with what one serving of the base and it hold together.
          */
-        Plated: {
+        PlateWithFinish: {
             finish: components["schemas"]["Finish"];
             /** Lines */
             lines: components["schemas"]["PlatedLine"][];
@@ -6823,7 +6849,7 @@ export interface components {
             /** Batch Id */
             batch_id: number;
             /** Plated */
-            plated: components["schemas"]["Plated"][];
+            plated: components["schemas"]["PlateWithFinish"][];
             /** Version */
             version: number;
         };
@@ -6877,7 +6903,7 @@ export interface components {
             /** Pieces */
             pieces: number;
             plates: components["schemas"]["Plates"];
-            scooped: components["schemas"]["Scooped"] | null;
+            scooped: components["schemas"]["ScoopCount"] | null;
             serving: components["schemas"]["Portion"];
             /** Servings */
             servings: number | null;
@@ -6957,7 +6983,7 @@ export interface components {
              */
             note?: string;
             /** @default scale */
-            origin?: components["schemas"]["Origin"];
+            origin?: components["schemas"]["ReadingOrigin"];
             /**
              * Scale
              * @default kitchen scale
@@ -7117,6 +7143,14 @@ export interface components {
             smallest: number | null;
         };
         /**
+         * PutAwayTest
+         * @description Whether the test is put away.
+         */
+        PutAwayTest: {
+            /** Removed */
+            removed: boolean;
+        };
+        /**
          * PutOff
          * @description The line comes again when the others are done.
          */
@@ -7136,7 +7170,7 @@ export interface components {
              */
             note?: string;
             /** @default scale */
-            origin?: components["schemas"]["Origin"];
+            origin?: components["schemas"]["ReadingOrigin"];
             /** Seen */
             seen?: string | null;
         };
@@ -7268,38 +7302,6 @@ export interface components {
             score?: number;
         };
         /**
-         * Ratio
-         * @description How many of mine for one of theirs, by one figure.
-         */
-        Ratio: {
-            /** Claim */
-            claim: number;
-            /** Figure */
-            figure: string;
-            /** Times */
-            times: number;
-        };
-        /**
-         * Reached
-         * @description Up to three proposals; when nothing fits, what collides and the closest build.
-         *
-         *     `kept` names the bands that the proposals keep. `free` is how many lines could move.
-         */
-        Reached: {
-            /** Collides */
-            collides: string[];
-            /** Free */
-            free: number;
-            /** Kept */
-            kept: string[];
-            /** Prices */
-            prices: components["schemas"]["Price"][];
-            /** Proposals */
-            proposals: components["schemas"]["Proposal"][];
-            /** Swaps */
-            swaps: number;
-        };
-        /**
          * Reading
          * @description One line from the scale. `division_g` is the unit of the last digit shown.
          */
@@ -7330,29 +7332,11 @@ export interface components {
             stable: boolean;
         };
         /**
-         * Reckoned
-         * @description kcal per label basis by one method, with the interval that rounding leaves open, and unsaid
-         *     fibre.
+         * ReadingOrigin
+         * @description Where a figure comes from. VESSEL: the known empty weight of a bowl, not a reading.
+         * @enum {string}
          */
-        Reckoned: {
-            /** Agrees */
-            agrees: boolean | null;
-            /** Hi */
-            hi: number | null;
-            /** Kcal */
-            kcal: number | null;
-            /** Lawful */
-            lawful: boolean;
-            /** Lo */
-            lo: number | null;
-            /**
-             * Method
-             * @enum {string}
-             */
-            method: "labelled" | "us" | "us_449" | "eu";
-            /** Name */
-            name: string;
-        };
+        ReadingOrigin: "scale" | "automatic" | "hand" | "measure" | "estimate" | "vessel" | "file";
         /**
          * Reckoning
          * @description What a batch comes to; numbers are unrounded.
@@ -7604,7 +7588,7 @@ export interface components {
          */
         SafeRule: {
             /** Enough */
-            enough: components["schemas"]["Held"][];
+            enough: components["schemas"]["HoldTime"][];
             /** Food */
             food: string;
             /**
@@ -7621,16 +7605,6 @@ export interface components {
             school: "us" | "uk";
             /** Source */
             source: string;
-        };
-        /**
-         * Said
-         * @description A word, and how many tasters said it.
-         */
-        Said: {
-            /** Tasters */
-            tasters: number;
-            /** Word */
-            word: string;
         };
         /**
          * ScaleSpec
@@ -7665,17 +7639,6 @@ export interface components {
             simulated: boolean;
         };
         /**
-         * Scaled
-         * @description The factor, the change that makes it, and what to know about it.
-         */
-        Scaled: {
-            change: components["schemas"]["BuildChange"];
-            /** Factor */
-            factor: number;
-            /** Notes */
-            notes: string[];
-        };
-        /**
          * Scaling
          * @description How to scale: by a factor, to portions, from one pan to another, or to use up a pack.
          */
@@ -7697,6 +7660,17 @@ export interface components {
             portions?: number | null;
         };
         /**
+         * ScalingAnswer
+         * @description The factor, the change that makes it, and what to know about it.
+         */
+        ScalingAnswer: {
+            change: components["schemas"]["BuildChange"];
+            /** Factor */
+            factor: number;
+            /** Notes */
+            notes: string[];
+        };
+        /**
          * ScalingWanted
          * @description An unsaved build and how it is to be scaled.
          */
@@ -7705,10 +7679,10 @@ export interface components {
             scaling: components["schemas"]["Scaling"];
         };
         /**
-         * Scooped
+         * ScoopCount
          * @description How far a mixture goes at a fixed fill weight.
          */
-        Scooped: {
+        ScoopCount: {
             /** Exact */
             exact: number;
             /** Over G */
@@ -7745,10 +7719,10 @@ export interface components {
             rebuild_at_equal_weight: components["schemas"]["Column"] | null;
         };
         /**
-         * Served
+         * ServingOfDish
          * @description One serving of a dish, of its newest trial as planned or as last weighed.
          */
-        Served: {
+        ServingOfDish: {
             /** Name */
             name: string;
             serving: components["schemas"]["Portion"];
@@ -7944,17 +7918,6 @@ export interface components {
             sugars_g?: number | null;
         };
         /**
-         * Side
-         * @description One label on one base. Grams and price are what that much of it weighs and costs.
-         */
-        Side: {
-            figures: components["schemas"]["Facts"];
-            /** Grams */
-            grams: number | null;
-            /** Price */
-            price: number | null;
-        };
-        /**
          * SimulatorAct
          * @description Something a cook does at a simulated scale (the first unless one is named); `amount` in
          *     grams, seconds, or grams a minute of drift.
@@ -7969,22 +7932,6 @@ export interface components {
             amount?: number;
             /** Scale */
             scale?: string | null;
-        };
-        /**
-         * Sized
-         * @description How many times the stated minutes it takes, and what they were scaled from.
-         *
-         *     `piece_g` is what one piece weighs here, `whole_g` all that the step works on.
-         */
-        Sized: {
-            /** Factor */
-            factor: number;
-            /** Piece G */
-            piece_g: number | null;
-            /** Says */
-            says: string;
-            /** Whole G */
-            whole_g: number | null;
         };
         /** SkippedLine */
         SkippedLine: {
@@ -8050,7 +7997,7 @@ export interface components {
              */
             note?: string;
             /** @default scale */
-            origin?: components["schemas"]["Origin"];
+            origin?: components["schemas"]["ReadingOrigin"];
         };
         /**
          * Spread
@@ -8196,6 +8143,12 @@ export interface components {
             written?: "C" | "F";
         };
         /**
+         * StepAct
+         * @description What a record says.
+         * @enum {string}
+         */
+        StepAct: "begin" | "done" | "skip" | "extend" | "look" | "temperature" | "pass" | "outcome" | "guess" | "timer" | "undo";
+        /**
          * StepMinutes
          * @description New minutes for a step.
          */
@@ -8209,6 +8162,7 @@ export interface components {
         };
         /**
          * StepStatus
+         * @description Where a step of a cook stands.
          * @enum {string}
          */
         StepStatus: "waiting" | "going" | "done" | "skipped";
@@ -8251,7 +8205,7 @@ export interface components {
                 [key: string]: components["schemas"]["Estimate"];
             };
             /** Forgotten */
-            forgotten: components["schemas"]["Forgotten"][];
+            forgotten: components["schemas"]["ForgottenStep"][];
             /** Knobs */
             knobs: {
                 [key: string]: components["schemas"]["Knob"];
@@ -8260,7 +8214,7 @@ export interface components {
             lacking: {
                 [key: string]: string;
             };
-            laid: components["schemas"]["Laid"] | null;
+            laid: components["schemas"]["CookSchedule"] | null;
             /** Rules */
             rules: {
                 [key: string]: components["schemas"]["SafeRule"];
@@ -8340,10 +8294,10 @@ export interface components {
             total: number;
         };
         /**
-         * Stocked
+         * StockedFoods
          * @description How many foods were put on the shelf.
          */
-        Stocked: {
+        StockedFoods: {
             /** Foods */
             foods: number;
         };
@@ -8620,7 +8574,7 @@ export interface components {
              */
             note?: string;
             /** @default scale */
-            origin?: components["schemas"]["Origin"];
+            origin?: components["schemas"]["ReadingOrigin"];
             /** Piece */
             piece?: number | null;
             /**
@@ -8706,6 +8660,16 @@ export interface components {
             way?: "into" | "out_of";
         };
         /**
+         * TasteOnCard
+         * @description How the trial was found: what became of it, its score, what its change did in a sentence.
+         */
+        TasteOnCard: {
+            /** Credit */
+            credit: string;
+            score: components["schemas"]["Score"] | null;
+            verdict: components["schemas"]["TasteVerdict"];
+        };
+        /**
          * TasteSheet
          * @description All that the Taste stage of a batch shows. `tastings` are those of this batch, newest first,
          *     and those of the dish's original.
@@ -8756,16 +8720,6 @@ export interface components {
             lesson?: string;
             /** Stamp */
             stamp?: ("keep" | "change" | "drop") | null;
-        };
-        /**
-         * Tasted
-         * @description How the trial was found: what became of it, its score, what its change did in a sentence.
-         */
-        Tasted: {
-            /** Credit */
-            credit: string;
-            score: components["schemas"]["Score"] | null;
-            verdict: components["schemas"]["TasteVerdict"];
         };
         /**
          * Taster
@@ -8915,10 +8869,10 @@ export interface components {
              * Dismissed
              * @default []
              */
-            dismissed?: components["schemas"]["Dismissed"][];
+            dismissed?: components["schemas"]["Dismissal"][];
             /** Eaten */
             eaten?: {
-                [key: string]: components["schemas"]["Eaten"];
+                [key: string]: components["schemas"]["EatenShare"];
             };
             /** Family */
             family?: ("baked_cup" | "bite" | "blender_pancake" | "bowl" | "brownie" | "cake" | "coated" | "cookie" | "crepe" | "custard" | "dip" | "drink" | "egg" | "fries" | "frozen" | "fruit_bake" | "no_bake" | "pancake" | "pasta" | "patty" | "pizza" | "porridge" | "pot" | "roll" | "sandwich" | "set_base" | "soaked_bread" | "tray" | "waffle" | "wrap") | null;
@@ -8981,6 +8935,56 @@ export interface components {
             thickness: "fill" | "spread" | "dip" | "drizzle" | "spoon" | "milkshake" | "body";
         };
         /**
+         * TimeScaling
+         * @description How many times the stated minutes it takes, and what they were scaled from.
+         *
+         *     `piece_g` is what one piece weighs here, `whole_g` all that the step works on.
+         */
+        TimeScaling: {
+            /** Factor */
+            factor: number;
+            /** Piece G */
+            piece_g: number | null;
+            /** Says */
+            says: string;
+            /** Whole G */
+            whole_g: number | null;
+        };
+        /**
+         * TimedBake
+         * @description One time that a step was timed in an oven (or another tool).
+         */
+        TimedBake: {
+            /** Actual Min */
+            actual_min: number;
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            /** Dish */
+            dish: string;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "preheat" | "microwave" | "broil" | "thaw" | "freeze" | "chill" | "cool" | "rest" | "machine" | "pan" | "boil" | "bake" | "portion" | "top" | "mix" | "prep";
+            /** Outcome */
+            outcome?: ("under" | "right" | "over") | null;
+            /**
+             * Ratio
+             * @description What it took for what was stated; what came out over or under would have needed another
+             *     time.
+             */
+            readonly ratio: number;
+            /** Stated Min */
+            stated_min: number;
+            /** Tool */
+            tool: string;
+            /** Vessel */
+            vessel: string;
+        };
+        /**
          * Timers
          * @description Everything that runs, soonest first; `now` is the server's clock.
          */
@@ -8994,27 +8998,10 @@ export interface components {
             running: components["schemas"]["RunningTimer"][];
         };
         /**
-         * Told
-         * @description What the cook says or has weighed once: grams of one measure, or a share.
-         */
-        Told: {
-            /** Grams */
-            grams?: number | null;
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "volume" | "measure" | "refuse" | "drained";
-            /** Measure */
-            measure: string;
-            /** Share */
-            share?: number | null;
-        };
-        /**
-         * Tolerated
+         * ToleranceLimits
          * @description What the law allows a printed figure to stand for; None is without a limit that way.
          */
-        Tolerated: {
+        ToleranceLimits: {
             /** Field */
             field: string;
             /** Least */
@@ -9124,7 +9111,7 @@ export interface components {
             /** Verdict Version */
             verdict_version: number;
             /** Words */
-            words: components["schemas"]["Said"][];
+            words: components["schemas"]["WordCount"][];
         };
         /**
          * TrialSheet
@@ -9203,11 +9190,14 @@ export interface components {
              */
             note?: string;
             /** @default scale */
-            origin?: components["schemas"]["Origin"];
+            origin?: components["schemas"]["ReadingOrigin"];
             /** Seen */
             seen?: string | null;
         };
-        /** Undo */
+        /**
+         * Undo
+         * @description An earlier record is taken back; it stays in the book.
+         */
         Undo: {
             /** Id */
             id: string;
@@ -9222,7 +9212,7 @@ export interface components {
              */
             note?: string;
             /** @default scale */
-            origin?: components["schemas"]["Origin"];
+            origin?: components["schemas"]["ReadingOrigin"];
             /** Undoes */
             undoes: string;
         };
@@ -9248,6 +9238,13 @@ export interface components {
             tastings: number;
             /** Trial Id */
             trial_id: number;
+        };
+        /** UnmatchedLine */
+        UnmatchedLine: {
+            /** Id */
+            id: number;
+            /** Text */
+            text: string;
         };
         /**
          * UnweighedLine
@@ -9281,11 +9278,6 @@ export interface components {
             says: string;
         };
         /**
-         * Verdict
-         * @enum {string}
-         */
-        Verdict: "agrees" | "agrees only with fibre or polyols counted" | "off" | "cannot tell";
-        /**
          * VerdictEdit
          * @description A verdict, with the version that it was read at.
          */
@@ -9293,6 +9285,32 @@ export interface components {
             verdict: components["schemas"]["TasteVerdict"];
             /** Version */
             version: number;
+        };
+        /**
+         * VersionEffect
+         * @description A trial or batch that uses the label: one serving as it stands, and re-reckoned.
+         */
+        VersionEffect: {
+            /** Batch Id */
+            batch_id: number | null;
+            /** Dish */
+            dish: string;
+            /** Dish Id */
+            dish_id: number;
+            /** Kcal After */
+            kcal_after: number | null;
+            /** Kcal Before */
+            kcal_before: number | null;
+            /** Letter */
+            letter: string;
+            /** Made At */
+            made_at: string | null;
+            /** Protein After */
+            protein_after: number | null;
+            /** Protein Before */
+            protein_before: number | null;
+            /** Trial Id */
+            trial_id: number;
         };
         /**
          * Vessel
@@ -9312,6 +9330,26 @@ export interface components {
             volume_ml?: number | null;
         };
         /**
+         * VesselFill
+         * @description The mixture in its pan or cups: share filled from least to most, and what ¾ would hold.
+         */
+        VesselFill: {
+            /** Fits From G */
+            fits_from_g: number;
+            /** Fits To G */
+            fits_to_g: number;
+            /** Least */
+            least: number;
+            /** Most */
+            most: number;
+            /** Too Much */
+            too_much: boolean;
+            /** Vessel */
+            vessel: string;
+            /** Volume Ml */
+            volume_ml: number;
+        };
+        /**
          * WaitingForVerdict
          * @description The newest of them, and how many there are.
          */
@@ -9320,19 +9358,6 @@ export interface components {
             total: number;
             /** Trials */
             trials: components["schemas"]["Unjudged"][];
-        };
-        /**
-         * Warmed
-         * @description How the dish came out when it was last warmed up.
-         */
-        Warmed: {
-            /**
-             * At
-             * Format: date-time
-             */
-            at: string;
-            /** Says */
-            says: string;
         };
         /**
          * WeighPlan
@@ -9379,7 +9404,7 @@ export interface components {
              */
             note?: string;
             /** @default scale */
-            origin?: components["schemas"]["Origin"];
+            origin?: components["schemas"]["ReadingOrigin"];
             /**
              * Scale
              * @default kitchen scale
@@ -9437,14 +9462,6 @@ export interface components {
             where: "here" | "archive" | "deleted";
         };
         /**
-         * Whether
-         * @description Whether a tasting is archived: it then counts no more.
-         */
-        Whether: {
-            /** Archived */
-            archived: boolean;
-        };
-        /**
          * Whole
          * @description The whole mixture, or the whole batch as it came out of the heat.
          */
@@ -9482,7 +9499,7 @@ export interface components {
              */
             note?: string;
             /** @default scale */
-            origin?: components["schemas"]["Origin"];
+            origin?: components["schemas"]["ReadingOrigin"];
             /**
              * Scale
              * @default kitchen scale
@@ -9503,22 +9520,14 @@ export interface components {
             way?: "into" | "out_of";
         };
         /**
-         * Worked
-         * @description The readings, likeliest first; a question when the choice is the cook's; a caution.
+         * WordCount
+         * @description A word, and how many tasters said it.
          */
-        Worked: {
-            /**
-             * Caution
-             * @default
-             */
-            caution?: string;
-            /**
-             * Question
-             * @default
-             */
-            question?: string;
-            /** Readings */
-            readings: components["schemas"]["AmountReading"][];
+        WordCount: {
+            /** Tasters */
+            tasters: number;
+            /** Word */
+            word: string;
         };
         /**
          * WorkedProposal
@@ -13367,7 +13376,7 @@ export interface operations {
                  *       "removed": true
                  *     }
                  */
-                "application/json": components["schemas"]["BlindWhether"];
+                "application/json": components["schemas"]["PutAwayTest"];
             };
         };
         responses: {
@@ -14826,7 +14835,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Mended"];
+                    "application/json": components["schemas"]["MendReport"];
                 };
             };
             /** @description Not from this page. */
@@ -14903,7 +14912,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Served"];
+                    "application/json": components["schemas"]["ServingOfDish"];
                 };
             };
             /** @description Not from this page. */
@@ -15784,7 +15793,7 @@ export interface operations {
                  *       "measure": "scoop"
                  *     }
                  */
-                "application/json": components["schemas"]["Told"];
+                "application/json": components["schemas"]["MeasureAnswer"];
             };
         };
         responses: {
@@ -15888,7 +15897,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Grams"];
+                    "application/json": components["schemas"]["GramsOfLabel"];
                 };
             };
             /** @description Not from this page. */
@@ -16333,7 +16342,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Moved"][];
+                    "application/json": components["schemas"]["VersionEffect"][];
                 };
             };
             /** @description The body could not be read. */
@@ -17923,7 +17932,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Stocked"];
+                    "application/json": components["schemas"]["StockedFoods"];
                 };
             };
             /** @description Not from this page. */
@@ -18549,7 +18558,7 @@ export interface operations {
             };
         };
     };
-    answer_fullness: {
+    put_tasting: {
         parameters: {
             query?: never;
             header?: {
@@ -18565,13 +18574,10 @@ export interface operations {
             content: {
                 /**
                  * @example {
-                 *       "after_h": 1,
-                 *       "answer": "mark",
-                 *       "id": "b8d4e6a1-93c5-47f0-a2be-60f51c7d8e94",
-                 *       "mark": "6.5"
+                 *       "archived": true
                  *     }
                  */
-                "application/json": components["schemas"]["FullnessAnswer"];
+                "application/json": components["schemas"]["ArchiveTasting"];
             };
         };
         responses: {
@@ -18581,7 +18587,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FullnessAsked"][];
+                    "application/json": components["schemas"]["TasteSheet"];
                 };
             };
             /** @description The body could not be read. */
@@ -18658,7 +18664,7 @@ export interface operations {
             };
         };
     };
-    put_tasting: {
+    answer_fullness: {
         parameters: {
             query?: never;
             header?: {
@@ -18674,10 +18680,13 @@ export interface operations {
             content: {
                 /**
                  * @example {
-                 *       "archived": true
+                 *       "after_h": 1,
+                 *       "answer": "mark",
+                 *       "id": "b8d4e6a1-93c5-47f0-a2be-60f51c7d8e94",
+                 *       "mark": "6.5"
                  *     }
                  */
-                "application/json": components["schemas"]["Whether"];
+                "application/json": components["schemas"]["FullnessAnswer"];
             };
         };
         responses: {
@@ -18687,7 +18696,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TasteSheet"];
+                    "application/json": components["schemas"]["FullnessQuestion"][];
                 };
             };
             /** @description The body could not be read. */
@@ -19989,7 +19998,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PendingLine"][];
+                    "application/json": components["schemas"]["UnmatchedLine"][];
                 };
             };
             /** @description Not from this page. */
@@ -20069,7 +20078,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PendingLine"][];
+                    "application/json": components["schemas"]["UnmatchedLine"][];
                 };
             };
             /** @description The body could not be read. */
@@ -20169,7 +20178,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PendingLine"][];
+                    "application/json": components["schemas"]["UnmatchedLine"][];
                 };
             };
             /** @description Not from this page. */
@@ -20698,7 +20707,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Scaled"];
+                    "application/json": components["schemas"]["ScalingAnswer"];
                 };
             };
             /** @description The body could not be read. */

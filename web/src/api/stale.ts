@@ -3,7 +3,7 @@ import { QueryClient, type QueryKey } from "@tanstack/react-query";
 import type { Schemas } from "./client";
 
 type Stale = Schemas["Stale"];
-type Thing = NonNullable<Stale["things"]>[number];
+type HousePart = NonNullable<Stale["things"]>[number];
 
 /** The header in which an answer says what its request made old. */
 export const STALE = "Gasket-Stale";
@@ -15,7 +15,7 @@ const OF_A_DISH = ["dish", "history"];
 /** A trial and a card show what other trials and batches of the dish come to. */
 const OF_ANY_DISH = [["kitchen"], ["trial"], ["steps"], ["card"], ["tasting"]];
 const OF_A_BATCH = ["batch", "cook", "portioning", "arms"];
-const OF_THE_HOUSE: Record<Thing, string[]> = {
+const OF_THE_HOUSE: Record<HousePart, string[]> = {
   shelf: ["foods", "trial"],
   stock: ["stock"],
   timers: ["timers"],

@@ -1,26 +1,26 @@
 import { lazy, Suspense } from "react";
 import { Route, Routes } from "react-router";
 
-import { KitchenPage } from "../stages/kitchen/KitchenPage";
+import { OverviewPage } from "../pages/overview/OverviewPage";
 import { Empty, Loading } from "../ui/States";
 import { Shell } from "./Shell";
 
 const DishPage = lazy(() => import("./DishPage"));
-const ShelfPage = lazy(() => import("../stages/shelf/ShelfPage"));
-const ComparePage = lazy(() => import("../stages/compare/ComparePage"));
-const ClaimPage = lazy(() => import("../stages/claims/ClaimPage"));
-const FilesPage = lazy(() => import("../stages/shelffiles/FilesPage"));
-const BlindPage = lazy(() => import("../stages/blind/BlindPage"));
-const CupsPage = lazy(() => import("../stages/blind/CupsPage"));
-const KeepersPage = lazy(() => import("../stages/keepers/KeepersPage"));
-const SettingsPage = lazy(() => import("../stages/settings/SettingsPage"));
+const ShelfPage = lazy(() => import("../pages/shelf/ShelfPage"));
+const ComparePage = lazy(() => import("../pages/compare/ComparePage"));
+const ClaimPage = lazy(() => import("../pages/claims/ClaimPage"));
+const FilesPage = lazy(() => import("../pages/shelffiles/FilesPage"));
+const BlindPage = lazy(() => import("../pages/blind/BlindPage"));
+const CupsPage = lazy(() => import("../pages/blind/CupsPage"));
+const KeepersPage = lazy(() => import("../pages/keepers/KeepersPage"));
+const SettingsPage = lazy(() => import("../pages/settings/SettingsPage"));
 
 export function App() {
   return (
     <Shell>
       <Suspense fallback={<Loading />}>
         <Routes>
-          <Route path="/" element={<KitchenPage />} />
+          <Route path="/" element={<OverviewPage />} />
           <Route path="/dishes/:dishId/:stage?" element={<DishPage />} />
           <Route path="/shelf/compare" element={<ComparePage />} />
           <Route path="/shelf/files" element={<FilesPage />} />

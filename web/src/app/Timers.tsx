@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 
 import { type Schemas, sentence } from "../api/client";
-import { type Deed, useSendDeed } from "../api/deeds";
+import { type CookDeed, useSendCookDeed } from "../api/cookDeeds";
 import { useTimers } from "../api/queries";
 import { MOST } from "../api/vocabulary";
 import { countdown } from "../lib/format";
@@ -46,9 +46,9 @@ function calls(timer: Running, now: number): "up" | "look" | null {
 }
 
 function useTimerLog() {
-  const send = useSendDeed();
+  const send = useSendCookDeed();
   const say = useNotice();
-  return async (deed: Deed, batchId: number | null): Promise<boolean> => {
+  return async (deed: CookDeed, batchId: number | null): Promise<boolean> => {
     try {
       await send(deed, batchId);
       return true;

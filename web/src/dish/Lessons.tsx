@@ -1,10 +1,10 @@
 import type { Schemas } from "../api/client";
 
-type Trial = Schemas["TrialSummary"];
+type TrialSummary = Schemas["TrialSummary"];
 
 interface LessonsProps {
   dish: Schemas["DishSheet"];
-  trial: Trial;
+  trial: TrialSummary;
 }
 
 const MOST = 3;
@@ -33,7 +33,7 @@ export function Lessons({ dish, trial }: LessonsProps) {
 }
 
 /** The trial itself, then what it was copied from, back to the first. */
-function lineage(dish: Schemas["DishSheet"], trial: Trial): Trial[] {
+function lineage(dish: Schemas["DishSheet"], trial: TrialSummary): TrialSummary[] {
   const found = [trial];
   let from = trial.copied_from;
   while (from != null && found.length < dish.trials.length) {

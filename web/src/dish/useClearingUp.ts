@@ -2,7 +2,7 @@ import { api, ask, type Schemas, sentence } from "../api/client";
 import { useNotice } from "../ui/notices";
 
 type Where = Schemas["Whereabouts"]["where"];
-type Thing = "dish" | "trial" | "batch";
+type Clearable = "dish" | "trial" | "batch";
 
 const SAYS: Record<Where, string> = {
   here: "is back",
@@ -10,7 +10,7 @@ const SAYS: Record<Where, string> = {
   deleted: "is deleted",
 };
 
-const PUT: Record<Thing, (id: number, body: Schemas["Whereabouts"]) => Promise<unknown>> = {
+const PUT: Record<Clearable, (id: number, body: Schemas["Whereabouts"]) => Promise<unknown>> = {
   dish: (dish_id, body) =>
     ask(api.PUT("/api/dishes/{dish_id}/whereabouts", { params: { path: { dish_id } }, body })),
   trial: (trial_id, body) =>
@@ -23,7 +23,7 @@ const PUT: Record<Thing, (id: number, body: Schemas["Whereabouts"]) => Promise<u
 export function useClearingUp() {
   const say = useNotice();
   /** Whether it went there. */
-  return async (thing: Thing, id: number, name: string, where: Where, from: Where = "here") => {
+  return async (thing: Clearable, id: number, name: string, where: Where, from: Where = "here") => {
     try {
       await PUT[thing](id, { where });
       const undo = () => void PUT[thing](id, { where: from });

@@ -6,7 +6,7 @@ import {
   AXIS,
   type Layer,
   LEADER,
-  type Measure,
+  type SectionMeasure,
   niceStep,
   spread,
   stack,
@@ -33,7 +33,7 @@ export interface SectionDrawing {
 interface SectionProps extends SectionDrawing {
   original: readonly Layer[];
   rebuild: readonly Layer[];
-  measure: Measure;
+  measure: SectionMeasure;
   unit: string;
   width: number;
 }

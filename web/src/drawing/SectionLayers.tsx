@@ -1,5 +1,5 @@
 import { hatch } from "./hatch";
-import { amountText, type Measure, type PlacedLayer } from "./section";
+import { amountText, type SectionMeasure, type PlacedLayer } from "./section";
 import { clipped, inTwoLines, textWidth } from "./textWidth";
 
 /** A layer so high takes two lines of text. */
@@ -54,7 +54,7 @@ export function Inside({
   x: number;
   width: number;
   narrow: boolean;
-  measure: Measure;
+  measure: SectionMeasure;
 }) {
   const amount = amountText(layer.amount, measure);
   const size = narrow ? 11 : 12;

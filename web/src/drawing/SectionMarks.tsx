@@ -4,7 +4,7 @@ import {
   amountText,
   AXIS,
   LEADER,
-  type Measure,
+  type SectionMeasure,
   type PlacedLabel,
   type PlacedLayer,
 } from "./section";
@@ -51,7 +51,7 @@ export function Scale(p: {
   step: number;
   most: number;
   width: number;
-  measure: Measure;
+  measure: SectionMeasure;
 }) {
   const marks: number[] = [];
   for (let mark = 0; mark <= p.most; mark += p.step) marks.push(mark);
@@ -100,7 +100,7 @@ export function Leader({
   x: number;
   active: boolean;
   room: number;
-  measure: Measure;
+  measure: SectionMeasure;
   twoLines: boolean;
 }) {
   const { layer, y } = label;
@@ -145,7 +145,7 @@ interface SavedProps {
   originalTop: number;
   rebuildTop: number;
   saved: number;
-  measure: Measure;
+  measure: SectionMeasure;
 }
 
 /** The dimension between the two tops: what the rebuild takes out. */

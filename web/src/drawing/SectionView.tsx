@@ -5,7 +5,7 @@ import { figure } from "../lib/format";
 import { useWidth } from "../lib/useWidth";
 import { Toggle } from "../ui/Toggle";
 import { HatchKey } from "./Hatches";
-import { layersOf, type Measure, totalOf } from "./section";
+import { layersOf, type SectionMeasure, totalOf } from "./section";
 import { SectionColumns, type SectionDrawing } from "./SectionColumns";
 import { SectionTable } from "./SectionTable";
 
@@ -16,7 +16,7 @@ interface SectionViewProps extends SectionDrawing {
   trying?: boolean;
 }
 
-const MEASURES: readonly { key: Measure; name: string; unit: string }[] = [
+const MEASURES: readonly { key: SectionMeasure; name: string; unit: string }[] = [
   { key: "kcal", name: "kcal", unit: "kcal" },
   { key: "protein_g", name: "protein", unit: "g protein" },
   { key: "grams", name: "weight", unit: "g" },
@@ -26,7 +26,7 @@ const MEASURES: readonly { key: Measure; name: string; unit: string }[] = [
 /** Original and rebuild cut open side by side on one scale. */
 export function SectionView(props: SectionViewProps) {
   const [ref, width] = useWidth<HTMLDivElement>(560);
-  const [measure, setMeasure] = useState<Measure>("kcal");
+  const [measure, setMeasure] = useState<SectionMeasure>("kcal");
   const [equal, setEqual] = useState(false);
   const { data: settings } = useSettings();
   const { section } = props;

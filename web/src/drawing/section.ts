@@ -8,7 +8,7 @@ export const AXIS = 40;
 export const LEADER = 27;
 
 /** By what a layer is thick. */
-export type Measure = "kcal" | "protein_g" | "grams" | "cost";
+export type SectionMeasure = "kcal" | "protein_g" | "grams" | "cost";
 
 export type SectionLayer = Schemas["Layer"];
 
@@ -47,7 +47,7 @@ export const byMaterial = (a: OfMaterial, b: OfMaterial) =>
 /** The layers of a column, like materials together, carbohydrate at the bottom. */
 export function layersOf(
   column: Schemas["Column"] | null | undefined,
-  measure: Measure = "kcal",
+  measure: SectionMeasure = "kcal",
 ): Layer[] {
   return (column?.layers ?? [])
     .map((layer) => ({ ...layer, amount: layer[measure] ?? 0 }))
@@ -127,7 +127,7 @@ export function niceStep(most: number): number {
 }
 
 /** An amount of a measure, as it is printed on a layer. */
-export function amountText(amount: number, measure: Measure): string {
+export function amountText(amount: number, measure: SectionMeasure): string {
   if (measure === "cost") return amount.toFixed(2);
   return figure(amount, measure === "kcal" ? "kcal" : "g");
 }

@@ -132,7 +132,7 @@ function ToleratedTable({ audit }: { audit: Schemas["Audit"] }) {
   );
 }
 
-function toleratedText({ least, most }: Schemas["Tolerated"]): string {
+function toleratedText({ least, most }: Schemas["ToleranceLimits"]): string {
   const text = (value: number) => fixed(value, value < 10 ? 1 : 0);
   if (least == null && most != null) return `up to ${text(most)}`;
   if (most == null && least != null) return `${text(least)} or more`;

@@ -8,7 +8,7 @@ import { Options } from "../ui/Options";
 import { NewFood } from "./NewFood";
 import { useDictation } from "./useDictation";
 
-interface Package {
+interface ShelfPackage {
   food: Schemas["FoodItem"];
   label: Schemas["ItemLabel"];
 }
@@ -18,7 +18,7 @@ const MOST_FOODS = 12;
 /** Every package of the foods; those of `foodId` stand first. */
 const packagesOf = (foods: readonly Schemas["FoodItem"][], foodId: number | null | undefined) =>
   foods
-    .flatMap((food) => food.labels.map((label): Package => ({ food, label })))
+    .flatMap((food) => food.labels.map((label): ShelfPackage => ({ food, label })))
     .sort((a, b) => Number(b.food.id === foodId) - Number(a.food.id === foodId));
 
 interface FoodPickerProps {
@@ -45,7 +45,7 @@ export function FoodPicker({
   });
   const { data, isPlaceholderData } = useFoods(text.trim(), MOST_FOODS);
   const packages = packagesOf(data?.foods ?? [], foodId);
-  const pick = (one: Package) => {
+  const pick = (one: ShelfPackage) => {
     setText("");
     // The space bar belongs to the scale again.
     if (document.activeElement instanceof HTMLElement) document.activeElement.blur();

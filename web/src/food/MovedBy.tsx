@@ -5,7 +5,7 @@ import { useAnswer } from "../api/useAnswer";
 import { day, signed } from "../lib/format";
 import type { Label } from "./panels";
 
-type Moved = Schemas["Moved"];
+type Moved = Schemas["VersionEffect"];
 
 interface MovedByProps {
   labelId: number;

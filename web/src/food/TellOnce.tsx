@@ -9,7 +9,7 @@ import { useDeed } from "../ui/useDeed";
 interface TellOnceProps {
   foodId: number;
   food: string;
-  needs: Schemas["Need"];
+  needs: Schemas["MissingFact"];
   onTold: () => void;
   onLeave: () => void;
 }
@@ -63,7 +63,7 @@ export function TellOnce({ foodId, food, needs, onTold, onLeave }: TellOnceProps
             : `One level ${needs.measure} of ${food} weighs`
         }
         unit={share ? "%" : "g"}
-        {...(share && { most: 100 * MOST.Told.share })}
+        {...(share && { most: 100 * MOST.MeasureAnswer.share })}
         value={value}
         onChange={(next) => {
           setValue(next);

@@ -6,7 +6,7 @@ import { Modal } from "../ui/Modal";
 import { useNotice } from "../ui/notices";
 import { Options } from "../ui/Options";
 import { NewFood } from "../food/NewFood";
-import type { Draft } from "./useBuildDraft";
+import type { BuildDraft } from "./useBuildDraft";
 import { addLine } from "./draft";
 import { focusAddLine } from "./focusAddLine";
 import { useHeldText } from "../lib/useHeldText";
@@ -17,7 +17,7 @@ import { useDeed } from "../ui/useDeed";
 
 interface AddLineProps {
   at: number;
-  draft: Draft;
+  draft: BuildDraft;
   trialId: number;
   /** What the component is called that the first line makes, where there is none yet. */
   makes?: string;
@@ -171,7 +171,7 @@ function ChoiceRow({ choice }: { choice: Choice }) {
 }
 
 /** Components of this trial go in by weight, like a food. */
-function madeHere(answer: Schemas["QuickAnswer"], at: number, draft: Draft): Choice[] {
+function madeHere(answer: Schemas["QuickAnswer"], at: number, draft: BuildDraft): Choice[] {
   const words = answer.entry.food.toLowerCase().split(/\s+/).filter(Boolean);
   const amount = answer.entry.quantities?.[0];
   const inGrams = amount && (amount.unit === "g" || !amount.unit) ? amount.low : 0;

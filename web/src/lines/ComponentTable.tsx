@@ -10,14 +10,14 @@ import { focusAddLine } from "./focusAddLine";
 import { EatenShare } from "./EatenShare";
 import { LineRow } from "./LineRow";
 import type { Trying } from "./SwapList";
-import type { Draft } from "./useBuildDraft";
+import type { BuildDraft } from "./useBuildDraft";
 import type { Reckoned } from "./useReckoned";
 import type { Schemas } from "../api/client";
 
 interface ComponentTableProps {
   at: number;
   part: Schemas["BuildComponent"];
-  draft: Draft;
+  draft: BuildDraft;
   trialId: number;
   dishId: number;
   trying?: Trying;
@@ -119,7 +119,7 @@ function ComponentName({ name, onRename }: { name: string; onRename: (name: stri
 }
 
 /** Name a further component. */
-export function NewComponent({ draft }: { draft: Draft }) {
+export function NewComponent({ draft }: { draft: BuildDraft }) {
   const [name, setName] = useState("");
   const [error, setError] = useState<string>();
   const names = (draft.build.components ?? []).map((part) => part.name);

@@ -7,13 +7,13 @@ import { Button } from "../ui/Button";
 import { NumberField } from "../ui/Field";
 import { TextButton } from "../ui/Reason";
 import { changeTerms } from "./draft";
-import type { Draft } from "./useBuildDraft";
+import type { BuildDraft } from "./useBuildDraft";
 
-type Eaten = Schemas["Eaten"];
+type Eaten = Schemas["EatenShare"];
 
 interface EatenShareProps {
   name: string;
-  draft: Draft;
+  draft: BuildDraft;
   /** What is usual for such a component, where that is not all of it. */
   usual: Schemas["UsuallyEaten"] | undefined;
 }
@@ -64,7 +64,7 @@ function OwnShare({ eaten, onSet }: { eaten: Eaten | undefined; onSet: (share: E
       <NumberField
         label="Eaten, at least"
         unit="%"
-        most={100 * MOST.Eaten.least}
+        most={100 * MOST.EatenShare.least}
         value={least}
         onChange={setLeast}
         error={error}
@@ -72,7 +72,7 @@ function OwnShare({ eaten, onSet }: { eaten: Eaten | undefined; onSet: (share: E
       <NumberField
         label="at most"
         unit="%"
-        most={100 * MOST.Eaten.most}
+        most={100 * MOST.EatenShare.most}
         value={most}
         onChange={setMost}
       />

@@ -5,13 +5,13 @@ import type { Schemas } from "../api/client";
 import { figure, weighed } from "../lib/format";
 import { NumberField, TextField } from "../ui/Field";
 import { changedLine } from "./change";
-import type { Draft } from "./useBuildDraft";
+import type { BuildDraft } from "./useBuildDraft";
 import { type BuildLine, changeLine, lineName } from "./draft";
 import { SwapList, type Trying } from "./SwapList";
 
 interface LinePanelProps {
   line: BuildLine;
-  draft: Draft;
+  draft: BuildDraft;
   trialId: number;
   dishId: number;
   original: Schemas["Column"] | null;
@@ -41,7 +41,7 @@ export function LinePanel({ line, draft, trialId, dishId, original, trying }: Li
 interface WhatIfProps {
   line: BuildLine;
   name: string;
-  draft: Draft;
+  draft: BuildDraft;
   trying: Trying;
 }
 
@@ -90,7 +90,7 @@ function WhatIf({ line, name, draft, trying }: WhatIfProps) {
 
 interface LineTermsProps {
   line: BuildLine;
-  draft: Draft;
+  draft: BuildDraft;
   original: Schemas["Column"] | null;
 }
 

@@ -10,7 +10,7 @@ import { figure, fixed, signed, weighed } from "../lib/format";
 import { numberFault } from "../lib/numberFault";
 import { parseNumber } from "../lib/typedNumber";
 import { useNotice } from "../ui/notices";
-import type { Draft } from "./useBuildDraft";
+import type { BuildDraft } from "./useBuildDraft";
 import { type BuildLine, changeLine, lineName, moveLine, removeLine } from "./draft";
 import { LinePanel } from "./LinePanel";
 import type { Trying } from "./SwapList";
@@ -19,7 +19,7 @@ import type { Reckoned } from "./useReckoned";
 interface LineRowProps {
   line: BuildLine;
   where: string;
-  draft: Draft;
+  draft: BuildDraft;
   trialId: number;
   dishId: number;
   /** Not there where there is nothing to swap: in the original itself. */
@@ -155,7 +155,7 @@ export function LineRow({
 }
 
 /** Where the grams come from, as long as they are those: "1/2 cup at 0.52 g/ml". */
-function HowWorkedOut({ line, draft }: { line: BuildLine; draft: Draft }) {
+function HowWorkedOut({ line, draft }: { line: BuildLine; draft: BuildDraft }) {
   const own = line.label_id == null ? undefined : draft.labels[String(line.label_id)];
   const piece = own?.label.piece || "piece";
   const counted = line.count != null && line.target_g === 0;
@@ -204,7 +204,7 @@ function KcalCell({ share }: { share: Schemas["LineShare"] | undefined }) {
 interface GramsBoxProps {
   line: BuildLine;
   name: string;
-  draft: Draft;
+  draft: BuildDraft;
   onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => void;
   fault: string | undefined;
 }
@@ -268,7 +268,7 @@ function GramsBox({ line, name, draft, onKeyDown, fault }: GramsBoxProps) {
 interface LineMenuProps {
   line: BuildLine;
   name: string;
-  draft: Draft;
+  draft: BuildDraft;
   onMove: (step: -1 | 1) => void;
   onRemove: () => void;
   onOpen: (() => void) | undefined;
@@ -318,7 +318,15 @@ function LineMenu({ line, name, draft, onMove, onRemove, onOpen }: LineMenuProps
 }
 
 /** The other labels of the same food: one of them may go in instead. */
-function OtherPackages({ line, draft, item }: { line: BuildLine; draft: Draft; item: string }) {
+function OtherPackages({
+  line,
+  draft,
+  item,
+}: {
+  line: BuildLine;
+  draft: BuildDraft;
+  item: string;
+}) {
   const own = line.label_id == null ? undefined : draft.labels[String(line.label_id)];
   const { data: food } = useFood(own?.food_id);
   const others = food?.labels.filter((label) => label.id !== line.label_id) ?? [];

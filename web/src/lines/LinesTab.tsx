@@ -7,7 +7,7 @@ import { NumberField } from "../ui/Field";
 import { Findings } from "../ui/Findings";
 import { AddLine } from "./AddLine";
 import { ComponentTable, NewComponent } from "./ComponentTable";
-import { allSaved, type Draft } from "./useBuildDraft";
+import { allSaved, type BuildDraft } from "./useBuildDraft";
 import { balloons } from "./draft";
 import { Pending } from "./Pending";
 import type { Trying } from "./SwapList";
@@ -16,7 +16,7 @@ import type { Reckoned } from "./useReckoned";
 interface LinesTabProps {
   dish: Schemas["DishSheet"];
   trial: Schemas["TrialSummary"];
-  draft: Draft;
+  draft: BuildDraft;
   reckoned: Reckoned;
   trying: Trying;
   selected: string | null;
@@ -82,7 +82,7 @@ export function LinesTab({
 }
 
 /** Begin with the original's ingredients, each line standing for its own. */
-function FromOriginal({ trial, draft }: { trial: Schemas["TrialSummary"]; draft: Draft }) {
+function FromOriginal({ trial, draft }: { trial: Schemas["TrialSummary"]; draft: BuildDraft }) {
   const [says, setSays] = useState<string>();
   const begin = async () => {
     try {
@@ -112,7 +112,7 @@ function FromOriginal({ trial, draft }: { trial: Schemas["TrialSummary"]; draft:
 }
 
 interface PortionsFieldProps {
-  draft: Draft;
+  draft: BuildDraft;
   label: string;
   hint: string;
 }

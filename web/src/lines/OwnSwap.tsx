@@ -7,7 +7,7 @@ import { Button } from "../ui/Button";
 import { NumberField, TextField } from "../ui/Field";
 import { Modal } from "../ui/Modal";
 import { Options } from "../ui/Options";
-import type { Draft } from "./useBuildDraft";
+import type { BuildDraft } from "./useBuildDraft";
 import { useDeed } from "../ui/useDeed";
 
 interface Part {
@@ -17,7 +17,7 @@ interface Part {
 
 interface OwnSwapProps {
   food: { id: number; name: string };
-  draft: Draft;
+  draft: BuildDraft;
   onAdded: () => void;
 }
 
@@ -153,7 +153,7 @@ function OwnSwapForm({ food, draft, onAdded }: OwnSwapProps) {
   );
 }
 
-function othersOf(draft: Draft, foodId: number): { id: number; name: string }[] {
+function othersOf(draft: BuildDraft, foodId: number): { id: number; name: string }[] {
   const found = new Map<number, string>();
   for (const line of (draft.build.components ?? []).flatMap((part) => part.lines ?? [])) {
     const label = draft.labels[String(line.label_id)];

@@ -7,7 +7,7 @@ import { Field } from "../ui/Field";
 import { Modal } from "../ui/Modal";
 import { useNotice } from "../ui/notices";
 import { addSteps } from "./addSteps";
-import type { Draft } from "./useBuildDraft";
+import type { BuildDraft } from "./useBuildDraft";
 import {
   choiceAt,
   first,
@@ -23,14 +23,14 @@ import { TellOnce } from "../food/TellOnce";
 import { useDeed } from "../ui/useDeed";
 
 interface PasteListProps {
-  draft: Draft;
+  draft: BuildDraft;
   trialId: number;
   open: boolean;
   onOpenChange: (open: boolean) => void;
   /** Steps among the lines go to the steps of the trial; the original has none. */
   takesSteps: boolean;
   /** A line that was kept for later: forgotten once it is in. */
-  pending?: Schemas["PendingLine"] | undefined;
+  pending?: Schemas["UnmatchedLine"] | undefined;
 }
 
 /** A whole recipe at once: every line with its reading, before anything is added. */

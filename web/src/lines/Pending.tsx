@@ -4,12 +4,12 @@ import { api, ask, type Schemas } from "../api/client";
 import { usePending } from "../api/queries";
 import { Button } from "../ui/Button";
 import { useNotice } from "../ui/notices";
-import type { Draft } from "./useBuildDraft";
+import type { BuildDraft } from "./useBuildDraft";
 import { PasteList } from "./PasteList";
 import { useDeed } from "../ui/useDeed";
 
 interface PendingProps {
-  draft: Draft;
+  draft: BuildDraft;
   trialId: number;
   takesSteps?: boolean;
 }
@@ -17,11 +17,11 @@ interface PendingProps {
 /** Paste a list; below it the lines that wait for a food, kept until they are in or forgotten. */
 export function Pending({ draft, trialId, takesSteps = true }: PendingProps) {
   const [open, setOpen] = useState(false);
-  const [line, setLine] = useState<Schemas["PendingLine"]>();
+  const [line, setLine] = useState<Schemas["UnmatchedLine"]>();
   const { data: lines } = usePending(trialId);
   const say = useNotice();
   const deed = useDeed();
-  const forget = async (one: Schemas["PendingLine"]) => {
+  const forget = async (one: Schemas["UnmatchedLine"]) => {
     const params = { path: { trial_id: trialId } };
     await deed.run(async () => {
       const path = { ...params.path, pending_id: one.id };
@@ -35,7 +35,7 @@ export function Pending({ draft, trialId, takesSteps = true }: PendingProps) {
       });
     });
   };
-  const read = (one?: Schemas["PendingLine"]) => {
+  const read = (one?: Schemas["UnmatchedLine"]) => {
     setLine(one);
     setOpen(true);
   };

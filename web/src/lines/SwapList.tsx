@@ -8,7 +8,7 @@ import { Button } from "../ui/Button";
 import { Reason, TextButton } from "../ui/Reason";
 import { Toggle } from "../ui/Toggle";
 import type { BuildChange } from "./change";
-import type { Draft } from "./useBuildDraft";
+import type { BuildDraft } from "./useBuildDraft";
 import type { BuildLine } from "./draft";
 import { OwnSwap } from "./OwnSwap";
 
@@ -23,7 +23,7 @@ export interface Trying {
 
 interface SwapListProps {
   line: BuildLine;
-  draft: Draft;
+  draft: BuildDraft;
   trialId: number;
   dishId: number;
   trying: Trying;
@@ -97,11 +97,11 @@ export function SwapList({ line, draft, trialId, dishId, trying }: SwapListProps
   );
 }
 
-type Group = [SwapOption, ...SwapOption[]];
+type SwapGroup = [SwapOption, ...SwapOption[]];
 
 /** Options of one swap together, in the order of their first. */
-function grouped(options: readonly SwapOption[]): Group[] {
-  const found = new Map<string, Group>();
+function grouped(options: readonly SwapOption[]): SwapGroup[] {
+  const found = new Map<string, SwapGroup>();
   for (const option of options) {
     const group = found.get(option.swap);
     if (group) group.push(option);
@@ -111,7 +111,7 @@ function grouped(options: readonly SwapOption[]): Group[] {
 }
 
 interface SwapGroupProps {
-  options: Group;
+  options: SwapGroup;
   dishId: number;
   trying: Trying;
   labels: readonly Schemas["ShelfLabel"][];

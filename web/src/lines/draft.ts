@@ -6,7 +6,7 @@ export type ShelfLabel = Schemas["ShelfLabel"];
 export type Labels = Record<string, ShelfLabel>;
 
 /** Where a line stands: its component and its place in it. */
-export interface Place {
+export interface LinePlace {
   component: number;
   line: number;
 }
@@ -47,11 +47,11 @@ function withLines(build: Build, at: number, lines: BuildLine[]): Build {
   };
 }
 
-export function lineAt(build: Build, place: Place): BuildLine | undefined {
+export function lineAt(build: Build, place: LinePlace): BuildLine | undefined {
   return components(build)[place.component]?.lines?.[place.line];
 }
 
-export function placeOf(build: Build, id: string): Place | undefined {
+export function placeOf(build: Build, id: string): LinePlace | undefined {
   for (const [component, part] of components(build).entries()) {
     const line = linesOf(part).findIndex((other) => other.id === id);
     if (line >= 0) return { component, line };

@@ -2,7 +2,7 @@ import type { Schemas } from "../api/client";
 import { weighed } from "../lib/format";
 import { type BuildLine, newId, type ShelfLabel } from "./draft";
 
-export type Way = Schemas["AmountReading"];
+export type AmountWay = Schemas["AmountReading"];
 
 /** One thing that a typed line may become: a package with one reading of the amount. */
 export interface Choice {
@@ -14,7 +14,7 @@ export interface Choice {
   food?: string;
   label?: ShelfLabel;
   component?: string;
-  way?: Way;
+  way?: AmountWay;
 }
 
 const MOST_SHOWN = 10;
@@ -37,7 +37,7 @@ export function choicesOf(answer: Schemas["QuickAnswer"]): Choice[] {
     .slice(0, MOST_SHOWN);
 }
 
-export function amountText(way: Way): string {
+export function amountText(way: AmountWay): string {
   if (way.needs) return "?";
   if (way.grams == null) return `${weighed(way.count ?? 0)} pieces`;
   return way.grams > 0 ? `${weighed(way.grams)} g` : "";
@@ -62,4 +62,4 @@ export function lineOf(choice: Choice): BuildLine {
   };
 }
 
-const isBare = (way: Way) => way.how === "taken as grams";
+const isBare = (way: AmountWay) => way.how === "taken as grams";

@@ -185,4 +185,4 @@ export function useBuildDraft(sheet: Schemas["TrialSheet"]) {
   };
 }
 
-export type Draft = ReturnType<typeof useBuildDraft>;
+export type BuildDraft = ReturnType<typeof useBuildDraft>;

@@ -6,7 +6,7 @@ import { Button } from "../ui/Button";
 import { numberFault } from "../lib/numberFault";
 import { useDeed } from "../ui/useDeed";
 
-type Act = Schemas["SimulatorAct"]["act"];
+type SimulatedAct = Schemas["SimulatorAct"]["act"];
 
 /** A button that was clicked gives the space bar back to the weigh-in. */
 function leaveTheKeys(event: MouseEvent) {
@@ -15,7 +15,7 @@ function leaveTheKeys(event: MouseEvent) {
 }
 
 /** What a scale and its table do: [act, its name, off again, on, off]. */
-const HABITS: readonly [Act, string, string, number, number][] = [
+const HABITS: readonly [SimulatedAct, string, string, number, number][] = [
   ["division", "Read to 0.1 g", "Read to 1 g", 0.1, 1],
   ["noise", "Shake the table", "Calm the table", 1.5, 0.05],
   ["settling", "Settle slowly", "Settle quickly", 0.9, 0.25],
@@ -39,21 +39,21 @@ export function SimulatorPanel({ scale, target, net, onRehearse }: SimulatorPane
   const deed = useDeed();
   const [text, setText] = useState<string | null>(null);
   const [bowlOff, setBowlOff] = useState(false);
-  const [habits, setHabits] = useState<ReadonlySet<Act>>(new Set());
+  const [habits, setHabits] = useState<ReadonlySet<SimulatedAct>>(new Set());
   const [rehearsing, setRehearsing] = useState(false);
   const rest = Math.max(0, Math.round((target - Math.max(net, 0)) * 10) / 10);
   const shown = text ?? String(rest);
   const fault = numberFault(shown, false, 20_000);
-  const act = async (name: Act, amount = 0) => {
+  const act = async (name: SimulatedAct, amount = 0) => {
     await deed.run(async () => {
       await ask(api.POST("/api/scale/simulator", { body: { act: name, amount, scale } }));
     });
   };
-  const pour = (name: Act) => {
+  const pour = (name: SimulatedAct) => {
     if (fault === undefined) void act(name, parseNumber(shown) ?? 0);
     setText(null);
   };
-  const pours: [Act, string][] = [
+  const pours: [SimulatedAct, string][] = [
     ["pour", "Pour"],
     ["scoop", "Scoop"],
     ["spill", "Spoon back"],

@@ -5,7 +5,7 @@ import { weighed } from "../lib/format";
 import { Button } from "../ui/Button";
 import { NumberField } from "../ui/Field";
 import { Modal } from "../ui/Modal";
-import type { Told } from "./told";
+import type { TypedWeight } from "./typedWeight";
 
 const [pinch, fromG, toG] = UNMEASURED_G.pinch;
 const [spray] = UNMEASURED_G.second;
@@ -14,7 +14,7 @@ interface TypedInProps {
   target: number | null;
   /** Of an amount outside these it is asked whether it is meant. */
   likely?: readonly number[] | null;
-  onTaken: (told: Told) => void;
+  onTaken: (told: TypedWeight) => void;
   estimates?: boolean;
   /** Pieces: how many there were stands beside their weight. */
   counted?: boolean;

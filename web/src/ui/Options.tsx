@@ -152,15 +152,15 @@ export function Options<T>({
   );
 }
 
-interface Group<T> {
+interface OptionGroup<T> {
   name: string;
   /** The place of its first member among all options. */
   from: number;
   members: T[];
 }
 
-function grouped<T>(options: readonly T[], groupOf: (option: T) => string): Group<T>[] {
-  const groups: Group<T>[] = [];
+function grouped<T>(options: readonly T[], groupOf: (option: T) => string): OptionGroup<T>[] {
+  const groups: OptionGroup<T>[] = [];
   options.forEach((option, i) => {
     const name = groupOf(option);
     const last = groups.at(-1);

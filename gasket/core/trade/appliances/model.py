@@ -6,7 +6,7 @@ from typing import Final, Literal
 
 from gasket.core.trade.families import Family
 from gasket.core.trade.kinds import FoodKind
-from gasket.core.trade.step_kinds import Gap, StepKind
+from gasket.core.trade.step_kinds import MinutesApart, StepKind
 from gasket.core.trade.temperatures import Air
 
 SMALL_PIECE_G: Final = 40.0
@@ -99,7 +99,7 @@ class Appliance:
     offered: bool = True
     heat_min: float = 0.0
     knob: Literal["oven"] | None = None
-    looks: Gap | None = None
+    looks: MinutesApart | None = None
     learns_as: str = ""
     ways: tuple[Way, ...] = ()
     hazards: tuple[Hazard, ...] = ()

@@ -9,8 +9,8 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
+    JoinsAt,
     Must,
-    Place,
     Ratio,
     Row,
     Span,
@@ -66,7 +66,7 @@ FAMILY: Final = DishFamily(
         Row("cool", "Cool {main} whole 20 min, it crisps as it cools", must="cool"),
     ),
     usually=ONCE_COOL,
-    places={"topping": Place(after=("press",), before="bake")},
+    places={"topping": JoinsAt(after=("press",), before="bake")},
     musts=(
         LINE_IT,
         Must("cool", r"cool", "Let it cool whole: it crisps as it cools.", "Cool it whole 20 min"),

@@ -11,7 +11,7 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
-    Place,
+    JoinsAt,
     Row,
     Span,
 )
@@ -47,7 +47,7 @@ FAMILY: Final = DishFamily(
         Row("cool", "Cool {main} 15 min"),
     ),
     usually=ONCE_COOL,
-    places={"topping": Place(after=("fill",), before="bake")},
+    places={"topping": JoinsAt(after=("fill",), before="bake")},
     musts=(LINE_IT,),
     keeps=(
         Habit("4 to 5 days, cold", days=Span(4, 5)),

@@ -14,7 +14,7 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
-    Place,
+    JoinsAt,
     Row,
     Span,
 )
@@ -55,9 +55,9 @@ FAMILY: Final = DishFamily(
     ),
     usually=ONCE_COOL,
     places={
-        "base": Place(after=("line",), before="pan"),
-        "topping": Place(after=("pan",), before="bake"),
-        "filling": Place(after=("pan",), before="bake"),
+        "base": JoinsAt(after=("line",), before="pan"),
+        "topping": JoinsAt(after=("pan",), before="bake"),
+        "filling": JoinsAt(after=("pan",), before="bake"),
     },
     musts=(LINE_IT, STIR_AGAIN),
     keeps=(

@@ -12,8 +12,8 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
+    JoinsAt,
     Must,
-    Place,
     Row,
     Span,
 )
@@ -118,8 +118,8 @@ FAMILY: Final = DishFamily(
     ),
     usually=ONCE_COOL,
     places={
-        "base": Place(after=("line",), before="fill"),
-        "topping": Place(after=("fill",), before="bake"),
+        "base": JoinsAt(after=("line",), before="fill"),
+        "topping": JoinsAt(after=("fill",), before="bake"),
     },
     musts=(
         LINE_IT,

@@ -11,8 +11,8 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
+    JoinsAt,
     Must,
-    Place,
     Row,
     Span,
 )
@@ -66,9 +66,9 @@ FAMILY: Final = DishFamily(
     ),
     usually=ONCE_COOL,
     places={
-        "base": Place(after=("line",), before="shape"),
-        "topping": Place(after=("shape",), before="bake"),
-        "filling": Place(after=("rest",), before="shape"),
+        "base": JoinsAt(after=("line",), before="shape"),
+        "topping": JoinsAt(after=("shape",), before="bake"),
+        "filling": JoinsAt(after=("rest",), before="shape"),
     },
     musts=(
         LINE_IT,

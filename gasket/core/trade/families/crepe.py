@@ -8,7 +8,7 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
-    Place,
+    JoinsAt,
     Reheat,
     Row,
     Span,
@@ -42,7 +42,7 @@ FAMILY: Final = DishFamily(
             at_a_time=1,
         ),
     ),
-    usually=Place(after=("cook",)),
+    usually=JoinsAt(after=("cook",)),
     musts=(STIR_AGAIN, SPRAY_AGAIN),
     keeps=(
         Habit("2 to 3 days between sheets of paper", days=Span(2, 3)),

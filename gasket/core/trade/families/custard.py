@@ -8,8 +8,8 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
+    JoinsAt,
     Must,
-    Place,
     Row,
     Span,
 )
@@ -60,10 +60,10 @@ FAMILY: Final = DishFamily(
         Row("cool", "Cool {main} with the oven door ajar 30-60 min"),
         Row("chill", "Chill {main} overnight"),
     ),
-    usually=Place(after=("chill",)),
+    usually=JoinsAt(after=("chill",)),
     places={
-        "base": Place(after=("line",), before="fill"),
-        "filling": Place(after=("line",), before="fill"),
+        "base": JoinsAt(after=("line",), before="fill"),
+        "filling": JoinsAt(after=("line",), before="fill"),
     },
     musts=(
         LINE_IT,

@@ -6,7 +6,7 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
-    Place,
+    JoinsAt,
     Row,
     Span,
 )
@@ -53,7 +53,7 @@ FAMILY: Final = DishFamily(
         Row("stir", "Stir {main} smooth, the powder and the sweetener last 3 min"),
         Row("chill", "Chill {main} 30-60 min, it firms up"),
     ),
-    usually=Place(after=("stir",), before="chill"),
+    usually=JoinsAt(after=("stir",), before="chill"),
     keeps=(Habit("3 to 5 days", days=Span(3, 5)),),
     eaten_cold=True,
     heated=False,

@@ -6,7 +6,7 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
-    Place,
+    JoinsAt,
     Row,
     Span,
 )
@@ -54,7 +54,7 @@ FAMILY: Final = DishFamily(
         ),
         Row("blend", "Blend {main} 1 min"),
     ),
-    usually=Place(after=("blend",)),
+    usually=JoinsAt(after=("blend",)),
     keeps=(Habit("24 hours, without ice", days=Span(1, 1)),),
     late="just before serving, or it goes soft.",
     sweet=True,

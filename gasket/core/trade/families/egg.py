@@ -11,8 +11,8 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
+    JoinsAt,
     Must,
-    Place,
     Ratio,
     Reheat,
     Row,
@@ -78,8 +78,8 @@ FAMILY: Final = DishFamily(
         ),
         Row("cool", "Cool {main} 5 min, then run a spoon round the edge"),
     ),
-    usually=Place(after=("line",), before="fill"),
-    places={"sauce": Place(after=("cool",)), "topping": Place(after=("fill",), before="bake")},
+    usually=JoinsAt(after=("line",), before="fill"),
+    places={"sauce": JoinsAt(after=("cool",)), "topping": JoinsAt(after=("fill",), before="bake")},
     musts=(
         LINE_IT,
         Must(

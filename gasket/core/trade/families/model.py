@@ -83,7 +83,7 @@ class Uptake:
 
 
 @dataclass(frozen=True, slots=True)
-class Place:
+class JoinsAt:
     """When a component joins the dish: in the row `into`, or in a row of its own that comes after
     the rows `after` and that the row `before` waits for."""
 
@@ -107,7 +107,7 @@ class Row:
     after: tuple[str, ...] = ()
     must: str = ""
     part: str = ""
-    place: Place | None = None
+    place: JoinsAt | None = None
     when: tuple[Call, ...] = ()
     unless: tuple[Call, ...] = ()
     kind: str = ""
@@ -165,8 +165,8 @@ class DishFamily:
     loss: tuple[float, float]
     """What cooking takes away, as shares of the raw weight (from memory)."""
     steps: tuple[Row, ...]
-    usually: Place
-    places: Mapping[Role, Place] = field(default_factory=dict)
+    usually: JoinsAt
+    places: Mapping[Role, JoinsAt] = field(default_factory=dict)
     musts: tuple[Must, ...] = ()
     keeps: tuple[Habit, ...] = ()
     reheat: tuple[Reheat, ...] = ()
@@ -192,7 +192,7 @@ POWDER: Final[tuple[FoodKind, ...]] = ("whey_powder", "protein_blend", "plant_pr
 PREHEAT: Final = Row("preheat", "Preheat the oven 12 min", on="")
 LINE: Final = Row("line", "Grease or line the tin 3 min", on="", must="line")
 AGAIN: Final = Row("again", "Stir {main} again before pouring 1 min", must="again")
-ONCE_COOL: Final = Place(after=("cool",))
+ONCE_COOL: Final = JoinsAt(after=("cool",))
 
 LINE_IT: Final = Must(
     "line",

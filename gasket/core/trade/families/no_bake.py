@@ -8,7 +8,7 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
-    Place,
+    JoinsAt,
     Row,
     Span,
 )
@@ -55,12 +55,12 @@ FAMILY: Final = DishFamily(
         Row("chill", "Chill {main} 45-60 min until it holds a thumb print", must="chill"),
         Row("cut", "Cut {main} 3 min"),
     ),
-    usually=Place(after=("mix",), before="press"),
+    usually=JoinsAt(after=("mix",), before="press"),
     places={
-        "base": Place(after=("line",), before="press"),
-        "topping": Place(after=("press",), before="chill"),
-        "frosting": Place(after=("chill",), before="cut"),
-        "sauce": Place(after=("chill",), before="cut"),
+        "base": JoinsAt(after=("line",), before="press"),
+        "topping": JoinsAt(after=("press",), before="chill"),
+        "frosting": JoinsAt(after=("chill",), before="cut"),
+        "sauce": JoinsAt(after=("chill",), before="cut"),
     },
     musts=(LINE_IT,),
     keeps=(

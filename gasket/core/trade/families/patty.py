@@ -6,7 +6,7 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
-    Place,
+    JoinsAt,
     Reheat,
     Row,
     Span,
@@ -72,7 +72,7 @@ FAMILY: Final = DishFamily(
             when=("bun", "bread", "parts"),
         ),
     ),
-    usually=Place(into="build"),
+    usually=JoinsAt(into="build"),
     keeps=(
         Habit("raw 1 to 2 days, cooked 3 to 4", days=Span(3, 4)),
         Habit("up to 4 months", months=Span(3, 4)),

@@ -7,8 +7,8 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
+    JoinsAt,
     Must,
-    Place,
     Reheat,
     Row,
     Span,
@@ -71,8 +71,8 @@ FAMILY: Final = DishFamily(
         ),
         Row("stand", "Let it stand 2 min, then cut", on="all"),
     ),
-    usually=Place(after=("par", "crisp"), before="bake"),
-    places={"frosting": Place(after=("bake",))},
+    usually=JoinsAt(after=("par", "crisp"), before="bake"),
+    places={"frosting": JoinsAt(after=("bake",))},
     musts=(
         Must(
             "par",

@@ -5,7 +5,7 @@ from typing import Final
 from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
-    Place,
+    JoinsAt,
     Row,
     Span,
 )
@@ -47,12 +47,12 @@ FAMILY: Final = DishFamily(
         Row("fill", "Fill the cups 4 min", on="all", after=("mix",), must="portion"),
         Row("chill", "Chill 2-4 h until set", on="all", after=("fill",), must="chill"),
     ),
-    usually=Place(into="fill"),
+    usually=JoinsAt(into="fill"),
     places={
-        "base": Place(before="fill"),
-        "topping": Place(after=("chill",)),
-        "frosting": Place(after=("chill",)),
-        "sauce": Place(after=("chill",)),
+        "base": JoinsAt(before="fill"),
+        "topping": JoinsAt(after=("chill",)),
+        "frosting": JoinsAt(after=("chill",)),
+        "sauce": JoinsAt(after=("chill",)),
     },
     late="just before serving, or it goes soft.",
     sweet=True,

@@ -14,7 +14,7 @@ from gasket.core.trade.families import BY_KEY
 from gasket.core.trade.name_reading import Hit, Lexicon, Words, parts_of, tokens_of
 
 
-class FamilySaid(NamedTuple):
+class FamilyReading(NamedTuple):
     """A family, and the words of the name that say it."""
 
     key: str
@@ -69,13 +69,13 @@ _UNBAKED: Final = {
 
 
 @lru_cache(maxsize=16384)
-def read_family(name: str) -> FamilySaid | None:
+def read_family(name: str) -> FamilyReading | None:
     """The family that the name of a dish says, and by which words; None where it says nothing."""
     words, unbaked = _without_state(_held(tokens_of(name)))
     hit = next(_hits(words), None)
     if hit is None:
-        return FamilySaid("frozen", "frozen") if "frozen" in words else None
-    return FamilySaid(_UNBAKED.get(hit.means, hit.means) if unbaked else hit.means, hit.says)
+        return FamilyReading("frozen", "frozen") if "frozen" in words else None
+    return FamilyReading(_UNBAKED.get(hit.means, hit.means) if unbaked else hit.means, hit.says)
 
 
 def _hits(words: Words) -> Iterator[Hit[str]]:

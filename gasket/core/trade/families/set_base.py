@@ -11,8 +11,8 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
+    JoinsAt,
     Must,
-    Place,
     Ratio,
     Reheat,
     Row,
@@ -77,7 +77,7 @@ FAMILY: Final = DishFamily(
         Row("bake", "Bake 425 F 5-7 min until the cheese melts", on="all", after=("top", "first")),
         Row("cut", "Cut it in slices 2 min", on="all"),
     ),
-    usually=Place(after=("first",), before="bake"),
+    usually=JoinsAt(after=("first",), before="bake"),
     musts=(
         LINE_IT,
         STIR_AGAIN,

@@ -7,7 +7,7 @@ from gasket.core.trade.families.model import (
     Bands,
     DishFamily,
     Habit,
-    Place,
+    JoinsAt,
     Reheat,
     Row,
     Span,
@@ -39,7 +39,7 @@ FAMILY: Final = DishFamily(
         ),
         Row("rack", "Set {main} on a rack, not in a stack, to stay crisp 2 min"),
     ),
-    usually=Place(after=("rack",)),
+    usually=JoinsAt(after=("rack",)),
     musts=(SPRAY_AGAIN,),
     keeps=(
         Habit("2 to 3 days", days=Span(2, 3)),

@@ -18,7 +18,7 @@ class Tier(NamedTuple):
 Ladder = tuple[Tier, ...]
 
 
-class Step(NamedTuple):
+class ToleranceStep(NamedTuple):
     """What a law tolerates below `under` (per 100 g, in the figure's unit): so many units either
     way, or shares of the figure below and above it."""
 
@@ -60,7 +60,7 @@ class NutrientRow:
     us: PrintedRow | None = None
     eu: PrintedRow | None = None
     us_tolerance: Literal["at most", "at least"] | None = None
-    eu_tolerance: tuple[Step, ...] = ()
+    eu_tolerance: tuple[ToleranceStep, ...] = ()
     kcal_per_g: float | None = None
     """Energy by the US rules, where one factor does for all of it."""
     annex_xiv: tuple[float, float] | None = None

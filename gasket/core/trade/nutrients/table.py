@@ -7,7 +7,7 @@ Sources: rounding US 21 CFR 101.9(c), (b)(7), European Commission guidance on to
 
 from typing import Final
 
-from gasket.core.trade.nutrients.model import Ladder, NutrientRow, PrintedRow, Step, Tier
+from gasket.core.trade.nutrients.model import Ladder, NutrientRow, PrintedRow, Tier, ToleranceStep
 
 KJ_PER_KCAL: Final = 4.184
 SALT_PER_SODIUM: Final = 2.5  # Regulation (EU) 1169/2011, Annex I
@@ -42,11 +42,19 @@ _EU_THREE_FIGURES: Final = _significant(3)
 _EU_TWO_FIGURES: Final = _significant(2)
 
 _ANY: Final = float("inf")
-_GRAM_STEPS: Final = (Step(10, 2), Step(40, 0, 0.20, 0.20), Step(_ANY, 8))
-_FAT_STEPS: Final = (Step(10, 1.5), Step(40, 0, 0.20, 0.20), Step(_ANY, 8))
-_SATURATED_STEPS: Final = (Step(4, 0.8), Step(_ANY, 0, 0.20, 0.20))
-_SALT_STEPS: Final = (Step(1.25, 0.375), Step(_ANY, 0, 0.20, 0.20))
-_MINERAL_STEPS: Final = (Step(_ANY, 0, 0.35, 0.45),)  # from memory
+_GRAM_STEPS: Final = (
+    ToleranceStep(10, 2),
+    ToleranceStep(40, 0, 0.20, 0.20),
+    ToleranceStep(_ANY, 8),
+)
+_FAT_STEPS: Final = (
+    ToleranceStep(10, 1.5),
+    ToleranceStep(40, 0, 0.20, 0.20),
+    ToleranceStep(_ANY, 8),
+)
+_SATURATED_STEPS: Final = (ToleranceStep(4, 0.8), ToleranceStep(_ANY, 0, 0.20, 0.20))
+_SALT_STEPS: Final = (ToleranceStep(1.25, 0.375), ToleranceStep(_ANY, 0, 0.20, 0.20))
+_MINERAL_STEPS: Final = (ToleranceStep(_ANY, 0, 0.35, 0.45),)  # from memory
 
 TABLE: Final[tuple[NutrientRow, ...]] = (
     NutrientRow(

@@ -99,7 +99,7 @@ function Tasted({ tasted }: { tasted: NonNullable<Schemas["Card"]["tasted"]> }) 
   );
 }
 
-function Plates({ plated }: { plated: readonly Schemas["Plated"][] }) {
+function Plates({ plated }: { plated: readonly Schemas["PlateWithFinish"][] }) {
   if (plated.length === 0) return null;
   return (
     <section>

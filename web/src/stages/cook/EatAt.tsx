@@ -4,7 +4,7 @@ import { Field } from "../../ui/Field";
 import { Toggle } from "../../ui/Toggle";
 
 interface EatAtProps {
-  laid: Schemas["Laid"] | null;
+  laid: Schemas["CookSchedule"] | null;
   eatAt: string | null;
   onEatAt: (at: string | null) => void;
 }
@@ -63,7 +63,7 @@ export function EatAt({ laid, eatAt, onEatAt }: EatAtProps) {
 }
 
 /** The next quarter of an hour at which it can be ready. */
-function suggested(laid: Schemas["Laid"] | null): string {
+function suggested(laid: Schemas["CookSchedule"] | null): string {
   const soonest = laid ? Date.parse(laid.ready_at) : Date.now();
   return new Date(Math.ceil(soonest / STEP_MS) * STEP_MS).toISOString();
 }

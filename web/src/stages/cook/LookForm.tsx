@@ -7,7 +7,7 @@ import { Choice, NumberField, TextField } from "../../ui/Field";
 import { Reason } from "../../ui/Reason";
 import { SCALES } from "./stepText";
 import { useDegrees } from "./useDegrees";
-import type { Deed } from "../../api/deeds";
+import type { CookDeed } from "../../api/cookDeeds";
 import { MOST } from "../../api/vocabulary";
 
 interface LookFormProps {
@@ -54,7 +54,7 @@ export function LookForm({ cue, onSaid }: LookFormProps) {
 interface MeasureFormProps {
   one: Schemas["CookedStep"];
   rule: Schemas["SafeRule"];
-  log: (deed: Deed) => Promise<boolean>;
+  log: (deed: CookDeed) => Promise<boolean>;
 }
 
 /** The core temperature that a step asks for before it is done, and whose rule that is. */
@@ -149,5 +149,5 @@ export function MeasureForm({ one, rule, log }: MeasureFormProps) {
   );
 }
 
-const enough = (held: Schemas["Held"], degreesSay: (celsius: number) => string) =>
+const enough = (held: Schemas["HoldTime"], degreesSay: (celsius: number) => string) =>
   `${degreesSay(held.temperature_c)}${held.seconds > 0 ? ` for ${held.seconds} s` : ""}`;

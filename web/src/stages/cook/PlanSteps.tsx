@@ -96,7 +96,7 @@ function Steps({ draft, onEdit }: { draft: StepDraft; onEdit: (id: string) => vo
 }
 
 /** What has to be begun long before the rest: thawing, chilling, freezing, a long rest. */
-function Ahead({ laid, steps }: { laid: Schemas["Laid"]; steps: readonly Step[] }) {
+function Ahead({ laid, steps }: { laid: Schemas["CookSchedule"]; steps: readonly Step[] }) {
   const lead = steps.filter((step) => laid.lead.includes(step.id));
   if (lead.length === 0) return null;
   const begin = (step: Step) => laid.steps.find((placed) => placed.id === step.id)?.start_at ?? "";

@@ -11,7 +11,7 @@ import { LookForm, MeasureForm } from "./LookForm";
 import { CAME_OUT, memoryText, timeText, untilText } from "./stepText";
 import { ms } from "./timeline";
 import { useDegrees } from "./useDegrees";
-import type { Deed } from "../../api/deeds";
+import type { CookDeed } from "../../api/cookDeeds";
 import { MOST } from "../../api/vocabulary";
 
 interface RunningStepProps {
@@ -21,7 +21,7 @@ interface RunningStepProps {
   now: number;
   startAt: string | null;
   refused: string | undefined;
-  log: (deed: Deed) => Promise<boolean>;
+  log: (deed: CookDeed) => Promise<boolean>;
 }
 
 /** A step of a cook: waiting, going with its clock, or done with what it took. */
@@ -135,7 +135,7 @@ function Going({ one, number, now, refused, log }: RunningStepProps) {
         <LookForm
           cue={step.cue ?? ""}
           onSaid={async (note, ovenC) => {
-            const deed: Deed = { deed: "look", step: step.id, note, oven_c: ovenC };
+            const deed: CookDeed = { deed: "look", step: step.id, note, oven_c: ovenC };
             if (await log(deed)) setLooking(false);
           }}
         />

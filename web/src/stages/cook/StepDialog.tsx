@@ -19,7 +19,7 @@ interface StepDialogProps {
   steps: readonly Step[];
   components: readonly string[];
   ways: readonly Schemas["OtherWay"][];
-  size: Schemas["Sized"] | undefined;
+  size: Schemas["TimeScaling"] | undefined;
   onWay: (way: string) => void;
   onSave: (step: Step) => void;
   onClose: () => void;
@@ -160,7 +160,7 @@ export function StepDialog(props: StepDialogProps) {
 }
 
 /** Minutes that the cook types are for what there is now, where they were stated for another size. */
-const forThisMuch = (draft: Step, size: Schemas["Sized"] | undefined): Partial<Step> => ({
+const forThisMuch = (draft: Step, size: Schemas["TimeScaling"] | undefined): Partial<Step> => ({
   ...(draft.for_piece_g != null && { for_piece_g: size?.piece_g ?? draft.for_piece_g }),
   ...(draft.for_whole_g != null && { for_whole_g: size?.whole_g ?? draft.for_whole_g }),
 });
@@ -172,7 +172,7 @@ function Size({
   set,
 }: {
   draft: Step;
-  size: Schemas["Sized"] | undefined;
+  size: Schemas["TimeScaling"] | undefined;
   set: (part: Partial<Step>) => void;
 }) {
   const now = (grams: number | null | undefined) => (grams ? `now ${fixed(grams, 0)} g` : "");

@@ -4,7 +4,7 @@ import { useWidth } from "../../lib/useWidth";
 import { axisOf, ms, numbered } from "./timeline";
 
 interface TimelineProps {
-  laid: Schemas["Laid"];
+  laid: Schemas["CookSchedule"];
   steps: readonly Schemas["Step"][];
   /** The clock, where the schedule is being cooked. */
   now?: number;
@@ -198,7 +198,7 @@ function lanesOf(rows: readonly Row[]): Lane[] {
   return [...lanes.values()];
 }
 
-function said(laid: Schemas["Laid"], rows: readonly Row[]): string {
+function said(laid: Schemas["CookSchedule"], rows: readonly Row[]): string {
   const steps = rows.map((row) => `${clock(row.start_at)} ${row.step.says}`).join("; ");
   return `Schedule, ${minutes(laid.minutes)}, ready ${clock(laid.ready_at)}. ${steps}`;
 }

@@ -1,6 +1,6 @@
 import type { Schemas } from "../../api/client";
 
-type Laid = Schemas["Laid"];
+type Laid = Schemas["CookSchedule"];
 
 /** A stretch of time as it is drawn: long passive ones are broken, as a long shaft is in a drawing. */
 interface Stretch {

@@ -1,15 +1,15 @@
 import { useState } from "react";
 
 import { sentence } from "../../api/client";
-import { type Deed, useSendDeed } from "../../api/deeds";
+import { type CookDeed, useSendCookDeed } from "../../api/cookDeeds";
 import { useNotice } from "../../ui/notices";
 
 /** Log what was done in a cook; refusals are said, and kept for the step that they are about. */
 export function useCookLog(batchId: number) {
-  const send = useSendDeed();
+  const send = useSendCookDeed();
   const say = useNotice();
   const [refused, setRefused] = useState<{ step: string; says: string }>();
-  const log = async (deed: Deed): Promise<boolean> => {
+  const log = async (deed: CookDeed): Promise<boolean> => {
     try {
       await send(deed, batchId);
       setRefused(undefined);

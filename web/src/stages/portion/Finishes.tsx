@@ -124,7 +124,7 @@ export function Finishes({ batchId, plates }: FinishesProps) {
 }
 
 interface OneFinishProps {
-  plated: Schemas["Plated"];
+  plated: Schemas["PlateWithFinish"];
   onChange: (part: Partial<Finish>, did?: string) => void;
   onRemove: () => void;
 }

@@ -7,7 +7,7 @@ import { weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { Choice, NumberField, TextField } from "../../ui/Field";
 import { Toggle } from "../../ui/Toggle";
-import { type Draft, type Factor, FACTORS, newArm, nameOf, sent } from "./armDraft";
+import { type ArmDraft, type Factor, FACTORS, newArm, nameOf, sent } from "./armDraft";
 
 interface NewArmsProps {
   sheet: Schemas["ArmsSheet"];
@@ -19,9 +19,9 @@ interface NewArmsProps {
 export function NewArms({ sheet, onDivide }: NewArmsProps) {
   const [factor, setFactor] = useState<Factor>(sheet.steps.length > 0 ? "time" : "line");
   const [step, setStep] = useState(hottest(sheet)?.id ?? "");
-  const [arms, setArms] = useState<readonly Draft[]>([newArm(1), newArm(2)]);
+  const [arms, setArms] = useState<readonly ArmDraft[]>([newArm(1), newArm(2)]);
   const [problem, setProblem] = useState<ProblemError | null>(null);
-  const change = (key: number, part: Partial<Draft>) =>
+  const change = (key: number, part: Partial<ArmDraft>) =>
     setArms((all) => all.map((arm) => (arm.key === key ? { ...arm, ...part } : arm)));
   const open = FACTORS.filter(
     ([key]) => (key !== "time" && key !== "tool") || sheet.steps.length > 0,
@@ -125,11 +125,11 @@ function hottest(sheet: Schemas["ArmsSheet"]) {
 }
 
 interface LevelProps {
-  arm: Draft;
+  arm: ArmDraft;
   at: number;
   factor: Factor;
   sheet: Schemas["ArmsSheet"];
-  onChange: (part: Partial<Draft>) => void;
+  onChange: (part: Partial<ArmDraft>) => void;
   problem: ProblemError | null;
 }
 

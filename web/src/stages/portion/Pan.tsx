@@ -202,14 +202,14 @@ function Grid({ cut, pieces, width, sheet, current, onChoose }: GridProps) {
   );
 }
 
-type Place = "corner" | "edge" | "middle";
-const FILLS: Record<Place, string> = {
+type PiecePlace = "corner" | "edge" | "middle";
+const FILLS: Record<PiecePlace, string> = {
   corner: "url(#hatch-fat)",
   edge: "url(#hatch-carbohydrate)",
   middle: "var(--sheet)",
 };
 
-function placeOf(row: number, column: number, rows: number, columns: number): Place {
+function placeOf(row: number, column: number, rows: number, columns: number): PiecePlace {
   const topOrBottom = row === 0 || row === rows - 1;
   const side = column === 0 || column === columns - 1;
   if (topOrBottom && side) return "corner";

@@ -15,7 +15,7 @@ import { TabList } from "../../ui/TabList";
 import type { StageProps } from "../../dish/stage";
 import { SimulatorPanel } from "../../scale/SimulatorPanel";
 import { Arms } from "./Arms";
-import { AtTheScale } from "./AtTheScale";
+import { PortionAtTheScale } from "./PortionAtTheScale";
 import { DivideForm } from "./DivideForm";
 import { Finishes } from "./Finishes";
 import { KeepAs } from "./KeepAs";
@@ -122,7 +122,7 @@ function Portioning({ dish, batch }: StageProps & { batch: Schemas["BatchSummary
             />
           </div>
           <div className="grid min-w-0 content-start gap-6 max-lg:contents">
-            <AtTheScale
+            <PortionAtTheScale
               live={live}
               sheet={made}
               filling={filling}

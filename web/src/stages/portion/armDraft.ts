@@ -12,7 +12,7 @@ export const FACTORS: readonly (readonly [Factor, string])[] = [
 ];
 
 /** An arm while it is thought up. */
-export interface Draft {
+export interface ArmDraft {
   key: number;
   name: string;
   grams: number | null;
@@ -25,13 +25,13 @@ export interface Draft {
   finish: string;
 }
 
-export const newArm = (key: number): Draft => ({
+export const newArm = (key: number): ArmDraft => ({
   ...{ key, name: "", grams: null, pieces: null, minutes: null, tool: "", vessel: "" },
   ...{ food: null, added: null, finish: "" },
 });
 
 /** As the cook calls it, or else by what it does. */
-export function nameOf(arm: Draft, at: number, factor: Factor, sheet: Schemas["ArmsSheet"]) {
+export function nameOf(arm: ArmDraft, at: number, factor: Factor, sheet: Schemas["ArmsSheet"]) {
   const { name, minutes, tool, vessel, food, added, finish } = arm;
   if (name.trim()) return name.trim();
   const topping = sheet.finishes.find((known) => known.id === finish)?.name;
@@ -51,7 +51,7 @@ export function nameOf(arm: Draft, at: number, factor: Factor, sheet: Schemas["A
 
 /** The arm as it is sent. */
 export function sent(
-  arm: Draft,
+  arm: ArmDraft,
   at: number,
   factor: Factor,
   step: string,

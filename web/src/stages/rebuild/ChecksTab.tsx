@@ -4,14 +4,14 @@ import { SaysWho } from "../../drawing/Tolerance";
 import { fixed } from "../../lib/format";
 import { Choice, NumberField } from "../../ui/Field";
 import { Reason, TextButton } from "../../ui/Reason";
-import type { Draft } from "../../lines/useBuildDraft";
+import type { BuildDraft } from "../../lines/useBuildDraft";
 import { changeTerms } from "../../lines/draft";
 import { Thickness } from "./Thickness";
 import type { Reckoned } from "../../lines/useReckoned";
 
 type Check = Schemas["BuildCheck"];
 interface ChecksTabProps {
-  draft: Draft;
+  draft: BuildDraft;
   reckoned: Reckoned;
 }
 
@@ -107,7 +107,7 @@ function likelyFirst(likely: readonly string[]) {
   return [...FAMILIES].sort((a, b) => place(a.value) - place(b.value));
 }
 
-function nameOf(draft: Draft, lineId: string): string {
+function nameOf(draft: BuildDraft, lineId: string): string {
   const lines = (draft.build.components ?? []).flatMap((part) => part.lines ?? []);
   const line = lines.find((line) => line.id === lineId);
   return draft.labels[String(line?.label_id)]?.label.name ?? "A line";
@@ -115,7 +115,7 @@ function nameOf(draft: Draft, lineId: string): string {
 
 const decimals = (check: Check) => (check.unit === "%" && check.value >= 10 ? 0 : 1);
 
-function CheckItem({ check, draft }: { check: Check; draft: Draft }) {
+function CheckItem({ check, draft }: { check: Check; draft: BuildDraft }) {
   const show = (value: number) => fixed(value, decimals(check));
   return (
     <li className="border-t border-rule pt-2" data-check={check.code}>
@@ -165,11 +165,11 @@ function Band({ check }: { check: Check }) {
 }
 
 /** The cook knows better: a note, and the check is quiet until the build goes further out. */
-function Dismissal({ check, draft }: { check: Check; draft: Draft }) {
+function Dismissal({ check, draft }: { check: Check; draft: BuildDraft }) {
   const others = (draft.build.terms?.dismissed ?? []).filter(
     (dismissed) => dismissed.code !== check.code,
   );
-  const set = (dismissed: Schemas["Dismissed"][]) =>
+  const set = (dismissed: Schemas["Dismissal"][]) =>
     draft.change((build) => changeTerms(build, { dismissed }));
   if (!check.speaks) {
     return check.note ? <TextButton onPress={() => set(others)}>Say it again</TextButton> : null;

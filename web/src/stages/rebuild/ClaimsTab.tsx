@@ -2,11 +2,11 @@ import type { Schemas } from "../../api/client";
 import { SaysWho } from "../../drawing/Tolerance";
 import { fixed } from "../../lib/format";
 import { Ticks } from "../../ui/Ticks";
-import type { Draft } from "../../lines/useBuildDraft";
+import type { BuildDraft } from "../../lines/useBuildDraft";
 import { changeTerms } from "../../lines/draft";
 import type { Reckoned } from "../../lines/useReckoned";
 
-type Claim = Schemas["NutritionClaim"];
+type NutritionClaim = Schemas["NutritionClaim"];
 type Need = NonNullable<Schemas["Terms"]["needs"]>[number];
 
 const NEEDS: Record<Need, string> = {
@@ -24,7 +24,7 @@ const SAYS = {
 } as const;
 
 interface ClaimsTabProps {
-  draft: Draft;
+  draft: BuildDraft;
   reckoned: Reckoned;
 }
 
@@ -97,7 +97,7 @@ export function ClaimsTab({ draft, reckoned }: ClaimsTabProps) {
 const words = (names: readonly string[]) =>
   names.map((name) => name.replaceAll("_", " ")).join(", ");
 
-function ClaimRow({ claim }: { claim: Claim }) {
+function ClaimRow({ claim }: { claim: NutritionClaim }) {
   const good = claim.verdict === "yes" || claim.verdict === "within_margin";
   const show = (value: number) => fixed(value, Math.abs(value) < 10 ? 1 : 0);
   return (

@@ -7,7 +7,7 @@ import { useAnswer } from "../../api/useAnswer";
 import { figure } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { Choice, NumberField } from "../../ui/Field";
-import type { Draft } from "../../lines/useBuildDraft";
+import type { BuildDraft } from "../../lines/useBuildDraft";
 import { changeTerms, newId } from "../../lines/draft";
 import { GoalMarks } from "../../drawing/GoalMarks";
 import { Proposals } from "./Proposals";
@@ -23,7 +23,7 @@ const SOFT = GOALS.filter((row) => row.soft);
 const FIRST = 2;
 
 interface GoalTabProps {
-  draft: Draft;
+  draft: BuildDraft;
   trialId: number;
   reckoned: Reckoned;
   trying: Trying;
@@ -178,7 +178,7 @@ function Presets({ trialId, goal, onFill }: PresetsProps) {
 }
 
 /** "150 kcal to spend": what fits on top of a serving. */
-function Toppings({ draft, trialId }: { draft: Draft; trialId: number }) {
+function Toppings({ draft, trialId }: { draft: BuildDraft; trialId: number }) {
   const [kcal, setKcal] = useState<number | null>(null);
   const { answer } = useAnswer<Schemas["Allowance"]>(
     JSON.stringify({ build: draft.build, kcal }),

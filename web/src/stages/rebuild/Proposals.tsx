@@ -4,13 +4,13 @@ import { api, ask, type ProblemError, type Schemas } from "../../api/client";
 import { figure, weighed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { Toggle } from "../../ui/Toggle";
-import type { Draft } from "../../lines/useBuildDraft";
+import type { BuildDraft } from "../../lines/useBuildDraft";
 import { GoalMarks } from "../../drawing/GoalMarks";
 import { MovedLine, type Trying } from "../../lines/SwapList";
 import { useDeed } from "../../ui/useDeed";
 
 interface ProposalsProps {
-  draft: Draft;
+  draft: BuildDraft;
   trialId: number;
   trying: Trying;
 }

@@ -7,7 +7,7 @@ import { fixed } from "../../lib/format";
 import { Button } from "../../ui/Button";
 import { Choice, NumberField } from "../../ui/Field";
 import { Toggle } from "../../ui/Toggle";
-import type { Draft } from "../../lines/useBuildDraft";
+import type { BuildDraft } from "../../lines/useBuildDraft";
 import { lineName } from "../../lines/draft";
 import type { Trying } from "../../lines/SwapList";
 
@@ -23,7 +23,7 @@ const WAYS: readonly { by: By; name: string }[] = [
 ];
 
 interface ScaleTabProps {
-  draft: Draft;
+  draft: BuildDraft;
   trialId: number;
   trying: Trying;
 }
@@ -51,7 +51,7 @@ export function ScaleTab({ draft, trialId, trying }: ScaleTabProps) {
     line_id: chosen?.id ?? null,
     pack_g: pack ?? packG,
   };
-  const { answer, problem } = useAnswer<Schemas["Scaled"]>(
+  const { answer, problem } = useAnswer<Schemas["ScalingAnswer"]>(
     lines.length === 0 ? "" : JSON.stringify({ build: draft.build, scaling }),
     (body) =>
       api.POST("/api/trials/{trial_id}/scale", {

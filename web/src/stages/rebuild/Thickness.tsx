@@ -2,13 +2,13 @@ import { api, ask, type Schemas } from "../../api/client";
 import { useSettings } from "../../api/queries";
 import { fixed } from "../../lib/format";
 import { applied, changedLine } from "../../lines/change";
-import type { Draft } from "../../lines/useBuildDraft";
+import type { BuildDraft } from "../../lines/useBuildDraft";
 import { useNotice } from "../../ui/notices";
 import { TextButton } from "../../ui/Reason";
 import { Toggle } from "../../ui/Toggle";
 import { useDeed } from "../../ui/useDeed";
 
-type Consistency = Schemas["Consistency"];
+type MixtureThickness = Schemas["MixtureThickness"];
 
 const NAMES: Record<Schemas["ThicknessWay"]["thickness"], string> = {
   fill: "stiff, to fill",
@@ -21,7 +21,13 @@ const NAMES: Record<Schemas["ThicknessWay"]["thickness"], string> = {
 };
 
 /** How thick the dips, frostings and shakes of the build are, and what makes them otherwise. */
-export function Thickness({ draft, thick }: { draft: Draft; thick: readonly Consistency[] }) {
+export function Thickness({
+  draft,
+  thick,
+}: {
+  draft: BuildDraft;
+  thick: readonly MixtureThickness[];
+}) {
   if (thick.length === 0) return null;
   return (
     <section aria-label="How thick it gets" className="border-t border-ink pt-2">
@@ -33,7 +39,7 @@ export function Thickness({ draft, thick }: { draft: Draft; thick: readonly Cons
   );
 }
 
-function OfOne({ mixture, draft }: { mixture: Consistency; draft: Draft }) {
+function OfOne({ mixture, draft }: { mixture: MixtureThickness; draft: BuildDraft }) {
   const line = (draft.build.components ?? [])
     .flatMap((part) => part.lines ?? [])
     .find((line) => line.id === mixture.line_id);
@@ -88,7 +94,7 @@ function OfOne({ mixture, draft }: { mixture: Consistency; draft: Draft }) {
   );
 }
 
-const ratioText = (ratio: number, mixture: Consistency) =>
+const ratioText = (ratio: number, mixture: MixtureThickness) =>
   mixture.sort === "liquid"
     ? `1 : ${fixed(ratio, 2)}`
     : `${fixed(100 * ratio, mixture.by_tenths ? 2 : 1)} %`;
@@ -98,8 +104,8 @@ function KeepRatio({
   mixture,
   thickness,
 }: {
-  mixture: Consistency;
-  thickness: NonNullable<Consistency["now"]>;
+  mixture: MixtureThickness;
+  thickness: NonNullable<MixtureThickness["now"]>;
 }) {
   const { data: settings } = useSettings();
   const say = useNotice();

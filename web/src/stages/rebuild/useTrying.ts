@@ -3,13 +3,13 @@ import { useState } from "react";
 import type { Schemas } from "../../api/client";
 import { useNotice } from "../../ui/notices";
 import { applied, type BuildChange } from "../../lines/change";
-import type { Draft } from "../../lines/useBuildDraft";
+import type { BuildDraft } from "../../lines/useBuildDraft";
 import type { Trying } from "../../lines/SwapList";
 
 type ShelfLabel = Schemas["ShelfLabel"];
 
 /** A change that is tried in the section before it is made, and making it with a way back. */
-export function useTrying(draft: Draft) {
+export function useTrying(draft: BuildDraft) {
   const say = useNotice();
   const [found, setFound] = useState<{ change: BuildChange; labels: readonly ShelfLabel[] }>();
   const trying: Trying = {

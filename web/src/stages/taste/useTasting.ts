@@ -6,7 +6,7 @@ import { useNotice } from "../../ui/notices";
 import { useDeed } from "../../ui/useDeed";
 
 /** What one taster is saying; marks stay as they are typed. */
-export interface Draft {
+export interface TastingDraft {
   taster_id: number | null;
   of_original: boolean;
   state: NonNullable<Said["state"]>;
@@ -25,7 +25,7 @@ export interface Draft {
   replaces: string | null;
 }
 
-const BLANK: Draft = {
+const BLANK: TastingDraft = {
   taster_id: null,
   of_original: false,
   state: "fresh",
@@ -45,36 +45,43 @@ const BLANK: Draft = {
 };
 
 /** The next taster starts from a blank sheet, at the same table. */
-const nextSheet = ({ state, how, finish, against, of_original, volume_ml }: Draft): Draft => ({
+const nextSheet = ({
+  state,
+  how,
+  finish,
+  against,
+  of_original,
+  volume_ml,
+}: TastingDraft): TastingDraft => ({
   ...BLANK,
   ...{ state, how, finish, against, of_original, volume_ml },
 });
 
-export const draftOf = (said: Said): Draft => ({
+export const draftOf = (said: Said): TastingDraft => ({
   ...BLANK,
   ...Object.fromEntries(Object.entries(said).filter(([name, value]) => name in BLANK && value)),
   replaces: said.id,
 });
 
 /** A sheet that is half filled in outlives the page. */
-function useDraft(batchId: number): [Draft, (draft: Draft) => void] {
+function useDraft(batchId: number): [TastingDraft, (draft: TastingDraft) => void] {
   const name = `gasket.tasting.${batchId}`;
-  const [draft, setDraft] = useState<Draft>(() => {
+  const [draft, setDraft] = useState<TastingDraft>(() => {
     try {
-      const held = JSON.parse(localStorage.getItem(name) ?? "{}") as Partial<Draft>;
+      const held = JSON.parse(localStorage.getItem(name) ?? "{}") as Partial<TastingDraft>;
       return { ...BLANK, ...held };
     } catch {
       return BLANK;
     }
   });
-  const hold = (next: Draft) => {
+  const hold = (next: TastingDraft) => {
     setDraft(next);
     localStorage.setItem(name, JSON.stringify(next));
   };
   return [draft, hold];
 }
 
-const sheetOf = ({ taster_id, fullness, marks, ...rest }: Draft, id: string): Said => ({
+const sheetOf = ({ taster_id, fullness, marks, ...rest }: TastingDraft, id: string): Said => ({
   ...rest,
   id,
   taster_id: taster_id ?? 0,
@@ -92,7 +99,7 @@ export function useTasting(batchId: number) {
   const archive = async (id: string, archived: boolean) => {
     await deed.run(async () => {
       const params = { path: { tasting_id: id } };
-      await ask(api.PUT("/api/tastings/{tasting_id}/whether", { params, body: { archived } }));
+      await ask(api.PUT("/api/tastings/{tasting_id}/archived", { params, body: { archived } }));
       if (archived) {
         say({ text: "The tasting counts no more.", undo: () => void archive(id, false) });
       }
@@ -115,7 +122,7 @@ export function useTasting(batchId: number) {
       setBusy(false);
     }
   };
-  const change = (by: Partial<Draft>) => {
+  const change = (by: Partial<TastingDraft>) => {
     setProblem(undefined);
     hold({ ...draft, ...by });
   };

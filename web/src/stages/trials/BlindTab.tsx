@@ -10,9 +10,9 @@ import { Choice, NumberField, TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
 import { useDeed } from "../../ui/useDeed";
 
-type Kind = Schemas["NewBlindTest"]["kind"];
+type BlindKind = Schemas["NewBlindTest"]["kind"];
 
-const KINDS: readonly { value: Kind; label: string }[] = [
+const KINDS: readonly { value: BlindKind; label: string }[] = [
   { value: "triangle", label: "Which is the odd one? (triangle)" },
   { value: "preference", label: "Which do you prefer? (pair)" },
 ];
@@ -25,7 +25,7 @@ export function BlindTab({ dishId, letters }: { dishId: number; letters: readonl
   const put = async (id: number, removed: boolean) => {
     const params = { path: { test_id: id } };
     await deed.run(async () => {
-      await ask(api.PUT("/api/blind-tests/{test_id}/whether", { params, body: { removed } }));
+      await ask(api.PUT("/api/blind-tests/{test_id}/removed", { params, body: { removed } }));
       if (removed) say({ text: "The test is deleted.", undo: () => void put(id, false) });
     });
   };
@@ -66,7 +66,7 @@ export function BlindTab({ dishId, letters }: { dishId: number; letters: readonl
 }
 
 function NewTest({ dishId, letters }: { dishId: number; letters: readonly string[] }) {
-  const [kind, setKind] = useState<Kind>("triangle");
+  const [kind, setKind] = useState<BlindKind>("triangle");
   const [nameA, setNameA] = useState(letters[1] ? `Trial ${letters[1]}` : "");
   const [nameB, setNameB] = useState(letters[0] ? `Trial ${letters[0]}` : "");
   const [seats, setSeats] = useState<number | null>(10);

@@ -7,12 +7,12 @@ import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
 import { TellOnce } from "../../food/TellOnce";
 import type { Line } from "./lines";
-import type { Told } from "../../scale/told";
+import type { TypedWeight } from "../../scale/typedWeight";
 
 interface ByMeasureProps {
   batchId: number;
   line: Line;
-  onTaken: (told: Told) => void;
+  onTaken: (told: TypedWeight) => void;
 }
 
 const MEASURE = /[a-zA-Z][a-zA-Z ]*$/;
@@ -99,7 +99,7 @@ export function ByMeasure({ batchId, line, onTaken }: ByMeasureProps) {
 const isVolume = (measure: string) =>
   /^(heaped |level |rounded |scant )?(cup|tbsp|tsp|tablespoon|teaspoon|ml|pint)$/i.test(measure);
 
-function toldOf(one: Schemas["AmountReading"]): Told {
+function toldOf(one: Schemas["AmountReading"]): TypedWeight {
   const grams = one.grams ?? 0;
   const range: [number, number] | null =
     one.low_g != null && one.high_g != null ? [one.low_g, one.high_g] : null;

@@ -13,7 +13,7 @@ import { type ShownSheet } from "./lines";
 import { ByHand } from "../../scale/TypedIn";
 import { useWhenSteady } from "../../scale/useWhenSteady";
 
-type Report = Schemas["ClosingReport"];
+type ClosingReport = Schemas["ClosingReport"];
 
 interface ClosingProps {
   sheet: ShownSheet;
@@ -73,7 +73,7 @@ export function Closing({ sheet, live, onCapture, onClose, onUndo }: ClosingProp
   );
 }
 
-function Looked({ report }: { report: Report }) {
+function Looked({ report }: { report: ClosingReport }) {
   const nothing = report.far.length + report.skipped.length + report.unweighed.length === 0;
   if (nothing) return <p className="text-done">✓ Nothing is far from its plan.</p>;
   return (
@@ -107,7 +107,7 @@ interface MixtureProps {
   sheet: ShownSheet;
   live: Live;
   onCapture: (part: Taken) => string;
-  report: Report | undefined;
+  report: ClosingReport | undefined;
 }
 
 /** The whole mixture against the sum of its lines, in its bowl or a known one. */
@@ -186,7 +186,7 @@ function Mixture({ sheet, live, onCapture, report }: MixtureProps) {
 }
 
 /** How full a pan or a set of cups gets. */
-function Fills({ fills }: { fills: Report["fills"] }) {
+function Fills({ fills }: { fills: ClosingReport["fills"] }) {
   const [name, setName] = useState(fills[0]?.vessel ?? "");
   const fill = fills.find((fill) => fill.vessel === name) ?? fills[0];
   if (!fill) return null;
@@ -210,7 +210,7 @@ function Fills({ fills }: { fills: Report["fills"] }) {
   );
 }
 
-function GapSays({ gap }: { gap: Schemas["Gap"] }) {
+function GapSays({ gap }: { gap: Schemas["MixtureGap"] }) {
   if (gap.agrees) {
     return (
       <p className="text-done">✓ {weighed(gap.mixture_g)} g weighed: it agrees with the lines.</p>

@@ -11,7 +11,7 @@ import { type Line, untilRight } from "./lines";
 import { TypedIn } from "../../scale/TypedIn";
 import type { Weighing } from "./useWeighing";
 
-type Way = "typed" | "measure" | "until" | "pack" | "food" | "more" | "spilled" | "skip";
+type OtherWay = "typed" | "measure" | "until" | "pack" | "food" | "more" | "spilled" | "skip";
 
 interface OtherWaysProps {
   open: boolean;
@@ -27,8 +27,8 @@ interface OtherWaysProps {
 /** Every other way to weigh a line, or not to weigh it; and what went otherwise than planned. */
 export function OtherWays(p: OtherWaysProps) {
   const { line, weighing } = p;
-  const [way, setWay] = useState<Way>(line ? "typed" : "more");
-  const ways: [Way, string][] = [
+  const [way, setWay] = useState<OtherWay>(line ? "typed" : "more");
+  const ways: [OtherWay, string][] = [
     ...(line ? LINE_WAYS : []),
     ["more", "Something more"],
     ["spilled", "Spilled or tasted"],
@@ -135,7 +135,7 @@ export function OtherWays(p: OtherWaysProps) {
   );
 }
 
-const LINE_WAYS: [Way, string][] = [
+const LINE_WAYS: [OtherWay, string][] = [
   ["typed", "Type it in"],
   ["measure", "By cup, spoon or scoop"],
   ["until", "Until it is right"],

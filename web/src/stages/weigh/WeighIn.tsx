@@ -8,7 +8,7 @@ import { useKeys } from "../../lib/useKeys";
 import { useNotice } from "../../ui/notices";
 import { Empty, Loading } from "../../ui/States";
 import type { StageProps } from "../../dish/stage";
-import { AtTheScale } from "./AtTheScale";
+import { LineAtTheScale } from "./LineAtTheScale";
 import { Closed } from "./Closed";
 import { Closing } from "./Closing";
 import { FreePour } from "./FreePour";
@@ -125,7 +125,7 @@ function Open({ sheet, live, captures }: OpenProps) {
       <div className="flex min-w-0 flex-col p-5 max-sm:p-3">
         <Status live={live} sheet={sheet} onHandsFree={weighing.setHandsFree} voice={voice} />
         {line || sheet.free ? (
-          <AtTheScale
+          <LineAtTheScale
             sheet={sheet}
             line={line}
             live={live}

@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { Taken, useCaptures } from "../../api/captures";
 import { api, ask, type Schemas, sentence } from "../../api/client";
 import type { BatchSheet, Live } from "../../api/live";
-import type { Told } from "../../scale/told";
+import type { TypedWeight } from "../../scale/typedWeight";
 import { MOST_NUDGE } from "../../api/vocabulary";
 import { useNotice } from "../../ui/notices";
 import { isTooMuch, type Line, type ShownSheet, stillOpen } from "./lines";
@@ -23,7 +23,7 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
   const say = useNotice();
   const { reading } = live;
   const { whenSteady, waiting } = useWhenSteady(reading);
-  const [undecided, setUndecided] = useState<{ line: number; told: Told } | null>(null);
+  const [undecided, setUndecided] = useState<{ line: number; told: TypedWeight } | null>(null);
   const into = line?.bowl ?? bowl;
   const ofLine = (one: Line) => ({ line: one.id, seen: one.seen });
   const of = (at: Line | undefined) => (at ? ofLine(at) : { line: null, seen: null });
@@ -62,7 +62,7 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
     });
   };
   const byHand = (part: Taken) => captures.capture({ origin: "hand", ...part });
-  const record = ({ grams, range, origin, count }: Told, kind: "line" | "add" = "line") =>
+  const record = ({ grams, range, origin, count }: TypedWeight, kind: "line" | "add" = "line") =>
     byHand({
       kind,
       ...of(line),
@@ -73,7 +73,7 @@ export function useWeighing({ sheet, line, live, captures, bowl }: WeighingProps
       count: count ?? null,
       origin,
     });
-  const told = (one: Told, kind: "line" | "add" = "line") => {
+  const told = (one: TypedWeight, kind: "line" | "add" = "line") => {
     if (line && kind === "line" && isTooMuch(line, one.grams))
       setUndecided({ line: line.id, told: one });
     else record(one, kind);

@@ -4,13 +4,13 @@ from collections.abc import Callable, Iterable
 from dataclasses import dataclass
 from typing import Literal
 
+from gasket.core.law.reference_amounts import ReferenceAmount
 from gasket.core.numbers import Answer
 from gasket.core.reckoning.batch import Original
 from gasket.core.reckoning.margin import Figure, Portion
-from gasket.core.trade.reference_amounts import ReferenceAmount
 
 School = Literal["us", "eu"]
-Compared = Literal["kcal", "fat_g", "sugars_g", "fibre_g"]
+ReducibleFigure = Literal["kcal", "fat_g", "sugars_g", "fibre_g"]
 ClaimVerdict = Literal["yes", "within_margin", "no", "cannot_tell"]
 
 
@@ -37,7 +37,7 @@ Deciding = tuple[float, float, float] | None
 
 
 @dataclass(frozen=True, slots=True)
-class Judged:
+class ClaimSubject:
     """A serving as the rules look at it. `corrected` is its protein by quality in the reference
     amount; a `drink` has limits of its own in the EU."""
 
@@ -49,10 +49,10 @@ class Judged:
 
 
 @dataclass(frozen=True, slots=True)
-class Limit:
+class ClaimLimit:
     """One number that a rule asks for, in `unit`, with its bound and how that is said."""
 
-    number: Callable[[Judged], Deciding]
+    number: Callable[[ClaimSubject], Deciding]
     unit: str
     says: str
     least: float | None = None
@@ -72,16 +72,16 @@ class Rule:
     key: str
     name: str
     school: School
-    limits: tuple[Limit, ...]
+    limits: tuple[ClaimLimit, ...]
     how: Literal["either", "both"] = "either"
 
-    def verdict(self, judged: Judged) -> NutritionClaim:
+    def verdict(self, judged: ClaimSubject) -> NutritionClaim:
         """Whether it fits: of several numbers by the one that comes nearest, or that is furthest
         where both must be kept."""
         found = [self._by(limit, judged) for limit in self.limits]
         return nearest(found) if self.how == "either" else max(found, key=_distance)
 
-    def _by(self, limit: Limit, judged: Judged) -> NutritionClaim:
+    def _by(self, limit: ClaimLimit, judged: ClaimSubject) -> NutritionClaim:
         found = limit.number(judged)
         by = 0.0 if found is None else limit.beyond(found[0])
         verdict: ClaimVerdict = "cannot_tell"
@@ -103,6 +103,7 @@ class Rule:
 
 
 def scaled(figure: object, factor: float | None) -> Deciding:
+    """A figure with its likely interval, times a factor; None where either is unknown."""
     if not isinstance(figure, Figure) or factor is None:
         return None
     return figure.value * factor, figure.likely[0] * factor, figure.likely[1] * factor
@@ -115,7 +116,7 @@ def share(figure: object, kcal: object, per_g: float) -> Deciding:
     return scaled(figure, 100 * per_g / kcal.value)
 
 
-def less(judged: Judged, name: Compared) -> Deciding:
+def less(judged: ClaimSubject, name: ReducibleFigure) -> Deciding:
     """Percent less than the original has, weight for weight."""
     serving, original = judged.serving, judged.original
     theirs = getattr(original, name) if original else None
@@ -128,7 +129,8 @@ def less(judged: Judged, name: Compared) -> Deciding:
     return value, high, low
 
 
-def per_100_g(judged: Judged, name: Compared) -> Deciding:
+def per_100_g(judged: ClaimSubject, name: ReducibleFigure) -> Deciding:
+    """A figure of the serving in 100 g of it."""
     grams = judged.serving.grams
     return scaled(getattr(judged.serving, name), 100 / grams if grams else None)
 

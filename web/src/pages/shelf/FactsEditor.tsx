@@ -9,7 +9,7 @@ import { useNotice } from "../../ui/notices";
 import { useDeed } from "../../ui/useDeed";
 
 type Facts = Schemas["FoodFacts"];
-type Measure = Schemas["Measure"];
+type HouseMeasure = Schemas["Measure"];
 
 const ORIGINS = {
   weighed: "weighed by you",
@@ -133,8 +133,8 @@ const percent = (share: number | null | undefined) =>
   share == null ? null : Math.round(share * 1000) / 10;
 
 interface MeasuresProps {
-  value: readonly Measure[];
-  onChange: (measures: Measure[]) => void;
+  value: readonly HouseMeasure[];
+  onChange: (measures: HouseMeasure[]) => void;
 }
 
 /** One large one, a scoop, a can: what each weighs as eaten. */

@@ -9,7 +9,7 @@ import { ScaleButtons } from "../../scale/ScaleButtons";
 import { SoFar } from "./SoFar";
 import type { Weighing } from "./useWeighing";
 
-interface AtTheScaleProps {
+interface LineAtTheScaleProps {
   sheet: ShownSheet;
   line: Line | undefined;
   live: Live;
@@ -21,7 +21,7 @@ interface AtTheScaleProps {
 }
 
 /** The name, the reading, what is left to pour. */
-export function AtTheScale(p: AtTheScaleProps) {
+export function LineAtTheScale(p: LineAtTheScaleProps) {
   const { sheet, line, live, weighing } = p;
   const { reading } = live;
   const counted = line?.only_counted === true;

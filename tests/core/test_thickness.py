@@ -4,13 +4,13 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from gasket.core.rebuild.consistency import consistencies, own_key
-from gasket.core.trade.consistency import MIXTURES, THICKNESSES
+from gasket.core.rebuild.thickness import own_key, thicknesses
+from gasket.core.trade.thickness import MIXTURES, THICKNESSES
 from tests.core.builds import workpiece
 
 
 def of(parts, own=None, **terms):
-    return list(consistencies(workpiece(parts, **terms), own or {}))
+    return list(thicknesses(workpiece(parts, **terms), own or {}))
 
 
 @pytest.mark.parametrize(

@@ -3,12 +3,12 @@ import { useQueryClient } from "@tanstack/react-query";
 import { api, ask, type Schemas } from "./client";
 import { keys } from "./queries";
 
-export type Deed = Omit<Schemas["CookDeed"], "id">;
+export type CookDeed = Omit<Schemas["CookDeed"], "id">;
 
 /** Log a deed of a cook, or of a timer that belongs to none, and show it on every page. Throws what is refused. */
-export function useSendDeed() {
+export function useSendCookDeed() {
   const client = useQueryClient();
-  return async (deed: Deed, batchId: number | null): Promise<void> => {
+  return async (deed: CookDeed, batchId: number | null): Promise<void> => {
     const body = { ...deed, id: crypto.randomUUID() };
     if (batchId === null) {
       client.setQueryData(keys.timers, await ask(api.POST("/api/timers", { body })));

@@ -1,5 +1,5 @@
 /** A weight that was not read on a scale: with a range it is an estimate. */
-export interface Told {
+export interface TypedWeight {
   grams: number;
   range: [number, number] | null;
   origin: "hand" | "measure" | "estimate";

@@ -49,7 +49,7 @@ export function Waiting({ kitchen }: { kitchen: Schemas["KitchenView"] }) {
 }
 
 /** How full it still is, hours after: marked here, later, or never. */
-function StillFull({ asked }: { asked: Schemas["FullnessAsked"] }) {
+function StillFull({ asked }: { asked: Schemas["FullnessQuestion"] }) {
   const [mark, setMark] = useState("");
   const [error, setError] = useState<string>();
   const deed = useDeed((problem) => setError(firstFault(problem)));

@@ -1,15 +1,15 @@
 """US definitions: 21 CFR 101.54, 101.56, 101.60, 101.62, per reference amount."""
 
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 from functools import partial
 from typing import Final
 
-from gasket.core.rebuild.nutrition_claims.deciding import (
-    Compared,
+from gasket.core.law.claim_rules import (
+    ClaimLimit,
+    ClaimSubject,
     Deciding,
-    Judged,
-    Limit,
     NutritionClaim,
+    ReducibleFigure,
     Rule,
     less,
     nearest,
@@ -17,11 +17,10 @@ from gasket.core.rebuild.nutrition_claims.deciding import (
     scaled,
     share,
 )
-from gasket.core.rebuild.workpiece import Workpiece
+from gasket.core.law.reference_amounts import ReferenceAmount
 from gasket.core.reckoning.batch import Original
 from gasket.core.reckoning.margin import Figure, Portion
 from gasket.core.trade.kinds import FoodKind
-from gasket.core.trade.reference_amounts import ReferenceAmount
 
 DAILY_PROTEIN_G: Final = 50.0
 SMALL_G: Final = 30.0
@@ -63,7 +62,7 @@ def us_rules(reference: ReferenceAmount | None, *, fat_heavy: bool) -> Iterator[
     yield low_fat
 
 
-def us_claims(judged: Judged) -> Iterator[NutritionClaim]:
+def us_claims(judged: ClaimSubject) -> Iterator[NutritionClaim]:
     """Every US claim. 101.56(d): a main dish is light too when it is low in calories or in fat."""
     rules = us_rules(judged.reference, fat_heavy=is_fat_heavy(judged.original))
     found = {rule.key: rule.verdict(judged) for rule in rules}
@@ -81,15 +80,15 @@ def is_fat_heavy(original: Original | None) -> bool:
     return 9 * original.fat_g >= FAT_HEAVY / 100 * original.kcal
 
 
-def _corrected(judged: Judged) -> Deciding:
+def _corrected(judged: ClaimSubject) -> Deciding:
     return judged.corrected
 
 
-def _fat_share(judged: Judged) -> Deciding:
+def _fat_share(judged: ClaimSubject) -> Deciding:
     return share(judged.serving.fat_g, judged.serving.kcal, 9)
 
 
-def _in_the_amount(judged: Judged, name: Compared) -> Deciding:
+def _in_the_amount(judged: ClaimSubject, name: ReducibleFigure) -> Deciding:
     """In the reference amount; where that is 30 g or less the rule also holds for 50 g."""
     reference, grams = judged.reference, judged.serving.grams
     if reference is None or not grams:
@@ -101,18 +100,18 @@ def _in_the_amount(judged: Judged, name: Compared) -> Deciding:
 def _protein(key: str, name: str, percent: float, amount: str) -> Rule:
     says = f"{percent:g} % of {DAILY_PROTEIN_G:g} g in {amount}, corrected for quality"
     least = percent / 100 * DAILY_PROTEIN_G
-    return Rule(key, name, "us", (Limit(_corrected, "g, corrected", says, least=least),))
+    return Rule(key, name, "us", (ClaimLimit(_corrected, "g, corrected", says, least=least),))
 
 
 def _low_calorie(amount: str) -> Rule:
     says = f"at most 40 kcal in {amount}"
-    limit = Limit(partial(_in_the_amount, name="kcal"), "kcal", says, most=40)
+    limit = ClaimLimit(partial(_in_the_amount, name="kcal"), "kcal", says, most=40)
     return Rule("us-low-calorie", "low calorie", "us", (limit,))
 
 
 def _low_fat(amount: str) -> Rule:
     says = f"at most 3 g in {amount}"
-    limit = Limit(partial(_in_the_amount, name="fat_g"), "g", says, most=3)
+    limit = ClaimLimit(partial(_in_the_amount, name="fat_g"), "g", says, most=3)
     return Rule("us-low-fat", "low fat", "us", (limit,))
 
 
@@ -121,7 +120,7 @@ _MAIN_LOW_CALORIE: Final = Rule(
     "low calorie",
     "us",
     (
-        Limit(
+        ClaimLimit(
             partial(per_100_g, name="kcal"),
             "kcal per 100 g",
             "at most 120 kcal per 100 g of a main dish",
@@ -135,13 +134,13 @@ _MAIN_LOW_FAT: Final = Rule(
     "low fat",
     "us",
     (
-        Limit(
+        ClaimLimit(
             partial(per_100_g, name="fat_g"),
             "g per 100 g",
             "at most 3 g of fat per 100 g of a main dish, and 30 % of its energy",
             most=3,
         ),
-        Limit(
+        ClaimLimit(
             _fat_share,
             "% of energy",
             "at most 30 % of the energy of a main dish from fat, and 3 g per 100 g",
@@ -155,7 +154,7 @@ _REDUCED: Final = Rule(
     "reduced calories",
     "us",
     (
-        Limit(
+        ClaimLimit(
             partial(less, name="kcal"),
             "% less at equal weight",
             "at least 25 % less than the original",
@@ -169,13 +168,13 @@ _LIGHT: Final = Rule(
     "light",
     "us",
     (
-        Limit(
+        ClaimLimit(
             partial(less, name="kcal"),
             "% less at equal weight",
             "at least a third fewer kcal than the original, or half the fat",
             least=100 / 3,
         ),
-        Limit(
+        ClaimLimit(
             partial(less, name="fat_g"),
             "% less fat at equal weight",
             "at least 50 % less fat than the original, or a third fewer kcal",
@@ -188,7 +187,7 @@ _LIGHT_OF_FAT: Final = Rule(
     "light",
     "us",
     (
-        Limit(
+        ClaimLimit(
             partial(less, name="fat_g"),
             "% less fat at equal weight",
             "half of its energy is fat, so at least 50 % less fat",
@@ -199,18 +198,20 @@ _LIGHT_OF_FAT: Final = Rule(
 
 
 def corrected_protein(
-    piece: Workpiece, serving: Portion, reference: ReferenceAmount | None
+    protein_g: Iterable[tuple[FoodKind, float]],
+    serving: Portion,
+    reference: ReferenceAmount | None,
 ) -> Deciding:
-    """Grams of protein by quality in the reference amount; None where a quality is unknown."""
+    """Grams of protein by quality in the reference amount, by the `protein_g` that foods of
+    each kind bring into the serving; None where a quality is unknown."""
     if reference is None or not serving.grams or not isinstance(serving.protein_g, Figure):
         return None
     per_reference = reference.grams / serving.grams
     total = corrected = unknown = 0.0
-    for line in piece.lines():
-        protein = (line.brings("protein_g") or 0.0) * line.per_serving
+    for kind, protein in protein_g:
         total += protein
-        if line.kind in QUALITY:
-            corrected += protein * QUALITY[line.kind]
+        if kind in QUALITY:
+            corrected += protein * QUALITY[kind]
         else:
             unknown += protein
     if total <= 0 or unknown > NEGLIGIBLE_PROTEIN * total:

@@ -21,7 +21,7 @@ const LATELY: KitchenQuery = { search: "", tag: "", sort: "touched", archived: f
 const MANY = 6;
 
 /** Home: what is in progress, and every dish. */
-export function KitchenPage() {
+export function OverviewPage() {
   const [query, setQuery] = useState(LATELY);
   const { hash, key } = useLocation();
   const { data, error, isPending, refetch, fetchNextPage, hasNextPage, isFetchingNextPage } =

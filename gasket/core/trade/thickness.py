@@ -27,7 +27,7 @@ SMALL_G: Final = 60.0
 
 
 @dataclass(frozen=True, slots=True)
-class Mixture:
+class MixtureKind:
     """What is stirred together, and how much of the `added` kinds it takes.
 
     `base` is counted together, `beside` is counted with it but names no mixture, `idle` is in it
@@ -73,9 +73,9 @@ _FROSTING: Final = r"frosting|icing|glaze|cream|filling|topping|\bdip\b|spread"
 _RUNNY: Final[dict[FoodKind, str]] = {
     "whey_powder": "Plain whey thickens less than a blend and may take more."
 }
-MIXTURES: Final[tuple[Mixture, ...]] = (
+MIXTURES: Final[tuple[MixtureKind, ...]] = (
     # The first that it can be wins.
-    Mixture(
+    MixtureKind(
         "syrup",
         "cocoa with syrup",
         sort="liquid",
@@ -86,7 +86,7 @@ MIXTURES: Final[tuple[Mixture, ...]] = (
         needs=True,
         standing=_THICKENS,
     ),
-    Mixture(
+    MixtureKind(
         "peanut",
         "peanut powder with water",
         sort="liquid",
@@ -96,7 +96,7 @@ MIXTURES: Final[tuple[Mixture, ...]] = (
         ratios={"fill": (1.0, 1.2), "spread": (1.3, 1.5), "dip": (1.6, 2.0), "drizzle": (2.0, 2.5)},
         standing=_THICKENS,
     ),
-    Mixture(
+    MixtureKind(
         "protein",
         "protein powder with water",
         sort="liquid",
@@ -108,7 +108,7 @@ MIXTURES: Final[tuple[Mixture, ...]] = (
         takes={"whey_powder": 2 / 3},
         standing=_THICKENS,
     ),
-    Mixture(
+    MixtureKind(
         "cocoa",
         "cocoa and powdered sweetener with milk",
         sort="liquid",
@@ -123,7 +123,7 @@ MIXTURES: Final[tuple[Mixture, ...]] = (
         },
         standing=_THICKENS,
     ),
-    Mixture(
+    MixtureKind(
         "icing",
         "powdered sugar with juice or milk",
         sort="liquid",
@@ -138,7 +138,7 @@ MIXTURES: Final[tuple[Mixture, ...]] = (
         takes={"powdered_sweetener": 0.8},
         standing_with={"powdered_sweetener": "Of erythritol it turns grainy as it dries."},
     ),
-    Mixture(
+    MixtureKind(
         "cheese_frosting",
         "cream cheese with protein powder",
         sort="powder",
@@ -153,7 +153,7 @@ MIXTURES: Final[tuple[Mixture, ...]] = (
         standing="It firms in 30 to 60 min in the fridge.",
         standing_with=_RUNNY,
     ),
-    Mixture(
+    MixtureKind(
         "yogurt_frosting",
         "thick yogurt with protein powder",
         sort="powder",
@@ -166,7 +166,7 @@ MIXTURES: Final[tuple[Mixture, ...]] = (
         standing="It thickens as it stands, and weeps 2 to 5 % by the next day: stir it again.",
         standing_with=_RUNNY,
     ),
-    Mixture(
+    MixtureKind(
         "shake",
         "shake with gum",
         sort="gum",
@@ -180,7 +180,7 @@ MIXTURES: Final[tuple[Mixture, ...]] = (
         "Above half a percent it turns slimy.",
         by_tenths=True,
     ),
-    Mixture(
+    MixtureKind(
         "pudding_shake",
         "shake with pudding powder",
         sort="powder",

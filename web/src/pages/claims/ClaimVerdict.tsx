@@ -4,9 +4,9 @@ import { SaysWho } from "../../drawing/Tolerance";
 import type { Claim } from "./claims";
 import type { Checked } from "./useClaimCheck";
 
-type Report = Schemas["ClaimReport"];
+type ClaimReport = Schemas["ClaimReport"];
 
-const TONE: Record<Report["verdict"], { mark: string; tone: string }> = {
+const TONE: Record<ClaimReport["verdict"], { mark: string; tone: string }> = {
   agrees: { mark: "✓ ", tone: "text-done" },
   "agrees with fibre": { mark: "✓ ", tone: "text-done" },
   disagrees: { mark: "! ", tone: "text-mark" },
@@ -55,7 +55,7 @@ export function ClaimVerdict({ checked, claims }: { checked: Checked; claims: re
   );
 }
 
-function Checks({ report }: { report: Report }) {
+function Checks({ report }: { report: ClaimReport }) {
   if (report.checks.length === 0) return null;
   return (
     <ul aria-label="What was checked" className="grid border-t border-ink">
@@ -79,7 +79,7 @@ function Checks({ report }: { report: Report }) {
 }
 
 /** The stated figure against the interval that the rest leaves for it. */
-function CheckBar({ check }: { check: Report["checks"][number] }) {
+function CheckBar({ check }: { check: ClaimReport["checks"][number] }) {
   const low = Math.min(check.stated, check.reckoned_lo);
   const high = Math.max(check.stated, check.reckoned_hi);
   const room = Math.max(high - low, 1e-9);
@@ -108,7 +108,7 @@ function CheckBar({ check }: { check: Report["checks"][number] }) {
   );
 }
 
-function Repairs({ report }: { report: Report }) {
+function Repairs({ report }: { report: ClaimReport }) {
   if (report.repairs.length === 0) return null;
   const [first, ...others] = report.repairs;
   return (
@@ -134,7 +134,7 @@ function Repairs({ report }: { report: Report }) {
   );
 }
 
-function change(repair: Report["repairs"][number]): string {
+function change(repair: ClaimReport["repairs"][number]): string {
   const percent = repair.change * 100;
   return `${percent > 0 ? "+" : "−"}${fixed(Math.abs(percent), Math.abs(percent) < 10 ? 1 : 0)} %`;
 }
@@ -144,7 +144,7 @@ const RATIO = { kcal: "by kcal", grams: "by weight", protein_g: "by protein" } a
   string
 >;
 
-function Ratios({ report, claims }: { report: Report; claims: readonly Claim[] }) {
+function Ratios({ report, claims }: { report: ClaimReport; claims: readonly Claim[] }) {
   if (report.ratios.length === 0) return null;
   const theirs = claims[0]?.name || "theirs";
   return (

@@ -19,7 +19,7 @@ import type { Filling } from "./filling";
 /** What the scale shows, or what was typed. */
 type Weight = Partial<ReturnType<typeof showing>> & { net_g?: number; origin: "scale" | "hand" };
 
-interface AtTheScaleProps {
+interface PortionAtTheScaleProps {
   live: Live;
   sheet: BatchSheet;
   filling: Filling;
@@ -32,7 +32,7 @@ interface AtTheScaleProps {
 }
 
 /** One thing at a time on the scale: the mixture, a piece, the cooked batch, what came back. */
-export function AtTheScale(p: AtTheScaleProps) {
+export function PortionAtTheScale(p: PortionAtTheScaleProps) {
   const { live, sheet, filling, current } = p;
   const [byHand, setByHand] = useState(false);
   const { reading } = live;

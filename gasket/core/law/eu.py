@@ -4,11 +4,11 @@ from collections.abc import Iterator
 from functools import partial
 from typing import Final
 
-from gasket.core.rebuild.nutrition_claims.deciding import (
-    Compared,
+from gasket.core.law.claim_rules import (
+    ClaimLimit,
+    ClaimSubject,
     Deciding,
-    Judged,
-    Limit,
+    ReducibleFigure,
     Rule,
     less,
     per_100_g,
@@ -18,11 +18,11 @@ from gasket.core.rebuild.nutrition_claims.deciding import (
 from gasket.core.reckoning.margin import Figure
 
 
-def _protein_share(judged: Judged) -> Deciding:
+def _protein_share(judged: ClaimSubject) -> Deciding:
     return share(judged.serving.protein_g, judged.serving.kcal, 4)
 
 
-def _fibre_per_100_kcal(judged: Judged) -> Deciding:
+def _fibre_per_100_kcal(judged: ClaimSubject) -> Deciding:
     kcal = judged.serving.kcal
     if not isinstance(kcal, Figure) or kcal.value <= 0:
         return None
@@ -31,22 +31,24 @@ def _fibre_per_100_kcal(judged: Judged) -> Deciding:
 
 def _protein(key: str, name: str, least: float) -> Rule:
     says = f"{least:g} % of the energy from protein"
-    return Rule(key, name, "eu", (Limit(_protein_share, "% of energy", says, least=least),))
+    return Rule(key, name, "eu", (ClaimLimit(_protein_share, "% of energy", says, least=least),))
 
 
 def _fibre(key: str, name: str, by_weight: float, by_energy: float) -> Rule:
     """Grams per 100 g, or per 100 kcal: one of them is enough."""
     says = f"{by_weight:g} g of fibre per 100 g, or {by_energy:g} g per 100 kcal"
-    weight = Limit(partial(per_100_g, name="fibre_g"), "g per 100 g", says, least=by_weight)
-    energy = Limit(_fibre_per_100_kcal, "g per 100 kcal", says, least=by_energy)
+    weight = ClaimLimit(partial(per_100_g, name="fibre_g"), "g per 100 g", says, least=by_weight)
+    energy = ClaimLimit(_fibre_per_100_kcal, "g per 100 kcal", says, least=by_energy)
     return Rule(key, name, "eu", (weight, energy))
 
 
-def _low(key: str, name: str, figure: Compared, of: str, most: float, per: str) -> Rule:
+def _low(key: str, name: str, figure: ReducibleFigure, of: str, most: float, per: str) -> Rule:
     amount = "100 ml of a drink" if per == "ml" else "100 g"
     unit = f"{of.split()[0]} per 100 {per}"
     says = f"at most {most:g} {of} per {amount}"
-    return Rule(key, name, "eu", (Limit(partial(per_100_g, name=figure), unit, says, most=most),))
+    return Rule(
+        key, name, "eu", (ClaimLimit(partial(per_100_g, name=figure), unit, says, most=most),)
+    )
 
 
 _PROTEIN: Final = (
@@ -69,7 +71,7 @@ _REDUCED: Final = Rule(
     "reduced energy, light",
     "eu",
     (
-        Limit(
+        ClaimLimit(
             partial(less, name="kcal"),
             "% less at equal weight",
             "at least 30 % less than the original",

@@ -9,7 +9,7 @@ import { Toggle } from "../../ui/Toggle";
 import { type NutrientRow, rowsFor } from "../../lib/nutrients";
 
 type ComparedLabel = Schemas["ComparedLabel"];
-type Base = keyof Schemas["Compared"];
+type Base = keyof Schemas["LabelComparison"];
 
 const BASES: readonly { base: Base; name: string }[] = [
   { base: "per_100g", name: "per 100 g" },

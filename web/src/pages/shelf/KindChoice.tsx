@@ -3,15 +3,15 @@ import { FOOD_KINDS } from "../../api/vocabulary";
 import { useNotice } from "../../ui/notices";
 
 type Food = Schemas["ShelfFood"];
-type Kind = Food["kind"];
+type FoodKind = Food["kind"];
 
-const named = (kind: Kind) => kind.replaceAll("_", " ");
+const named = (kind: FoodKind) => kind.replaceAll("_", " ");
 const SORTED = FOOD_KINDS.toSorted((a, b) => named(a).localeCompare(named(b)));
 
 /** What the food counts as in a build, and who says so; a guess is put right in one touch. */
 export function KindChoice({ food }: { food: Food }) {
   const say = useNotice();
-  const put = async (version: number, kind: Kind | null) => {
+  const put = async (version: number, kind: FoodKind | null) => {
     try {
       const stored = await ask(
         api.PUT("/api/foods/{food_id}", {
@@ -24,7 +24,7 @@ export function KindChoice({ food }: { food: Food }) {
       say({ text: sentence(error), bad: true });
     }
   };
-  const choose = async (kind: Kind | null) => {
+  const choose = async (kind: FoodKind | null) => {
     const stored = await put(food.version, kind);
     if (stored)
       say({
@@ -40,7 +40,7 @@ export function KindChoice({ food }: { food: Food }) {
         id={`kind-${food.id}`}
         value={food.facts.kind ?? "guess"}
         onChange={(event) =>
-          void choose(event.target.value === "guess" ? null : (event.target.value as Kind))
+          void choose(event.target.value === "guess" ? null : (event.target.value as FoodKind))
         }
         className="my-1 min-h-11 min-w-0 border border-soft bg-paper px-2 font-semibold"
       >

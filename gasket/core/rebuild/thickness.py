@@ -6,7 +6,8 @@ from typing import NamedTuple
 
 from gasket.core.numbers import Answer
 from gasket.core.rebuild.workpiece import PlacedLine, Workpiece
-from gasket.core.trade.consistency import (
+from gasket.core.trade.kinds import FoodKind
+from gasket.core.trade.thickness import (
     DIFFER,
     HOLD_BACK,
     MIXTURES,
@@ -14,10 +15,9 @@ from gasket.core.trade.consistency import (
     SMALL_G,
     THIN,
     Added,
-    Mixture,
+    MixtureKind,
     Thickness,
 )
-from gasket.core.trade.kinds import FoodKind
 
 
 class ThicknessWay(Answer):
@@ -32,7 +32,7 @@ class ThicknessWay(Answer):
     own: bool
 
 
-class Consistency(Answer):
+class MixtureThickness(Answer):
     """One component that is thickened or thinned by what is `added`: a liquid, a powder or a gum.
 
     `added_g` counts what helps for what it does. `line_id` is the line whose amount makes it
@@ -61,14 +61,14 @@ def own_key(mixture: str, thickness: Thickness) -> str:
     return f"{mixture}/{thickness}"
 
 
-class _Stirred(NamedTuple):
-    mixture: Mixture
+class _MixtureInBuild(NamedTuple):
+    mixture: MixtureKind
     counted: list[PlacedLine]
     added: list[PlacedLine]
     helping: list[PlacedLine]
 
 
-def consistencies(piece: Workpiece, own: Mapping[str, float]) -> Iterator[Consistency]:
+def thicknesses(piece: Workpiece, own: Mapping[str, float]) -> Iterator[MixtureThickness]:
     """Every component that is such a mixture; `own` are the cook's ratios by `own_key`."""
     body = {placed.component for placed in piece.base()}
     for at, part in enumerate(piece.build.components):
@@ -84,10 +84,10 @@ def consistencies(piece: Workpiece, own: Mapping[str, float]) -> Iterator[Consis
             None,
         )
         if found is not None:
-            yield _consistency(part.name, found, own)
+            yield _thickness_of(part.name, found, own)
 
 
-def _may_be(mixture: Mixture, component: str, dish: str | None) -> bool:
+def _may_be(mixture: MixtureKind, component: str, dish: str | None) -> bool:
     if mixture.family is not None or dish == "drink":
         return dish == mixture.family
     if not mixture.called:
@@ -95,7 +95,7 @@ def _may_be(mixture: Mixture, component: str, dish: str | None) -> bool:
     return dish == "dip" or re.search(mixture.called, component, re.IGNORECASE) is not None
 
 
-def _stirred(mixture: Mixture, lines: list[PlacedLine]) -> _Stirred | None:
+def _stirred(mixture: MixtureKind, lines: list[PlacedLine]) -> _MixtureInBuild | None:
     added, helping = _of_kinds(lines, mixture.added), _of_kinds(lines, mixture.helps)
     if mixture.of_all:
         apart = (*mixture.added, *mixture.helps)
@@ -114,10 +114,10 @@ def _stirred(mixture: Mixture, lines: list[PlacedLine]) -> _Stirred | None:
         return None
     if mixture.sort == "liquid" and _grams(added) > THIN * _thinnest(mixture) * _grams(counted):
         return None
-    return _Stirred(mixture, counted, added, helping)
+    return _MixtureInBuild(mixture, counted, added, helping)
 
 
-def _thinnest(mixture: Mixture) -> float:
+def _thinnest(mixture: MixtureKind) -> float:
     return max(most for _, most in mixture.ratios.values())
 
 
@@ -129,7 +129,7 @@ def _grams(lines: list[PlacedLine], factors: Mapping[FoodKind, float] | None = N
     return sum(placed.grams * (factors or {}).get(placed.kind, 1.0) for placed in lines)
 
 
-def _consistency(name: str, found: _Stirred, own: Mapping[str, float]) -> Consistency:
+def _thickness_of(name: str, found: _MixtureInBuild, own: Mapping[str, float]) -> MixtureThickness:
     mixture = found.mixture
     moving = max(found.added, key=lambda placed: placed.grams, default=None)
     base, takes = _grams(found.counted), _grams(found.counted, mixture.takes)
@@ -139,7 +139,7 @@ def _consistency(name: str, found: _Stirred, own: Mapping[str, float]) -> Consis
     of_a_kind = [says for kind, says in mixture.standing_with.items() if kind in kinds]
     now = None if added <= 0 else min(ways, key=lambda way: abs(way.grams - added))
     hold_back = 0.0 if now is None or mixture.by_tenths else HOLD_BACK * now.grams
-    return Consistency(
+    return MixtureThickness(
         component=name,
         mixture=mixture.key,
         name=mixture.name,
@@ -157,7 +157,11 @@ def _consistency(name: str, found: _Stirred, own: Mapping[str, float]) -> Consis
 
 
 def _way(
-    thickness: Thickness, mixture: Mixture, base_g: float, takes_g: float, own: Mapping[str, float]
+    thickness: Thickness,
+    mixture: MixtureKind,
+    base_g: float,
+    takes_g: float,
+    own: Mapping[str, float],
 ) -> ThicknessWay:
     key = own_key(mixture.key, thickness)
     kept = own.get(key)

@@ -1,1 +1,0 @@
-"""What a serving may be called, by US and EU rules."""
