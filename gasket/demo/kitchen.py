@@ -5,29 +5,19 @@ from collections.abc import Collection
 from datetime import datetime, timedelta
 
 from gasket.core.errors import Refused
-from gasket.core.label.food import FoodFacts
 from gasket.core.rebuild.trial import Build, BuildChange, BuildComponent, BuildLine, Terms
 from gasket.core.weighing.captures import capture_of
 from gasket.core.weighing.records import ONE_SCALE, ReadingOrigin, RecordKind
 from gasket.demo import cooks
 from gasket.demo.dishes import (
-    CARROT_GOAL,
-    CARROT_ORIGINAL,
-    CARROT_PORTIONS,
-    CARROT_STANDS_FOR,
-    CARROT_WHY,
-    DISH_FACTS,
-    DISH_FOODS,
-    DISH_PACKAGES,
-    DISHES,
     DemoDish,
-    OriginalLine,
-    Rebuilt,
+    RebuiltLine,
+    demo_dishes,
+    demo_shelf,
+    food_of_package,
 )
 from gasket.demo.large import grow
 from gasket.demo.mark import put_mark
-from gasket.demo.packages import FACTS, MORE_FOODS, PACKAGES
-from gasket.demo.shelf import CARROT_LOAF, DEMO_FOODS, FOOD_OF, MIXTURE_G, ORIGINAL, WEIGHED
 from gasket.demo.tastings import taste_the_loaf
 from gasket.kitchen import settings
 from gasket.kitchen.overview import dishes
@@ -45,7 +35,6 @@ from gasket.store.books.dishes import DISHES as DISH_BOOK
 from gasket.store.books.shelf import FOODS
 from gasket.store.books.trials import TRIALS
 
-PORTIONS = 8
 BAKED_DAYS_AGO = 2
 EMPTY_BOWL_G = 385.0
 SPRAY = "Cooking spray"
@@ -59,9 +48,6 @@ VESSELS = (
     Vessel(name="loaf tin", empty_g=430.0, volume_ml=2000.0),
     Vessel(name="muffin cups", volume_ml=110.0, cups=12),
 )
-EXAMPLE = DISHES[0]
-LESS_SWEET = 0.5
-"""The crew takes half of the bakery's sweetness for enough."""
 
 
 def seed(session: Session, now: datetime, dishes: int = 0) -> None:
@@ -74,12 +60,13 @@ def seed(session: Session, now: datetime, dishes: int = 0) -> None:
     settings.write(session, house.model_copy(update={"scales": SCALES, "vessels": VESSELS}))
     foods = _fill_shelf(session, now - timedelta(days=30))
     baked = cooks.afternoon(now - timedelta(days=BAKED_DAYS_AGO))
-    trial_id = _start_loaf(session, foods, baked - timedelta(days=1))
+    tasted, *others = demo_dishes()
+    trial_id = _begin(session, foods, tasted, baked - timedelta(days=1))
     cooks.plan_steps(session, trial_id, baked)
-    loaf = _weigh_first_batch(session, trial_id, baked)
+    loaf = _weigh_first_batch(session, tasted, trial_id, baked)
     cooks.bake_the_loaf(session, loaf, foods["Walnut pieces"].labels[0].id, baked)
     tray = None
-    for dish in DISHES:
+    for dish in others:
         first = _rebuild(session, foods, dish, now - timedelta(days=1))
         if dish.family == "sandwich":
             _begin_weighing(session, first, now - timedelta(minutes=6))
@@ -98,11 +85,10 @@ def add_example(session: Session, now: datetime) -> DishSheet:
     """
     if DISH_BOOK.any_there(session, with_removed=False):
         raise Refused("The example is for an empty kitchen: there are dishes here already.")
-    wanted = {line.food for lines in EXAMPLE.original.values() for line in lines}
-    wanted |= {line.food for lines in EXAMPLE.rebuild.values() for line in lines}
-    there = _on_shelf(session, wanted)
-    foods = {**_fill_shelf(session, now, wanted - there.keys()), **there}
-    trial_id = _rebuild(session, foods, EXAMPLE, now)
+    example = demo_dishes()[1]
+    here = _on_shelf(session, example.foods())
+    foods = {**_fill_shelf(session, now, example.foods() - here.keys()), **here}
+    trial_id = _rebuild(session, foods, example, now)
     return dishes.sheet(session, TRIALS.fetch(session, trial_id).dish_id)
 
 
@@ -124,74 +110,24 @@ def _fill_shelf(
 ) -> dict[str, ShelfFood]:
     """The demo's foods, or those `wanted` of them."""
     foods: dict[str, ShelfFood] = {}
-    known = {**FACTS, **DISH_FACTS}
-    for name, panels in {**DEMO_FOODS, **MORE_FOODS, **DISH_FOODS}.items():
+    for name, (first, *others) in demo_shelf().items():
         if wanted is not None and name not in wanted:
             continue
-        first, *others = [_package(panel) for panel in panels]
-        facts = FoodFacts.model_validate(known.get(name, {}))
-        new = NewFood(name=name, facts=facts, label=first.label, package=first.package)
+        new = NewFood(name=name, facts=first.facts, label=first.label, package=first.package)
         food = shelf.add_food(session, new, now)
-        for other in others:
-            food = shelf.add_label(session, food.id, other, now)
+        for row in others:
+            more = NewLabel(label=row.label, package=row.package)
+            food = shelf.add_label(session, food.id, more, now)
         foods[name] = food
     return foods
 
 
-def _package(panel: dict[str, object]) -> NewLabel:
-    packages = {**PACKAGES, **DISH_PACKAGES}
-    return NewLabel.model_validate(
-        {"label": panel, "package": packages.get(str(panel["name"]), {})}
-    )
-
-
-def _start_loaf(session: Session, foods: dict[str, ShelfFood], now: datetime) -> int:
-    dish = dishes.add(session, NewDish(name="Carrot loaf"), now)
-    _enter_original(session, foods, dish.id, CARROT_PORTIONS, CARROT_ORIGINAL, now)
-    edit = OriginalEdit.model_validate(
-        {"version": dish.version, "original_from": "lines", "reference": "heavy_cake", **ORIGINAL}
-    )
-    dishes.edit_original(session, dish.id, edit)
-    planned = Build(
-        portions=PORTIONS,
-        terms=_terms("cake", CARROT_GOAL, sweetness_least=LESS_SWEET),
-        components=tuple(
-            BuildComponent(
-                name=part,
-                lines=tuple(
-                    BuildLine(
-                        id=str(uuid.uuid4()),
-                        label_id=foods[food].labels[package].id,
-                        target_g=float(grams),
-                        stands_for=CARROT_STANDS_FOR.get((part, food), ()),
-                        why=CARROT_WHY.get((part, food), ""),
-                    )
-                    for food, package, grams in lines
-                ),
-            )
-            for part, lines in CARROT_LOAF.items()
-        ),
-    )
-    trial_id = dish.trials[0].id
-    build.save(session, trial_id, BuildEdit(version=1, build=planned), now)
-    return trial_id
-
-
-def _terms(family: str, goal: dict[str, dict[str, float]], **more: float) -> Terms:
-    return Terms.model_validate({"family": family, "goal": goal, **more})
-
-
 def _enter_original(
-    session: Session,
-    foods: dict[str, ShelfFood],
-    dish_id: int,
-    portions: int,
-    components: dict[str, list[OriginalLine]],
-    now: datetime,
+    session: Session, foods: dict[str, ShelfFood], dish_id: int, demo: DemoDish, now: datetime
 ) -> None:
     """The original's ingredients; its lines are known by their keys."""
     entered = Build(
-        portions=portions,
+        portions=demo.original_portions,
         components=tuple(
             BuildComponent(
                 name=name,
@@ -202,29 +138,25 @@ def _enter_original(
                     for line in lines
                 ),
             )
-            for name, lines in components.items()
+            for name, lines in demo.original_lines.items()
         ),
     )
     begun = trials.start_original(session, dish_id, now)
     build.save(session, begun.id, BuildEdit(version=begun.version, build=entered), now)
 
 
-def _rebuild(session: Session, foods: dict[str, ShelfFood], demo: DemoDish, now: datetime) -> int:
-    """A dish with its original, trial A with its goal, and a copy with an intent."""
+def _begin(session: Session, foods: dict[str, ShelfFood], demo: DemoDish, now: datetime) -> int:
+    """A dish with its original, and trial A with its goal."""
     dish = dishes.add(session, NewDish(name=demo.name), now)
-    _enter_original(session, foods, dish.id, demo.original_portions, demo.original, now)
-    original = {
-        "version": dish.version,
-        "name": demo.original_name,
-        "serving_g": demo.serving_g,
-        "source_note": demo.source_note,
-        "original_from": "lines",
-        "reference": demo.reference,
-    }
+    _enter_original(session, foods, dish.id, demo, now)
+    original = {"version": dish.version, "original_from": "lines", **demo.original}
     dishes.edit_original(session, dish.id, OriginalEdit.model_validate(original))
+    terms: dict[str, object] = {"family": demo.family, "goal": demo.goal}
+    if demo.sweetness_least is not None:
+        terms["sweetness_least"] = demo.sweetness_least
     planned = Build(
         portions=demo.portions,
-        terms=_terms(demo.family, demo.goal),
+        terms=Terms.model_validate(terms),
         components=tuple(
             BuildComponent(name=part, lines=tuple(_rebuilt(foods, part, line) for line in lines))
             for part, lines in demo.rebuild.items()
@@ -232,13 +164,19 @@ def _rebuild(session: Session, foods: dict[str, ShelfFood], demo: DemoDish, now:
     )
     first = dish.trials[0].id
     build.save(session, first, BuildEdit(version=1, build=planned), now)
-    cooks.plan_steps(session, first, now)
-    if demo.next_intent:
-        _next_trial(session, dish.id, first, demo, now)
     return first
 
 
-def _rebuilt(foods: dict[str, ShelfFood], part: str, line: Rebuilt) -> BuildLine:
+def _rebuild(session: Session, foods: dict[str, ShelfFood], demo: DemoDish, now: datetime) -> int:
+    """And its steps, and a copy with an intent."""
+    first = _begin(session, foods, demo, now)
+    cooks.plan_steps(session, first, now)
+    if demo.next_intent:
+        _next_trial(session, TRIALS.fetch(session, first).dish_id, first, demo, now)
+    return first
+
+
+def _rebuilt(foods: dict[str, ShelfFood], part: str, line: RebuiltLine) -> BuildLine:
     return BuildLine(
         id=f"{part}/{line.food}",
         label_id=_label_of(foods[line.food], line.package),
@@ -255,7 +193,7 @@ def _label_of(food: ShelfFood, package: int) -> int:
 def _next_trial(session: Session, dish_id: int, first: int, demo: DemoDish, now: datetime) -> None:
     new = NewTrial(copy_of=first, intent=demo.next_intent)
     made = trials.copy(session, dish_id, new, now + timedelta(hours=2))
-    grams = dict(demo.next_changes)
+    grams = demo.next_grams
     change = BuildChange(
         lines={
             line.id: (line.model_copy(update={"target_g": grams[line.id]}),)
@@ -267,21 +205,26 @@ def _next_trial(session: Session, dish_id: int, first: int, demo: DemoDish, now:
     build.save(session, made.id, edit, now + timedelta(hours=2))
 
 
-def _weigh_first_batch(session: Session, trial_id: int, now: datetime) -> int:
+def _weigh_first_batch(session: Session, demo: DemoDish, trial_id: int, now: datetime) -> int:
     """The loaf as it was baked: each component in a bowl of its own."""
     batch = weigh.begin(session, trial_id, now)
     cook = _Cook(session, batch, now, EMPTY_BOWL_G)
     for line in batch.lines:
-        food = FOOD_OF[line.name]
+        food = food_of_package()[line.name]
         if food == SPRAY:
             spray = {"net_g": 2.0, "low_g": 1.0, "high_g": 3.0, "origin": ReadingOrigin.ESTIMATE}
             _record(session, batch, now, kind=RecordKind.LINE, line=line.id, **spray)
             continue
         if line.component != cook.bowl:
             cook.take_bowl(line.component)
-        cook.pour(line, WEIGHED.get((line.component, food), line.target_g))
+        cook.pour(line, demo.weighed().get((line.component, food), line.target_g))
     _record(
-        session, batch, now, kind=RecordKind.MIXTURE, net_g=MIXTURE_G, origin=ReadingOrigin.HAND
+        session,
+        batch,
+        now,
+        kind=RecordKind.MIXTURE,
+        net_g=demo.mixture_g,
+        origin=ReadingOrigin.HAND,
     )
     return weigh.close(session, batch.id, now + timedelta(minutes=25)).id
 

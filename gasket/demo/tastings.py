@@ -17,7 +17,7 @@ from gasket.core.tasting.verdict import TasteVerdict
 from gasket.core.weighing.captures import capture_of
 from gasket.core.weighing.records import ReadingOrigin, RecordKind
 from gasket.demo import photos as drawings
-from gasket.demo.shelf import FOOD_OF
+from gasket.demo.dishes import food_of_package
 from gasket.formats.pictures import as_picture
 from gasket.kitchen.portion import stock
 from gasket.kitchen.rebuild import build, trials
@@ -178,7 +178,7 @@ def _changed(made: TrialSheet, changes: dict[tuple[str, str], float]) -> Iterato
     for part in made.build.components:
         for line in part.lines:
             panel = made.labels[line.label_id].label if line.label_id is not None else None
-            food = FOOD_OF.get(panel.name, "") if panel else ""
+            food = food_of_package().get(panel.name, "") if panel else ""
             if (part.name, food) in changes:
                 more = changes[part.name, food]
                 grams = 0.0 if more == 0 else line.target_g + more
@@ -189,7 +189,7 @@ def _weigh(session: Session, trial_id: int, planned: LoafTrial, at: datetime) ->
     """Weighed, and eaten by the end of that week."""
     batch = weigh.begin(session, trial_id, at)
     for line in batch.lines:
-        grams = planned.poured.get(FOOD_OF.get(line.name, ""), line.target_g)
+        grams = planned.poured.get(food_of_package().get(line.name, ""), line.target_g)
         capture = {"kind": RecordKind.LINE, "line": line.id, "net_g": round(grams, 1)}
         fields = {"id": str(uuid.uuid4()), "origin": ReadingOrigin.HAND, **capture}
         weigh.record(session, batch.id, capture_of(**fields), at)
