@@ -7,7 +7,6 @@ from gasket.core.reckoning.portions import scoop, target_each_g
 from gasket.core.trade.quantities import (
     MILLILITRES_PER,
     HouseholdSystem,
-    density_from_cup,
     edible_g,
     parse_grams,
 )
@@ -38,25 +37,6 @@ def test_what_is_no_weight_is_refused_at_its_field(text):
     with pytest.raises(FaultyInput) as refused:
         parse_grams(text, "line")
     assert refused.value.faults[0].path == "line"
-
-
-# Grams per US cup, from memory; the amounts are check values of the trade.
-@pytest.mark.parametrize(
-    ("cups", "per_cup", "grams"),
-    [
-        (0.5, 80, 40),  # cocoa
-        (0.75, 227, 170),  # Greek yogurt
-        (1.5, 226.7, 340),  # cottage cheese
-        (1.5, 112, 168),  # shredded mozzarella
-        (0.5, 192, 96),  # granulated erythritol
-        (0.25, 80, 20),  # rolled oats
-        (1 / 48, 201.6, 4.2),  # vanilla extract, one teaspoon
-    ],
-)
-def test_a_volume_weighs_what_its_own_density_says(cups, per_cup, grams):
-    cup_ml = MILLILITRES_PER[HouseholdSystem.US]["cup"]
-    weight = cups * cup_ml * density_from_cup(per_cup)
-    assert weight == pytest.approx(grams, rel=0.005)
 
 
 def test_a_spoon_is_another_spoon_in_another_country():

@@ -9,7 +9,7 @@ from hypothesis import strategies as st
 from gasket.core.entry.grammar import parse_entry
 from gasket.core.entry.model import Entry, Quantity
 from gasket.core.entry.spelling import written
-from gasket.core.entry.words import PACKS, UNIT_NAMES
+from gasket.core.entry.words import PACKS, UNITS
 from gasket.core.errors import FaultyInput
 
 TABLE = Path(__file__).with_name("recipe_lines.txt").read_text(encoding="utf-8")
@@ -85,7 +85,7 @@ FOODS = ["cottage cheese", "oats", "dark chocolate", "rice", "pea protein", "qua
 def quantities(draw):
     low = draw(numbers)
     high = draw(st.one_of(st.just(low), numbers.filter(lambda n: n > low)))
-    unit = draw(st.sampled_from(["", *UNIT_NAMES]))
+    unit = draw(st.sampled_from(["", *UNITS]))
     fill = draw(st.sampled_from(["", "level", "heaped", "scant"])) if unit else ""
     return Quantity(low=low, high=high, unit=unit, fill=fill)
 

@@ -8,7 +8,7 @@ from gasket.core.entry.work_out import work_out
 from gasket.core.label.food import FoodFacts, Measure
 from gasket.core.label.label import Label
 from gasket.core.label.package import Package
-from gasket.core.trade.quantities import HouseholdSystem, density_from_cup
+from gasket.core.trade.quantities import MILLILITRES_PER, HouseholdSystem
 
 
 def label(**figures):
@@ -17,7 +17,7 @@ def label(**figures):
 
 def known(cup_g=None, measures=(), system=HouseholdSystem.US, of=None, pourable=False, **more):
     package = Package(**more.pop("package", {}))
-    density = None if cup_g is None else density_from_cup(cup_g)
+    density = None if cup_g is None else cup_g / MILLILITRES_PER[HouseholdSystem.US]["cup"]
     facts = FoodFacts(
         density_g_per_ml=density,
         density_origin=more.pop("origin", "typical"),

@@ -67,7 +67,6 @@ PACKS: Final = ("can", "jar", "bottle", "pack")
 SIZES: Final = ("small", "medium", "large", "extra large")
 PIECES: Final = ("clove", "slice", "stalk", "leaf", "sprig", "fillet", "stick", "cube")
 UNIT_OF: Final = {word: unit for unit, words in UNITS.items() for word in words}
-UNIT_NAMES: Final = tuple(UNITS)
 
 FILLS: Final[dict[str, SpoonFill]] = {
     "level": "level",

@@ -57,11 +57,6 @@ MILLILITRES_PER: Final[dict[HouseholdSystem, dict[str, float]]] = {
 _AMOUNT = re.compile(r"^\s*(?P<number>[\d.,/ \u00a0\u202f]*\d[.,]?)\s*(?P<unit>[a-zA-Z]*)\s*$")
 
 
-def density_from_cup(grams_per_us_cup: float) -> float:
-    """g/ml of a food of which one US cup weighs so much."""
-    return grams_per_us_cup / MILLILITRES_PER[HouseholdSystem.US]["cup"]
-
-
 def parse_grams(text: str, path: str = "grams") -> float:
     """Grams meant by what a cook types: `"120"`, `"0,5"`, `"4 oz"`, `"1/2 lb"`.
 

@@ -345,11 +345,6 @@ class Live:
         finally:
             watch.storing = False
 
-    async def settled(self) -> None:
-        """Wait until all is stored that the machine has taken."""
-        for task in tuple(self._tasks):
-            await task
-
     async def close(self) -> None:
         for task in tuple(self._tasks):
             task.cancel()
