@@ -1,7 +1,5 @@
 """Every operation's example is what its schema says, and is taken by the demo's kitchen."""
 
-import time
-
 import jsonschema
 import pytest
 from fastapi.testclient import TestClient
@@ -10,6 +8,7 @@ from gasket.api.examples import EXAMPLES
 from gasket.kitchen.house import simulated_scales
 from gasket.scale.process import SimulatorProcess
 from tests.server import app_of
+from tests.waiting import until
 
 IN_THE_MIDDLE = {"record", "divide", "set_hands_free", "set_nudge", "add_line", "arrange"}
 IN_THE_MIDDLE |= {"choices", "measured", "rehearse", "log_deed"}
@@ -26,8 +25,10 @@ def kitchen(demo_house):
         pair = {"kind": "triangle", "name_a": "A", "name_b": "B", "seats": 4}
         sent = {"content": EXAMPLES["start_import"], "headers": {"content-type": "text/csv"}}
         key = client.post("/api/shelf/imports", **sent).json()["id"]
-        while client.get(f"/api/shelf/imports/{key}").json()["stage"] == "reading":
-            time.sleep(0.01)
+        until(
+            lambda: client.get(f"/api/shelf/imports/{key}").json(),
+            lambda state: state["stage"] != "reading",
+        )
         yield (
             client,
             {

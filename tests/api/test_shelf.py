@@ -1,10 +1,9 @@
 """The shelf over its API: what a page needs of it, and sentences for what cannot be."""
 
-import time
-
 import pytest
 
 from tests.batches import FLAT
+from tests.waiting import until
 
 PANEL = {**FLAT, "style": "eu", "name": "Fell quark"}
 
@@ -135,11 +134,10 @@ def test_a_file_goes_out_and_its_rows_are_unchanged_coming_in(client):
     assert "attachment" in out.headers["content-disposition"]
     started = client.post("/api/shelf/imports", params={"file": "mine.csv"}, content=out.content)
     key = started.json()["id"]
-    for _ in range(500):
-        state = client.get(f"/api/shelf/imports/{key}").json()
-        if state["stage"] != "reading":
-            break
-        time.sleep(0.01)
+    state = until(
+        lambda: client.get(f"/api/shelf/imports/{key}").json(),
+        lambda state: state["stage"] != "reading",
+    )
     assert state["counts"] == {"unchanged": state["total"]}
     rows = client.get(f"/api/shelf/imports/{key}/rows", params={"limit": 2, "offset": 1}).json()
     assert [row["line"] for row in rows["rows"]] == [3, 4]
