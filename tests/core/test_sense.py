@@ -60,7 +60,9 @@ def test_a_food_has_a_side_of_the_table(name, side):
 @pytest.mark.parametrize("goal", GOALS, ids=lambda goal: "+".join(goal))
 def test_proposals_join_lines_and_never_add_to_what_they_replace(goal):
     piece = workpiece({**LOAF, "egg white": 30}, 8, family="cake", goal=goal)
-    for proposal in reach(task_of(piece, CATALOGUE)).proposals:
+    offered = reach(task_of(piece, CATALOGUE)).proposals
+    assert offered
+    for proposal in offered:
         made = after(piece, proposal.change)
         placed = [(line.part, line.ingredient.label_id) for line in made.lines()]
         assert len(placed) == len(set(placed)), "no food stands twice in one bowl"
@@ -104,11 +106,14 @@ def test_yogurt_stands_in_for_butter_in_a_crumb_only(bowl, offered):
 
 
 def test_what_comes_in_elsewhere_does_not_go_out_and_no_scrap_is_left():
+    came_in = set()
     for protein in range(15, 26):
         goal = {"kcal": {"most": 190}, "protein_g": {"least": protein}}
         piece = workpiece({**LOAF, "cream cheese": 120}, 8, family="cake", goal=goal)
         for proposal in reach(task_of(piece, CATALOGUE)).proposals:
             into = {name.label_id for line in proposal.lines for name in line.goes_in}
+            came_in |= into
             for line in proposal.lines:
                 label_id = piece.line(line.line_id).ingredient.label_id
                 assert label_id not in into or line.after_g >= line.before_g, (protein, line)
+    assert came_in

@@ -117,6 +117,7 @@ def test_every_proposal_meets_every_goal_in_grams_that_a_scale_shows(goal):
 
 
 def test_a_swap_leaves_what_it_says_and_keeps_the_cooks_bounds():
+    made = 0
     for seed in range(12):
         task = random_task(seed, lines=10, swaps=12)
         found = solve(programme(task))
@@ -125,31 +126,35 @@ def test_a_swap_leaves_what_it_says_and_keeps_the_cooks_bounds():
         at, x = task.variables, found.x
         for s, (i, swap) in enumerate(at.swaps):
             if x[at.taken(s)] > 1e-6:
+                made += 1
                 now = at.moves[i].now
                 assert at.amount(x, i) >= (1 - swap.most) * now - 1e-6
                 assert x[at.taken(s)] >= min(LEAST_TAKEN, swap.most) * now - 1e-6
         for i, move in enumerate(at.moves):
             if move.bounded:
                 assert at.amount(x, i) >= move.least - 1e-6
+    assert made
 
 
 @pytest.mark.parametrize("goal", GOALS, ids=lambda goal: "+".join(goal))
 def test_no_proposal_makes_a_check_speak_that_was_silent(goal):
+    offered = 0
     for portions in (6, 8, 10):
         piece = workpiece(LOAF, portions, family="cake", goal=goal)
         judge = CheckedBuild(piece)
         for proposal in reach(replace(task_of(piece), judge=judge)).proposals:
+            offered += 1
             assert alarms(CheckedBuild(after(piece, proposal.change))) <= alarms(judge), (
                 proposal.key
             )
+    assert offered
 
 
 def test_the_same_question_has_the_same_answer():
     for lines, swaps in ((8, 6), (40, 60)):
         first, again = (reach(random_task(5, lines=lines, swaps=swaps)) for _ in range(2))
-        assert [proposal.model_dump() for proposal in first.proposals] == [
-            proposal.model_dump() for proposal in again.proposals
-        ]
+        assert first.proposals
+        assert first.proposals == again.proposals
 
 
 def test_the_gentlest_touches_least_and_the_others_go_further():
@@ -268,9 +273,11 @@ def test_counted_lines_stay_whole():
     now = workpiece(LOAF, 8).serving("kcal")
     piece = only_free("egg", {"kcal": {"most": now - 8}}, count=2.0)
     task = task_of(piece, swaps=())
-    for proposal in reach(replace(task, limits=task.limits[:1])).proposals:
-        found = proposal.change.applied(piece.build).find("egg")
-        assert (found.count, found.target_g) == (1.0, pytest.approx(50))
+    eggs = [
+        proposal.change.applied(piece.build).find("egg")
+        for proposal in reach(replace(task, limits=task.limits[:1])).proposals
+    ]
+    assert {(egg.count, round(egg.target_g, 6)) for egg in eggs} == {(1.0, 50.0)}
 
 
 def test_a_rejected_swap_is_not_proposed():
