@@ -95,10 +95,10 @@ def advise_file(
     from gasket.core.advice import advise
 
     try:
-        found = advise(parse_batch(_read(file)))
+        advice = advise(parse_batch(_read(file)))
     except FaultyInput as error:
         _fail(*map(str, error.faults))
-    typer.echo(found.model_dump_json(indent=2))
+    typer.echo(advice.model_dump_json(indent=2))
 
 
 @app.command("read")
@@ -254,12 +254,12 @@ def doctor(port: PortNumber = DEFAULT_PORT, db: DatabasePath = None) -> None:
     from gasket.doctor import look
 
     marks = {"ok": "ok  ", "note": "note", "bad": "BAD "}
-    found = list(look(db or default_path(), port))
-    for one in found:
+    checkups = list(look(db or default_path(), port))
+    for one in checkups:
         typer.echo(f"{marks[one.mark]}  {one.about}: {one.says}")
         if one.do:
             typer.echo(f"      {one.do}")
-    raise typer.Exit(any(one.mark == "bad" for one in found))
+    raise typer.Exit(any(one.mark == "bad" for one in checkups))
 
 
 @app.command()

@@ -55,16 +55,16 @@ def _kitchen(path: Path) -> Iterator[Checkup]:
     try:
         # The usual folder is made with the kitchen.
         usual = path == default_path() and not path.parent.exists()
-        found = FileStanding(None) if usual else look_at(path)
+        standing = FileStanding(None) if usual else look_at(path)
     except GasketError as error:
         do = "Name another file with --db, or put a copy back with gasket restore."
         yield Checkup("Kitchen", "bad", str(error), do)
         return
-    if found.is_missing:
+    if standing.is_missing:
         yield Checkup("Kitchen", "note", f"{path} is not there yet", "gasket serve makes it.")
         return
-    says = f"{path}, schema {found.revision}"
-    if found.is_current:
+    says = f"{path}, schema {standing.revision}"
+    if standing.is_current:
         yield Checkup("Kitchen", "ok", says)
     else:
         do = f"The next start brings it to {newest_revision()} and keeps a copy of it as it is."
@@ -100,10 +100,10 @@ def _pages() -> Checkup:
 def _scales() -> Iterator[Checkup]:
     from serial.tools import list_ports
 
-    there = sorted(port.device for port in list_ports.comports())
-    if not there:
+    ports = sorted(port.device for port in list_ports.comports())
+    if not ports:
         yield Checkup("Scale", "ok", "no serial device: the simulated one is there")
-    for device in there:
+    for device in ports:
         if os.access(device, os.R_OK | os.W_OK):
             yield Checkup("Scale", "ok", f"{device} can be opened")
         else:

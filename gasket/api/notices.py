@@ -32,16 +32,16 @@ def third_party(root: Path) -> list[Notice]:
 
 def _of_python(pinned: Path) -> Iterator[Notice]:
     for name in _PINNED.findall(pinned.read_text(encoding="utf-8")):
-        found = metadata.metadata(name)
-        yield Notice("Python", name, found["Version"], _licence(found))
+        about = metadata.metadata(name)
+        yield Notice("Python", name, about["Version"], _licence(about))
 
 
-def _licence(found: metadata.PackageMetadata) -> str:
+def _licence(about: metadata.PackageMetadata) -> str:
     for key in ("License-Expression", "License"):
-        said = str((found.get_all(key) or [""])[0]).strip()
+        said = str((about.get_all(key) or [""])[0]).strip()
         if said and "\n" not in said and len(said) <= _LONGEST:
             return said
-    classified = [one.split(" :: ")[-1] for one in found.get_all("Classifier") or ()]
+    classified = [one.split(" :: ")[-1] for one in about.get_all("Classifier") or ()]
     return next((one for one in classified if "License" in one), "see the package")
 
 
@@ -57,14 +57,14 @@ def _of_pages(web: Path) -> Iterator[Notice]:
 
 def _reached_from(names: Iterable[str], packages: Mapping[str, Any]) -> set[str]:
     """Packages with all that they want, and what those want."""
-    found: set[str] = set()
+    reached: set[str] = set()
     waiting = list(names)
     while waiting:
         name = waiting.pop()
-        if name not in found and (package := packages.get(f"node_modules/{name}")):
-            found.add(name)
+        if name not in reached and (package := packages.get(f"node_modules/{name}")):
+            reached.add(name)
             waiting += package.get("dependencies", {})
-    return found
+    return reached
 
 
 def as_markdown(notices: list[Notice]) -> str:

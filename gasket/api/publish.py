@@ -32,10 +32,10 @@ def documents() -> dict[str, dict[str, Any]]:
 def texts() -> dict[str, str]:
     """Everything that is generated, by its path in the repository."""
     published = documents()
-    found = {f"{FORMATS}/{name}": _as_json(document) for name, document in published.items()}
+    shown = {f"{FORMATS}/{name}": _as_json(document) for name, document in published.items()}
     notices = third_party(ROOT)
     return {
-        **found,
+        **shown,
         **papers(),
         VOCABULARY: as_typescript(published["openapi.json"]["components"]["schemas"]),
         figure_types.PATH: figure_types.as_python(),
@@ -52,13 +52,13 @@ def marked(text: str, mark: str, words: str) -> str:
 
 def papers() -> dict[str, str]:
     """The papers that name every nutrient, by their path."""
-    found = {}
+    texts = {}
     for path in (f"{FORMATS}/batch.md", f"{FORMATS}/shelf.md"):
         text = (ROOT / path).read_text(encoding="utf-8")
         for mark, keys in (("printed", FIGURES), ("calculated", NUTRIENTS)):
             text = marked(text, mark, ", ".join(f"`{key}`" for key in keys))
-        found[path] = text
-    return found
+        texts[path] = text
+    return texts
 
 
 def _as_json(document: dict[str, Any]) -> str:

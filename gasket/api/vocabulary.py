@@ -117,7 +117,7 @@ def vocabulary(schemas: Mapping[str, Any]) -> dict[str, Any]:
 def _most(schemas: Mapping[str, Any]) -> dict[str, dict[str, float]]:
     """The most that a typed figure may be, by schema and field, where that is not the most that
     anything may be."""
-    found = {
+    limits = {
         name: {
             field: int(most) if float(most).is_integer() else most
             for field, said in schema.get("properties", {}).items()
@@ -126,7 +126,7 @@ def _most(schemas: Mapping[str, Any]) -> dict[str, dict[str, float]]:
         }
         for name, schema in schemas.items()
     }
-    return {name: fields for name, fields in found.items() if fields}
+    return {name: fields for name, fields in limits.items() if fields}
 
 
 def _household(system: HouseholdSystem) -> str:

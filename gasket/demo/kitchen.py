@@ -192,17 +192,17 @@ def _label_of(food: ShelfFood, package: int) -> int:
 
 def _next_trial(session: Session, dish_id: int, first: int, demo: DemoDish, now: datetime) -> None:
     new = NewTrial(copy_of=first, intent=demo.next_intent)
-    made = trials.copy(session, dish_id, new, now + timedelta(hours=2))
+    trial = trials.copy(session, dish_id, new, now + timedelta(hours=2))
     grams = demo.next_grams
     change = BuildChange(
         lines={
             line.id: (line.model_copy(update={"target_g": grams[line.id]}),)
-            for line in made.build.lines()
+            for line in trial.build.lines()
             if line.id in grams
         }
     )
-    edit = BuildEdit(version=made.version, build=change.applied(made.build))
-    build.save(session, made.id, edit, now + timedelta(hours=2))
+    edit = BuildEdit(version=trial.version, build=change.applied(trial.build))
+    build.save(session, trial.id, edit, now + timedelta(hours=2))
 
 
 def _weigh_first_batch(session: Session, demo: DemoDish, trial_id: int, now: datetime) -> int:

@@ -30,8 +30,8 @@ _GRAMS: Final = "(0.8 + (n * 37 % 40) / 100.0)"
 def grow(session: Session, dishes: int) -> None:
     """Let a seeded demo grow to so many dishes, with three batches a dish and ten foods."""
     connection = session.connection()
-    there = _count(connection, "dish")
-    copies = max(0, dishes // there - 1)
+    dishes_there = _count(connection, "dish")
+    copies = max(0, dishes // dishes_there - 1)
     if copies:
         _copy_shelf(connection, FOODS_A_DISH * dishes)
         _copy_dishes(connection, copies)
@@ -51,18 +51,18 @@ def _run(connection: Connection, first: int, last: int, *statements: str) -> Non
 
 
 def _copy_shelf(connection: Connection, foods: int) -> None:
-    there = _count(connection, "food")
-    own = f"food.id <= {there}"
+    foods_there = _count(connection, "food")
+    own = f"food.id <= {foods_there}"
     _run(
         connection,
         1,
-        max(1, foods // there),
+        max(1, foods // foods_there),
         "INSERT INTO food (id, name, facts, typical, kind, version, created_at)"
         " SELECT id + n * :step, name || ' ' || n, '{}', typical, kind, 1, created_at"
         f" FROM food, copies WHERE {own}",
         "INSERT INTO label (id, food_id, version, created_at)"
         " SELECT label.id + n * :step, food_id + n * :step, 1, label.created_at"
-        f" FROM label, copies WHERE food_id <= {there}",
+        f" FROM label, copies WHERE food_id <= {foods_there}",
         "INSERT INTO label_revision (label_id, number, panel, package, created_at)"
         " SELECT label_id + n * :step, 1, json_set(panel, '$.name',"
         " json_extract(panel, '$.name') || ' ' || n), package, created_at"
@@ -110,13 +110,13 @@ def _copy_batches(connection: Connection, copies: int, batches: int) -> None:
     most_id = 1 + max(_count(connection, "batch"), _count(connection, "batch_line"))
     assert most_id < _STEP
     each = max(1, (batches - MOST_BATCHES_OF_A_DISH) // (copies * len(closed)))
-    made = 0
+    count = 0
     for batch in closed:
         for again in range(each):
-            _again(connection, batch, made + 1, made + copies, f"n - {made}", again)
-            made += copies
+            _again(connection, batch, count + 1, count + copies, f"n - {count}", again)
+            count += copies
     extra = MOST_BATCHES_OF_A_DISH - 1
-    _again(connection, closed[0], made + 1, made + extra, "0", 0)
+    _again(connection, closed[0], count + 1, count + extra, "0", 0)
 
 
 def _again(

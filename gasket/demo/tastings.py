@@ -165,12 +165,12 @@ def taste_the_loaf(session: Session, first_trial: int, first_batch: int, now: da
 def _next(session: Session, copy_of: int, planned: LoafTrial, at: datetime) -> TrialSheet:
     source = TRIALS.fetch(session, copy_of)
     new = NewTrial(copy_of=copy_of, intent=planned.intent)
-    made = trials.copy(session, source.dish_id, new, at)
+    trial = trials.copy(session, source.dish_id, new, at)
     change = BuildChange(
-        lines={line.id: (line,) for line in _changed(made, planned.changes)},
+        lines={line.id: (line,) for line in _changed(trial, planned.changes)},
     )
-    edit = BuildEdit(version=made.version, build=change.applied(made.build))
-    return build.save(session, made.id, edit, at)
+    edit = BuildEdit(version=trial.version, build=change.applied(trial.build))
+    return build.save(session, trial.id, edit, at)
 
 
 def _changed(made: TrialSheet, changes: dict[tuple[str, str], float]) -> Iterator[BuildLine]:

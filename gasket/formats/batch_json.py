@@ -22,11 +22,11 @@ class _Object(dict[str, Any]):
 
 
 def _remember_twice(pairs: list[tuple[str, Any]]) -> _Object:
-    found = _Object(pairs)
-    if len(found) < len(pairs):
+    entries = _Object(pairs)
+    if len(entries) < len(pairs):
         keys = [key for key, _ in pairs]
-        found.twice = tuple(dict.fromkeys(key for key in keys if keys.count(key) > 1))
-    return found
+        entries.twice = tuple(dict.fromkeys(key for key in keys if keys.count(key) > 1))
+    return entries
 
 
 def parse_batch(text: str | bytes) -> Batch:

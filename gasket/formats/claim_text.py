@@ -69,13 +69,13 @@ def _of_a_serving(line: str) -> bool:
 
 def _heading(line: str) -> re.Match[str] | None:
     """ "Plain: 205 kcal …", but not "Protein: 31 g" nor "Whole pan: …"."""
-    found = re.match(r"\s*([^\d:]{1,60}):", line)
-    if not found or _WHOLE.search(found[1]):
+    match = re.match(r"\s*([^\d:]{1,60}):", line)
+    if not match or _WHOLE.search(match[1]):
         return None
-    words = found[1].strip().lower()
+    words = match[1].strip().lower()
     named = any(re.fullmatch(pattern, words) for pattern in _NAMES.values())
     return (
-        None if named or re.match(r"(servings?|portions?|per serving|each|makes)", words) else found
+        None if named or re.match(r"(servings?|portions?|per serving|each|makes)", words) else match
     )
 
 
@@ -90,8 +90,8 @@ def _claim(lines: list[str]) -> Claim | None:
                 values.setdefault("servings", read_number(count["a"] or count["b"]).value)
                 piece = piece[: count.start()] + " " + piece[count.end() :]
             _read_figures(piece, values["batch" if _WHOLE.search(piece) else "serving"])
-    found = values["serving"] or values["batch"]
-    return Claim.model_validate(values) if found else None
+    figures = values["serving"] or values["batch"]
+    return Claim.model_validate(values) if figures else None
 
 
 def _single_spaced(line: str) -> str:
@@ -112,11 +112,11 @@ def _read_figures(text: str, figures: dict[str, float]) -> None:
         behind = re.search(
             rf"(?P<n>{_NUMBER})\s*(?:g|grams)?\s*(?:of\s+)?(?:{words})\b", text, re.IGNORECASE
         )
-        found = behind if name == "kcal" else _nearer(before, behind, text)
-        if found is None and name == "kcal":
-            found = before
-        if found is not None:
-            figures.setdefault(name, read_number(found["n"]).value)
+        number_text = behind if name == "kcal" else _nearer(before, behind, text)
+        if number_text is None and name == "kcal":
+            number_text = before
+        if number_text is not None:
+            figures.setdefault(name, read_number(number_text["n"]).value)
     if "kcal" not in figures and (bare := _EACH.search(text)):
         figures["kcal"] = read_number(bare["n"]).value
     if "grams" not in figures and (

@@ -43,9 +43,9 @@ def as_picture(sent: bytes) -> Picture:
         ) from None
 
 
-def _scaled(found: Image.Image) -> Picture:
-    found.draft("RGB", (MOST_SIDE, MOST_SIDE))
-    upright = ImageOps.exif_transpose(found)
+def _scaled(picture: Image.Image) -> Picture:
+    picture.draft("RGB", (MOST_SIDE, MOST_SIDE))
+    upright = ImageOps.exif_transpose(picture)
     upright.thumbnail((MOST_SIDE, MOST_SIDE))
     plain = Image.new("RGB", upright.size, "white")
     seen_through = upright.convert("RGBA") if "A" in upright.getbands() else None

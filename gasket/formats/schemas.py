@@ -69,10 +69,10 @@ def _batch() -> Schema:
     _ask(label, {"anyOf": [_given(f"basis_{of}") for of in ("g", "ml", "pieces")]})
     label["properties"]["below"]["items"] = {"enum": list(FIGURES)}
     _ask(label, *_below_something())
-    for found in _all(schema):
-        if found.get("exclusiveMinimum") == 0 and "maximum" in found:
-            found.pop("exclusiveMinimum")
-            found["minimum"] = LEAST_G
+    for part in _all(schema):
+        if part.get("exclusiveMinimum") == 0 and "maximum" in part:
+            part.pop("exclusiveMinimum")
+            part["minimum"] = LEAST_G
     return schema
 
 

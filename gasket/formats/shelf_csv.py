@@ -94,7 +94,7 @@ def dump_shelf(rows: Iterable[ShelfRow]) -> Iterator[str]:
 
 def _cells(row: ShelfRow) -> dict[str, str]:
     label, facts, package = row.label, row.facts, row.package
-    found: dict[str, Any] = {
+    values: dict[str, Any] = {
         **{name: getattr(facts, name) for name in FACT_COLUMNS},
         **{name: getattr(label, name) for name in ("style", "piece", "spread", "polyol")},
         **{name: getattr(label, name) for name in ("basis_g", "basis_ml", "basis_pieces")},
@@ -104,8 +104,8 @@ def _cells(row: ShelfRow) -> dict[str, str]:
         "label_density_g_per_ml": label.density_g_per_ml,
     }
     if facts.density_g_per_ml is None:
-        found["density_origin"] = None
-    cells = {name: _cell(name, value) for name, value in found.items()}
+        values["density_origin"] = None
+    cells = {name: _cell(name, value) for name, value in values.items()}
     for name in FIGURES:
         mark = "<" if name in label.below else ""
         value = getattr(label, name)

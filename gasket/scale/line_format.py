@@ -21,18 +21,18 @@ MOST_LINE_BYTES: Final = 200
 
 def parse_line(line: str) -> Reading | None:
     """The reading of one line, in grams; None for a line that is not of this format."""
-    found = _LINE.match(line.strip())
-    if not found:
+    match = _LINE.match(line.strip())
+    if not match:
         return None
-    factor = GRAMS_PER[found["unit"]]
-    decimals = len(found["value"].partition(".")[2])
-    sent = re.search(r"\bt=([\d.]+)", found["fields"])
-    sign = -1 if found["sign"] == "-" else 1
+    factor = GRAMS_PER[match["unit"]]
+    decimals = len(match["value"].partition(".")[2])
+    sent = re.search(r"\bt=([\d.]+)", match["fields"])
+    sign = -1 if match["sign"] == "-" else 1
     return Reading(
-        grams=round(sign * float(found["value"]) * factor, 6),
-        stable=found["state"] == "S",
-        overload=found["state"] == "O",
-        mode="gross" if found["mode"] == "G" else "net",
+        grams=round(sign * float(match["value"]) * factor, 6),
+        stable=match["state"] == "S",
+        overload=match["state"] == "O",
+        mode="gross" if match["mode"] == "G" else "net",
         division_g=10.0**-decimals * factor,
         sent_ms=float(sent[1]) if sent else None,
     )

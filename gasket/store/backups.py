@@ -164,6 +164,6 @@ def _set_aside(path: Path) -> Path | None:
 def _move_aside(path: Path, aside: Path) -> None:
     """What cannot be copied, since it is damaged, is kept as it is with all that belongs to it."""
     for part in copies.PARTS:
-        there = path.with_name(path.name + part)
-        if there.exists():
-            there.replace(aside.with_name(aside.name + part))
+        beside = path.with_name(path.name + part)
+        if beside.exists():
+            beside.replace(aside.with_name(aside.name + part))

@@ -89,10 +89,10 @@ class Database:
         if self.path is None:
             return
         try:
-            found = self.path.stat()
+            there_now = self.path.stat()
         except OSError:
             raise Unavailable(GONE) from None
-        identity = (found.st_dev, found.st_ino)
+        identity = (there_now.st_dev, there_now.st_ino)
         if self._identity is None:
             self._identity = identity
         elif identity != self._identity:

@@ -47,13 +47,13 @@ def open_database(path: Path, make: bool = True) -> Database:
     A missing one is made where `make` allows it and the folder is there; an older one is upgraded,
     with a copy of it kept beside it. Raises `CannotOpen` for everything else.
     """
-    found = look_at(path)
+    standing = look_at(path)
     try:
-        if found.is_missing:
+        if standing.is_missing:
             if not make:
                 raise CannotOpen(path, "does not exist: check the name of the kitchen's file.")
             upgrade.make(path)
-        elif not found.is_current:
+        elif not standing.is_current:
             upgrade.upgrade(path)
         database = Database(path)
         database.remember_file()

@@ -79,13 +79,13 @@ def find(session: Session, words: str, limit: int, offset: int = 0) -> FoodHits:
     if not tokens:
         return FoodHits([], 0, "words")
     forms = [_forms(token) for token in tokens]
-    found = _matching(session, words, _all_of(forms), limit, offset, "words")
-    if found.total:
-        return found
+    hits = _matching(session, words, _all_of(forms), limit, offset, "words")
+    if hits.total:
+        return hits
     spelt = [[*own, *_spellings(session, token)] for token, own in zip(tokens, forms, strict=True)]
-    found = _matching(session, words, _all_of(spelt), limit, offset, "spelling")
-    if found.total or len(tokens) == 1:
-        return found
+    hits = _matching(session, words, _all_of(spelt), limit, offset, "spelling")
+    if hits.total or len(tokens) == 1:
+        return hits
     telling = [
         spelling for spelling, token in zip(spelt, tokens, strict=True) if token not in MANNERS
     ]

@@ -115,11 +115,11 @@ def raise_numbers(
     connection: Connection, reach: Reach, key: int | str
 ) -> list[tuple[Owner, frozenset[int]]]:
     """Raise the numbers of all that a change of `key` reaches; what is shown otherwise now."""
-    found = []
+    raised = []
     for effect, which in _REACH[reach]:
         rows = connection.execute(text(_STATEMENTS[effect].format(which)), {"key": key})
-        found.append((_OF[effect], frozenset(row[0] for row in rows if row[0] is not None)))
-    return found
+        raised.append((_OF[effect], frozenset(row[0] for row in rows if row[0] is not None)))
+    return raised
 
 
 def begin(connection: Connection, owner: Owner, key: int) -> None:

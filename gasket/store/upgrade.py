@@ -42,8 +42,8 @@ def _config() -> Config:
 @cache
 def revisions() -> tuple[str, ...]:
     """Every revision of the schema, the oldest first."""
-    found = ScriptDirectory.from_config(_config()).walk_revisions()
-    return (*OLDER, *reversed([script.revision for script in found]))
+    scripts = ScriptDirectory.from_config(_config()).walk_revisions()
+    return (*OLDER, *reversed([script.revision for script in scripts]))
 
 
 def newest_revision() -> str:

@@ -7,7 +7,7 @@ from hypothesis import strategies as st
 from gasket.core.cooking.paths import goes_here, moved, needs, ways, without_missing
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import faults
-from gasket.core.cooking.ways import Kitchen, fits
+from gasket.core.cooking.ways import Surroundings, fits
 from gasket.core.trade.appliances import TOOLS, WAYS
 from gasket.core.trade.families import FAMILIES
 
@@ -35,21 +35,21 @@ def needing(tool):
 
 @pytest.mark.parametrize("tool", TOOLS)
 def test_every_tool_that_may_be_missing_is_read_and_has_a_way_without_it(tool):
-    step, kitchen = needing(tool), Kitchen(missing=frozenset({tool}))
+    step, kitchen = needing(tool), Surroundings(missing=frozenset({tool}))
     assert needs(step) == tool
     found = without_missing([step], kitchen)
     assert all(needs(one) != tool for one in found)
     assert found[-1].id == "a"
     assert faults(found) == []
-    assert without_missing([step], Kitchen()) == (step,)
+    assert without_missing([step], Surroundings()) == (step,)
 
 
 def test_another_vessel_is_no_way_out_where_the_oven_is_missing():
     step = needing("oven")
-    only_vessels = Kitchen(missing=frozenset({"oven", "fan oven", "air fryer"}))
+    only_vessels = Surroundings(missing=frozenset({"oven", "fan oven", "air fryer"}))
     assert without_missing([step], only_vessels) == (step,)
     assert not any(goes_here(way, step, only_vessels) for way in ways(step, only_vessels))
-    (*_, fried) = without_missing([step], Kitchen(missing=frozenset({"oven", "fan oven"})))
+    (*_, fried) = without_missing([step], Surroundings(missing=frozenset({"oven", "fan oven"})))
     assert fried.tool == "air fryer"
 
 
@@ -61,7 +61,7 @@ def test_another_vessel_is_no_way_out_where_the_oven_is_missing():
     family=st.sampled_from(FAMILIES),
 )
 def test_a_way_keeps_what_a_step_is_for(way, least, more, piece_g, family):
-    kitchen = Kitchen(family, piece_g)
+    kitchen = Surroundings(family, piece_g)
     for text in NEEDING.values():
         step = read_step(text, "a").model_copy(
             update={"uses": (), "least_min": least, "most_min": least * more, "after": ("h",)}
@@ -94,14 +94,14 @@ def test_a_way_keeps_what_a_step_is_for(way, least, more, piece_g, family):
     ],
 )
 def test_heat_and_time_move_with_the_way(text, way, degrees, window):
-    (*_, new) = moved([read_step(text, "a")], "a", way, Kitchen(piece_g=60))
+    (*_, new) = moved([read_step(text, "a")], "a", way, Surroundings(piece_g=60))
     assert new.temperature_c == pytest.approx(degrees, abs=0.01)
     assert (new.least_min, new.most_min) == pytest.approx(window)
 
 
 def test_small_pieces_take_less_still_in_the_air_fryer():
     step = read_step("bake 180 C 20-30 min", "a")
-    (*_, new) = moved([step], "a", "in the air fryer", Kitchen(piece_g=30))
+    (*_, new) = moved([step], "a", "in the air fryer", Surroundings(piece_g=30))
     assert (new.least_min, new.most_min, new.first_look_min) == (12, 18, 7.5)
 
 
@@ -109,15 +109,15 @@ def test_what_heated_up_for_the_step_alone_goes_with_it():
     heat = read_step("preheat the oven 180 C 12 min", "h")
     bake = read_step("bake 180 C 20 min", "a").model_copy(update={"after": ("h",)})
     other = bake.model_copy(update={"id": "b"})
-    found = moved([heat, bake], "a", "in the air fryer", Kitchen())
+    found = moved([heat, bake], "a", "in the air fryer", Surroundings())
     assert [(one.tool, one.says) for one in found] == [
         ("air fryer", "Preheat the air fryer"),
         ("air fryer", "Bake, in the air fryer"),
     ]
     assert (found[0].temperature_c, found[1].after) == (165, ("heat-a",))
-    shared = moved([heat, bake, other], "a", "in the air fryer", Kitchen())
+    shared = moved([heat, bake, other], "a", "in the air fryer", Surroundings())
     assert [one.id for one in shared] == ["h", "heat-a", "a", "b"]
-    back = moved(found, "a", "in the oven", Kitchen())
+    back = moved(found, "a", "in the oven", Surroundings())
     assert [one.says for one in back] == ["Preheat the oven", "Bake, in the oven"]
-    (cooler, _) = moved([heat, bake], "a", "in the fan oven", Kitchen())
+    (cooler, _) = moved([heat, bake], "a", "in the fan oven", Surroundings())
     assert (cooler.temperature_c, cooler.air) == (160, "fan")

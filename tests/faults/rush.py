@@ -67,11 +67,11 @@ def assert_sound(api, database):
 
 
 def assert_whole(url, database):
-    """The kitchen is sound; every dish and trial can be read, and of each dish its newest card."""
+    """The kitchen is sound; every dish can be read, its newest trials and its newest card."""
     with client_of(url) as api:
         for dish in assert_sound(api, database):
             trials = api.get(f"/api/dishes/{dish['id']}").raise_for_status().json()["trials"]
-            for trial in trials:
+            for trial in trials[-2:]:
                 api.get(f"/api/trials/{trial['id']}").raise_for_status()
             made = [batch["id"] for trial in trials for batch in trial["batches"]]
             for newest in sorted(made)[-1:]:

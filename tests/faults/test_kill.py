@@ -19,7 +19,7 @@ from tests.conftest import SEARCHING
 from tests.faults.rush import client_of
 from tests.server import Server
 
-WEIGH_INS = 400 if SEARCHING else 50
+WEIGH_INS = 400 if SEARCHING else 25
 MOST_CAPTURES = 3
 LONGEST_LAST_BREATH_S = 0.03
 

@@ -72,7 +72,7 @@ def test_a_kept_figure_is_never_that_of_another_state(demo_house, first_day, see
         assert_fresh(demo_house)
 
 
-MOST_SHOWN = 3
+MOST_SHOWN = 2
 SHOWN = {
     "dishes": ("/api/dishes/{}", "/api/dishes/{}/history", "/api/dishes/{}/blind-tests"),
     "trials": ("/api/trials/{}", "/api/trials/{}/steps"),

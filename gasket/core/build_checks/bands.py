@@ -369,8 +369,8 @@ BANDS: Final[tuple[Callable[[CheckedBuild], Iterator[Band]], ...]] = (
 def bands_of(checked: CheckedBuild) -> Iterator[tuple[Band, float]]:
     """Every band that applies, widened by keepers and by what was dismissed, and where the build
     lies."""
-    for found in BANDS:
-        for band in found(checked):
+    for bands in BANDS:
+        for band in bands(checked):
             value = band.value(checked.lines)
             if value is not None:
                 yield _as_allowed(_with_keepers(band, checked), checked.terms.dismissed), value

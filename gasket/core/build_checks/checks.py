@@ -32,12 +32,12 @@ class BuildCheck(Answer):
 
 def check_build(checked: CheckedBuild) -> tuple[BuildCheck, ...]:
     """Every check that applies, those that speak first."""
-    found = [
+    checks = [
         _check(checked, band, value)
         for band, value in bands_of(checked)
         if value > 0 or not band.where_there
     ]
-    return tuple(sorted(found, key=lambda check: not check.speaks))
+    return tuple(sorted(checks, key=lambda check: not check.speaks))
 
 
 def _check(checked: CheckedBuild, band: Band, value: float) -> BuildCheck:

@@ -26,17 +26,17 @@ def repairs_of(
     """Single numbers that, put otherwise, leave the fewest equations broken: likeliest first."""
     if not failing:
         return
-    found: dict[FigurePlace, Repair] = {}
+    by_place: dict[FigurePlace, Repair] = {}
     for equation in failing:
         for place in equation.places:
             should_be = _solved(equation, place, values)
             if should_be is None or should_be < 0:
                 continue
             repair = _tried(place, should_be, equations, failing, values, at, sheet)
-            best = found.get(place)
+            best = by_place.get(place)
             if repair and (best is None or _rank(repair) < _rank(best)):
-                found[place] = repair
-    ranked = sorted(found.values(), key=_rank)
+                by_place[place] = repair
+    ranked = sorted(by_place.values(), key=_rank)
     fewest = ranked[0].leaves if ranked else 0
     yield from (repair for repair in ranked if repair.leaves == fewest)
 

@@ -44,28 +44,28 @@ def calls_of(
     foods: Sequence[InTheBuild], components: Collection[str], dish: str = ""
 ) -> frozenset[Call]:
     """What the foods, the components and the name of a build call for."""
-    found: set[Call] = {_VESSELS[word] for word in tokens_of(dish) if word in _VESSELS}
+    calls: set[Call] = {_VESSELS[word] for word in tokens_of(dish) if word in _VESSELS}
     for food in foods:
-        found.update(_BY_KIND.get(food.kind, ()))
-        found.update(_by_name(food))
+        calls.update(_BY_KIND.get(food.kind, ()))
+        calls.update(_by_name(food))
     if _is_dough(foods):
-        found.add("dough")
+        calls.add("dough")
     if any(role_of(name) == "base" for name in components):
-        found.add("crust")
-    return frozenset(found)
+        calls.add("crust")
+    return frozenset(calls)
 
 
 def _by_name(food: InTheBuild) -> set[Call]:
-    found: set[Call] = set()
+    calls: set[Call] = set()
     if food.kind == "bread" and _BUN.search(food.name):
-        found.add("bun")
+        calls.add("bun")
     if food.kind == "pasta" and food.state != "cooked":
-        found.add("oven_ready" if _NOT_BOILED.search(food.name) else "dry_pasta")
+        calls.add("oven_ready" if _NOT_BOILED.search(food.name) else "dry_pasta")
     if food.kind == "water" and _ICE.search(food.name):
-        found.add("ice")
+        calls.add("ice")
     if is_raw(food):
-        found.add("meat")
-    return found
+        calls.add("meat")
+    return calls
 
 
 def _is_dough(foods: Sequence[InTheBuild]) -> bool:

@@ -32,21 +32,21 @@ class Keeps(Answer):
 def keeping(family: Family | None, kinds: Iterable[FoodKind]) -> tuple[Keeps, ...]:
     """All that is said of a dish, fridge before freezer."""
     rice = "rice" in set(kinds)
-    found = [
+    advice = [
         _keeps("fridge", "us", 3, 4, "3 to 4 days at 4 °C or below", "us-keeping"),
         _keeps("fridge", "uk", 1, 1, "24 hours, because of the rice", "uk-keeping")
         if rice
         else _keeps("fridge", "uk", 2, 2, "48 hours at 5 °C or below", "uk-keeping"),
     ]
     habits = BY_KEY[family].keeps if family in BY_KEY else ()
-    found += [_habit("fridge", of.days, 1.0, of.text) for of in habits if of.days is not None]
+    advice += [_habit("fridge", of.days, 1.0, of.text) for of in habits if of.days is not None]
     months = (3 * _MONTH_DAYS, 4 * _MONTH_DAYS)
     says = "safe for longer at −18 °C, at its best within 3 to 4 months"
-    found.append(_keeps("freezer", "us", *months, says, "us-keeping"))
-    found += [
+    advice.append(_keeps("freezer", "us", *months, says, "us-keeping"))
+    advice += [
         _habit("freezer", of.months, _MONTH_DAYS, of.text) for of in habits if of.months is not None
     ]
-    return tuple(found)
+    return tuple(advice)
 
 
 def _habit(place: StoragePlace, span: Span, days: float, text: str) -> Keeps:

@@ -41,12 +41,12 @@ def looks(step: Step, estimate_min: float, own_min: float | None = None) -> tupl
         return ()
     least, most = gap_of(step)
     at = first_look_min(step, estimate_min, own_min)
-    found = [at]
-    while at < BEYOND * estimate_min and len(found) < MOST_LOOKS:
+    times = [at]
+    while at < BEYOND * estimate_min and len(times) < MOST_LOOKS:
         left = estimate_min - at
         at += min(most, max(least, left / 3))
-        found.append(at)
-    return tuple(round(minute, 4) for minute in found)
+        times.append(at)
+    return tuple(round(minute, 4) for minute in times)
 
 
 def next_look_min(

@@ -25,7 +25,7 @@ def forgotten(
         return ()
     text = " ".join(f"{step.says} {step.vessel}" for step in steps)
     there = {step.must for step in steps}
-    found = [
+    missing = [
         ForgottenStep(must=must.key, says=must.says, text=must.text)
         for must in BY_KEY[family].musts
         if (not must.when or not set(must.when).isdisjoint(calls))
@@ -38,11 +38,11 @@ def forgotten(
             (s.temperature_c for s in steps if s.kind == "bake" and s.temperature_c), 175
         )
         line = f"Preheat the oven {degrees:.0f} C 12 min"
-        found.insert(0, ForgottenStep(must="preheat", says="Preheat the oven.", text=line))
+        missing.insert(0, ForgottenStep(must="preheat", says="Preheat the oven.", text=line))
     cups = any(re.search(r"egg (?:cup|muffin|bite)s?", step.says, re.IGNORECASE) for step in steps)
     if cups and not re.search(r"water (pan|bath)", text, re.IGNORECASE):
         says = "A pan of water under egg cups keeps them tender."
-        found.append(
+        missing.append(
             ForgottenStep(must="water", says=says, text="Put a water pan under the rack 2 min")
         )
-    return tuple(found)
+    return tuple(missing)

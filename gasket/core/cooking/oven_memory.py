@@ -89,8 +89,8 @@ def bakes_of(
 
 
 def _factor(sizes: Mapping[str, TimeScaling] | None, key: str) -> float:
-    found = sizes.get(key) if sizes else None
-    return found.factor if found else 1.0
+    size = sizes.get(key) if sizes else None
+    return size.factor if size else 1.0
 
 
 class Estimate(Answer):
@@ -123,7 +123,7 @@ class Belief:
 
 def learns_as(tool: str) -> str:
     """What the memory takes a tool for."""
-    known = next((found for found in APPLIANCES if found.name == tool), None)
+    known = next((appliance for appliance in APPLIANCES if appliance.name == tool), None)
     return (known and known.learns_as) or tool
 
 

@@ -4,30 +4,30 @@ from collections.abc import Sequence
 
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step, changed
-from gasket.core.cooking.ways import Kitchen, done, fits
+from gasket.core.cooking.ways import Surroundings, done, fits
 from gasket.core.trade.appliances import APPLIANCES, WAYS, appliance_for
 from gasket.core.trade.appliances.model import Way
 
 
 def needs(step: Step) -> str:
     """What a step needs of the kitchen."""
-    found = appliance_for(step.tool, step.air)
-    return step.tool if found is None else found.key
+    appliance = appliance_for(step.tool, step.air)
+    return step.tool if appliance is None else appliance.key
 
 
-def ways(step: Step, kitchen: Kitchen) -> tuple[Way, ...]:
+def ways(step: Step, kitchen: Surroundings) -> tuple[Way, ...]:
     """The other ways that this step can be done, those that this kitchen has the tool for first."""
-    found = [way for way in WAYS if fits(way, step, kitchen)]
-    return tuple(sorted(found, key=lambda way: not goes_here(way, step, kitchen)))
+    fitting = [way for way in WAYS if fits(way, step, kitchen)]
+    return tuple(sorted(fitting, key=lambda way: not goes_here(way, step, kitchen)))
 
 
-def goes_here(way: Way, step: Step, kitchen: Kitchen) -> bool:
+def goes_here(way: Way, step: Step, kitchen: Surroundings) -> bool:
     """Whether this kitchen has what the step needs when it is done this way."""
     wanted = {way.tool, needs(done(way, step, kitchen))}
     return wanted.isdisjoint(kitchen.missing)
 
 
-def moved(steps: Sequence[Step], key: str, way_key: str, kitchen: Kitchen) -> tuple[Step, ...]:
+def moved(steps: Sequence[Step], key: str, way_key: str, kitchen: Surroundings) -> tuple[Step, ...]:
     """The steps with one of them done another way. What heated up only for it heats up for the new
     tool, or not at all; a tool that has to be hot is heated first. A way that does not fit changes
     nothing."""
@@ -82,14 +82,14 @@ def _heats(way: Way, new: Step) -> tuple[Step, ...]:
     return (changed(heat, **same, tool=new.tool),)
 
 
-def without_missing(steps: Sequence[Step], kitchen: Kitchen) -> tuple[Step, ...]:
+def without_missing(steps: Sequence[Step], kitchen: Surroundings) -> tuple[Step, ...]:
     """The steps with what needs a missing tool done the first way that this kitchen can go; a step
     that has no such way stays."""
-    found = tuple(steps)
+    rewritten = tuple(steps)
     for step in steps:
         if step.kind == "preheat" or needs(step) not in kitchen.missing:
             continue
-        there = [way for way in ways(step, kitchen) if goes_here(way, step, kitchen)]
-        if there:
-            found = moved(found, step.id, there[0].key, kitchen)
-    return found
+        possible = [way for way in ways(step, kitchen) if goes_here(way, step, kitchen)]
+        if possible:
+            rewritten = moved(rewritten, step.id, possible[0].key, kitchen)
+    return rewritten

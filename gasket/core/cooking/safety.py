@@ -215,16 +215,16 @@ def asked_of(
     It is asked of the last cooking step that works on the component concerned; of one that names
     no component only where none names this one.
     """
-    found: dict[str, Reason] = {}
+    reasons: dict[str, Reason] = {}
     foods = tuple(foods)
     eggs: dict[str, Reason] = dict.fromkeys(set_by_egg(foods, family), "set_egg")
     meats = ((food.component, reason) for food in foods if (reason := meat_reason(food)))
     for component, reason in (*meats, *eggs.items()):
         last = _last_hot(steps, component)
         if last is not None:
-            known = found.get(last.id, reason)
-            found[last.id] = min(known, reason, key=_STRICTEST.index)
-    return {key: rule(reason, school) for key, reason in found.items()}
+            known = reasons.get(last.id, reason)
+            reasons[last.id] = min(known, reason, key=_STRICTEST.index)
+    return {key: rule(reason, school) for key, reason in reasons.items()}
 
 
 def _last_hot(steps: Sequence[Step], component: str) -> Step | None:
@@ -241,27 +241,27 @@ def cautions(
     cooked = {food.component for food in foods if _last_hot(steps, food.component)}
     if not steps and (family not in BY_KEY or BY_KEY[family].heated):
         cooked = {food.component for food in foods}
-    found: list[Caution] = []
+    cautions: list[Caution] = []
     raw = [food for food in foods if is_raw(food) and food.component not in cooked]
     if raw:
         names = ", ".join(dict.fromkeys(food.name for food in raw))
         says = f"No step cooks {names}: add the step, or do not eat it raw. {_DEFER}"
-        found.append(Caution(code="uncooked", says=says, source="us-core"))
+        cautions.append(Caution(code="uncooked", says=says, source="us-core"))
     eggs = [food for food in foods if food.kind in EGGS or "raw_egg" in food.flags]
     if any(food.component not in cooked for food in eggs):
         says = (
             "Contains egg that is never cooked. Small children, the elderly, pregnant people and "
             f"those who are ill should not eat raw egg; ask a professional. {_DEFER}"
         )
-        found.append(Caution(code="raw_egg", says=says, source="raw-batter"))
+        cautions.append(Caution(code="raw_egg", says=says, source="raw-batter"))
     flour = [
         food for food in foods if food.kind in FLOURS - {"starch"} or "raw_flour" in food.flags
     ]
     tasted = [*(["egg"] if eggs else []), *(["flour"] if flour else [])]
     if tasted:
         says = f"Raw {' and raw '.join(tasted)}: taste it baked, not as batter."
-        found.append(Caution(code="raw_batter", says=says, source="raw-batter"))
-    return (*found, *_by_step(steps, foods))
+        cautions.append(Caution(code="raw_batter", says=says, source="raw-batter"))
+    return (*cautions, *_by_step(steps, foods))
 
 
 _WORDS: Final[tuple[tuple[str, tuple[str, ...], str], ...]] = (

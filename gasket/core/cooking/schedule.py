@@ -114,12 +114,12 @@ def _order(tasks: Sequence[ScheduleTask]) -> tuple[Mapping[str, float], bool]:
     solver = cp_model.CpSolver()
     solver.parameters.num_workers = 1
     solver.parameters.max_deterministic_time = WORK
-    found = solver.solve(model)
-    if found not in (cp_model.OPTIMAL, cp_model.FEASIBLE):
+    outcome = solver.solve(model)
+    if outcome not in (cp_model.OPTIMAL, cp_model.FEASIBLE):
         return by_hand, False
     return {
         key: float(solver.value(minute)) for key, minute in start.items()
-    }, found == cp_model.OPTIMAL
+    }, outcome == cp_model.OPTIMAL
 
 
 def _sharing(tasks: Sequence[ScheduleTask], need: str) -> list[ScheduleTask]:

@@ -97,9 +97,9 @@ def without(steps: tuple[Step, ...], gone: set[str]) -> tuple[Step, ...]:
 def among_themselves(steps: Iterable[Step]) -> tuple[Step, ...]:
     """The steps, none of them after one that is not among them."""
     steps = tuple(steps)
-    there = {step.id for step in steps}
+    ids = {step.id for step in steps}
     return tuple(
-        changed(step, after=tuple(key for key in step.after if key in there)) for step in steps
+        changed(step, after=tuple(key for key in step.after if key in ids)) for step in steps
     )
 
 
@@ -120,13 +120,13 @@ Steps = Annotated[tuple[Step, ...], Field(max_length=MOST_STEPS)]
 def faults(steps: tuple[Step, ...]) -> list[tuple[int, str]]:
     """What is wrong with the list as a whole: place and sentence."""
     keys = [step.id for step in steps]
-    found = [(i, "Two steps carry the same id.") for i, key in enumerate(keys) if key in keys[:i]]
+    faults = [(i, "Two steps carry the same id.") for i, key in enumerate(keys) if key in keys[:i]]
     for i, step in enumerate(steps):
         if any(key not in keys for key in step.after):
-            found.append((i, "It comes after a step that is not there."))
-    if not found:
-        found = [(keys.index(key), "It would come after itself.") for key in _in_a_circle(steps)]
-    return found
+            faults.append((i, "It comes after a step that is not there."))
+    if not faults:
+        faults = [(keys.index(key), "It would come after itself.") for key in _in_a_circle(steps)]
+    return faults
 
 
 def _in_a_circle(steps: tuple[Step, ...]) -> list[str]:

@@ -72,11 +72,11 @@ class StockMove(Value):
 AS_GOOD_AS_ALL: Final = 0.005
 
 
-def taken(typed: float, serving_g: float | None, there: float) -> float:
+def taken(typed: float, serving_g: float | None, left: float) -> float:
     """Servings that are taken where so much was typed, in grams of `serving_g` each where that is
     given. As good as all that is there is all of it."""
     amount = typed if serving_g is None else typed / serving_g
-    return there if abs(amount - there) < AS_GOOD_AS_ALL * there else amount
+    return left if abs(amount - left) < AS_GOOD_AS_ALL * left else amount
 
 
 class StockRecord(StockMove):

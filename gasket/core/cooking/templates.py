@@ -17,7 +17,7 @@ from gasket.core.cooking.paths import without_missing
 from gasket.core.cooking.preheat import with_preheats
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step
-from gasket.core.cooking.ways import Kitchen
+from gasket.core.cooking.ways import Surroundings
 from gasket.core.trade.families import BY_KEY, Call, Family, Role, Row
 from gasket.core.trade.step_kinds import HOT, PASSIVE
 from gasket.core.trade.words import with_article
@@ -71,7 +71,7 @@ def steps_for(
         if text is not None and not any(step.kind in HOT and name in step.uses for step in steps):
             steps = _heated(steps, name, text)
     steps = with_preheats(steps)
-    return without_missing(steps, Kitchen(family=family, missing=frozenset(missing)))
+    return without_missing(steps, Surroundings(family=family, missing=frozenset(missing)))
 
 
 def _whole(family: Family, body: Family | None) -> tuple[Row, ...]:
@@ -95,14 +95,14 @@ def _whole(family: Family, body: Family | None) -> tuple[Row, ...]:
 
 def called_for(rows: Sequence[Row], calls: Collection[Call]) -> list[Row]:
     """The rows that the build calls for, none of them after one that is not there."""
-    there = [
+    called = [
         row
         for row in rows
         if (not row.when or not set(row.when).isdisjoint(calls))
         and set(row.unless).isdisjoint(calls)
     ]
-    keys = {row.key for row in there}
-    return [replace(row, after=tuple(key for key in row.after if key in keys)) for row in there]
+    keys = {row.key for row in called}
+    return [replace(row, after=tuple(key for key in row.after if key in keys)) for row in called]
 
 
 def _heated(steps: Sequence[Step], component: str, text: str) -> list[Step]:
@@ -138,12 +138,12 @@ def _with_part(rows: list[Row], family: Family, part: str, number: int) -> list[
     if place.into:
         return _before(rows, place.into, ready, waits_for=ready.key)
     earlier = [row.key for row in rows if row.on == "joined" and row.place == place]
-    there = {row.key for row in rows}
+    keys = {row.key for row in rows}
     joined = Row(
         f"add-{number}",
         _JOINED[role],
         on="joined",
-        after=(ready.key, *(key for key in place.after if key in there), *earlier[-1:]),
+        after=(ready.key, *(key for key in place.after if key in keys), *earlier[-1:]),
         part=part,
         place=place,
     )

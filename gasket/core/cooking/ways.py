@@ -17,7 +17,7 @@ _FAN_LESS_C: Final = {"C": FAN_LESS["C"], "F": FAN_LESS["F"] / 1.8}
 
 
 @dataclass(frozen=True, slots=True)
-class Kitchen:
+class Surroundings:
     """What decides whether a way fits: the dish, what one piece weighs, what is missing here."""
 
     family: Family | None = None
@@ -30,12 +30,12 @@ class Kitchen:
         return self.piece_g is not None and self.piece_g < SMALL_PIECE_G
 
 
-def fits(way: Way, step: Step, kitchen: Kitchen) -> bool:
+def fits(way: Way, step: Step, kitchen: Surroundings) -> bool:
     """Whether a step can go this way."""
     return any(_holds(fit, step, kitchen) for fit in way.fits)
 
 
-def _holds(fit: Fits, step: Step, kitchen: Kitchen) -> bool:
+def _holds(fit: Fits, step: Step, kitchen: Surroundings) -> bool:
     return (
         (not fit.kinds or step.kind in fit.kinds)
         and step.kind not in fit.not_kinds
@@ -56,24 +56,24 @@ def _says(words: str, text: str) -> bool:
     return not words or re.search(words, text, re.IGNORECASE) is not None
 
 
-def done(way: Way, step: Step, kitchen: Kitchen) -> Step:
+def done(way: Way, step: Step, kitchen: Surroundings) -> Step:
     """The step as it is done this way."""
     turns = way.turns
     if turns.line:
         return _as_the_line_says(turns.line, step)
-    found = changed(_timed(turns, step, kitchen), temperature_c=_heat(turns, step))
+    step_now = changed(_timed(turns, step, kitchen), temperature_c=_heat(turns, step))
     if turns.air is not None:
-        found = changed(found, air=turns.air)
+        step_now = changed(step_now, air=turns.air)
     if step.at_a_time is not None:
-        found = changed(found, at_a_time=max(1, int(step.at_a_time * turns.places)))
+        step_now = changed(step_now, at_a_time=max(1, int(step.at_a_time * turns.places)))
     if turns.vessel:
         bare = re.sub(r"^(?:silicone|glass|foil|cast-iron)\s+", "", step.vessel)
-        found = changed(found, vessel=f"{turns.vessel} {bare}".strip())
+        step_now = changed(step_now, vessel=f"{turns.vessel} {bare}".strip())
     sets: dict[str, Any] = {**turns.sets}
-    return changed(found, **sets)
+    return changed(step_now, **sets)
 
 
-def _timed(turns: Turns, step: Step, kitchen: Kitchen) -> Step:
+def _timed(turns: Turns, step: Step, kitchen: Surroundings) -> Step:
     """The step with its window from so many times the shortest to so many times the longest."""
     small = turns.small_times if kitchen.small else None
     least, most = small or turns.times_of.get(step.kind, turns.times)

@@ -73,12 +73,12 @@ class AmountReader:
             raise FaultyInput.at("text", "That’s a lot: check the amount and the unit.")
         fill: SpoonFill = ""
         unit = ""
-        found = UNIT.match(self.rest, end)
-        if not found and re.match(r"[a-z]", self.rest[end:], re.IGNORECASE):
+        match = UNIT.match(self.rest, end)
+        if not match and re.match(r"[a-z]", self.rest[end:], re.IGNORECASE):
             return None  # a name that begins with a number
-        if found and stands_alone(self.rest, found, end):
-            unit, end = unit_of(found["unit"]), found.end()
-            fill = FILLS[found["fill"].lower()] if found["fill"] else ""
+        if match and stands_alone(self.rest, match, end):
+            unit, end = unit_of(match["unit"]), match.end()
+            fill = FILLS[match["fill"].lower()] if match["fill"] else ""
         elif "dozen" in head[:end].lower():
             unit = "piece"
         self.rest = self.rest[end:].lstrip()
@@ -110,13 +110,13 @@ class AmountReader:
             raise FaultyInput.at("text", f"“{word}” cannot be read: write it like 1200 or 0.5.")
 
     def _numbers(self) -> tuple[float | None, float | None, int]:
-        found = AMOUNT.match(self.rest)
-        if found:
-            low = number_of(found["low"])
-            high = number_of(found["high"]) if found["high"] else low
-            if high < low and "-" in found[0] and "/" in found[0]:  # "1-1/2" is one and a half
-                return low + high, low + high, found.end()
-            return self._and_more(low, high, found.end())
+        match = AMOUNT.match(self.rest)
+        if match:
+            low = number_of(match["low"])
+            high = number_of(match["high"]) if match["high"] else low
+            if high < low and "-" in match[0] and "/" in match[0]:  # "1-1/2" is one and a half
+                return low + high, low + high, match.end()
+            return self._and_more(low, high, match.end())
         return self._spelled_number()
 
     def _and_more(self, low: float, high: float, end: int) -> tuple[float, float, int]:
@@ -135,12 +135,12 @@ class AmountReader:
         total, end = None, 0
         if _HALF_AND_HALF.match(self.rest):
             return None, None, 0
-        for found in WORD.finditer(self.rest):
-            word = found[0].lower()
+        for match in WORD.finditer(self.rest):
+            word = match[0].lower()
             if word == "couple":
                 total = 2.0
             elif word == "few":
-                return 2.0, 4.0, found.end()
+                return 2.0, 4.0, match.end()
             elif word in NUMBER_WORDS:
                 value = NUMBER_WORDS[word]
                 total = value if total is None else total * value
@@ -151,24 +151,24 @@ class AmountReader:
                 return low, low, end
             else:
                 break
-            end = found.end()
+            end = match.end()
         return total, total, end
 
     def bare_unit(self) -> str:
         """A unit without a number at the head, taken off; empty where there is none."""
-        found = UNIT.match(self.rest)
-        if not found or not stands_alone(self.rest, found, 0):
+        match = UNIT.match(self.rest)
+        if not match or not stands_alone(self.rest, match, 0):
             return ""
-        self.rest = self.rest[found.end() :].lstrip()
-        return unit_of(found["unit"])
+        self.rest = self.rest[match.end() :].lstrip()
+        return unit_of(match["unit"])
 
 
 def _decimal_way(text: str, unit: str) -> Quantity | None:
     """ "1,250 kg" with its comma before decimals; None where that is no question."""
-    found = AMOUNT.match(text)
-    if found is None or found["high"] or unit not in _BIG:
+    match = AMOUNT.match(text)
+    if match is None or match["high"] or unit not in _BIG:
         return None
-    decimal = read_number(found["low"]).otherwise
+    decimal = read_number(match["low"]).otherwise
     return None if decimal is None else exactly(decimal, unit)
 
 
@@ -191,6 +191,6 @@ def whole_quantity(text: str) -> Quantity | None:
     line = AmountReader(re.sub(r"^(?:about|approx\.?|ca\.?|~|or)\s*", "", text, flags=re.I))
     if not re.match(r"[\d.]|an?\b|half\b", line.rest):
         return None
-    found = line.amount()
+    quantity = line.amount()
     rest = re.sub(r"^(?:each|total|in total|spray|per scoop)\b", "", line.rest.strip(), flags=re.I)
-    return found if found is not None and not rest.strip() else None
+    return quantity if quantity is not None and not rest.strip() else None

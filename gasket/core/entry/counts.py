@@ -23,11 +23,11 @@ _OF_A_BRAND: Final = ("scoop", "serving", *PACKS)
 
 def measures_of(unit: str, known: FoodBackground) -> list[Measure]:
     """What is known of one such piece, in the order of trust; the house's own sizes first."""
-    found = [measure for measure in known.facts.measures if unit in (measure.base, measure.name)]
+    measures = [measure for measure in known.facts.measures if unit in (measure.base, measure.name)]
     label = known.label
     if label is not None and label.piece_g is not None and _same_piece(unit, label.piece):
-        found.append(Measure(name=label.piece or "piece", grams=label.piece_g, origin="label"))
-    return sorted(found, key=lambda measure: _trust(measure, known))
+        measures.append(Measure(name=label.piece or "piece", grams=label.piece_g, origin="label"))
+    return sorted(measures, key=lambda measure: _trust(measure, known))
 
 
 def _trust(one: Measure, known: FoodBackground) -> tuple[int, bool]:
@@ -80,8 +80,8 @@ def _piece_word(unit: str) -> str:
 def _sizes(known: FoodBackground) -> list[Measure]:
     """Small, medium, large: weighed ones first, the house's own, then as they are listed."""
     listed = [measure.base for measure in known.facts.measures if measure.base in SIZES]
-    found = [measure for size in dict.fromkeys(listed) for measure in measures_of(size, known)]
-    return sorted(found, key=lambda measure: _trust(measure, known))
+    measures = [measure for size in dict.fromkeys(listed) for measure in measures_of(size, known)]
+    return sorted(measures, key=lambda measure: _trust(measure, known))
 
 
 def _which(named: list[Measure], known: FoodBackground) -> str:
@@ -116,19 +116,19 @@ def times(one: Quantity, grams: float, origin: MeasureOrigin, how: str) -> Amoun
 def _of_part(entry: Entry, one: Quantity, known: FoodBackground) -> AmountReading:
     """Juice and zest of so many fruits."""
     names = ("juice", "zest") if entry.part == "juice and zest" else (entry.part,)
-    found = [
+    choices = [
         [*measures_of(name, known), *(measures_of("piece", known) if len(names) == 1 else [])]
         for name in names
     ]
     missing = next(
-        (name for name, measures in zip(names, found, strict=True) if not measures), None
+        (name for name, measures in zip(names, choices, strict=True) if not measures), None
     )
     if missing is not None:
         return needs(missing, f"how much {missing} does one give?")
-    parts = [times(one, measures[0].grams, measures[0].origin, "") for measures in found]
+    parts = [times(one, measures[0].grams, measures[0].origin, "") for measures in choices]
     how = " and ".join(
         f"{name} of {one.middle:.4g} at {measures[0].grams:.3g} g"
-        for name, measures in zip(names, found, strict=True)
+        for name, measures in zip(names, choices, strict=True)
     )
     return AmountReading(
         grams=sum(part.grams or 0 for part in parts),

@@ -118,13 +118,13 @@ class _Line(AmountReader):
 
     def _take(self, pattern: str) -> re.Match[str] | None:
         """Take the first match away from wherever it stands."""
-        found = re.search(pattern, self.rest, re.IGNORECASE)
-        if found:
+        match = re.search(pattern, self.rest, re.IGNORECASE)
+        if match:
             self.rest = " ".join(
-                (self.rest[: found.start()] + " " + self.rest[found.end() :]).split()
+                (self.rest[: match.start()] + " " + self.rest[match.end() :]).split()
             )
             self.rest = re.sub(r"\s+([,;:])", r"\1", self.rest).strip(" ,;")
-        return found
+        return match
 
     def _flags(self) -> dict[str, object]:
         bought = self._take(
@@ -145,10 +145,10 @@ class _Line(AmountReader):
 
     def _brackets(self) -> None:
         """What stands in brackets: an amount said again, the size of a pack, or a note."""
-        while found := re.search(r"\(([^()]*)\)", self.rest):
-            inside = found[1].strip()
-            before = self.rest[: found.start()].strip()
-            self.rest = " ".join((before + " " + self.rest[found.end() :]).split())
+        while match := re.search(r"\(([^()]*)\)", self.rest):
+            inside = match[1].strip()
+            before = self.rest[: match.start()].strip()
+            self.rest = " ".join((before + " " + self.rest[match.end() :]).split())
             self.rest = re.sub(r"\s+([,;:])", r"\1", self.rest)
             said = whole_quantity(inside)
             if said is None:
@@ -169,16 +169,16 @@ class _Line(AmountReader):
                 self.also = said
 
     def _part_ahead(self) -> None:
-        found = re.match(
+        match = re.match(
             r"(?:the\s+)?(juice and zest|zest and juice|juice|zest|grated zest)\s+(?:of|from)\s+",
             self.rest,
             re.IGNORECASE,
         )
-        if found:
-            words = found[1].lower()
+        if match:
+            words = match[1].lower()
             both = "juice" in words and "zest" in words
             self.part = "juice and zest" if both else "zest" if "zest" in words else "juice"
-            self.rest = self.rest[found.end() :]
+            self.rest = self.rest[match.end() :]
 
     def _amounts(self) -> None:
         joined = self.joined()
@@ -219,27 +219,27 @@ class _Line(AmountReader):
 
     def _one_of_a_unit(self) -> Quantity | None:
         """ "pinch salt", "heaped tbsp cocoa": one, where the food follows."""
-        found = UNIT.match(self.rest)
-        if not found or unit_of(found["unit"]) not in _ALONE or len(found["unit"]) == 1:
+        match = UNIT.match(self.rest)
+        if not match or unit_of(match["unit"]) not in _ALONE or len(match["unit"]) == 1:
             return None
-        if not self.rest[found.end() :].strip():
+        if not self.rest[match.end() :].strip():
             return None
-        self.rest = self.rest[found.end() :].lstrip()
-        fill: SpoonFill = FILLS[found["fill"].lower()] if found["fill"] else ""
-        return Quantity(low=1, high=1, unit=unit_of(found["unit"]), fill=fill)
+        self.rest = self.rest[match.end() :].lstrip()
+        fill: SpoonFill = FILLS[match["fill"].lower()] if match["fill"] else ""
+        return Quantity(low=1, high=1, unit=unit_of(match["unit"]), fill=fill)
 
     def _compound_follows(self, first: Quantity) -> bool:
         """ "1 lb 4 oz": the smaller unit of the same pair follows at once."""
         smaller = {"lb": "oz", "kg": "g", "cup": "tbsp", "l": "ml"}.get(first.unit)
-        found = re.match(rf"\s*{NUMBER}", self.rest)
-        if not smaller or not found:
+        match = re.match(rf"\s*{NUMBER}", self.rest)
+        if not smaller or not match:
             return False
-        unit = UNIT.match(self.rest, found.end())
+        unit = UNIT.match(self.rest, match.end())
         return bool(unit) and unit_of(unit["unit"]) == smaller if unit else False
 
     def _pack_behind(self) -> str:
-        found = UNIT.match(self.rest)
-        if found and unit_of(found["unit"]) in PACKS and stands_alone(self.rest, found, 0):
+        match = UNIT.match(self.rest)
+        if match and unit_of(match["unit"]) in PACKS and stands_alone(self.rest, match, 0):
             return self.bare_unit()
         return ""
 
@@ -293,11 +293,11 @@ class _Line(AmountReader):
         if self.also is not None:
             brackets, self.also = self.also, None
             return food, [brackets]
-        found = re.search(
+        match = re.search(
             rf"^(?P<food>.*?[^\s:])(?:\s*:\s*|\s+x\s+|\s+)(?P<amount>{NUMBER}.*)$", food, re.I
         )
-        if found and (said := whole_quantity(found["amount"])) is not None:
-            return found["food"].strip(), [said]
+        if match and (said := whole_quantity(match["amount"])) is not None:
+            return match["food"].strip(), [said]
         return food.rstrip(":").strip(), []
 
 
@@ -317,9 +317,9 @@ def _take_states(food: str, note: str) -> tuple[tuple[str, ...], str, str]:
 
 
 def _take_part(food: str) -> tuple[str, FoodPart]:
-    found = re.fullmatch(r"(.+?)\s+(zest)", food, re.I)
-    if found:
-        return found[1], "zest"
+    match = re.fullmatch(r"(.+?)\s+(zest)", food, re.I)
+    if match:
+        return match[1], "zest"
     return food, ""
 
 

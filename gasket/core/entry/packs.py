@@ -53,8 +53,8 @@ def packs(entry: Entry, one: Quantity, known: FoodBackground) -> QuantityReading
         if package.state == "drained":
             return QuantityReadings((drained, *by_label), DRAINED_OR_NOT if by_label else "")
         return QuantityReadings((*by_label, drained), DRAINED_OR_NOT if by_label else "")
-    found = QuantityReadings(tuple(by_label)) if by_label else counted(entry, one, known)
-    return _drained(entry, known, found)
+    readings = QuantityReadings(tuple(by_label)) if by_label else counted(entry, one, known)
+    return _drained(entry, known, readings)
 
 
 def _of_weight(one: Quantity, grams: float, says: str) -> AmountReading:
@@ -62,7 +62,7 @@ def _of_weight(one: Quantity, grams: float, says: str) -> AmountReading:
     return estimated(one.middle * grams, one.low * grams, one.high * grams, how)
 
 
-def _drained(entry: Entry, known: FoodBackground, found: QuantityReadings) -> QuantityReadings:
+def _drained(entry: Entry, known: FoodBackground, read: QuantityReadings) -> QuantityReadings:
     """A net weight into what is left without the liquid, where that makes a difference."""
     share = known.drained
     if "drained" in entry.states:
@@ -70,15 +70,15 @@ def _drained(entry: Entry, known: FoodBackground, found: QuantityReadings) -> Qu
             need = MissingFact(kind="drained", measure="drained share")
             says = "how much of the net weight is left when it is drained?"
             return QuantityReadings(
-                (AmountReading(grams=None, how=says, needs=need), *found.readings), found.question
+                (AmountReading(grams=None, how=says, needs=need), *read.readings), read.question
             )
         return QuantityReadings(
-            tuple(_shared(reading, share) for reading in found.readings), found.question
+            tuple(_shared(reading, share) for reading in read.readings), read.question
         )
-    if share is None or found.readings[0].grams is None:
-        return found
-    first = found.readings[0]
-    return QuantityReadings((first, _shared(first, share), *found.readings[1:]), DRAINED_OR_NOT)
+    if share is None or read.readings[0].grams is None:
+        return read
+    first = read.readings[0]
+    return QuantityReadings((first, _shared(first, share), *read.readings[1:]), DRAINED_OR_NOT)
 
 
 def _shared(reading: AmountReading, share: WeightShare) -> AmountReading:

@@ -69,7 +69,7 @@ class ProseLine(NamedTuple):
 
 def read_lines(lines: list[str]) -> list[ProseLine]:
     """Every line with what it is: after "Method:" come steps, until ingredients are named again."""
-    found: list[ProseLine] = []
+    lines_read: list[ProseLine] = []
     among_steps = False
     for line in lines:
         read = _read(line)
@@ -79,8 +79,8 @@ def read_lines(lines: list[str]) -> list[ProseLine]:
                 read = read._replace(kind="words")
         elif among_steps and read.kind == "ingredient":
             read = ProseLine(_NUMBERED.sub("", line).strip(), "step")
-        found.append(read)
-    return found
+        lines_read.append(read)
+    return lines_read
 
 
 def _read(line: str) -> ProseLine:

@@ -83,14 +83,14 @@ class FoodBackground:
         if self.like is None:
             return None
         lender = replace(self, facts=self.like.facts, label=None, package=Package(), like=None)
-        found = ask(lender)
-        if found.readings[0].needs is not None:
+        answer = ask(lender)
+        if answer.readings[0].needs is not None:
             return None
         readings = tuple(
             reading.model_copy(update={"how": reading.how + self.like.says})
-            for reading in found.readings
+            for reading in answer.readings
         )
-        return QuantityReadings(readings, found.question)
+        return QuantityReadings(readings, answer.question)
 
 
 @dataclass(frozen=True)

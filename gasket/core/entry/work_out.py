@@ -58,8 +58,8 @@ def work_out(entry: Entry, known: FoodBackground) -> AmountAnswer:
     if not entry.quantities:
         says = "to taste: weigh the jar before and after" if entry.to_taste else "no amount given"
         return AmountAnswer(readings=(AmountReading(grams=0.0, how=says),))
-    found = [_quantity(entry, quantity, known) for quantity in entry.quantities]
-    readings, question = _summed(found)
+    each = [_quantity(entry, quantity, known) for quantity in entry.quantities]
+    readings, question = _summed(each)
     readings, question = _said_twice(entry, known, readings, question)
     if entry.otherwise is not None:
         readings = (*readings, *_quantity(_plain(entry), entry.otherwise, known).readings)
@@ -98,11 +98,11 @@ def _distinct(readings: tuple[AmountReading, ...]) -> Iterator[AmountReading]:
             yield reading
 
 
-def _summed(found: list[QuantityReadings]) -> tuple[tuple[AmountReading, ...], str]:
+def _summed(each: list[QuantityReadings]) -> tuple[tuple[AmountReading, ...], str]:
     """ "1 cup plus 2 tbsp": the likeliest of each; one quantity keeps all its readings."""
-    if len(found) == 1:
-        return found[0].readings, found[0].question
-    firsts = [amount.readings[0] for amount in found]
+    if len(each) == 1:
+        return each[0].readings, each[0].question
+    firsts = [amount.readings[0] for amount in each]
     missing = next((first for first in firsts if first.grams is None), None)
     if missing is not None:
         return (missing,), ""
@@ -111,7 +111,7 @@ def _summed(found: list[QuantityReadings]) -> tuple[tuple[AmountReading, ...], s
     grams = sum(first.grams or 0.0 for first in firsts)
     how = " plus ".join(first.how for first in firsts)
     return (estimated(grams, low, high, how),), next(
-        (amount.question for amount in found if amount.question), ""
+        (amount.question for amount in each if amount.question), ""
     )
 
 

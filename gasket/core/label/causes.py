@@ -21,8 +21,8 @@ def likely_causes(
         if says := _erythritol_counted(label, kcal):
             yield says
     if off:
-        found = (says for cause in _CAUSES if (says := cause(label, kcal)))
-        yield from (says for says in (next(found, None),) if says)
+        causes = (says for cause in _CAUSES if (says := cause(label, kcal)))
+        yield from (says for says in (next(causes, None),) if says)
 
 
 def _erythritol_counted(label: Label, kcal: PrintedFigure) -> str | None:
@@ -57,16 +57,16 @@ def _other_convention(label: Label, kcal: PrintedFigure) -> str | None:
 
 def _as_prepared(label: Label, kcal: PrintedFigure) -> str | None:
     """Half again and more energy than the macros, of a dry food: milk or fat was added to it."""
-    found = [energy.kcal for energy in _each_lawful(label, kcal) if energy.kcal]
-    if found and kcal.value > AS_PREPARED * max(found):
+    sums = [energy.kcal for energy in _each_lawful(label, kcal) if energy.kcal]
+    if sums and kcal.value > AS_PREPARED * max(sums):
         return "Figures for the food as prepared may stand beside those of the dry food."
     return None
 
 
 def _no_alcohol(label: Label, kcal: PrintedFigure) -> str | None:
-    found = [energy.kcal for energy in _each_lawful(label, kcal) if energy.kcal is not None]
-    if label.alcohol_g is None and found and max(found) < 0.2 * kcal.value:
-        grams = (kcal.value - max(found)) / KCAL_PER_G["alcohol_g"]
+    sums = [energy.kcal for energy in _each_lawful(label, kcal) if energy.kcal is not None]
+    if label.alcohol_g is None and sums and max(sums) < 0.2 * kcal.value:
+        grams = (kcal.value - max(sums)) / KCAL_PER_G["alcohol_g"]
         return f"Alcohol would explain it: about {grams:.0f} g that the panel does not print."
     return None
 

@@ -159,10 +159,10 @@ def add_up(label: Label, terms: list[Term], fibre: PrintedFigure | None = None) 
     Bounds by interval arithmetic, variance from independent uniform errors (h²/3 each); a sum
     of things that are eaten is never below 0. `fibre` is what to take where none is printed.
     """
-    found = raw_sum(label, terms, fibre)
-    if found is None:
+    total = raw_sum(label, terms, fibre)
+    if total is None:
         return None
-    value, lo, hi, mid, variance = found
+    value, lo, hi, mid, variance = total
     return Sum(max(value, 0.0), max(lo, 0.0), max(hi, 0.0), max(mid, 0.0), variance)
 
 

@@ -37,15 +37,15 @@ def reckoned_by(
     label: Label, method: EnergyMethod, kcal: PrintedFigure | None, erythritol: float
 ) -> EnergyByMethod:
     """A label's kcal by one method, beside what is printed."""
-    found = sum_within_room(label, energy_terms(label, method, erythritol))
+    total = sum_within_room(label, energy_terms(label, method, erythritol))
     return EnergyByMethod(
         method=method,
         name=METHOD_NAME[method],
         lawful=method in LAWFUL[label.style],
-        kcal=found.value if found else None,
-        lo=found.lo if found else None,
-        hi=found.hi if found else None,
-        agrees=meet(found, kcal) if found and kcal else None,
+        kcal=total.value if total else None,
+        lo=total.lo if total else None,
+        hi=total.hi if total else None,
+        agrees=meet(total, kcal) if total and kcal else None,
     )
 
 

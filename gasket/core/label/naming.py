@@ -55,16 +55,16 @@ class FoodTitles(NamedTuple):
 
 def singulars(word: str) -> list[str]:
     """What a word may be the plural of, likeliest first; without the word itself."""
-    found = []
+    words = []
     if word.endswith("ies") and len(word) > 4:
-        found.append(word[:-3] + "y")
+        words.append(word[:-3] + "y")
     if word.endswith("ves") and len(word) > 4:
-        found.append(word[:-3] + "f")
+        words.append(word[:-3] + "f")
     if word.endswith("es") and len(word) > 3:
-        found.append(word[:-2])
+        words.append(word[:-2])
     if word.endswith("s") and len(word) > 2:
-        found.append(word[:-1])
-    return found
+        words.append(word[:-1])
+    return words
 
 
 @lru_cache(maxsize=65536)
@@ -90,14 +90,14 @@ def _same_words(some: Iterable[str], others: Iterable[str]) -> bool:
 def fit(typed: str, states: Sequence[str], food: FoodTitles) -> Fit:
     """How `typed`, with what was said of its state, fits what the food is called."""
     names = (food.name, *food.aliases, *food.packages)
-    found = min(_fit(_words(typed), states, name) for name in names)
-    if found > Fit.CALLED_SO and any(
+    best = min(_fit(_words(typed), states, name) for name in names)
+    if best > Fit.CALLED_SO and any(
         _told_apart(typed, food.name, package) for package in food.packages
     ):
-        found = Fit.CALLED_SO
-    if found is Fit.CALLED_SO and _contradicts(states, _words(food.name)):
+        best = Fit.CALLED_SO
+    if best is Fit.CALLED_SO and _contradicts(states, _words(food.name)):
         return Fit.A_KIND_UNSAID
-    return found
+    return best
 
 
 def _fit(typed: tuple[str, ...], states: Sequence[str], name: str) -> Fit:

@@ -125,7 +125,7 @@ def price_per_g(package: Package, label: Label) -> float | None:
 
 def allergens_named(allergens: tuple[Allergen, ...], school: AllergenSchool) -> list[Allergen]:
     """The allergens that `school` names, in its order; the EU names wheat among gluten cereals."""
-    there = set(allergens)
-    if school == "eu" and "wheat" in there:
-        there.add("gluten")
-    return [allergen for allergen in ALLERGENS[school] if allergen in there]
+    named = set(allergens)
+    if school == "eu" and "wheat" in named:
+        named.add("gluten")
+    return [allergen for allergen in ALLERGENS[school] if allergen in named]

@@ -112,10 +112,10 @@ def opened_by_unsaid_fibre(label: Label) -> float | None:
     panel, the net of others, in grams per gram (or piece). None where it is unknown anyway."""
     stated = printed(label, "carbohydrate_g")
     terms = net_carbohydrate_terms(label) if label.fibre_inside else carbohydrate_terms(label)
-    found = sum_of(label, terms)
-    if stated is None or found is None:
+    total = sum_of(label, terms)
+    if stated is None or total is None:
         return None
-    return max(0.0, found.hi - found.lo - (stated.hi - stated.lo)) / basis(label).value
+    return max(0.0, total.hi - total.lo - (stated.hi - stated.lo)) / basis(label).value
 
 
 def _material(per_gram: PerNutrient) -> Material | None:

@@ -43,20 +43,20 @@ def _on_grid(figure: float, step: float) -> bool:
 
 def _behind(figure: float, ladder: Ladder) -> Interval | None:
     """Hull of the true figures that the ladder prints as `figure`; None when it prints none so."""
-    found: list[Interval] = []
+    intervals: list[Interval] = []
     for tier, following in zip(ladder, (*ladder[1:], None), strict=True):
         end = tier.end or (following.start if following else float("inf"))
         if tier.step == 0:
             if figure == 0:
-                found.append(Interval(tier.start, end))
+                intervals.append(Interval(tier.start, end))
         elif _on_grid(figure, tier.step):
             lo = max(figure - tier.step / 2, tier.start)
             hi = min(figure + tier.step / 2, end)
             if lo < hi:
-                found.append(Interval(lo, hi))
-    if not found:
+                intervals.append(Interval(lo, hi))
+    if not intervals:
         return None
-    return Interval(min(part.lo for part in found), max(part.hi for part in found))
+    return Interval(min(part.lo for part in intervals), max(part.hi for part in intervals))
 
 
 @lru_cache(maxsize=65536)

@@ -36,11 +36,11 @@ class ShortLabel(PrintedFigures):
 
 def read_short(text: str) -> ShortLabel:
     """Raises `FaultyInput` at `text` where a number has no word, or a word stands there twice."""
-    found: dict[str, float] = {}
+    figures: dict[str, float] = {}
     basis = _BASIS.search(text)
     if basis:
         unit = "basis_ml" if basis["unit"].lower() == "ml" else "basis_g"
-        found[unit] = _number(basis["amount"])
+        figures[unit] = _number(basis["amount"])
         text = text[: basis.start()] + text[basis.end() :]
     tokens = [(match.lastgroup or "", match[0], match) for match in _TOKEN.finditer(text)]
     if not tokens:
@@ -51,12 +51,12 @@ def read_short(text: str) -> ShortLabel:
         number, word = (first, second) if number_first else (second, first)
         if number[0] != "number" or word[0] == "number":
             raise FaultyInput.at("text", f"What is “{first[1]} {second[1]}”?")
-        if word[0] in found:
+        if word[0] in figures:
             raise FaultyInput.at("text", f"“{word[1]}” is there twice.")
-        found[word[0]] = _number(number[2]["number"])
+        figures[word[0]] = _number(number[2]["number"])
     if len(tokens) % 2:
         raise FaultyInput.at("text", f"What is “{tokens[-1][1]}”?")
-    return ShortLabel(**found)
+    return ShortLabel(**figures)
 
 
 def _number(text: str) -> float:

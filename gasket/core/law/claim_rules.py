@@ -78,22 +78,22 @@ class Rule:
     def verdict(self, judged: ClaimSubject) -> NutritionClaim:
         """Whether it fits: of several numbers by the one that comes nearest, or that is furthest
         where both must be kept."""
-        found = [self._by(limit, judged) for limit in self.limits]
-        return nearest(found) if self.how == "either" else max(found, key=_distance)
+        each = [self._by(limit, judged) for limit in self.limits]
+        return nearest(each) if self.how == "either" else max(each, key=_distance)
 
     def _by(self, limit: ClaimLimit, judged: ClaimSubject) -> NutritionClaim:
-        found = limit.number(judged)
-        by = 0.0 if found is None else limit.beyond(found[0])
+        number = limit.number(judged)
+        by = 0.0 if number is None else limit.beyond(number[0])
         verdict: ClaimVerdict = "cannot_tell"
-        if found is not None:
-            crossing = any(limit.beyond(edge) > 0 for edge in found[1:])
+        if number is not None:
+            crossing = any(limit.beyond(edge) > 0 for edge in number[1:])
             verdict = "no" if by > 0 else "within_margin" if crossing else "yes"
         return NutritionClaim(
             key=self.key,
             name=self.name,
             school=self.school,
             verdict=verdict,
-            value=None if found is None else found[0],
+            value=None if number is None else number[0],
             unit=limit.unit,
             least=limit.least,
             most=limit.most,
@@ -135,12 +135,12 @@ def per_100_g(judged: ClaimSubject, name: ReducibleFigure) -> Deciding:
     return scaled(getattr(judged.serving, name), 100 / grams if grams else None)
 
 
-def nearest(found: Iterable[NutritionClaim]) -> NutritionClaim:
+def nearest(claims: Iterable[NutritionClaim]) -> NutritionClaim:
     """Of several ways to be called so, the one that comes nearest."""
-    return min(found, key=_distance)
+    return min(claims, key=_distance)
 
 
-def _distance(found: NutritionClaim) -> tuple[int, float]:
+def _distance(claim: NutritionClaim) -> tuple[int, float]:
     order = ("yes", "within_margin", "cannot_tell", "no")
-    limit = found.least if found.least is not None else found.most
-    return order.index(found.verdict), found.by / limit if limit else found.by
+    limit = claim.least if claim.least is not None else claim.most
+    return order.index(claim.verdict), claim.by / limit if limit else claim.by

@@ -65,12 +65,12 @@ def us_rules(reference: ReferenceAmount | None, *, fat_heavy: bool) -> Iterator[
 def us_claims(judged: ClaimSubject) -> Iterator[NutritionClaim]:
     """Every US claim. 101.56(d): a main dish is light too when it is low in calories or in fat."""
     rules = us_rules(judged.reference, fat_heavy=is_fat_heavy(judged.original))
-    found = {rule.key: rule.verdict(judged) for rule in rules}
+    by_key = {rule.key: rule.verdict(judged) for rule in rules}
     if judged.reference is not None and judged.reference.main_dish:
-        low = (found["us-low-calorie"], found["us-low-fat"])
+        low = (by_key["us-low-calorie"], by_key["us-low-fat"])
         light = (claim.model_copy(update={"key": "us-light", "name": "light"}) for claim in low)
-        found["us-light"] = nearest((found["us-light"], *light))
-    yield from found.values()
+        by_key["us-light"] = nearest((by_key["us-light"], *light))
+    yield from by_key.values()
 
 
 def is_fat_heavy(original: Original | None) -> bool:

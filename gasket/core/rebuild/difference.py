@@ -109,9 +109,9 @@ def line_differences(
     """The lines that differ, in working order."""
     old, new = _by_id(before), _by_id(after)
     return tuple(
-        found
+        line
         for key in dict.fromkeys([*new, *old])
-        if (found := _line(key, old.get(key), new.get(key), names)) is not None
+        if (line := _line(key, old.get(key), new.get(key), names)) is not None
     )
 
 

@@ -226,9 +226,9 @@ _FINER: Final[dict[str, frozenset[str]]] = {
 """What a name says less exactly than the ingredients do."""
 
 
-def _is_finer(said: Family, found: Family, piece: Workpiece) -> bool:
+def _is_finer(said: Family, family: Family, piece: Workpiece) -> bool:
     """Whether what is in it tells more than its name: a burger without mince is no patty."""
-    if found not in _FINER.get(said, ()):
+    if family not in _FINER.get(said, ()):
         return False
     return said != "patty" or _breaded(_Signs(piece))
 
@@ -244,9 +244,9 @@ def family_of(name: str, piece: Workpiece) -> FamilyGuess | None:
     said = read_family(name)
     if said is None:
         return by_contents(piece)
-    found = by_contents(piece) if said.key in _FINER else None
-    if found is not None and _is_finer(said.key, found.key, piece):
-        return found
+    shown = by_contents(piece) if said.key in _FINER else None
+    if shown is not None and _is_finer(said.key, shown.key, piece):
+        return shown
     return FamilyGuess(key=said.key, reason=f"its name says “{said.words}”")
 
 
@@ -254,17 +254,19 @@ def of_components(piece: Workpiece) -> dict[str, Family]:
     """What each component is by itself, where its name or its lines say: crispy chicken in a
     sandwich is breaded and baked."""
     names = [part.name for part in piece.build.components]
-    found = {name: read_family(name) or next(_shown(_Signs(piece, name)), None) for name in names}
-    return {name: guess.key for name, guess in found.items() if guess is not None}
+    families = {
+        name: read_family(name) or next(_shown(_Signs(piece, name)), None) for name in names
+    }
+    return {name: guess.key for name, guess in families.items() if guess is not None}
 
 
 def by_contents(piece: Workpiece) -> FamilyGuess | None:
     """The family whose signs a build shows first; where it shows none, the bowl that holds the
     flour is asked: a frosting hides a cake."""
-    found = next(_shown(_Signs(piece)), None)
+    shown = next(_shown(_Signs(piece)), None)
     base = next((placed for placed in piece.base() if placed.ingredient.dry_base > 0), None)
-    if found is not None or base is None:
-        return found
+    if shown is not None or base is None:
+        return shown
     return next(_shown(_Signs(piece, base.part)), None)
 
 

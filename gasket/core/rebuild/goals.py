@@ -55,9 +55,9 @@ class Goal(NutrientLimits):
 
     def limits(self, key: GoalKey) -> Limits:
         """What was asked of one figure; empty limits where nothing was."""
-        found = getattr(self, key)
-        assert isinstance(found, Limits)
-        return found
+        limits = getattr(self, key)
+        assert isinstance(limits, Limits)
+        return limits
 
     def given(self) -> Iterator[tuple[GoalKey, Limits]]:
         """Everything that was asked, in the order of the goal's keys."""
@@ -126,16 +126,16 @@ def _quotient(above: object, below: object, factor: float) -> ValueWithBand | No
     return value, value, value
 
 
-def _state(key: GoalKey, limits: Limits, found: ValueWithBand | None) -> GoalState:
+def _state(key: GoalKey, limits: Limits, reached: ValueWithBand | None) -> GoalState:
     name, unit = GOAL_NAMES[key]
     least, most = limits.least, limits.most
     verdict: GoalVerdict = "unknown"
     by = 0.0
-    if found is not None:
-        by = _outside(found[0], least, most)
-        low, high = (_outside(edge, least, most) for edge in found[1:])
+    if reached is not None:
+        by = _outside(reached[0], least, most)
+        low, high = (_outside(edge, least, most) for edge in reached[1:])
         verdict = "missed" if by > 0 else "within_margin" if low or high else "met"
-    value = None if found is None else found[0]
+    value = None if reached is None else reached[0]
     return GoalState(
         key=key,
         name=name,

@@ -74,7 +74,7 @@ def thicknesses(piece: Workpiece, own: Mapping[str, float]) -> Iterator[MixtureT
     for at, part in enumerate(piece.build.components):
         lines = [placed for placed in piece.within(at) if placed.grams > 0]
         dish = piece.build.terms.family if at in body else None
-        found = next(
+        in_build = next(
             (
                 stirred
                 for mixture in MIXTURES
@@ -83,8 +83,8 @@ def thicknesses(piece: Workpiece, own: Mapping[str, float]) -> Iterator[MixtureT
             ),
             None,
         )
-        if found is not None:
-            yield _thickness_of(part.name, found, own)
+        if in_build is not None:
+            yield _thickness_of(part.name, in_build, own)
 
 
 def _may_be(mixture: MixtureKind, component: str, dish: str | None) -> bool:
@@ -129,13 +129,15 @@ def _grams(lines: list[PlacedLine], factors: Mapping[FoodKind, float] | None = N
     return sum(placed.grams * (factors or {}).get(placed.kind, 1.0) for placed in lines)
 
 
-def _thickness_of(name: str, found: _MixtureInBuild, own: Mapping[str, float]) -> MixtureThickness:
-    mixture = found.mixture
-    moving = max(found.added, key=lambda placed: placed.grams, default=None)
-    base, takes = _grams(found.counted), _grams(found.counted, mixture.takes)
-    added = _grams(found.added) + _grams(found.helping, mixture.helps)
+def _thickness_of(
+    name: str, stirred: _MixtureInBuild, own: Mapping[str, float]
+) -> MixtureThickness:
+    mixture = stirred.mixture
+    moving = max(stirred.added, key=lambda placed: placed.grams, default=None)
+    base, takes = _grams(stirred.counted), _grams(stirred.counted, mixture.takes)
+    added = _grams(stirred.added) + _grams(stirred.helping, mixture.helps)
     ways = tuple(_way(thickness, mixture, base, takes, own) for thickness in mixture.ratios)
-    kinds = {placed.kind for placed in (*found.counted, *found.added)}
+    kinds = {placed.kind for placed in (*stirred.counted, *stirred.added)}
     of_a_kind = [says for kind, says in mixture.standing_with.items() if kind in kinds]
     now = None if added <= 0 else min(ways, key=lambda way: abs(way.grams - added))
     hold_back = 0.0 if now is None or mixture.by_tenths else HOLD_BACK * now.grams

@@ -81,11 +81,11 @@ class Workpiece:
     def lines(self) -> Iterator[PlacedLine]:
         """Every line of a label, those switched off with an amount of 0."""
         for i, j, line in self.build.placed():
-            found = None if line.label_id is None else self.ingredients.get(line.label_id)
-            if found is not None:
+            food = None if line.label_id is None else self.ingredients.get(line.label_id)
+            if food is not None:
                 part = self.build.components[i].name
-                amount = 0.0 if line.off else amount_of(line, found)
-                yield PlacedLine(i, j, part, line, found, amount, self.per_serving.get(part, 0.0))
+                amount = 0.0 if line.off else amount_of(line, food)
+                yield PlacedLine(i, j, part, line, food, amount, self.per_serving.get(part, 0.0))
 
     def line(self, line_id: str) -> PlacedLine | None:
         """The line of this id; None where it is not there, or has no label."""

@@ -84,11 +84,11 @@ class ArmBatch:
         if path.startswith("labels"):
             return path
         here = f"arms[{self.at}]"
-        if found := _COMPONENT.match(path):
-            place = int(found[1])
+        if match := _COMPONENT.match(path):
+            place = int(match[1])
             if place >= self.own:
                 shared = place - self.own - 2
-                return here if shared < 0 else f"components[{shared}]{found[2]}"
+                return here if shared < 0 else f"components[{shared}]{match[2]}"
         return f"{here}.{path}"
 
 
@@ -163,8 +163,8 @@ def gathered(batch: Batch, among_g: float) -> Batch:
         whole = part.whole_g or float(part.unweighed)
         if whole > 0:
             lines.append(_all_of(part, whole))
-        made = {"made_g": whole or None, "leftover_g": 0.0, "leftover_estimate": None}
-        parts.append(part.model_copy(update=made))
+        whole_fields = {"made_g": whole or None, "leftover_g": 0.0, "leftover_estimate": None}
+        parts.append(part.model_copy(update=whole_fields))
     mixture = Component(name=MIXTURE, made_g=among_g, lines=tuple(lines))
     return batch.model_copy(update={"components": (mixture, *parts)})
 
@@ -187,15 +187,15 @@ def of_mixture(own: Batch, mixture: Batch) -> Batch:
     taken = {part.name for part in own.components}
     there = {*taken, *(part.name for part in mixture.components)}
     shared = _renamed(mixture.components, {name: _unlike(name, there) for name in taken})
-    found = own.model_copy(
+    joined = own.model_copy(
         update={
             "labels": {**mixture.labels, **own.labels},
             "components": (*own.components, *shared),
         }
     )
-    if mixture.cooked_g and found.cooked_g is None:
-        found = found.model_copy(update={"cooked_g": flatten(found).used_g or None})
-    return found
+    if mixture.cooked_g and joined.cooked_g is None:
+        joined = joined.model_copy(update={"cooked_g": flatten(joined).used_g or None})
+    return joined
 
 
 def _labels_apart(own: Batch, mixture: Batch) -> Batch:

@@ -10,7 +10,7 @@ from gasket.core.trade.caution import POLYOLS_MOST, Caution
 
 def cautions_of_contents(result: Result, flags: Iterable[Flag]) -> list[Caution]:
     """Cautions that follow from figures and labels, for everybody who eats it."""
-    found = []
+    cautions = []
     share = value_of(result.per_100g.polyols_g) if result.per_100g else None
     if share is not None and share > 100 * POLYOLS_MOST:
         each, whole = value_of(result.serving.polyols_g), value_of(result.batch.polyols_g)
@@ -18,12 +18,12 @@ def cautions_of_contents(result: Result, flags: Iterable[Flag]) -> list[Caution]
             "Excessive consumption may produce laxative effects: "
             f"{each or 0:.0f} g polyols a serving, {whole or 0:.0f} g in the whole batch."
         )
-        found.append(Caution(code="polyols", says=says, source="polyols"))
+        cautions.append(Caution(code="polyols", says=says, source="polyols"))
     there = set(flags)
     if "aspartame" in there:
         says = "Contains aspartame, a source of phenylalanine."
-        found.append(Caution(code="aspartame", says=says, source="label-flags"))
+        cautions.append(Caution(code="aspartame", says=says, source="label-flags"))
     if "xylitol" in there:
         says = "Contains xylitol: keep it away from dogs and other pets."
-        found.append(Caution(code="xylitol", says=says, source="label-flags"))
-    return found
+        cautions.append(Caution(code="xylitol", says=says, source="label-flags"))
+    return cautions

@@ -57,5 +57,5 @@ def _could_say_more(food: PackageUsed) -> bool:
     return not says and food.kind not in _NOTHING_TO_SAY
 
 
-def _once(found: Iterable[T]) -> tuple[T, ...]:
-    return tuple(dict.fromkeys(found))
+def _once(items: Iterable[T]) -> tuple[T, ...]:
+    return tuple(dict.fromkeys(items))

@@ -78,15 +78,15 @@ def portions_of(
     state: Literal["raw", "cooked"],
 ) -> Portions:
     """The division as the reckoning takes it; pieces count by weight once all are weighed."""
-    made = dividing.made(whole_g)
-    each = dividing.each_of(made)
+    pieces = dividing.made(whole_g)
+    each = dividing.each_of(pieces)
     if dividing.way == "grams" and dividing.serving_g is not None:
         return Portions(serving_g=dividing.serving_g)
-    if len(weighed_g) == made and any(weighed_g):
+    if len(weighed_g) == pieces and any(weighed_g):
         return Portions(weights_g=tuple(weighed_g), weights_state=state, serving_pieces=each)
     if dividing.way == "scoop" and dividing.fill_g is not None:
         return Portions(serving_g=dividing.fill_g * each)
-    return Portions(count=made, serving_pieces=each)
+    return Portions(count=pieces, serving_pieces=each)
 
 
 class OneWay(Answer):

@@ -31,9 +31,9 @@ class EatenShare(Value):
 
 def less_uneaten(part: Component, eaten: EatenShare, taken_g: float = 0.0) -> Component:
     """`part` less what is not eaten of it, beside what other components took and what was lost."""
-    there = max(0.0, part.whole_g - taken_g - part.leftover_g)
+    kept = max(0.0, part.whole_g - taken_g - part.leftover_g)
     least, middle, most = (
-        part.leftover_g + there * (1 - share) for share in (eaten.most, eaten.middle, eaten.least)
+        part.leftover_g + kept * (1 - share) for share in (eaten.most, eaten.middle, eaten.least)
     )
     return part.model_copy(
         update={"leftover_g": middle, "leftover_estimate": (min(least, middle), max(most, middle))}

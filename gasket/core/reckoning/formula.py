@@ -246,11 +246,11 @@ def _amount_faults(batch: Batch, graph: _Graph) -> Iterator[Fault]:
                 message=f"Weigh “{component.name}” first: something in it was only counted.",
             )
             continue
-        there = component.whole_g - taken
-        if component.leftover_g > max(there, 0.0) + _ROUNDING_SLACK * component.whole_g:
+        left_g = component.whole_g - taken
+        if component.leftover_g > max(left_g, 0.0) + _ROUNDING_SLACK * component.whole_g:
             yield Fault(
                 path=f"components[{i}].leftover_g",
-                message=f"More is left over than there is ({max(there, 0.0):g} g).",
+                message=f"More is left over than there is ({max(left_g, 0.0):g} g).",
             )
         for j, line in enumerate(component.lines):
             used = graph.by_name[line.component] if line.component else None

@@ -71,15 +71,15 @@ def spread_by_eye(serving: Portion, servings_pieces: float, own: tuple[float, in
 def spread_weighed(pieces_g: Sequence[float], portions: Sequence[Portion]) -> Spread:
     """Of pieces that were all weighed: from the least to the most of them."""
     relative = relative_spread(pieces_g)
-    found = [portion.kcal.value for portion in portions if isinstance(portion.kcal, Figure)]
-    mean = sum(found) / len(found) if found else None
+    kcal = [portion.kcal.value for portion in portions if isinstance(portion.kcal, Figure)]
+    mean = sum(kcal) / len(kcal) if kcal else None
     return Spread(
         relative=relative,
         pieces=len(pieces_g),
         known=True,
         grams=relative * sum(pieces_g) / len(pieces_g) if pieces_g else None,
         kcal=None if mean is None else relative * mean,
-        this_kcal=(min(found), max(found)) if found else None,
+        this_kcal=(min(kcal), max(kcal)) if kcal else None,
         least_g=min(pieces_g, default=None),
         most_g=max(pieces_g, default=None),
     )

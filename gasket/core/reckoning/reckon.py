@@ -116,7 +116,7 @@ def reckon(batch: Batch) -> Result:
     if not batch.arms:
         return whole
     mixture = mixture_of(batch, batch.arms, sum(arm.division_g for arm in batch.arms))
-    arms = tuple(_arm(found) for found in arms_of(batch, mixture))
+    arms = tuple(_arm(part) for part in arms_of(batch, mixture))
     findings = (*whole.findings, *mixture.findings())
     return whole.model_copy(update={"arms": arms, "findings": findings})
 
@@ -129,7 +129,8 @@ def _arm(arm: ArmBatch) -> ArmResult:
         raise FaultyInput(*moved) from None
     figures = {name: getattr(result, name) for name in ArmResult.model_fields if name != "name"}
     figures["findings"] = tuple(
-        found.model_copy(update={"where": arm.where(found.where)}) for found in result.findings
+        finding.model_copy(update={"where": arm.where(finding.where)})
+        for finding in result.findings
     )
     return ArmResult(name=arm.name, **figures)
 
@@ -188,26 +189,26 @@ def _serving(batch: Batch, division: Division, one: NutrientAmounts) -> Portion:
 
 
 def _portions(division: Division, whole: NutrientAmounts) -> Iterator[Portion]:
-    made: dict[float, Portion] = {}
+    portions: dict[float, Portion] = {}
     for share, grams in zip(division.shares, division.grams, strict=True):
         if share is None:
             yield Portion(grams=grams)
             continue
-        if share not in made:
-            made[share] = Portion(grams=grams, **facts(whole, share))
-        yield made[share]
+        if share not in portions:
+            portions[share] = Portion(grams=grams, **facts(whole, share))
+        yield portions[share]
 
 
 def _line_shares(work: _Work, mean_share: float) -> Iterator[LineShare]:
     """Every line of a label, by its part of one serving; lines of components stand for theirs."""
-    found = [*_labelled_lines(work, mean_share)]
-    if not found:
+    shares = [*_labelled_lines(work, mean_share)]
+    if not shares:
         return
-    at = [work.formula.position[label] for _, label, _, _ in found]
-    amounts_of = np.array([amount for _, _, _, amount in found])
+    at = [work.formula.position[label] for _, label, _, _ in shares]
+    amounts_of = np.array([amount for _, _, _, amount in shares])
     values = (work.panels.value[at] * amounts_of[:, None]).tolist()
     known = (work.panels.known[at] | (amounts_of == 0)[:, None]).tolist()
-    for (where, label, part_g, amount), row, is_known in zip(found, values, known, strict=True):
+    for (where, label, part_g, amount), row, is_known in zip(shares, values, known, strict=True):
         shown = (
             figure if figure_known else None
             for figure, figure_known in zip(row, is_known, strict=True)

@@ -34,8 +34,8 @@ def closest(task: SolverTask, whole: Programme) -> Solution | None:
         most=np.concatenate([whole.most, np.full(2 * count, np.inf)]),
         whole=np.concatenate([whole.whole, np.zeros(2 * count, dtype=bool)]),
     )
-    found = solve(relaxed, CLOSEST_NODES)
-    return None if found is None else replace(found, x=found.x[: len(whole.cost)])
+    solution = solve(relaxed, CLOSEST_NODES)
+    return None if solution is None else replace(solution, x=solution.x[: len(whole.cost)])
 
 
 def _size(task: SolverTask, limit: Limit) -> float:
@@ -65,8 +65,8 @@ def collision(task: SolverTask, whole: Programme) -> tuple[str, ...]:
 
 
 def _names(task: SolverTask, at: list[int], goal: bool = False) -> tuple[str, ...]:
-    found = (task.limits[k] for k in at)
-    return tuple(dict.fromkeys(limit.name for limit in found if limit.goal or not goal))
+    limits = (task.limits[k] for k in at)
+    return tuple(dict.fromkeys(limit.name for limit in limits if limit.goal or not goal))
 
 
 def _bounded(task: SolverTask) -> bool:

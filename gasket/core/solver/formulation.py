@@ -142,7 +142,7 @@ def programme(task: SolverTask) -> Programme:
 
 def _structure(at: Variables) -> list[tuple[Vector, float, float]]:
     """Bounds of lines, whole pieces, and what ties a change to its being touched."""
-    found: list[tuple[Vector, float, float]] = []
+    rows: list[tuple[Vector, float, float]] = []
     for i, move in enumerate(at.moves):
         line = np.zeros(at.size)
         line[at.up(i)], line[at.down(i)] = 1.0, -1.0
@@ -153,26 +153,26 @@ def _structure(at: Variables) -> list[tuple[Vector, float, float]]:
         # below what the cook gave as the least.
         swapped = any(of == i for of, _ in at.swaps)
         floor = 0.0 if swapped and not move.bounded else move.least
-        found.append((line, floor - move.now, move.most - move.now))
+        rows.append((line, floor - move.now, move.most - move.now))
         # Scaled by how far it can go each way: as tight as a touched line can be told from one
         # that is not, which is what the search lives on.
         tie = np.zeros(at.size)
         tie[at.up(i)] = _per(move.most - move.now)
         tie[at.down(i)] = _per(move.now - move.least)
         tie[at.touched(i)] = -1.0
-        found.append((tie, -np.inf, 0.0))
+        rows.append((tie, -np.inf, 0.0))
         if move.step is not None:
             pieces = line.copy()
             pieces[at.pieces(i)] = -move.step
-            found.append((pieces, -move.now, -move.now))
+            rows.append((pieces, -move.now, -move.now))
     for s, (i, swap) in enumerate(at.swaps):
         now = at.moves[i].now
         least = min(LEAST_TAKEN, swap.most)
         for share, low, high in ((swap.most, -np.inf, 0.0), (least, 0.0, np.inf)):
             row = np.zeros(at.size)
             row[at.taken(s)], row[at.used(s)] = 1.0, -share * now
-            found.append((row, low, high))
-    return [*found, *_one_change(at)]
+            rows.append((row, low, high))
+    return [*rows, *_one_change(at)]
 
 
 def _one_change(at: Variables) -> Iterator[tuple[Vector, float, float]]:

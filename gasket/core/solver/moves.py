@@ -82,7 +82,7 @@ def moves_of(
     """Every line that may move. `rejected` are keys of swaps that the cook does not want."""
     named = _words(dish)
     wanted = [swap for swap in swaps if swap.key not in rejected and not swap.also]
-    found = []
+    moves = []
     left = MOST_SWAPS
     for placed in piece.lines():
         barred = any(breaks(need, placed.ingredient) for need in piece.build.terms.needs)
@@ -93,8 +93,8 @@ def moves_of(
         least, most = _bounds(piece, placed, barred)
         bounded = placed.line.least_g is not None and not barred
         if ready or least < placed.amount or most > placed.amount:
-            found.append(LineMove(placed, least, most, _step(placed), ready, bounded))
-    return tuple(found)
+            moves.append(LineMove(placed, least, most, _step(placed), ready, bounded))
+    return tuple(moves)
 
 
 def _is_free(piece: Workpiece, one: PlacedLine, barred: bool, named: frozenset[str]) -> bool:
@@ -161,8 +161,8 @@ def _swap_moves(
         if sensible and not _breaks_a_need(piece, ready):
             most = 1.0 if barred else ready.swap.most
             likeliest.setdefault(ready.swap.key, SwapMove(ready.swap, most, ready.foods))
-    found = sorted(likeliest.values(), key=lambda move: _energy(move, one))
-    return tuple(found[:MOST_SWAPS_A_LINE])
+    offered = sorted(likeliest.values(), key=lambda move: _energy(move, one))
+    return tuple(offered[:MOST_SWAPS_A_LINE])
 
 
 def _energy(move: SwapMove, one: PlacedLine) -> float:

@@ -31,14 +31,14 @@ def prices_of(task: SolverTask, whole: Programme, at: Solution) -> tuple[Price, 
     """Prices with the gentlest proposal's choice of lines: kcal per unit, protein per 10 kcal."""
     fixed = whole.fixed(at.x)
     variables = task.variables
-    found: list[Price] = []
+    prices: list[Price] = []
     lean = row_prices(fixed.with_cost(variables.effect("kcal")))
     rich = row_prices(fixed.with_cost(-variables.effect("protein_g")))
     for k, limit in enumerate(task.limits):
         if limit.key in _PRICED and lean is not None and abs(lean[k]) > _SLACK:
             kcal = float(abs(lean[k]))
             gram = "One more gram" if lean[k] > 0 else "One gram less"
-            found.append(
+            prices.append(
                 Price(
                     key=limit.key,
                     name=limit.name,
@@ -48,7 +48,7 @@ def prices_of(task: SolverTask, whole: Programme, at: Solution) -> tuple[Price, 
             )
         if limit.key == "kcal" and rich is not None and abs(rich[k]) > _SLACK:
             protein = float(abs(rich[k]))
-            found.append(
+            prices.append(
                 Price(
                     key=limit.key,
                     name=limit.name,
@@ -56,4 +56,4 @@ def prices_of(task: SolverTask, whole: Programme, at: Solution) -> tuple[Price, 
                     per_unit=protein,
                 )
             )
-    return tuple(found)
+    return tuple(prices)

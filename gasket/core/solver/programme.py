@@ -77,7 +77,7 @@ def solve(programme: Programme, nodes: int = NODES, *, patient: bool = True) -> 
     """
     from scipy.optimize import Bounds, LinearConstraint, milp
 
-    found = milp(
+    answer = milp(
         programme.cost,
         integrality=programme.whole.astype(int),
         bounds=Bounds(programme.least, programme.most),
@@ -85,12 +85,12 @@ def solve(programme: Programme, nodes: int = NODES, *, patient: bool = True) -> 
         # presolve gains nothing at this size
         options={"node_limit": nodes, "mip_rel_gap": GAP, "presolve": False},
     )
-    if found.x is None:
-        if found.status == _OUT_OF_NODES and patient and nodes < NODES:
+    if answer.x is None:
+        if answer.status == _OUT_OF_NODES and patient and nodes < NODES:
             return solve(programme)
         return None
-    x = np.asarray(found.x, dtype=np.float64)
-    return Solution(x, float(found.fun), found.status == _OPTIMAL)
+    x = np.asarray(answer.x, dtype=np.float64)
+    return Solution(x, float(answer.fun), answer.status == _OPTIMAL)
 
 
 def solve_soon(programme: Programme, nodes: int, *, patient: bool = True) -> Solution | None:
@@ -111,12 +111,12 @@ def solve_soon(programme: Programme, nodes: int, *, patient: bool = True) -> Sol
 
 def _favoured(programme: Programme) -> Programme | None:
     """The same with all but the `KEPT` most favoured yes-or-no choices at no."""
-    found = _linear(programme)
-    if found.status != _OPTIMAL:
+    linear = _linear(programme)
+    if linear.status != _OPTIMAL:
         return None
-    reduced = np.asarray(found.lower.marginals) + np.asarray(found.upper.marginals)
+    reduced = np.asarray(linear.lower.marginals) + np.asarray(linear.upper.marginals)
     choices = np.flatnonzero(programme.whole & (programme.most == 1.0))
-    order = np.lexsort((reduced[choices], -np.asarray(found.x)[choices]))
+    order = np.lexsort((reduced[choices], -np.asarray(linear.x)[choices]))
     most = programme.most.copy()
     most[choices[order[KEPT:]]] = 0.0
     return replace(programme, most=most)
@@ -127,11 +127,11 @@ def row_prices(programme: Programme) -> Vector | None:
 
     A row that binds below has the price of raising `low`, one that binds above of raising `high`.
     """
-    found = _linear(programme)
-    if found.status != _OPTIMAL:
+    linear = _linear(programme)
+    if linear.status != _OPTIMAL:
         return None
     upper, lower = np.isfinite(programme.high), np.isfinite(programme.low)
-    marginals = np.asarray(found.ineqlin.marginals, dtype=np.float64)
+    marginals = np.asarray(linear.ineqlin.marginals, dtype=np.float64)
     prices = np.zeros(len(programme.low))
     prices[upper] += marginals[: upper.sum()]
     prices[lower] -= marginals[upper.sum() :]

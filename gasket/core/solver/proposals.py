@@ -137,11 +137,11 @@ def _drawn(
         line = move.one.line
         lines[line.id] = (*lines.get(line.id, ()), *_after(line, move, after))
         for food, grams, taken in incoming:
-            there = _line_of(task, move, food)
-            if there is None:
+            joined = _line_of(task, move, food)
+            if joined is None:
                 lines[line.id] += (stand_in(move.one, food, grams, taken),)
             else:
-                joining.append((there, grams))
+                joining.append((joined, grams))
         shown.append(
             ProposedLine(
                 line_id=line.id,
@@ -155,12 +155,12 @@ def _drawn(
                 swap=", ".join(dict.fromkeys(swap.swap.name for swap, _ in swaps)),
             )
         )
-    for there, grams in joining:
-        now = lines.get(there.id, (there,))
-        stays = bool(now) and now[0].id == there.id
+    for joined, grams in joining:
+        now = lines.get(joined.id, (joined,))
+        stays = bool(now) and now[0].id == joined.id
         whole = grams + (now[0].target_g if stays else 0.0)
-        more = there.model_copy(update={"target_g": round(whole, 1)})
-        lines[there.id] = (more, *(now[1:] if stays else now))
+        more = joined.model_copy(update={"target_g": round(whole, 1)})
+        lines[joined.id] = (more, *(now[1:] if stays else now))
     change = BuildChange(lines=lines)
     return Proposal(
         key=key,

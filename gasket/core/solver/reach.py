@@ -61,8 +61,10 @@ def reach(task: SolverTask) -> GoalAnswer:
     if gentlest is None:
         nearest = closest(task, exact)
         drawn = None if nearest is None else proposal(task, "closest", nearest)
-        found = () if drawn is None else (drawn,)
-        return answer.model_copy(update={"proposals": found, "collides": collision(task, exact)})
+        solutions = () if drawn is None else (drawn,)
+        return answer.model_copy(
+            update={"proposals": solutions, "collides": collision(task, exact)}
+        )
     costs: dict[ProposalKey, Vector] = {
         "leanest": towards(task, "kcal", 1.0),
         "most_protein": towards(task, "protein_g", -1.0),
@@ -91,5 +93,5 @@ def reach(task: SolverTask) -> GoalAnswer:
 
 def _same_lines(programme: Programme, gentlest: Solution) -> Solution:
     """As far as the lines that the gentlest touches go, when there was no time for others."""
-    found = solve(programme.fixed(gentlest.x))
-    return replace(found or gentlest, proven=False)
+    solution = solve(programme.fixed(gentlest.x))
+    return replace(solution or gentlest, proven=False)

@@ -130,10 +130,10 @@ def applies(swap: Swap, one: PlacedLine, piece: Workpiece) -> bool:
 
 def _candidates(part: SwapPart, old: Ingredient, shelf: Shelf) -> list[Ingredient]:
     if part.food_id is not None:
-        found = list(shelf.by_food.get(part.food_id, ()))[:1]
+        candidates = list(shelf.by_food.get(part.food_id, ()))[:1]
     else:
-        found = [food for kind in part.kinds for food in shelf.by_kind.get(kind, ())]
-    fitting = (food for food in found if _fits(part, old, food))
+        candidates = [food for kind in part.kinds for food in shelf.by_kind.get(kind, ())]
+    fitting = (food for food in candidates if _fits(part, old, food))
     return list(islice(fitting, MOST_CANDIDATES))
 
 

@@ -120,8 +120,8 @@ def smallest_shown(kind: BlindKind, of: int) -> float | None:
 
 
 def _power(kind: BlindKind, least: int, of: int, hit: float) -> float:
-    found = at_least(least, of, hit)
-    return found if kind == "triangle" else found + at_least(least, of, 1 - hit)
+    power = at_least(least, of, hit)
+    return power if kind == "triangle" else power + at_least(least, of, 1 - hit)
 
 
 class Prospect(Answer):
@@ -193,16 +193,16 @@ def _came_out(
     if of == 0:
         return "Nobody has answered."
     if kind == "triangle":
-        found = f"{hits} of {of} found the odd one ({_p(p)})."
+        says = f"{hits} of {of} found the odd one ({_p(p)})."
         if shown:
-            return f"{found} {names[0]} and {names[1]} taste different."
-        return f"{found} That could be chance: no difference is shown, which doesn’t mean none."
+            return f"{says} {names[0]} and {names[1]} taste different."
+        return f"{says} That could be chance: no difference is shown, which doesn’t mean none."
     first = hits >= of - hits
     most, name = (hits, names[0]) if first else (of - hits, names[1])
-    found = f"{most} of {of} prefer {name} ({_p(p)})."
+    says = f"{most} of {of} prefer {name} ({_p(p)})."
     if shown:
-        return f"{found} That’s a real preference."
-    return f"{found} That could be chance: no preference is shown."
+        return f"{says} That’s a real preference."
+    return f"{says} That could be chance: no preference is shown."
 
 
 def _p(p: float) -> str:

@@ -41,32 +41,34 @@ def credit(
     """`states` are the states (fresh, next day …) that each trial was tasted in, `slips` what came
     out otherwise than planned in either, in words: each is one more change. `other` is what it is
     compared with, in words."""
-    found = overall.difference(trial, against)
+    apart_overall = overall.difference(trial, against)
     told: CreditVerdict = "untested"
-    if found is not None:
+    if apart_overall is not None:
         told = "cannot_tell"
-        if found.is_told:
-            told = "helped" if found.value > 0 else "hurt"
+        if apart_overall.is_told:
+            told = "helped" if apart_overall.value > 0 else "hurt"
     return Credit(
         told=told,
-        overall=found,
+        overall=apart_overall,
         by_quality={
             quality: apart
             for quality in QUALITIES
             if (apart := by_quality[quality].difference(trial, against)) is not None
         },
         changes=changes + len(slips),
-        says=_says(told, found, changes + len(slips), other),
-        notes=(*slips, *_notes(trial, against, found, states)),
+        says=_says(told, apart_overall, changes + len(slips), other),
+        notes=(*slips, *_notes(trial, against, apart_overall, states)),
     )
 
 
-def _says(told: CreditVerdict, found: Difference | None, changes: int, other: str) -> str:
-    if found is None:
+def _says(told: CreditVerdict, difference: Difference | None, changes: int, other: str) -> str:
+    if difference is None:
         return f"Not tasted against {other}."
-    if found.low is None or found.high is None:
-        return f"Can’t tell: {signed(found.value)}, but nothing shows yet how far marks scatter."
-    span = f"{signed(found.value)} ({signed(found.low)} to {signed(found.high)})"
+    if difference.low is None or difference.high is None:
+        return (
+            f"Can’t tell: {signed(difference.value)}, but nothing shows yet how far marks scatter."
+        )
+    span = f"{signed(difference.value)} ({signed(difference.low)} to {signed(difference.high)})"
     if told == "cannot_tell":
         return f"Can’t tell: {span}. That’s within the tasters’ own scatter."
     word = "Helped" if told == "helped" else "Hurt"
@@ -79,15 +81,15 @@ def _says(told: CreditVerdict, found: Difference | None, changes: int, other: st
 def _notes(
     trial: S,
     against: S,
-    found: Difference | None,
+    difference: Difference | None,
     states: Mapping[S, frozenset[str]],
 ) -> list[str]:
-    if found is None:
+    if difference is None:
         return []
     notes = []
-    if found.shared == 0:
+    if difference.shared == 0:
         notes.append("No taster has tasted both: they’re compared through other trials.")
-    elif found.shared == 1:
+    elif difference.shared == 1:
         notes.append("Only one taster has tasted both.")
     one, other = states.get(trial, frozenset()), states.get(against, frozenset())
     if one and other and one != other:

@@ -21,15 +21,15 @@ def unbeaten(points: Mapping[int, tuple[float, float]], across: Across) -> froze
     one. Equal points stand together."""
     sign = -1.0 if across in MORE_IS_BETTER else 1.0
     order = sorted(points, key=lambda key: (sign * points[key][0], -points[key][1]))
-    found: list[int] = []
+    ahead: list[int] = []
     best = float("-inf")
     for key in order:
         score = points[key][1]
-        same = bool(found) and points[found[-1]] == points[key]
+        same = bool(ahead) and points[ahead[-1]] == points[key]
         if score > best or same:
-            found.append(key)
+            ahead.append(key)
             best = max(best, score)
-    return frozenset(found)
+    return frozenset(ahead)
 
 
 def unbeaten_each(
@@ -86,8 +86,8 @@ def ranking(
     where all are equal it is 1 for all. `parts` are the points that each brings, of 100."""
     spans = {name: _span([held.get(name) for held in keepers.values()]) for name in CRITERIA}
     total = sum(weights.of(name) for name in CRITERIA if spans[name] is not None)
-    found = [_rank(key, held, weights, spans, total) for key, held in keepers.items()]
-    return tuple(sorted(found, key=lambda rank: (-rank.value, rank.key)))
+    ranks = [_rank(key, held, weights, spans, total) for key, held in keepers.items()]
+    return tuple(sorted(ranks, key=lambda rank: (-rank.value, rank.key)))
 
 
 ValueSpan = tuple[float, float] | None

@@ -43,8 +43,8 @@ def counted(said: str) -> float:
         if mark % HALF:
             raise _no_mark("Marks go in halves, like 7 or 7.5.")
         return mark
-    if (found := _OUT_OF.fullmatch(text)) and float(found[2]) > 0:
-        share = float(found[1].replace(",", ".")) / float(found[2])
+    if (match := _OUT_OF.fullmatch(text)) and float(match[2]) > 0:
+        share = float(match[1].replace(",", ".")) / float(match[2])
         return min(TOP, round(share * TOP / HALF) * HALF)
     raise _no_mark("Type a mark from 0 to 10, like 7.5.")
 

@@ -79,10 +79,10 @@ def proposals(bench: Bench) -> tuple[NextProposal, ...]:
 
 
 def _each_way_once(
-    found: Sequence[NextProposal] | Iterator[NextProposal],
+    proposals: Sequence[NextProposal] | Iterator[NextProposal],
 ) -> Iterator[NextProposal]:
     seen: set[object] = set()
-    for proposal in found:
+    for proposal in proposals:
         way = (proposal.line_id, (proposal.after or 0) > (proposal.before or 0))
         if proposal.line_id is None:
             way = (proposal.minutes.step_id if proposal.minutes else "", way[1])
@@ -104,8 +104,8 @@ def _said(bench: Bench) -> Iterator[NextProposal]:
         of_lines.sort(key=lambda proposal: bool(proposal.gives_way))
         # The time in the heat costs no calories: it comes right after the first line.
         in_turn = (*of_lines[:1], *times, *of_lines[1:])
-        found = [proposal for proposal in in_turn if proposal is not None]
-        yield from found[:MOST_A_WORD]
+        proposals = [proposal for proposal in in_turn if proposal is not None]
+        yield from proposals[:MOST_A_WORD]
 
 
 def _by_pointer(bench: Bench, pointer: Pointer, word: str, why: str) -> NextProposal | None:
@@ -121,10 +121,10 @@ def _by_pointer(bench: Bench, pointer: Pointer, word: str, why: str) -> NextProp
     if not free:
         return None
     placed = max(free, key=lambda placed: placed.grams * placed.per_serving)
-    made = nearest(bench, placed, placed.amount * pointer.factor)
-    if made is None:
+    change = nearest(bench, placed, placed.amount * pointer.factor)
+    if change is None:
         return None
-    after, gives_way = made
+    after, gives_way = change
     return _of_grams(
         bench,
         placed,
@@ -228,15 +228,15 @@ def _leaner(bench: Bench) -> Iterator[NextProposal]:
     ]
     least_kcal = WORTH_LESS * (bench.piece.serving("kcal") or 0.0)
     for placed in sorted(free, key=lambda line: -serving_kcal(line)):
-        made = nearest(bench, placed, placed.amount * LEANER)
-        if made is None or made[1]:
+        change = nearest(bench, placed, placed.amount * LEANER)
+        if change is None or change[1]:
             continue
-        if serving_kcal(placed) * (1 - made[0] / placed.amount) < least_kcal:
+        if serving_kcal(placed) * (1 - change[0] / placed.amount) < least_kcal:
             continue
         yield _of_grams(
             bench,
             placed,
-            made[0],
+            change[0],
             (),
             key=f"leaner/{placed.line.id}",
             comes_from="frontier",

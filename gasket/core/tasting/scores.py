@@ -82,10 +82,10 @@ class TasteMarks:
     @cached_property
     def _there(self) -> Any:
         """1 where a taster (column) tasted a sample (row)."""
-        there = np.zeros((len(self._samples), len(self._tasters)))
+        tasted = np.zeros((len(self._samples), len(self._tasters)))
         for sample, taster in self._cells:
-            there[self._samples[sample], self._tasters[taster]] = 1.0
-        return there
+            tasted[self._samples[sample], self._tasters[taster]] = 1.0
+        return tasted
 
     @cached_property
     def _marks(self) -> Any:

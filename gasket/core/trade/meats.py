@@ -134,10 +134,10 @@ def meat_in(name: str) -> Meat | None:
 def _is_meat(part: str) -> bool:
     """Whether a part of a name that says a meat means it: not its stock, not a plant's patty."""
     words = (*(words for _, words in _ANIMALS), _RED_UNLESS_SAID)
-    found = [match.start() for word in words for match in word.finditer(part)]
-    if not found or _NO_MEAT_HEADS.search(" ".join(part.split()[-2:])):
+    starts = [match.start() for word in words for match in word.finditer(part)]
+    if not starts or _NO_MEAT_HEADS.search(" ".join(part.split()[-2:])):
         return False
-    return not _PLANT_BEFORE.search(part[: max(found)])
+    return not _PLANT_BEFORE.search(part[: max(starts)])
 
 
 def _form(text: str) -> Form:

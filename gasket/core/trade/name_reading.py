@@ -51,7 +51,7 @@ def tokens_of(name: str) -> Words:
     plain = unicodedata.normalize("NFKD", name.lower())
     plain = "".join(mark for mark in plain if not unicodedata.combining(mark))
     plain = _APART.sub(" ", _APOSTROPHES.sub("", plain)).replace("&", " and ").replace("+", " and ")
-    return tuple(singular(found) for found in _TOKEN.findall(plain))
+    return tuple(singular(token) for token in _TOKEN.findall(plain))
 
 
 @dataclass(frozen=True, slots=True)

@@ -63,20 +63,20 @@ def parse_grams(text: str, path: str = "grams") -> float:
     A bare number is grams. Raises `FaultyInput` at `path` for anything else, for less than
     nothing, for more than a tonne and for what can be read both ways ("1,200").
     """
-    found = _AMOUNT.match(text[:80])
-    if not found:
+    match = _AMOUNT.match(text[:80])
+    if not match:
         raise FaultyInput.at(path, "Type a weight, like 120 or 4 oz.")
-    unit = found["unit"].lower() or "g"
+    unit = match["unit"].lower() or "g"
     if unit not in GRAMS_PER:
-        raise FaultyInput.at(path, f"“{found['unit']}” is not a weight: use g, kg, oz or lb.")
+        raise FaultyInput.at(path, f"“{match['unit']}” is not a weight: use g, kg, oz or lb.")
     try:
-        number = read_number(found["number"])
+        number = read_number(match["number"])
     except ZeroDivisionError:
         raise FaultyInput.at(path, "A fraction cannot have 0 below the line.") from None
     except ValueError:
         raise FaultyInput.at(path, "Type a weight, like 120 or 4 oz.") from None
     if number.otherwise is not None:
-        raise FaultyInput.at(path, both_ways(found["number"].strip(), number))
+        raise FaultyInput.at(path, both_ways(match["number"].strip(), number))
     grams = number.value * GRAMS_PER[unit]
     if grams > MOST_G:
         raise FaultyInput.at(path, "That is more than a tonne: check the number and the unit.")

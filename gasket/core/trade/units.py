@@ -41,10 +41,10 @@ def kind_of(unit: str) -> UnitKind | None:
 def millilitres_per(system: HouseholdSystem) -> dict[str, float]:
     """The system's measures; what it lacks comes from the metric set (cups) or the US set."""
     lent = {**MILLILITRES_PER[HouseholdSystem.US], **MILLILITRES_PER[HouseholdSystem.METRIC]}
-    found = {**lent, **MILLILITRES_PER[system]}
-    found["quart"] = _PINTS_PER_QUART * found["pint"]
-    found["gallon"] = _QUARTS_PER_GALLON * found["quart"]
-    return {**METRIC_VOLUMES_ML, **found}
+    measures = {**lent, **MILLILITRES_PER[system]}
+    measures["quart"] = _PINTS_PER_QUART * measures["pint"]
+    measures["gallon"] = _QUARTS_PER_GALLON * measures["quart"]
+    return {**METRIC_VOLUMES_ML, **measures}
 
 
 @lru_cache

@@ -47,14 +47,14 @@ class FarLine(Answer):
 
 def far_lines(lines: Sequence[LineWeight]) -> list[FarLine]:
     """Lines that came out far from their target, in their order."""
-    found = []
+    far = []
     for line in lines:
         if line.net_g is None or line.target_g <= 0:
             continue
         gap = line.net_g - line.target_g
         if abs(gap) > max(FAR * line.target_g, tolerance_g(line.target_g, 1.0)):
             off = gap / line.target_g
-            found.append(
+            far.append(
                 FarLine(
                     name=line.name,
                     target_g=line.target_g,
@@ -63,7 +63,7 @@ def far_lines(lines: Sequence[LineWeight]) -> list[FarLine]:
                     key=line.key,
                 )
             )
-    return found
+    return far
 
 
 class Cause(Answer):

@@ -71,8 +71,8 @@ def _bowls(lines: Sequence[BowlLine]) -> list[str]:
     bowls = list(dict.fromkeys(line.bowl for line in lines))
     for _ in bowls:
         for line in lines:
-            made = line.of_component
-            if made in bowls and bowls.index(made) > bowls.index(line.bowl):
-                bowls.remove(made)
-                bowls.insert(bowls.index(line.bowl), made)
+            used = line.of_component
+            if used in bowls and bowls.index(used) > bowls.index(line.bowl):
+                bowls.remove(used)
+                bowls.insert(bowls.index(line.bowl), used)
     return bowls

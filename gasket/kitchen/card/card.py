@@ -144,35 +144,35 @@ class Card(Answer):
 
 
 def card(session: Session, batch_id: int) -> Card:
-    made = weighed.read(session, batch_id)
+    batch = weighed.read(session, batch_id)
     log = cooked.log_of(session, batch_id)
-    steps = cooked.steps_of(made)
-    made_at = cooked.made_at(session, made, log)
-    lines, divided = tuple(_lines(made)), _divided(session, made)
-    eating, tasted = _eating(session, made, log, steps), _tasted(session, made.trial)
+    steps = cooked.steps_of(batch)
+    made_at = cooked.made_at(session, batch, log)
+    lines, divided = tuple(_lines(batch)), _divided(session, batch)
+    eating, tasted = _eating(session, batch, log, steps), _tasted(session, batch.trial)
     return Card(
         batch_id=batch_id,
-        dish_id=made.trial.dish_id,
-        dish=made.dish.name,
-        letter=made.letter,
+        dish_id=batch.trial.dish_id,
+        dish=batch.dish.name,
+        letter=batch.letter,
         made_at=made_at,
-        closed=made.head.closed_at is not None,
-        batch=made.batch,
-        result=made.result,
-        goals=goal_states(made.trial.terms.goal, made.result.serving, {}),
-        as_planned=_as_planned(made),
+        closed=batch.head.closed_at is not None,
+        batch=batch.batch,
+        result=batch.result,
+        goals=goal_states(batch.trial.terms.goal, batch.result.serving, {}),
+        as_planned=_as_planned(batch),
         by_older_rules=by_older_rules(session, batch_id),
         lines=lines,
-        steps=tuple(told(steps, log, made.house.degrees)),
+        steps=tuple(told(steps, log, batch.house.degrees)),
         divided=divided,
         eating=eating,
         tasted=tasted,
         photos=tuple(photo for photo in photos.of_batch(session, batch_id) if photo.on_card),
-        behind=_behind(session, made, eating),
-        paper=made.house.paper,
+        behind=_behind(session, batch, eating),
+        paper=batch.house.paper,
         text=card_text(
-            f"{made.dish.name}, trial {made.letter}, {cooked.local_day(made_at).isoformat()}",
-            made.result.serving,
+            f"{batch.dish.name}, trial {batch.letter}, {cooked.local_day(made_at).isoformat()}",
+            batch.result.serving,
             divided.words,
             [(plate.finish.name, plate.serving) for plate in divided.plated],
             [(_grams_of(line), line.name) for line in lines],
@@ -207,28 +207,28 @@ def _tasted_words(tasted: TasteOnCard | None) -> list[str]:
     return [words for words in said if words]
 
 
-def _divided(session: Session, made: weighed.StoredBatch) -> DivisionOnCard:
+def _divided(session: Session, batch: weighed.StoredBatch) -> DivisionOnCard:
     return DivisionOnCard(
-        pieces=made.pieces,
-        servings=made.servings,
-        words=serving_words(made),
-        plated=plates.plates(session, made.head.id, made).plated,
-        spread=portioning.spread_of(session, made),
-        cooked=portioning.yield_of_batch(made),
+        pieces=batch.pieces,
+        servings=batch.servings,
+        words=serving_words(batch),
+        plated=plates.plates(session, batch.head.id, batch).plated,
+        spread=portioning.spread_of(session, batch),
+        cooked=portioning.yield_of_batch(batch),
     )
 
 
 def _eating(
-    session: Session, made: weighed.StoredBatch, log: CookLog, steps: tuple[Step, ...]
+    session: Session, batch: weighed.StoredBatch, log: CookLog, steps: tuple[Step, ...]
 ) -> Eating:
-    advice = keeping(made.family, (label.kind for label in made.shelved.values()))
-    flags = [flag for label in made.shelved.values() for flag in label.package.flags]
-    made_on = cooked.local_day(cooked.made_at(session, made, log))
+    advice = keeping(batch.family, (label.kind for label in batch.shelved.values()))
+    flags = [flag for label in batch.shelved.values() for flag in label.package.flags]
+    made_on = cooked.local_day(cooked.made_at(session, batch, log))
     return Eating(
-        contains=_contains(made),
+        contains=_contains(batch),
         cautions=(
-            *cautions(cooked.all_steps(made), cooking.foods_of(made), made.family),
-            *cautions_of_contents(made.result, flags),
+            *cautions(cooked.all_steps(batch), cooking.foods_of(batch), batch.family),
+            *cautions_of_contents(batch.result, flags),
         ),
         passed=tuple(
             f"{step.says}: not measured, because {state.passed.note}"
@@ -236,58 +236,58 @@ def _eating(
             if (state := log.of(step.id)).passed is not None
         ),
         keeps=advice,
-        keeps_until=keeps_until("fridge", made_on, advice, made.house.safety),
-        reheat=reheat_says(made.family, made.house.safety),
-        reheat_ways=reheat_ways(made.family),
-        warmed=warmed_lately(session, [made.trial.dish_id]).get(made.trial.dish_id),
-        late=late_says(made.family, [part.name for part in made.batch.components]),
+        keeps_until=keeps_until("fridge", made_on, advice, batch.house.safety),
+        reheat=reheat_says(batch.family, batch.house.safety),
+        reheat_ways=reheat_ways(batch.family),
+        warmed=warmed_lately(session, [batch.trial.dish_id]).get(batch.trial.dish_id),
+        late=late_says(batch.family, [part.name for part in batch.batch.components]),
     )
 
 
-def _behind(session: Session, made: weighed.StoredBatch, eating: Eating) -> Behind:
-    cited = {key for keys in made.result.says_who.values() for key in keys}
+def _behind(session: Session, batch: weighed.StoredBatch, eating: Eating) -> Behind:
+    cited = {key for keys in batch.result.says_who.values() for key in keys}
     cited |= {caution.source for caution in eating.cautions}
     cited |= {advice.source for advice in eating.keeps}
     return Behind(
-        names=build.line_names(made.batch),
-        label_names={key: label.name or key for key, label in made.batch.labels.items()},
-        original_column=build.original_of(session, made.dish, made.result),
+        names=build.line_names(batch.batch),
+        label_names={key: label.name or key for key, label in batch.batch.labels.items()},
+        original_column=build.original_of(session, batch.dish, batch.result),
         sources={key: source for key, source in SOURCES.items() if key in cited},
-        source_note=made.dish.source_note,
+        source_note=batch.dish.source_note,
     )
 
 
-def serving_words(made: weighed.StoredBatch) -> str:
+def serving_words(batch: weighed.StoredBatch) -> str:
     """ "1 of 6 pieces, 205 g": what a serving is."""
-    grams = made.result.serving.grams
+    grams = batch.result.serving.grams
     weight = "" if grams is None else f", {grams:.0f} g"
-    dividing = made.dividing
+    dividing = batch.dividing
     if dividing.way == "grams":
         return f"{dividing.serving_g or 0:.0f} g by weight"
-    each = dividing.each_of(made.pieces)
+    each = dividing.each_of(batch.pieces)
     word = "scoops" if dividing.way == "scoop" else "pieces"
-    return f"{each:g} of {made.pieces} {word}{weight}"
+    return f"{each:g} of {batch.pieces} {word}{weight}"
 
 
-def _as_planned(made: weighed.StoredBatch) -> AsPlanned:
+def _as_planned(batch: weighed.StoredBatch) -> AsPlanned:
     """What a serving would have been with every line as planned."""
-    nothing = made.with_records(())
-    serving = (made if made.head.stored_imported or made.head.free else nothing).result.serving
+    nothing = batch.with_records(())
+    serving = (batch if batch.head.stored_imported or batch.head.free else nothing).result.serving
     return AsPlanned(
         kcal=value_of(serving.kcal), protein_g=value_of(serving.protein_g), grams=serving.grams
     )
 
 
-def _contains(made: weighed.StoredBatch) -> Contains:
+def _contains(stored: weighed.StoredBatch) -> Contains:
     used = (
         PackageUsed(
             batch.name_of(line), batch.shelved[revision].kind, batch.shelved[revision].package
         )
-        for batch, line in made.all_lines()
+        for batch, line in stored.all_lines()
         if (revision := batch.revision_of(line)) is not None
         and batch.state_of(line).status is not LineStatus.SKIPPED
     )
-    return contains(used, made.house.allergens)
+    return contains(used, stored.house.allergens)
 
 
 def _grams_of(line: CardLine) -> str:
@@ -304,40 +304,40 @@ def _notes(eating: Eating) -> list[str]:
     return [*notes, f"Keeps in the fridge until {eating.keeps_until.isoformat()}."]
 
 
-def _lines(made: weighed.StoredBatch) -> list[CardLine]:
-    return [_line(made, line) for line in made.lines]
+def _lines(batch: weighed.StoredBatch) -> list[CardLine]:
+    return [_line(batch, line) for line in batch.lines]
 
 
-def _line(made: weighed.StoredBatch, line: WrittenLine) -> CardLine:
-    state = made.state_of(line)
+def _line(batch: weighed.StoredBatch, line: WrittenLine) -> CardLine:
+    state = batch.state_of(line)
     skipped = state.status is LineStatus.SKIPPED
-    stand_in = made.is_stand_in(line) and not skipped
+    stand_in = batch.is_stand_in(line) and not skipped
     return CardLine(
         component=line.component,
-        name=made.name_of(line),
-        grams=None if state.net_g is None else state.net_g * made.share_of(line),
+        name=batch.name_of(line),
+        grams=None if state.net_g is None else state.net_g * batch.share_of(line),
         target_g=line.target_g,
         estimated=state.estimate is not None,
         skipped=skipped,
         planned=line.planned,
-        planned_name=made.planned_name(line) if stand_in else None,
-        kcal_more=_kcal_more(made, line) if stand_in else None,
+        planned_name=batch.planned_name(line) if stand_in else None,
+        kcal_more=_kcal_more(batch, line) if stand_in else None,
         reason=state.record.note if skipped and state.record else "",
-        corrected="; ".join(_was(made, line)),
+        corrected="; ".join(_was(batch, line)),
         cue=state.cue,
     )
 
 
-def _was(made: weighed.StoredBatch, line: WrittenLine) -> Iterator[str]:
+def _was(batch: weighed.StoredBatch, line: WrittenLine) -> Iterator[str]:
     """ "was 312 g (the bowl was on the scale too)"."""
-    for amended in made.state_of(line).amended:
+    for amended in batch.state_of(line).amended:
         was = amended.was_g
-        grams = "left out" if was is None else f"{figure_words(was * made.share_of(line), 'g')} g"
+        grams = "left out" if was is None else f"{figure_words(was * batch.share_of(line), 'g')} g"
         yield f"was {grams} ({amended.record.note})"
 
 
-def _kcal_more(made: weighed.StoredBatch, line: WrittenLine) -> float | None:
+def _kcal_more(batch: weighed.StoredBatch, line: WrittenLine) -> float | None:
     """What a serving has more because another food than planned went in."""
-    used = value_of(made.result.serving.kcal)
-    planned = value_of(reckon(made.as_planned(line)).serving.kcal)
+    used = value_of(batch.result.serving.kcal)
+    planned = value_of(reckon(batch.as_planned(line)).serving.kcal)
     return None if used is None or planned is None else used - planned

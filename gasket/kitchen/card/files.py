@@ -35,26 +35,26 @@ RAW_BEFORE: Final = timedelta(seconds=1)
 
 def export(session: Session, batch_id: int) -> Batch:
     """The batch as it was weighed, with its arms. Open lines travel as planned."""
-    made = weighed.read(session, batch_id)
-    if not made.arms:
-        return made.batch
-    arms = [weighed.read(session, arm.id) for arm in made.arms]
-    return with_arms(made.batch, [(arm.head.arm, _arm(session, arm)) for arm in arms])
+    batch = weighed.read(session, batch_id)
+    if not batch.arms:
+        return batch.batch
+    arms = [weighed.read(session, arm.id) for arm in batch.arms]
+    return with_arms(batch.batch, [(arm.head.arm, _arm(session, arm)) for arm in arms])
 
 
-def _arm(session: Session, made: StoredBatch) -> Batch:
+def _arm(session: Session, stored: StoredBatch) -> Batch:
     """An arm as a batch of its own lines. The one finish that it has travels along; which of
     several was eaten with it nobody said."""
-    parts = made.own_parts
+    parts = stored.own_parts
     used = {line.label for part in parts for line in part.lines}
-    batch = made.batch
+    batch = stored.batch
     own = batch.model_copy(
         update={
             "components": parts,
             "labels": {key: label for key, label in batch.labels.items() if key in used},
         }
     )
-    kept = made.head.finishes
+    kept = stored.head.finishes
     return plates.with_finish(session, own, kept[0]) if len(kept) == 1 else own
 
 

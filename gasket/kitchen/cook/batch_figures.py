@@ -75,10 +75,10 @@ def calculate(session: Session, batch_id: int) -> BatchFigures:
     return figures_of(session, weighed.read(session, batch_id))
 
 
-def figures_of(session: Session, made: StoredBatch) -> BatchFigures:
-    steps, log = cooked.steps_of(made), cooked.log_of(session, made.head.id)
-    book = STOCK.of(session, made.head.id)
-    made_at = cooked.made_at(session, made, log)
+def figures_of(session: Session, batch: StoredBatch) -> BatchFigures:
+    steps, log = cooked.steps_of(batch), cooked.log_of(session, batch.head.id)
+    book = STOCK.of(session, batch.head.id)
+    made_at = cooked.made_at(session, batch, log)
     parts = dict.fromkeys(["", *(record.part for record in book)])
     books = {part: book_of(book, part, made_at) for part in parts}
     whole = books[""]
@@ -86,25 +86,25 @@ def figures_of(session: Session, made: StoredBatch) -> BatchFigures:
         (book.last for book in books.values() if book.last), key=lambda r: r.at, default=None
     )
     return BatchFigures(
-        closed=made.head.closed_at is not None,
-        lines=len(made.state.lines),
-        open_lines=len(made.state.open_lines),
-        cooking=_cooking(made.head, steps, log),
+        closed=batch.head.closed_at is not None,
+        lines=len(batch.state.lines),
+        open_lines=len(batch.state.open_lines),
+        cooking=_cooking(batch.head, steps, log),
         runs=log.runs,
         done_at=log.done_at,
         made_at=made_at,
-        servings=made.servings,
-        serving=made.result.serving,
-        unbooked=0.0 if made.arms else max(0.0, (made.servings or 0.0) - whole.accounted),
+        servings=batch.servings,
+        serving=batch.result.serving,
+        unbooked=0.0 if batch.arms else max(0.0, (batch.servings or 0.0) - whole.accounted),
         lots=tuple(
             KeptLot(part=part, lot=lot) for part, stock in books.items() for lot in stock.lots
         ),
         gone=whole.gone,
         last_booked=last.id if last else None,
-        family=made.family,
-        advice=keeping(made.family, (food.kind for food in made.shelved.values())),
-        bakes=tuple(bakes_of(steps, log, made.dish.name, cooked.sizes_of(made, steps))),
-        far=far_of(made),
+        family=batch.family,
+        advice=keeping(batch.family, (food.kind for food in batch.shelved.values())),
+        bakes=tuple(bakes_of(steps, log, batch.dish.name, cooked.sizes_of(batch, steps))),
+        far=far_of(batch),
     )
 
 

@@ -18,9 +18,9 @@ LATELY: Final = timedelta(days=8)
 """A step takes a week at most: a cook or a timer of which nothing was heard for longer is over."""
 
 
-def all_steps(made: StoredBatch) -> tuple[Step, ...]:
+def all_steps(batch: StoredBatch) -> tuple[Step, ...]:
     """All that is done to what is in it, by it or by its arms."""
-    return kept_steps(made.trial, made.head)
+    return kept_steps(batch.trial, batch.head)
 
 
 def kept_steps(trial: Trial, batch: BatchHead) -> tuple[Step, ...]:
@@ -28,10 +28,10 @@ def kept_steps(trial: Trial, batch: BatchHead) -> tuple[Step, ...]:
     return trial.steps if batch.steps is None else batch.steps
 
 
-def steps_of(made: StoredBatch) -> tuple[Step, ...]:
+def steps_of(batch: StoredBatch) -> tuple[Step, ...]:
     """Its own: as they were when cooking began, until then the trial's, without what its arms
     do."""
-    return left_to_it(all_steps(made), made.arms)
+    return left_to_it(all_steps(batch), batch.arms)
 
 
 def left_to_it(steps: tuple[Step, ...], arms: Iterable[BatchHead]) -> tuple[Step, ...]:
@@ -39,10 +39,10 @@ def left_to_it(steps: tuple[Step, ...], arms: Iterable[BatchHead]) -> tuple[Step
     return without(steps, {step.id for arm in arms for step in arm.steps or ()})
 
 
-def sizes_of(made: StoredBatch, steps: Sequence[Step]) -> dict[str, TimeScaling]:
+def sizes_of(batch: StoredBatch, steps: Sequence[Step]) -> dict[str, TimeScaling]:
     """What each step's time is scaled by for what this batch weighs, by step."""
-    there = BatchSize(made.parts_g, made.pieces)
-    return sizes(steps, there, made.house.microwave_w)
+    there = BatchSize(batch.parts_g, batch.pieces)
+    return sizes(steps, there, batch.house.microwave_w)
 
 
 def log_of(session: Session, batch_id: int) -> CookLog:
@@ -62,14 +62,14 @@ def cooked_at(steps: Sequence[Step], log: CookLog) -> datetime | None:
     return max(done) if done and all(state.is_over for state in hot) else None
 
 
-def made_at(session: Session, made: StoredBatch, log: CookLog) -> datetime:
+def made_at(session: Session, batch: StoredBatch, log: CookLog) -> datetime:
     """From when on it keeps: it was cooked, or weighed where no cook was logged. An arm of what was
     cooked already keeps no longer than that."""
-    steps = steps_of(made)
-    own = cooked_at(steps, log) or made.head.closed_at or made.head.started_at
-    if made.whole is None or any(step.kind in HOT for step in steps):
+    steps = steps_of(batch)
+    own = cooked_at(steps, log) or batch.head.closed_at or batch.head.started_at
+    if batch.whole is None or any(step.kind in HOT for step in steps):
         return own
-    return min(own, made_at(session, made.whole, log_of(session, made.whole.head.id)))
+    return min(own, made_at(session, batch.whole, log_of(session, batch.whole.head.id)))
 
 
 def local_day(at: datetime) -> date:

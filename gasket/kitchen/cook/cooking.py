@@ -104,14 +104,14 @@ class CookSheet(Answer):
     guesses: GuessHabit | None
 
 
-def foods_of(made: StoredBatch) -> tuple[InTheBuild, ...]:
+def foods_of(stored: StoredBatch) -> tuple[InTheBuild, ...]:
     """What is in a batch; in an arm also what is in the whole that it is a part of."""
-    found = []
-    for batch, line in made.all_lines():
+    foods = []
+    for batch, line in stored.all_lines():
         revision = batch.revision_of(line)
         if revision is not None:
             food = batch.shelved[revision]
-            found.append(
+            foods.append(
                 InTheBuild(
                     name=batch.name_of(line),
                     kind=food.kind,
@@ -121,32 +121,32 @@ def foods_of(made: StoredBatch) -> tuple[InTheBuild, ...]:
                     grams=batch.grams_of(line),
                 )
             )
-    return tuple(found)
+    return tuple(foods)
 
 
-def rules_of(made: StoredBatch, steps: Sequence[Step]) -> dict[str, SafeRule]:
+def rules_of(batch: StoredBatch, steps: Sequence[Step]) -> dict[str, SafeRule]:
     """What the food of a batch asks of its steps, by step."""
-    return asked_of(steps, foods_of(made), made.family, made.house.safety)
+    return asked_of(steps, foods_of(batch), batch.family, batch.house.safety)
 
 
 def estimates_of(
-    made: StoredBatch, steps: Sequence[Step], rules: Mapping[str, SafeRule], memory: oven.Memory
+    batch: StoredBatch, steps: Sequence[Step], rules: Mapping[str, SafeRule], memory: oven.Memory
 ) -> dict[str, Estimate]:
     """How long each step will take, by what other batches have taught."""
-    bakes = oven.baked(memory, without=made.head.id)
-    return estimates(steps, bakes, rules, sizes_of(made, steps))
+    bakes = oven.baked(memory, without=batch.head.id)
+    return estimates(steps, bakes, rules, sizes_of(batch, steps))
 
 
 def sheet(session: Session, batch_id: int, now: datetime) -> CookSheet:
-    made = weighed.read(session, batch_id)
+    batch = weighed.read(session, batch_id)
     log = log_of(session, batch_id)
-    return _show(session, made, log, now)
+    return _show(session, batch, log, now)
 
 
-def _show(session: Session, made: StoredBatch, log: CookLog, now: datetime) -> CookSheet:
-    steps, batch_id = steps_of(made), made.head.id
-    rules = rules_of(made, steps)
-    estimates = estimates_of(made, steps, rules, oven.memory(session))
+def _show(session: Session, batch: StoredBatch, log: CookLog, now: datetime) -> CookSheet:
+    steps, batch_id = steps_of(batch), batch.head.id
+    rules = rules_of(batch, steps)
+    estimates = estimates_of(batch, steps, rules, oven.memory(session))
     turned = knobs(steps)
     shown = tuple(
         _step(step, log, estimates[step.id], turned.get(step.id), rules.get(step.id), now)
@@ -156,10 +156,10 @@ def _show(session: Session, made: StoredBatch, log: CookLog, now: datetime) -> C
         batch_id=batch_id,
         now=now,
         begun=log.begun,
-        plan_changed=_planned_now(made, log) != steps,
+        plan_changed=_planned_now(batch, log) != steps,
         steps=shown,
         laid=_laid(steps, estimates, log, now),
-        cautions=cautions(all_steps(made), foods_of(made), made.family),
+        cautions=cautions(all_steps(batch), foods_of(batch), batch.family),
         last_record=log.last.id if log.last else None,
         fridge_by=fridge_by(session, batch_id, steps, log),
         open_steps=sum(not log.of(row.step.id).is_over for row in shown),
@@ -237,7 +237,7 @@ def _laid(
     left = [step for step in steps if not log.of(step.id).is_over]
     if not left:
         return None
-    there = {step.id for step in left}
+    left_ids = {step.id for step in left}
     tasks = []
     for step in left:
         state = log.of(step.id)
@@ -246,7 +246,7 @@ def _laid(
         if going:
             minutes = left_min(minutes + state.extra_min, state.elapsed_min(now))
         trimmed = step.model_copy(
-            update={"after": tuple(key for key in step.after if key in there and not going)}
+            update={"after": tuple(key for key in step.after if key in left_ids and not going)}
         )
         tasks.append(task_of(trimmed, minutes, running=going))
     plan = schedule(tasks)
@@ -267,36 +267,36 @@ def log(session: Session, batch_id: int, deed: CookDeed, now: datetime) -> CookS
     """Log a deed. The first one keeps the trial's steps with the batch. Raises `Refused`: a step
     that asks for a core temperature is not done before it was measured, or passed with a
     reason."""
-    made = weighed.read(session, batch_id)
+    batch = weighed.read(session, batch_id)
     known = log_of(session, batch_id)
     if not COOKS.holds(session, deed.id, batch_id):
-        steps = steps_of(made)
-        _refuse(session, made, steps, deed, known)
+        steps = steps_of(batch)
+        _refuse(session, batch, steps, deed, known)
         store(session, batch_id, deed, now)
         known = log_of(session, batch_id)
-        made = replace(made, head=_holding_its_plan(session, made, deed, known))
-    return _show(session, made, known, now)
+        batch = replace(batch, head=_holding_its_plan(session, batch, deed, known))
+    return _show(session, batch, known, now)
 
 
 def _holding_its_plan(
-    session: Session, made: StoredBatch, deed: CookDeed, log: CookLog
+    session: Session, batch: StoredBatch, deed: CookDeed, log: CookLog
 ) -> BatchHead:
     """The first deed keeps the trial's steps with the batch; once the beginning is undone, nothing
     holds the plan any more."""
-    head, kept = made.head, made.head.stored_steps
+    head, kept = batch.head, batch.head.stored_steps
     if kept is None and deed.deed is not StepAct.TIMER:
-        kept = made.trial.stored_steps
-    if not log.begun and made.whole is None:
+        kept = batch.trial.stored_steps
+    if not log.begun and batch.whole is None:
         kept = None
     return head if kept == head.stored_steps else BATCHES.change(session, head, stored_steps=kept)
 
 
-def _planned_now(made: StoredBatch, log: CookLog) -> tuple[Step, ...]:
+def _planned_now(batch: StoredBatch, log: CookLog) -> tuple[Step, ...]:
     """The steps as they would be with the trial's plan of today; an arm has a plan of its own, and
     a divided batch only what is left to it."""
-    if made.whole is not None or made.arms:
-        return steps_of(made)
-    return planned_anew(steps_of(made), made.trial.steps, log)
+    if batch.whole is not None or batch.arms:
+        return steps_of(batch)
+    return planned_anew(steps_of(batch), batch.trial.steps, log)
 
 
 def take_plan(session: Session, batch_id: int, now: datetime) -> CookSheet:
@@ -309,14 +309,14 @@ def take_plan(session: Session, batch_id: int, now: datetime) -> CookSheet:
 
 
 def _refuse(
-    session: Session, made: StoredBatch, steps: Sequence[Step], deed: CookDeed, known: CookLog
+    session: Session, batch: StoredBatch, steps: Sequence[Step], deed: CookDeed, known: CookLog
 ) -> None:
     if why := refusal(deed, known, {step.id: step.says for step in steps}):
         raise Refused(why)
     if deed.deed is StepAct.UNDO:
-        refuse_undo(session, deed, made.head.id)
+        refuse_undo(session, deed, batch.head.id)
     if deed.deed is StepAct.DONE and deed.step is not None:
-        rule = rules_of(made, steps).get(deed.step)
+        rule = rules_of(batch, steps).get(deed.step)
         if not is_safe(known.of(deed.step), rule) and rule is not None:
             first = rule.enough[0]
             held = f", held for {first.seconds:.0f} s" if first.seconds else ""

@@ -22,5 +22,5 @@ def memory(session: Session) -> Memory:
 
 def baked(memory: Memory, without: int | None = None) -> tuple[TimedBake, ...]:
     """Bakes, newest first; those of one batch (that is being cooked) left out."""
-    found = [bake for key, bakes in memory.items() if key != without for bake in bakes]
-    return tuple(sorted(found, key=lambda bake: bake.at, reverse=True))
+    bakes_so_far = [bake for key, bakes in memory.items() if key != without for bake in bakes]
+    return tuple(sorted(bakes_so_far, key=lambda bake: bake.at, reverse=True))

@@ -24,7 +24,7 @@ from gasket.core.cooking.sizing import BatchSize, sized, sizes
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step, Steps, faults
 from gasket.core.cooking.usual_steps import foods_of, usual_steps
-from gasket.core.cooking.ways import Kitchen
+from gasket.core.cooking.ways import Surroundings
 from gasket.core.errors import Conflict, Fault, FaultyInput, Refused
 from gasket.core.numbers import Answer, Value
 from gasket.core.rebuild.trial import LineId
@@ -136,10 +136,10 @@ class Galley:
             grams[placed.part] = grams.get(placed.part, 0.0) + placed.grams
         return BatchSize(grams, self.piece.build.portions)
 
-    def kitchen(self, step: Step | None) -> Kitchen:
+    def kitchen(self, step: Step | None) -> Surroundings:
         """What decides how else a step can be done here."""
         piece_g = sized(step, self.there).piece_g if step else None
-        return Kitchen(self.family, piece_g, frozenset(self.house.tools_missing))
+        return Surroundings(self.family, piece_g, frozenset(self.house.tools_missing))
 
     @property
     def calls(self) -> frozenset[Call]:
@@ -147,14 +147,14 @@ class Galley:
 
 
 def galley_of(session: Session, trial_id: int) -> Galley:
-    found = drafts.draft(session, trial_id)
+    draft = drafts.draft(session, trial_id)
     return Galley(
-        components=tuple(part.name for part in found.build.components),
-        foods=foods_of(found.piece),
-        family=found.piece.build.terms.family,
+        components=tuple(part.name for part in draft.build.components),
+        foods=foods_of(draft.piece),
+        family=draft.piece.build.terms.family,
         house=settings.read(session),
-        piece=found.piece,
-        dish=found.dish.name,
+        piece=draft.piece,
+        dish=draft.dish.name,
     )
 
 
@@ -187,10 +187,10 @@ def _report(
 ) -> StepsReport:
     rules = asked_of(steps, galley.foods, galley.family, galley.house.safety)
     bakes = oven.baked(oven.memory(session))
-    found = estimates(steps, bakes, rules, sizes(steps, galley.there, galley.house.microwave_w))
+    times = estimates(steps, bakes, rules, sizes(steps, galley.there, galley.house.microwave_w))
     return StepsReport(
-        laid=lay_out(steps, found, now, eat_at),
-        estimates=found,
+        laid=lay_out(steps, times, now, eat_at),
+        estimates=times,
         knobs=knobs(steps),
         rules=rules,
         cautions=cautions(steps, galley.foods, galley.family),
@@ -212,20 +212,20 @@ def knobs(steps: Sequence[Step]) -> dict[str, Knob]:
 
 def ways_of(steps: Sequence[Step], galley: Galley) -> dict[str, tuple[OtherWay, ...]]:
     """The other ways that each step can be done, those that this kitchen can go first."""
-    found = {}
+    by_step = {}
     for step in steps:
         kitchen = galley.kitchen(step)
-        found[step.id] = tuple(
+        by_step[step.id] = tuple(
             OtherWay(key=way.key, says=way.says, tool=way.tool, there=goes_here(way, step, kitchen))
             for way in ways(step, kitchen)
         )
-    return {key: there for key, there in found.items() if there}
+    return {key: there for key, there in by_step.items() if there}
 
 
 def refuse_faulty(steps: tuple[Step, ...]) -> None:
-    found = faults(steps)
-    if found:
-        raise FaultyInput(*(Fault(path=f"steps[{i}]", message=says) for i, says in found))
+    wrong = faults(steps)
+    if wrong:
+        raise FaultyInput(*(Fault(path=f"steps[{i}]", message=says) for i, says in wrong))
 
 
 def save(session: Session, trial_id: int, edit: StepsEdit, now: datetime) -> StepsSheet:
@@ -270,6 +270,6 @@ def another_way(session: Session, trial_id: int, wanted: AnotherWay) -> tuple[St
     kitchen = galley.kitchen(step)
     if step is None or wanted.way not in {way.key for way in ways(step, kitchen)}:
         raise Refused("This step cannot be done that way.")
-    found = moved(wanted.steps, step.id, wanted.way, kitchen)
-    refuse_faulty(found)
-    return found
+    rewritten = moved(wanted.steps, step.id, wanted.way, kitchen)
+    refuse_faulty(rewritten)
+    return rewritten

@@ -107,12 +107,12 @@ def _of_batch(
     session: Session, batch_id: int, memory: oven.Memory, now: datetime
 ) -> Iterator[RunningTimer]:
     known = cooked.log_of(session, batch_id)
-    made = weighed.read(session, batch_id)
-    steps = cooked.steps_of(made)
-    rules = cooking.rules_of(made, steps)
-    estimates = cooking.estimates_of(made, steps, rules, memory)
-    yield from _own(known, made.head, made.dish)
-    about = {"batch_id": batch_id, "dish_id": made.dish.id, "dish": made.dish.name}
+    batch = weighed.read(session, batch_id)
+    steps = cooked.steps_of(batch)
+    rules = cooking.rules_of(batch, steps)
+    estimates = cooking.estimates_of(batch, steps, rules, memory)
+    yield from _own(known, batch.head, batch.dish)
+    about = {"batch_id": batch_id, "dish_id": batch.dish.id, "dish": batch.dish.name}
     for step in steps:
         state = known.of(step.id)
         guess = estimates[step.id]

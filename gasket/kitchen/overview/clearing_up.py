@@ -70,12 +70,12 @@ def duplicate(session: Session, dish_id: int, now: datetime) -> DishSheet:
     """A dish of its own with the same original and the trial that it opens with as its trial A."""
     source = DISHES.fetch(session, dish_id)
     kept = {name: value for name, value in vars(source).items() if name not in _ITS_OWN}
-    made = DISHES.add(session, **kept, name=_copy_name(source.name), created_at=now)
+    twin = DISHES.add(session, **kept, name=_copy_name(source.name), created_at=now)
     if (original := TRIALS.original_of(session, dish_id)) is not None:
-        trials.fill(session, trials.blank_original(session, made.id, now), original)
+        trials.fill(session, trials.blank_original(session, twin.id, now), original)
     if (opened := trials.opened(session, dish_id)) is not None:
-        trials.fill(session, trials.blank(session, made.id, "", now), opened)
-    return dishes.sheet(session, made.id)
+        trials.fill(session, trials.blank(session, twin.id, "", now), opened)
+    return dishes.sheet(session, twin.id)
 
 
 def _copy_name(name: str) -> str:

@@ -48,20 +48,20 @@ def comparison(session: Session, label_ids: list[int], trial_id: int | None) -> 
     ids = list(dict.fromkeys(label_ids))
     if not LEAST <= len(ids) <= MOST:
         raise FaultyInput.at("labels", f"Choose {LEAST} to {MOST} packages to compare.")
-    there = shelf.shelf_labels(session, ids)
+    labels = shelf.shelf_labels(session, ids)
     for key in ids:
-        if key not in there:
+        if key not in labels:
             raise Unknown("label", key)
     house = settings.read(session)
-    in_trial, says = _in_trial(session, trial_id, there) if trial_id else ({}, "")
+    in_trial, says = _in_trial(session, trial_id, labels) if trial_id else ({}, "")
     return Comparison(
         labels=tuple(
             ComparedLabel(
-                food=FOODS.fetch(session, there[key].food_id).name,
-                shelf_label=there[key],
+                food=FOODS.fetch(session, labels[key].food_id).name,
+                shelf_label=labels[key],
                 compared=compare(
-                    there[key].label,
-                    there[key].package,
+                    labels[key].label,
+                    labels[key].package,
                     house.energy,
                     house.reckoning.erythritol_kcal_per_g,
                 ),
@@ -84,15 +84,15 @@ def _in_trial(
         return {}, "This trial uses none of these packages, so nothing would change."
     now = reckon(planned)
     weights = [*_grams(planned, now, used)]
-    found: dict[int, InTrial] = {}
+    by_label: dict[int, InTrial] = {}
     for key, label in labels.items():
         other = reckon(planned.with_panel({str(old) for old in used}, label.label)).serving
-        found[key] = InTrial(
+        by_label[key] = InTrial(
             uses_it=key in used,
             difference={name: _difference(now.serving, other, name) for name in NUTRIENTS},
             cost_difference=_cost(weights, label, labels),
         )
-    return found, ""
+    return by_label, ""
 
 
 def _difference(now: Portion, other: Portion, name: str) -> float | None:

@@ -107,9 +107,9 @@ def _newest(session: Session, dish: Dish) -> _Newest | None:
         return None
     batch = BATCHES.last_closed(session, [trial.id]).get(trial.id)
     if batch is None:
-        found = drafts.draft(session, trial.id)
-        planned = reckon(found.planned)
-        beside = build.original_column(found.original, found.original_build, planned)
+        draft = drafts.draft(session, trial.id)
+        planned = reckon(draft.planned)
+        beside = build.original_column(draft.original, draft.original_build, planned)
         return _Newest(trial, False, planned, beside)
     result = weighed.read(session, batch.id).result
     return _Newest(trial, True, result, build.original_of(session, dish, result))

@@ -124,8 +124,8 @@ class DishName(Answer):
 
 def sheet(session: Session, dish_id: int) -> DishSheet:
     dish = DISHES.fetch(session, dish_id)
-    found = TRIALS.of_dish(session, dish_id)
-    ingredients, opened = TRIALS.original_of(session, dish_id), trials.opened_of(found)
+    all_trials = TRIALS.of_dish(session, dish_id)
+    ingredients, opened = TRIALS.original_of(session, dish_id), trials.opened_of(all_trials)
     return DishSheet(
         id=dish_id,
         name=dish.name,
@@ -139,17 +139,19 @@ def sheet(session: Session, dish_id: int) -> DishSheet:
         reference=drafts.reference_of(dish),
         source_note=dish.source_note,
         opens=None if opened is None else opened.id,
-        trials=tuple(_trials(session, found)),
+        trials=tuple(_trials(session, all_trials)),
     )
 
 
-def _trials(session: Session, found: Sequence[Trial]) -> Iterator[TrialSummary]:
+def _trials(session: Session, trials: Sequence[Trial]) -> Iterator[TrialSummary]:
     batches = {
-        key: [batch for batch in made if batch.removed_at is None]
-        for key, made in BATCHES.of_trials(session, [trial.id for trial in found]).items()
+        key: [batch for batch in of_trial if batch.removed_at is None]
+        for key, of_trial in BATCHES.of_trials(session, [trial.id for trial in trials]).items()
     }
-    figures = BATCH_FIGURES.of(session, [batch.id for made in batches.values() for batch in made])
-    for trial in found:
+    figures = BATCH_FIGURES.of(
+        session, [batch.id for of_trial in batches.values() for batch in of_trial]
+    )
+    for trial in trials:
         yield TrialSummary(
             id=trial.id,
             letter=trial.letter,
@@ -229,10 +231,10 @@ def kitchen(
 
 def named(session: Session, words: str, limit: int) -> tuple[DishName, ...]:
     """Dishes whose name has all of these words in it, lately touched ones first."""
-    found = DISHES.named(session, words, limit)
-    opened = trials.opened_each(session, found)
+    dishes = DISHES.named(session, words, limit)
+    opened = trials.opened_each(session, dishes)
     return tuple(
         DishName(id=key, name=name, trial_id=opened[key].id, trial=opened[key].letter)
-        for key, name in found.items()
+        for key, name in dishes.items()
         if key in opened
     )

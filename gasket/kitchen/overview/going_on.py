@@ -38,9 +38,9 @@ class OpenCook(Answer):
 
 def open_weigh_ins(session: Session) -> Iterator[OpenWeighIn]:
     """The newest ones, oldest first; one of which nothing is recorded was begun by accident."""
-    found = BATCHES.open_and_weighed(session, MOST_OPEN)[::-1]
-    figures = BATCH_FIGURES.of(session, [named.batch.id for named in found])
-    for named in found:
+    batches = BATCHES.open_and_weighed(session, MOST_OPEN)[::-1]
+    figures = BATCH_FIGURES.of(session, [named.batch.id for named in batches])
+    for named in batches:
         known = figures[named.batch.id]
         yield OpenWeighIn(
             batch_id=named.batch.id,

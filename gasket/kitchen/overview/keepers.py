@@ -44,8 +44,8 @@ class KeeperRanking(Answer):
 
 def ranked(session: Session, weights: RankWeights) -> KeeperRanking:
     """The newest keepers in the order that these weights give."""
-    found = TRIALS.keepers(session)
-    shown = found[:MOST_KEEPERS]
+    keepers = TRIALS.keepers(session)
+    shown = keepers[:MOST_KEEPERS]
     entries = _entries(session, [(trial_id, dish_id) for trial_id, dish_id, _ in shown])
     figures = {key: history.figures_of(entry) for key, entry in entries.items()}
     best = unbeaten_each(figures)
@@ -66,7 +66,7 @@ def ranked(session: Session, weights: RankWeights) -> KeeperRanking:
             for rank in ranking(figures, weights)
         ),
         weights=weights,
-        total=len(found),
+        total=len(keepers),
     )
 
 

@@ -124,8 +124,8 @@ def _readable_terms(stored: Any) -> dict[str, Any]:
 
 
 def _whole_steps(stored: list[dict[str, Any]]) -> None:
-    if found := faults(steps_of(stored)):
-        raise FaultyInput.at("steps", found[0][1])
+    if wrong := faults(steps_of(stored)):
+        raise FaultyInput.at("steps", wrong[0][1])
 
 
 def _readable_steps(stored: Any) -> list[dict[str, Any]]:
@@ -146,9 +146,9 @@ def _mend_build(session: Session, trial: Trial, where: str) -> Iterator[str]:
         left_out += len(part.lines) - len(lines)
         components.append(BuildComponent(name=_free_name(part, components), lines=tuple(lines)))
     portions = max(1, trial.portions)
-    found = Build(portions=portions, terms=trial.terms, components=tuple(components))
-    whole = _without_circles(session, trial, found)
-    left_out += sum(1 for _ in found.lines()) - sum(1 for _ in whole.lines())
+    build = Build(portions=portions, terms=trial.terms, components=tuple(components))
+    whole = _without_circles(session, trial, build)
+    left_out += sum(1 for _ in build.lines()) - sum(1 for _ in whole.lines())
     write_build(session, trial, whole, version=trial.version + 1)
     lost = "nothing had to be left out" if not left_out else f"{left_out} left out"
     yield f"The build of {where} is put in order: {lost}."
@@ -179,25 +179,25 @@ def _free_name(part: StoredComponent, there: list[BuildComponent]) -> str:
     return name if name not in taken else f"{name} {part.position + 1}"
 
 
-def _without_circles(session: Session, trial: Trial, found: Build) -> Build:
+def _without_circles(session: Session, trial: Trial, build: Build) -> Build:
     """The build, less the lines of components that keep it from being reckoned."""
 
-    while not _readable(_reckon, session, trial, found):
-        last = next((line for line in reversed([*found.lines()]) if line.component), None)
+    while not _readable(_reckon, session, trial, build):
+        last = next((line for line in reversed([*build.lines()]) if line.component), None)
         if last is None:
             break
-        found = _without(found, last)
-    return found
+        build = _without(build, last)
+    return build
 
 
-def _without(found: Build, line: BuildLine) -> Build:
-    return found.model_copy(
+def _without(build: Build, line: BuildLine) -> Build:
+    return build.model_copy(
         update={
             "components": tuple(
                 part.model_copy(
                     update={"lines": tuple(other for other in part.lines if other != line)}
                 )
-                for part in found.components
+                for part in build.components
             )
         }
     )

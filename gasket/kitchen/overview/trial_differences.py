@@ -25,11 +25,13 @@ def _side(session: Session, trial_id: int, names: dict[int, str]) -> TrialSide:
     if batch is None:
         portions = float(planned.build.portions)
         return TrialSide(planned.build, reckon(planned.planned).serving, portions)
-    made = weighed.read(session, batch)
-    for food in made.shelved.values():
+    stored = weighed.read(session, batch)
+    for food in stored.shelved.values():
         names.setdefault(food.label_id, food.panel.name)
-    lines = as_weighed(made, planned.build)
-    return TrialSide(planned.build, made.result.serving, made.servings, lines, made.head.closed_at)
+    lines = as_weighed(stored, planned.build)
+    return TrialSide(
+        planned.build, stored.result.serving, stored.servings, lines, stored.head.closed_at
+    )
 
 
 def _last_made(session: Session, trial_id: int) -> int | None:

@@ -46,7 +46,7 @@ class VersionEffect(Answer):
 
 def revisions(session: Session, label_id: int) -> list[Revision]:
     """Every version of the label, newest first."""
-    found: list[Revision] = []
+    versions: list[Revision] = []
     before: Revision | None = None
     for printed in shelf_book.versions(session, label_id):
         label, package = printed.label, printed.package
@@ -60,8 +60,8 @@ def revisions(session: Session, label_id: int) -> list[Revision]:
             package=package,
             changes=changed,
         )
-        found.append(before)
-    return found[::-1]
+        versions.append(before)
+    return versions[::-1]
 
 
 def moved(session: Session, label_id: int, candidate: Label | None) -> list[VersionEffect]:
@@ -72,17 +72,17 @@ def moved(session: Session, label_id: int, candidate: Label | None) -> list[Vers
     """
     versions = shelf_book.versions(session, label_id)
     panel = candidate or versions[-1].label
-    found = []
+    effects = []
     if candidate is not None:
         for trial in trials_with(session, label_id):
             planned = drafts.draft(session, trial.id).planned
-            found.append(_moved(session, trial, planned, {str(label_id)}, panel, None))
+            effects.append(_moved(session, trial, planned, {str(label_id)}, panel, None))
     keys = {f"label-{printed.id}" for printed in versions}
     for batch in BATCHES.with_label(session, label_id):
         if batch.stored_imported is None:
-            made = weighed.read(session, batch.id)
-            found.append(_moved(session, made.trial, made.batch, keys, panel, batch))
-    return [version for version in found if version is not None]
+            stored = weighed.read(session, batch.id)
+            effects.append(_moved(session, stored.trial, stored.batch, keys, panel, batch))
+    return [version for version in effects if version is not None]
 
 
 def _moved(

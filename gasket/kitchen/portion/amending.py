@@ -99,17 +99,17 @@ def _followed(session: Session, before: StoredBatch, record: Record, now: dateti
     """Record it; what hangs on the batch follows."""
     batch_id = before.head.id
     WEIGHINGS.append(session, batch_id, record)
-    made = weighed.read(session, batch_id)
-    stock_draws.draw_anew(session, before, made, now)
-    _relabel(session, made, now)
-    return show(made)
+    batch = weighed.read(session, batch_id)
+    stock_draws.draw_anew(session, before, batch, now)
+    _relabel(session, batch, now)
+    return show(batch)
 
 
-def _relabel(session: Session, made: StoredBatch, now: datetime) -> None:
+def _relabel(session: Session, stored: StoredBatch, now: datetime) -> None:
     """The foods that this batch was kept as get a new revision."""
-    for one in kept_from(session, made.head.id):
+    for one in kept_from(session, stored.head.id):
         part = one.printed.package.made_part
-        batch = component_of(made.batch, part) if part else made.batch
+        batch = component_of(stored.batch, part) if part else stored.batch
         per_100g = reckon(batch).per_100g
         if per_100g is not None:
             label = label_of(one.printed.label.name, per_100g)

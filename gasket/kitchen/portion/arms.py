@@ -109,19 +109,19 @@ class ArmsSheet(Answer):
 
 def sheet(session: Session, batch_id: int) -> ArmsSheet:
     """Raises `Unknown`."""
-    made = weighed.read(session, batch_id)
-    figures = BATCH_FIGURES.of(session, [arm.id for arm in made.arms])
+    batch = weighed.read(session, batch_id)
+    figures = BATCH_FIGURES.of(session, [arm.id for arm in batch.arms])
     return ArmsSheet(
         batch_id=batch_id,
-        whole_g=made.last_weight_g,
-        not_yet=_not_yet(session, made),
-        steps=_own_steps(session, made),
-        finishes=tuple(kept.finish for kept in made.head.finishes),
-        arms=tuple(_state(session, made, arm, figures[arm.id]) for arm in made.arms),
+        whole_g=batch.last_weight_g,
+        not_yet=_not_yet(session, batch),
+        steps=_own_steps(session, batch),
+        finishes=tuple(kept.finish for kept in batch.head.finishes),
+        arms=tuple(_state(session, batch, arm, figures[arm.id]) for arm in batch.arms),
     )
 
 
-def _state(session: Session, made: StoredBatch, arm: BatchHead, figures: BatchFigures) -> ArmState:
+def _state(session: Session, batch: StoredBatch, arm: BatchHead, figures: BatchFigures) -> ArmState:
     part = weighed.part_of(session, arm)
     return ArmState(
         batch_id=arm.id,
@@ -129,7 +129,7 @@ def _state(session: Session, made: StoredBatch, arm: BatchHead, figures: BatchFi
         part_g=part.grams if part else None,
         closed=arm.closed_at is not None,
         pieces=arm.portions,
-        changes=changes_of(session, made.head, arm),
+        changes=changes_of(session, batch.head, arm),
         cooking=figures.cooking,
         servings=figures.servings,
         serving=figures.serving,
@@ -162,29 +162,29 @@ def _own_lines(session: Session, arm: BatchHead) -> Iterator[str]:
             yield f"+ {line.target_g:g} g {foods[line.revision_id].panel.name}"
 
 
-def _not_yet(session: Session, made: StoredBatch) -> str:
+def _not_yet(session: Session, batch: StoredBatch) -> str:
     """Why a batch cannot be divided into arms now; empty where it can."""
-    if made.whole is not None:
+    if batch.whole is not None:
         return "This is an arm: it isn’t divided again."
-    if made.arms:
+    if batch.arms:
         return "It’s divided into arms already. Delete those to divide it otherwise."
-    if made.head.closed_at is None:
+    if batch.head.closed_at is None:
         return "Close the weigh-in first."
-    if made.last_weight_g is None:
+    if batch.last_weight_g is None:
         return "Weigh the mixture first: something in it was only counted."
-    if made.state.portions:
+    if batch.state.portions:
         return "Its pieces are filled already. Undo those to divide it into arms."
     try:
-        stock_draws.refuse_booked(session, made.head.id)
+        stock_draws.refuse_booked(session, batch.head.id)
     except Refused as why:
         return str(why)
     return ""
 
 
-def _own_steps(session: Session, made: StoredBatch) -> tuple[Step, ...]:
+def _own_steps(session: Session, batch: StoredBatch) -> tuple[Step, ...]:
     """The steps that arms do for themselves: from the heat on, as far as they are still to do."""
-    planned = cooked.all_steps(made)
-    log = cooked.log_of(session, made.head.id)
+    planned = cooked.all_steps(batch)
+    log = cooked.log_of(session, batch.head.id)
     own = from_the_heat_on(planned)
     still = set(left_out([step.id for step in own], log))
     begun = {step.id for step in own if log.of(step.id).begun_at is not None}
@@ -194,23 +194,23 @@ def _own_steps(session: Session, made: StoredBatch) -> tuple[Step, ...]:
 def divide(session: Session, batch_id: int, new: NewArms, now: datetime) -> ArmsSheet:
     """Divide a batch into arms. Raises `Refused` where it cannot be, `FaultyInput` for arms of the
     same name, or that weigh more than there is."""
-    made = weighed.read(session, batch_id)
-    if why := _not_yet(session, made):
+    batch = weighed.read(session, batch_id)
+    if why := _not_yet(session, batch):
         raise Refused(why)
-    steps = _own_steps(session, made)
-    _refuse_faulty(made, new.arms, {step.id for step in steps})
-    grams = _grams_each(new.arms, made.last_weight_g or 0.0)
+    steps = _own_steps(session, batch)
+    _refuse_faulty(batch, new.arms, {step.id for step in steps})
+    grams = _grams_each(new.arms, batch.last_weight_g or 0.0)
     planned = True
     for arm, part_g in zip(new.arms, grams, strict=True):
         differs = arm.differs or not planned
         planned = planned and differs
-        _write(session, made, arm, part_g, steps, differs, now)
+        _write(session, batch, arm, part_g, steps, differs, now)
     return sheet(session, batch_id)
 
 
-def _refuse_faulty(made: StoredBatch, arms: Sequence[NewArm], steps: set[str]) -> None:
+def _refuse_faulty(batch: StoredBatch, arms: Sequence[NewArm], steps: set[str]) -> None:
     faults = []
-    finishes = {finish.id for finish in made.head.finishes}
+    finishes = {finish.id for finish in batch.head.finishes}
     names = [arm.name.strip().casefold() for arm in arms]
     for i, (arm, name) in enumerate(zip(arms, names, strict=True)):
         if not name:
@@ -245,16 +245,16 @@ def _grams_each(arms: Sequence[NewArm], whole_g: float) -> list[float]:
 
 def _write(
     session: Session,
-    made: StoredBatch,
+    batch: StoredBatch,
     arm: NewArm,
     part_g: float,
     steps: tuple[Step, ...],
     differs: bool,
     now: datetime,
 ) -> None:
-    whole, name = made.head, arm.name.strip()
-    share = part_g / (made.last_weight_g or part_g)
-    pieces = arm.pieces or max(1, round(made.pieces * share))
+    whole, name = batch.head, arm.name.strip()
+    share = part_g / (batch.last_weight_g or part_g)
+    pieces = arm.pieces or max(1, round(batch.pieces * share))
     head = BATCHES.add(
         session,
         trial_id=whole.trial_id,

@@ -41,19 +41,21 @@ class KeepAs(Value):
 
 def keep_as(session: Session, batch_id: int, wanted: KeepAs, now: datetime) -> ShelfFood:
     """Put a made thing on the shelf. Raises `Refused` while the weigh-in is open."""
-    made = weighed.read(session, batch_id)
-    if made.head.closed_at is None:
+    stored = weighed.read(session, batch_id)
+    if stored.head.closed_at is None:
         raise Refused("Close the weigh-in first: what is in it is not settled.")
     if not wanted.name.strip():
         raise FaultyInput.at("name", "Give it a name.")
-    batch = made.batch if wanted.component is None else component_of(made.batch, wanted.component)
+    batch = (
+        stored.batch if wanted.component is None else component_of(stored.batch, wanted.component)
+    )
     per_100g = reckon(batch).per_100g
     if per_100g is None:
         raise Refused("It weighs nothing that is known: weigh it first.")
     new = NewFood(
         name=wanted.name.strip(),
         label=label_of(wanted.name.strip(), per_100g),
-        package=_package(made, batch, wanted.component),
+        package=_package(stored, batch, wanted.component),
     )
     return shelf.add_food(session, new, now)
 
@@ -109,18 +111,18 @@ def _spread(known: dict[Nutrient, Figure]) -> float:
     return min(_MOST_SPREAD, round(widest, 4))
 
 
-def _package(made: weighed.StoredBatch, batch: Batch, component: str | None) -> Package:
+def _package(stored: weighed.StoredBatch, batch: Batch, component: str | None) -> Package:
     keys = {line.label for part in batch.components for line in part.lines}
     holds = contains(
         PackageUsed(food.panel.name, food.kind, food.package)
-        for key, food in made.shelved.items()
+        for key, food in stored.shelved.items()
         if f"label-{key}" in keys
     )
     return Package(
         allergens=holds.allergens,
         may_contain=holds.may_contain,
         flags=holds.flags,
-        note=f"Made here: {made.dish.name}, trial {made.trial.letter}.",
-        made_from=made.head.id,
+        note=f"Made here: {stored.dish.name}, trial {stored.trial.letter}.",
+        made_from=stored.head.id,
         made_part=component or "",
     )

@@ -55,15 +55,15 @@ def _key(revision: int, batch: Batch, panel: Label) -> str:
     return key if batch.labels.get(key, panel) == panel else f"plate-{revision}"
 
 
-def plates(session: Session, batch_id: int, made: weighed.StoredBatch | None = None) -> Plates:
+def plates(session: Session, batch_id: int, stored: weighed.StoredBatch | None = None) -> Plates:
     """Every finish, added to the batch's serving."""
-    found = made or weighed.read(session, batch_id)
-    finishes = found.head.finishes
+    batch = stored or weighed.read(session, batch_id)
+    finishes = batch.head.finishes
     on_shelf = _on_shelf(session, finishes)
     return Plates(
         batch_id=batch_id,
-        version=found.head.version,
-        plated=tuple(_plated(found.batch, kept, on_shelf) for kept in finishes),
+        version=batch.head.version,
+        plated=tuple(_plated(batch.batch, kept, on_shelf) for kept in finishes),
     )
 
 

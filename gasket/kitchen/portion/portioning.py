@@ -39,35 +39,35 @@ class PortionSheet(Answer):
 
 
 def sheet(session: Session, batch_id: int) -> PortionSheet:
-    made = weighed.read(session, batch_id)
-    dividing, result = made.dividing, made.result
-    whole = made.batch.cooked_g or made.whole_g
+    batch = weighed.read(session, batch_id)
+    dividing, result = batch.dividing, batch.result
+    whole = batch.batch.cooked_g or batch.whole_g
     scooped = None
     if dividing.way == "scoop" and dividing.fill_g and whole:
         scooped = scoop(whole, dividing.fill_g)
     return PortionSheet(
         batch_id=batch_id,
-        pieces=made.pieces,
-        servings=made.servings,
+        pieces=batch.pieces,
+        servings=batch.servings,
         whole_g=whole,
         serving=result.serving,
         piece=result.portions[0] if result.portions else None,
-        ways=ways(result.batch, whole, {*USUAL_WAYS, made.pieces}),
+        ways=ways(result.batch, whole, {*USUAL_WAYS, batch.pieces}),
         cut=cut(dividing.cut) if dividing.way == "cut" and dividing.cut else None,
         scooped=scooped,
-        spread=spread_of(session, made),
-        cooked=yield_of_batch(made),
-        plates=plates.plates(session, batch_id, made),
+        spread=spread_of(session, batch),
+        cooked=yield_of_batch(batch),
+        plates=plates.plates(session, batch_id, batch),
     )
 
 
-def spread_of(session: Session, made: StoredBatch) -> Spread:
+def spread_of(session: Session, batch: StoredBatch) -> Spread:
     """How far the pieces of a batch lie from their mean: as weighed, or as they are by eye."""
-    portions = made.batch.portions
+    portions = batch.batch.portions
     if portions.weights_g is not None and portions.serving_pieces == 1:
-        return spread_weighed(portions.weights_g, made.result.portions)
-    pieces = made.dividing.serving_pieces
-    return spread_by_eye(made.result.serving, pieces, learned(_weighed_after_the_eye(session)))
+        return spread_weighed(portions.weights_g, batch.result.portions)
+    pieces = batch.dividing.serving_pieces
+    return spread_by_eye(batch.result.serving, pieces, learned(_weighed_after_the_eye(session)))
 
 
 def _weighed_after_the_eye(session: Session) -> list[list[float]]:
@@ -76,7 +76,7 @@ def _weighed_after_the_eye(session: Session) -> list[list[float]]:
     return [weighed.pieces_of(session, key) for key in by_eye]
 
 
-def yield_of_batch(made: StoredBatch) -> Yield | None:
+def yield_of_batch(batch: StoredBatch) -> Yield | None:
     """Cooked over raw, once both were weighed."""
-    raw, cooked = made.whole_g, made.batch.cooked_g
-    return None if raw is None or cooked is None else yield_of(raw, cooked, made.family)
+    raw, cooked = batch.whole_g, batch.batch.cooked_g
+    return None if raw is None or cooked is None else yield_of(raw, cooked, batch.family)

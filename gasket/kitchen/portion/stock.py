@@ -101,25 +101,25 @@ class BatchStock(InStock):
 def book(session: Session, batch_id: int, move: StockMove, now: datetime) -> BatchStock:
     """Book a move. The same move sent again changes nothing. Raises `Refused` for what is not
     there."""
-    made = weighed.read(session, batch_id)
+    batch = weighed.read(session, batch_id)
     if not STOCK.holds(session, move.id, batch_id):
-        _refuse(session, made, move)
+        _refuse(session, batch, move)
         _refuse_too_late(session, batch_id, move, now)
         STOCK.append(session, batch_id, booked(move, now))
     return read(session, batch_id, now)
 
 
-def _refuse(session: Session, made: StoredBatch, move: StockMove) -> None:
-    records = STOCK.of(session, made.head.id)
-    if made.head.closed_at is None:
+def _refuse(session: Session, batch: StoredBatch, move: StockMove) -> None:
+    records = STOCK.of(session, batch.head.id)
+    if batch.head.closed_at is None:
         raise Refused("Close the weigh-in first.")
-    if made.arms and move.move is not Move.UNDO:
+    if batch.arms and move.move is not Move.UNDO:
         raise Refused("It is divided into arms: put away what each of them makes.")
     if move.move is Move.UNDO and all(record.id != move.undoes for record in records):
         raise Refused("There is no such entry to undo.")
-    if move.part and move.part not in {part.name for part in made.batch.components}:
+    if move.part and move.part not in {part.name for part in batch.batch.components}:
         raise Refused(f"There is no component “{move.part}” in this batch.")
-    if why := refusal(move, book_of(records, move.part), _made_of(made, move.part) or 0.0):
+    if why := refusal(move, book_of(records, move.part), _made_of(batch, move.part) or 0.0):
         raise Refused(why)
 
 
@@ -143,11 +143,11 @@ def _refuse_too_late(session: Session, batch_id: int, move: StockMove, now: date
         )
 
 
-def _made_of(made: StoredBatch, part: str) -> float | None:
+def _made_of(batch: StoredBatch, part: str) -> float | None:
     """Servings that were made; of a part the grams that came back."""
     if not part:
-        return made.servings
-    back = made.state.leftover.get(part)
+        return batch.servings
+    back = batch.state.leftover.get(part)
     return (back.net_g or 0.0) if back else 0.0
 
 
@@ -170,8 +170,8 @@ def read(session: Session, batch_id: int, now: datetime) -> BatchStock:
 
 def warmed_lately(session: Session, dish_ids: Iterable[int]) -> dict[int, LastWarming]:
     """How each dish came out when any batch of it was last warmed up."""
-    found = stock_book.warmed_lately(session, dish_ids)
-    return {dish_id: LastWarming(at=at, says=note) for dish_id, (at, note) in found.items()}
+    warmed = stock_book.warmed_lately(session, dish_ids)
+    return {dish_id: LastWarming(at=at, says=note) for dish_id, (at, note) in warmed.items()}
 
 
 Named = tuple[NamedBatch, LastWarming | None]
@@ -180,17 +180,17 @@ Named = tuple[NamedBatch, LastWarming | None]
 
 def _named(session: Session, batch_ids: Iterable[int]) -> dict[int, Named]:
     """What is deleted is in no stock; what is archived still stands in the fridge."""
-    found = BATCHES.named(session, batch_ids, *NOT_REMOVED)
-    warmed = warmed_lately(session, {one.dish_id for one in found.values()})
-    return {key: (one, warmed.get(one.dish_id)) for key, one in found.items()}
+    named = BATCHES.named(session, batch_ids, *NOT_REMOVED)
+    warmed = warmed_lately(session, {one.dish_id for one in named.values()})
+    return {key: (one, warmed.get(one.dish_id)) for key, one in named.items()}
 
 
 def _named_one(session: Session, batch_id: int) -> Named:
     """Raises `Unknown` for a batch that is deleted."""
-    found = _named(session, [batch_id]).get(batch_id)
-    if found is None:
+    named = _named(session, [batch_id]).get(batch_id)
+    if named is None:
         raise Unknown("batch", batch_id)
-    return found
+    return named
 
 
 def _in_stock(
@@ -217,11 +217,11 @@ def _in_stock(
 
 
 def _lots(figures: BatchFigures, school: SafetySchool, now: datetime) -> list[ShelfLot]:
-    found = []
+    lots = []
     for part, lot in ((lot.part, lot.lot) for lot in figures.lots):
         until = cooked.local_day(eat_by(lot, figures.advice, school))
         days_left = (until - cooked.local_day(now)).days
-        found.append(
+        lots.append(
             ShelfLot(
                 place=lot.place,
                 part=part,
@@ -232,7 +232,7 @@ def _lots(figures: BatchFigures, school: SafetySchool, now: datetime) -> list[Sh
                 late=lot.place == "fridge" and days_left < 0,
             )
         )
-    return sorted(found, key=lambda lot: lot.until)
+    return sorted(lots, key=lambda lot: lot.until)
 
 
 def taken_amount(
@@ -243,16 +243,18 @@ def taken_amount(
     figures = BATCH_FIGURES.of(session, [batch_id])[batch_id]
     serving = figures.serving
     each = serving.grams if serving else None
-    there = sum(lot.lot.amount for lot in figures.lots if (lot.part, lot.lot.place) == ("", place))
+    in_place = sum(
+        lot.lot.amount for lot in figures.lots if (lot.part, lot.lot.place) == ("", place)
+    )
     if in_grams and not each:
         raise Refused("Nobody knows what a serving weighs: say how many servings.")
-    amount = taken(typed, each if in_grams else None, there)
+    amount = taken(typed, each if in_grams else None, in_place)
     kcal = serving.kcal if serving else None
     return TakenAmount(
         amount=amount,
         grams=None if each is None else amount * each,
         kcal=kcal.times(amount) if isinstance(kcal, Figure) else None,
-        there=amount <= there,
+        there=amount <= in_place,
     )
 
 
@@ -262,10 +264,10 @@ def on_hand(
     """The batches of which something is put away, what must be eaten first before the rest."""
     there = batches_on_hand(session)
     named, school = _named(session, there), settings.read(session).safety
-    found = [
+    stocks = [
         _in_stock(*named[key], figures, school, now)
         for key, figures in BATCH_FIGURES.of(session, there).items()
         if key in named and figures.lots
     ]
-    found.sort(key=lambda shown: shown.lots[0].until)
-    return StockPage(stocks=tuple(found[offset : offset + limit]), total=len(found))
+    stocks.sort(key=lambda shown: shown.lots[0].until)
+    return StockPage(stocks=tuple(stocks[offset : offset + limit]), total=len(stocks))

@@ -94,20 +94,20 @@ class BuildEdit(Value):
 
 
 def sheet(session: Session, trial_id: int) -> TrialSheet:
-    found = drafts.draft(session, trial_id)
-    trial = found.trial
+    draft = drafts.draft(session, trial_id)
+    trial = draft.trial
     return TrialSheet(
         id=trial_id,
         dish_id=trial.dish_id,
-        dish=found.dish.name,
+        dish=draft.dish.name,
         letter=trial.letter,
         intent=trial.intent,
         is_original=trial.is_original,
         copied_from=trial.copied_from,
         version=trial.version,
-        build=found.build,
-        labels=found.labels,
-        report=_report(session, found),
+        build=draft.build,
+        labels=draft.labels,
+        report=_report(session, draft),
     )
 
 
@@ -116,41 +116,41 @@ def report_edit(session: Session, trial_id: int, edited: Build) -> BuildReport:
     return _report(session, drafts.draft(session, trial_id, edited))
 
 
-def _report(session: Session, found: Draft) -> BuildReport:
-    result = reckon(found.planned)
-    cost = found.piece.serving("cost")
-    parent = found.trial.copied_from
+def _report(session: Session, draft: Draft) -> BuildReport:
+    result = reckon(draft.planned)
+    cost = draft.piece.serving("cost")
+    parent = draft.trial.copied_from
     before = None if parent is None else builds.build_of(session, TRIALS.fetch(session, parent))
     others: dict[GoalKey, float | None] = {
         "cost": cost,
-        "hands_on_min": hands_on_min(found.trial.steps),
-        "bowls": float(sum(1 for part in found.build.components if part.lines)),
+        "hands_on_min": hands_on_min(draft.trial.steps),
+        "bowls": float(sum(1 for part in draft.build.components if part.lines)),
     }
-    is_original = found.trial.is_original
-    family = found.piece.build.terms.family
+    is_original = draft.trial.is_original
+    family = draft.piece.build.terms.family
     return BuildReport(
         result=result,
-        section=_section(found, result),
-        goals=goal_states(found.build.terms.goal, result.serving, others),
-        checks=() if is_original else check_build(keepers.checked(session, found)),
+        section=_section(draft, result),
+        goals=goal_states(draft.build.terms.goal, result.serving, others),
+        checks=() if is_original else check_build(keepers.checked(session, draft)),
         claims=()
         if is_original
         else claims(
             result.serving,
-            found.original,
-            found.reference,
-            found.piece.protein_by_kind(),
+            draft.original,
+            draft.reference,
+            draft.piece.protein_by_kind(),
             drink=family == "drink",
         ),
-        contains=in_the_build(found.piece),
-        in_the_way=tuple(in_the_way(found.piece)),
-        out_of_step=() if before is None else out_of_step(found.build, before),
+        contains=in_the_build(draft.piece),
+        in_the_way=tuple(in_the_way(draft.piece)),
+        out_of_step=() if before is None else out_of_step(draft.build, before),
         family=family,
-        family_reason=found.guess.reason if found.guess else "",
-        family_else=tuple(key for key in likeliest(found.piece) if key != family),
+        family_reason=draft.guess.reason if draft.guess else "",
+        family_else=tuple(key for key in likeliest(draft.piece) if key != family),
         fat_keeps=_fat_keeps(family),
-        thick=tuple(thicknesses(found.piece, found.house.own_ratios)),
-        uptakes=dict(_uptakes(found.build, family)),
+        thick=tuple(thicknesses(draft.piece, draft.house.own_ratios)),
+        uptakes=dict(_uptakes(draft.build, family)),
         cost=cost,
     )
 
@@ -169,15 +169,15 @@ def _uptakes(build: Build, family: Family | None) -> Iterator[tuple[str, Usually
             yield name, UsuallyEaten(least=usual.least, most=usual.most, says=usual.says)
 
 
-def _section(found: Draft, result: Result) -> Section:
-    ours = column(f"Trial {found.trial.letter}", found.piece, result)
-    original = found.original
+def _section(draft: Draft, result: Result) -> Section:
+    ours = column(f"Trial {draft.trial.letter}", draft.piece, result)
+    original = draft.original
     grams = original.serving_g if original else None
     return Section(
-        original=original_column(original, found.original_build, result),
+        original=original_column(original, draft.original_build, result),
         rebuild=ours,
         rebuild_at_equal_weight=scaled(ours, grams) if grams else None,
-        links=links(found.original_build.build, found.build) if found.original_build else (),
+        links=links(draft.original_build.build, draft.build) if draft.original_build else (),
     )
 
 
@@ -188,8 +188,8 @@ def original_column(
     if original is None:
         return None
     if made is not None:
-        found = column(original.name, made.piece, made.result)
-        return found.model_copy(update={"grams": original.serving_g})
+        drawn = column(original.name, made.piece, made.result)
+        return drawn.model_copy(update={"grams": original.serving_g})
     energy = compared.original.energy_from if compared.original else None
     return column_of_figures(original, energy)
 

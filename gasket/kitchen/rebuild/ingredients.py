@@ -51,11 +51,11 @@ def _ingredient(one: ShelfLabel, food: Food | ShelfFood, reckoning: Settings) ->
 def shelf_of(session: Session, kinds: Iterable[FoodKind], food_ids: Iterable[int] = ()) -> Shelf:
     """Packages of these kinds and foods: own before typical, lately used before the rest."""
     wanted = list(kinds)
-    found = FOODS.of_kinds(session, wanted, food_ids, MOST_OF_A_KIND * max(1, len(wanted)))
+    foods = FOODS.of_kinds(session, wanted, food_ids, MOST_OF_A_KIND * max(1, len(wanted)))
     reckoning = settings.read(session).reckoning
     by_kind: dict[FoodKind, list[Ingredient]] = {}
     by_food: dict[int, list[Ingredient]] = {}
-    for food in shelf.shelf_foods(session, found):
+    for food in shelf.shelf_foods(session, foods):
         for label in food.labels:
             one = _ingredient(label, food, reckoning)
             by_kind.setdefault(one.kind, []).append(one)

@@ -16,10 +16,10 @@ MOST_KEEPERS: Final = 60
 """The newest keepers of all dishes that are asked."""
 
 
-def checked(session: Session, found: Draft) -> CheckedBuild:
+def checked(session: Session, draft: Draft) -> CheckedBuild:
     """What the checks and the solver look at."""
-    family = found.piece.build.terms.family
-    return replace(found.checked, keepers=_bands_of_keepers(session, family) if family else {})
+    family = draft.piece.build.terms.family
+    return replace(draft.checked, keepers=_bands_of_keepers(session, family) if family else {})
 
 
 def _bands_of_keepers(session: Session, family: Family) -> Mapping[str, tuple[float, ...]]:

@@ -51,10 +51,10 @@ def of(session: Session, dish: Dish, made: OriginalBuild | None = None) -> Origi
     A typed serving weight is what it weighs as eaten and wins over the sum of its ingredients.
     """
     typed = dish.typed
-    found = made or build_of(session, dish)
-    if found is None:
+    build = made or build_of(session, dish)
+    if build is None:
         return typed
-    serving = found.result.serving
+    serving = build.result.serving
     return typed.model_copy(
         update={
             "serving_g": typed.serving_g or serving.grams,

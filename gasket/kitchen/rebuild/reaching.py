@@ -43,18 +43,18 @@ class GoalReached(Answer):
 
 def reach_goal(session: Session, trial_id: int, wanted: GoalWanted) -> GoalReached:
     """Up to three ways to the goal, or what collides. Raises `FaultyInput` without a goal."""
-    found = drafts.draft(session, trial_id, wanted.build)
-    if not any(True for _ in found.build.terms.goal.given()) and not found.build.terms.needs:
+    draft = drafts.draft(session, trial_id, wanted.build)
+    if not any(True for _ in draft.build.terms.goal.given()) and not draft.build.terms.needs:
         raise FaultyInput.at("goal", "Give a goal first: energy at most, or protein at least.")
-    checked = keepers.checked(session, found)
+    checked = keepers.checked(session, draft)
     swaps = swapping.known_swaps(session) if wanted.swaps else ()
-    taken = swapping.takes_of(found.piece, swaps)
-    rejected = frozenset(one.swap for one in swaps_rejected_in(session, found.trial.dish_id))
+    taken = swapping.takes_of(draft.piece, swaps)
+    rejected = frozenset(one.swap for one in swaps_rejected_in(session, draft.trial.dish_id))
     shelf = swapping.shelf_for(session, taken)
-    moves = moves_of(found.piece, shelf, taken, rejected, found.dish.name)
+    moves = moves_of(draft.piece, shelf, taken, rejected, draft.dish.name)
     if not moves:
         raise FaultyInput.at("build", "No line is free to move: unlock one, or give one bounds.")
-    answer = reach(SolverTask(found.piece, moves, limits_of(checked), checked))
+    answer = reach(SolverTask(draft.piece, moves, limits_of(checked), checked))
     coming = {
         line.label_id
         for proposal in answer.proposals
@@ -62,20 +62,20 @@ def reach_goal(session: Session, trial_id: int, wanted: GoalWanted) -> GoalReach
         for line in lines
         if line.label_id is not None
     }
-    labels = {**found.labels, **shelf_labels(session, coming - set(found.labels))}
+    labels = {**draft.labels, **shelf_labels(session, coming - set(draft.labels))}
     return GoalReached(
         reached=answer,
-        proposals=tuple(_worked(found, proposal, labels) for proposal in answer.proposals),
+        proposals=tuple(_worked(draft, proposal, labels) for proposal in answer.proposals),
         labels={key: labels[key] for key in coming},
     )
 
 
-def _worked(found: Draft, one: Proposal, labels: dict[int, ShelfLabel]) -> WorkedProposal:
+def _worked(draft: Draft, one: Proposal, labels: dict[int, ShelfLabel]) -> WorkedProposal:
     panels = {key: label.label for key, label in labels.items()}
-    changed = one.change.applied(found.build)
-    serving = reckon(plan(changed, panels, found.planned.settings, found.original)).serving
+    changed = one.change.applied(draft.build)
+    serving = reckon(plan(changed, panels, draft.planned.settings, draft.original)).serving
     return WorkedProposal(
         proposal=one,
         serving=serving,
-        goals=goal_states(found.build.terms.goal, serving, {}),
+        goals=goal_states(draft.build.terms.goal, serving, {}),
     )

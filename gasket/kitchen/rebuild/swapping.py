@@ -64,17 +64,17 @@ def own_swaps(session: Session) -> tuple[Swap, ...]:
 
 def for_line(session: Session, trial_id: int, wanted: SwapsWanted) -> LineSwaps:
     """The swaps that apply to a line, computed for this build with the shelf's foods."""
-    found = drafts.draft(session, trial_id, wanted.build)
-    one = found.piece.line(wanted.line_id)
+    draft = drafts.draft(session, trial_id, wanted.build)
+    one = draft.piece.line(wanted.line_id)
     if one is None:
         raise FaultyInput.at("line_id", "That line is not in the build.")
-    swaps = [swap for swap in known_swaps(session) if applies(swap, one, found.piece)]
-    rejected = swaps_rejected_in(session, found.dish.id)
+    swaps = [swap for swap in known_swaps(session) if applies(swap, one, draft.piece)]
+    rejected = swaps_rejected_in(session, draft.dish.id)
     no = {one.swap: one.reason or "no reason given" for one in rejected}
     shelf = shelf_for(session, swaps)
     offered = [
         option.model_copy(update={"rejected": no.get(option.swap)})
-        for option in options(found.piece, one, shelf, swaps, wanted.share)
+        for option in options(draft.piece, one, shelf, swaps, wanted.share)
     ][:MOST_OPTIONS]
     offered.sort(key=lambda option: (option.rejected is not None, bool(option.breaks)))
     coming = {part.label_id for option in offered for part in option.goes_in}

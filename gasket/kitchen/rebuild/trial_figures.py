@@ -48,38 +48,40 @@ class TrialFigures(Answer):
 
 def calculate(session: Session, trial_id: int) -> TrialFigures:
     """The figures of a trial as it is stored now."""
-    found = draft(session, trial_id)
-    serving = reckon(found.planned).serving
-    steps = found.trial.steps
-    kinds = [food.kind for food in found.piece.ingredients.values()]
-    advice = keeping(found.piece.build.terms.family, kinds)
-    changes, steps_changed = _changes(session, found)
+    drafted = draft(session, trial_id)
+    serving = reckon(drafted.planned).serving
+    steps = drafted.trial.steps
+    kinds = [food.kind for food in drafted.piece.ingredients.values()]
+    advice = keeping(drafted.piece.build.terms.family, kinds)
+    changes, steps_changed = _changes(session, drafted)
     return TrialFigures(
         kcal=serving.kcal,
         protein_g=serving.protein_g,
         grams=serving.grams,
-        cost=found.piece.serving("cost"),
+        cost=drafted.piece.serving("cost"),
         minutes=hands_on_min(steps),
         days=keeps_days("fridge", advice, settings.read(session).safety),
         changes=changes,
         steps_changed=steps_changed,
-        family=found.piece.build.terms.family,
-        bands={band.code: value for band, value in bands_of(CheckedBuild(found.piece))},
+        family=drafted.piece.build.terms.family,
+        bands={band.code: value for band, value in bands_of(CheckedBuild(drafted.piece))},
     )
 
 
-def _changes(session: Session, found: Draft) -> tuple[tuple[LineDifference, ...], tuple[str, ...]]:
-    parent_id = found.trial.copied_from
+def _changes(
+    session: Session, drafted: Draft
+) -> tuple[tuple[LineDifference, ...], tuple[str, ...]]:
+    parent_id = drafted.trial.copied_from
     if parent_id is None:
         return (), ()
     parent = TRIALS.fetch(session, parent_id)
     before = build_of(session, parent)
     ids = {line.label_id for line in before.lines() if line.label_id is not None}
-    labels = {**shelf_labels(session, ids), **found.labels}
+    labels = {**shelf_labels(session, ids), **drafted.labels}
     names = {key: label.label.name for key, label in labels.items()}
     return (
-        line_differences(before, found.build, names),
-        step_changes(parent.steps, found.trial.steps),
+        line_differences(before, drafted.build, names),
+        step_changes(parent.steps, drafted.trial.steps),
     )
 
 

@@ -42,18 +42,18 @@ def opened(session: Session, dish_id: int) -> Trial | None:
     return opened_of(TRIALS.of_dish(session, dish_id))
 
 
-def opened_of(found: Sequence[Trial]) -> Trial | None:
+def opened_of(trials: Sequence[Trial]) -> Trial | None:
     """Of a dish's trials, oldest first, the one that it opens with: an archived one only where
     there is no other."""
-    here = [trial for trial in found if trial.set_aside_at is None] or found
+    here = [trial for trial in trials if trial.set_aside_at is None] or trials
     at = opens_with([trial.verdict.stamp for trial in here])
     return None if at is None else here[at]
 
 
 def opened_each(session: Session, dish_ids: Iterable[int]) -> dict[int, Trial]:
     """The trial that each of these dishes opens with."""
-    found = TRIALS.of_dishes(session, dish_ids)
-    opened = {key: opened_of(trials) for key, trials in found.items()}
+    by_dish = TRIALS.of_dishes(session, dish_ids)
+    opened = {key: opened_of(trials) for key, trials in by_dish.items()}
     return {key: trial for key, trial in opened.items() if trial is not None}
 
 
@@ -80,9 +80,9 @@ def copy(session: Session, dish_id: int, new: NewTrial, now: datetime) -> TrialS
     source = TRIALS.fetch(session, new.copy_of)
     if source.dish_id != dish_id or source.is_original:
         raise Refused("Copy a trial of this dish.")
-    made = blank(session, dish_id, new.intent.strip(), now, copied_from=new.copy_of)
-    fill(session, made, source)
-    return build.sheet(session, made.id)
+    trial = blank(session, dish_id, new.intent.strip(), now, copied_from=new.copy_of)
+    fill(session, trial, source)
+    return build.sheet(session, trial.id)
 
 
 def fill(session: Session, made: Trial, source: Trial) -> None:
@@ -188,15 +188,15 @@ class Allowance(Answer):
 
 def allowance(session: Session, trial_id: int, wanted: AllowanceWanted) -> Allowance:
     """Toppings that fit. Lines that are switched off come first: they were meant to go on."""
-    found = drafts.draft(session, trial_id, wanted.build)
+    draft = drafts.draft(session, trial_id, wanted.build)
     kcal = wanted.kcal
     if kcal is None:
-        kcal = _left(wanted.build, reckon(found.planned).serving)
+        kcal = _left(wanted.build, reckon(draft.planned).serving)
     if kcal is None or kcal <= 0:
         return Allowance(kcal=kcal, toppings=(), labels={})
     off = [
         food
-        for placed in found.piece.lines()
+        for placed in draft.piece.lines()
         if placed.line.off and (food := placed.ingredient) and not food.by_piece
     ]
     shelf = ingredients.shelf_of(session, TOPPINGS)

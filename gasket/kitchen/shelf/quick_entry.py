@@ -130,8 +130,8 @@ def _fit(entry: Entry, food: ShelfFood) -> tuple[Fit, bool]:
     states = [*entry.states, *(["canned"] if canned else [])]
     parts = [f"{entry.food} {entry.part}"] if entry.part in ("juice", "zest") else []
     called = food_search.called(food)
-    found = min(fit(words, states, called) for words in (entry.food, *parts))
-    return found, canned and "canned" not in food.name.casefold()
+    best = min(fit(words, states, called) for words in (entry.food, *parts))
+    return best, canned and "canned" not in food.name.casefold()
 
 
 _NEAREST: Final[dict[MatchedBy, str]] = {

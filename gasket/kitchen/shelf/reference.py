@@ -34,26 +34,26 @@ def stock(database: Database, now: datetime) -> StockedFoods:
         staged = Path(folder) / "staged.sqlite3"
         while True:
             with database.reading() as session:
-                found = _missing(session)
-            shelf_staging.stage(found, (), staged)
+                missing = _missing(session)
+            shelf_staging.stage(missing, (), staged)
             if shelf_staging.put_in(database, staged, now):
                 break
             staged.unlink()
     with database.writing() as session:
         settings.write(session, _KEY, True)
-    return StockedFoods(foods=len(found.work))
+    return StockedFoods(foods=len(missing.work))
 
 
 def _missing(session: Session) -> ImportPlan:
     """The plan of the foods that the shelf knows by no name."""
-    found = shelf_rows.plan(session, Table(FILE.read_bytes()), lambda _: None)
+    planned = shelf_rows.plan(session, Table(FILE.read_bytes()), lambda _: None)
     named = _names(session)
-    found.work = [
+    planned.work = [
         (fate, row)
-        for fate, row in found.work
+        for fate, row in planned.work
         if fate.fate == "new food" and not named & {row.food.casefold(), *_folded(row.facts)}
     ]
-    return found
+    return planned
 
 
 def _names(session: Session) -> set[str]:

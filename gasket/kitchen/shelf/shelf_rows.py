@@ -82,24 +82,24 @@ def plan(session: Session, table: Table, progress: Progress) -> ImportPlan:
 
 def _laid_over(row: ShelfRow, known: dict[str, KnownFood], columns: frozenset[str]) -> ShelfRow:
     food = known.get(row.food.strip().casefold())
-    there = food.labels.get(row.label.name.casefold()) if food else None
-    return row if there is None else laid_over(row, there[1], there[2], columns)
+    label = food.labels.get(row.label.name.casefold()) if food else None
+    return row if label is None else laid_over(row, label[1], label[2], columns)
 
 
 def _shelf_by_name(session: Session) -> dict[str, KnownFood]:
-    found: dict[str, KnownFood] = {}
+    by_name: dict[str, KnownFood] = {}
     names: dict[int, str] = {}
     for stored in FOODS.there(session):
         name = names[stored.id] = stored.name.casefold()
-        found.setdefault(name, KnownFood(stored.id, stored.name, stored.facts, stored.facts))
+        by_name.setdefault(name, KnownFood(stored.id, stored.name, stored.facts, stored.facts))
     for one in packages_there(session):
         head, printed = one.head, one.printed
-        food = found.get(names.get(head.food_id, ""))
+        food = by_name.get(names.get(head.food_id, ""))
         key = printed.label.name.casefold()
         if food is not None and food.id == head.food_id and key not in food.labels:
             food.labels[key] = (head.id, printed.label, printed.package)
             food.revisions[key] = (head.id, printed.number)
-    return found
+    return by_name
 
 
 def _fate(

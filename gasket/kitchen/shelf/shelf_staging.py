@@ -99,8 +99,8 @@ def counts(path: Path) -> dict[Fate, int]:
 def unknown_columns(path: Path) -> tuple[str, ...]:
     """Columns of the file that nobody knows."""
     with contextlib.closing(sqlite3.connect(path)) as connection:
-        found = connection.execute("SELECT unknown_columns FROM about").fetchone()
-        return tuple(json.loads(found[0]))
+        stored = connection.execute("SELECT unknown_columns FROM about").fetchone()
+        return tuple(json.loads(stored[0]))
 
 
 def fates(path: Path, fate: Fate | None, limit: int, offset: int) -> tuple[list[RowFate], int]:
@@ -113,8 +113,8 @@ def fates(path: Path, fate: Fate | None, limit: int, offset: int) -> tuple[list[
             "SELECT line, food, package, fate, changes, faults FROM fate"
             f" {where} ORDER BY at LIMIT :limit OFFSET :offset"
         )
-        found = connection.execute(query, asked).fetchall()
-    return [_fate(*row) for row in found], total
+        rows = connection.execute(query, asked).fetchall()
+    return [_fate(*row) for row in rows], total
 
 
 def _fate(line: int, food: str, package: str, fate: Fate, changes: str, faults: str) -> RowFate:

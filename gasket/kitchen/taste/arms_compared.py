@@ -33,12 +33,12 @@ def compared(
     session: Session, trial_ids: Sequence[int], said: Tastings
 ) -> dict[int, tuple[ArmEntry, ...]]:
     """The arms of the batches of these trials, those of a batch beside each other."""
-    found = BATCHES.arms_here(session, trial_ids)
-    figures = BATCH_FIGURES.of(session, [arm.id for arm in found])
-    wholes = BATCHES.each(session, {arm.arm_of for arm in found if arm.arm_of is not None})
+    batches = BATCHES.arms_here(session, trial_ids)
+    figures = BATCH_FIGURES.of(session, [arm.id for arm in batches])
+    wholes = BATCHES.each(session, {arm.arm_of for arm in batches if arm.arm_of is not None})
     first: dict[int, int] = {}
     beside: dict[int, list[ArmEntry]] = {}
-    for arm in found:
+    for arm in batches:
         key, whole = arm.id, wholes[arm.arm_of or 0]
         against = first.setdefault(whole.id, key)
         changes = arms.changes_of(session, whole, arm)

@@ -98,17 +98,17 @@ def of_trial(session: Session, trial_id: int) -> TrialEntry:
 def read(session: Session, dish_id: int) -> History:
     """Raises `Unknown`."""
     dish = DISHES.fetch(session, dish_id)
-    found = TRIALS.of_dish(session, dish_id)
-    ids = [trial.id for trial in found]
+    all_trials = TRIALS.of_dish(session, dish_id)
+    ids = [trial.id for trial in all_trials]
     said = tasting_of(session, dish_id)
     planned = TRIAL_FIGURES.of(session, ids)
     original = originals.of(session, dish)
     beside = {
         entry.id: _at_equal_weight(entry, original.serving_g)
-        for entry in entries(session, found, planned, said)
+        for entry in entries(session, all_trials, planned, said)
     }
     best = unbeaten_each({key: figures_of(entry) for key, entry in beside.items()})
-    opened = trials.opened_of(found)
+    opened = trials.opened_of(all_trials)
     return History(
         dish_id=dish_id,
         dish=dish.name,
@@ -139,23 +139,23 @@ def entries_of(
     session: Session, dish_id: int, trial_ids: Sequence[int], said: Tastings
 ) -> list[TrialEntry]:
     """Some trials of a dish, without what they are beside the others."""
-    found = [trial for trial in TRIALS.of_dish(session, dish_id) if trial.id in trial_ids]
+    trials = [trial for trial in TRIALS.of_dish(session, dish_id) if trial.id in trial_ids]
     planned = TRIAL_FIGURES.of(session, trial_ids)
-    return entries(session, found, planned, said)
+    return entries(session, trials, planned, said)
 
 
 def entries(
     session: Session,
-    found: Sequence[Trial],
+    trials: Sequence[Trial],
     planned: Mapping[int, TrialFigures],
     said: Tastings,
 ) -> list[TrialEntry]:
     """These trials, without what they are beside the others."""
-    ids = [trial.id for trial in found]
+    ids = [trial.id for trial in trials]
     made, arms = _last_made(session, ids), compared(session, ids, said)
     return [
         _entry(trial, planned[key], made.get(key), arms.get(key, ()), said)
-        for key, trial in zip(ids, found, strict=True)
+        for key, trial in zip(ids, trials, strict=True)
     ]
 
 
@@ -164,9 +164,9 @@ Made = tuple[BatchHead, BatchFigures]
 
 def _last_made(session: Session, trial_ids: Sequence[int]) -> dict[int, Made]:
     """The newest closed batch of each trial with its figures."""
-    found = BATCHES.last_closed(session, trial_ids)
-    figures = BATCH_FIGURES.of(session, [batch.id for batch in found.values()])
-    return {trial_id: (batch, figures[batch.id]) for trial_id, batch in found.items()}
+    batches = BATCHES.last_closed(session, trial_ids)
+    figures = BATCH_FIGURES.of(session, [batch.id for batch in batches.values()])
+    return {trial_id: (batch, figures[batch.id]) for trial_id, batch in batches.items()}
 
 
 def _entry(

@@ -72,14 +72,14 @@ def read(session: Session, trial_id: int) -> NextTrials:
     trial = TRIALS.fetch(session, trial_id)
     history.refuse_original(trial)
     bench, far = _bench(session, trial)
-    found = proposals(bench)
+    offered = proposals(bench)
     return NextTrials(
         trial_id=trial_id,
         letter=trial.letter,
         slips=tuple(history.slip_says(trial.letter, line) for line in far),
-        proposals=found,
+        proposals=offered,
         rejected=_rejected(session, trial.dish_id),
-        says="" if found else "Nothing to propose: every free line was tried, or none is free.",
+        says="" if offered else "Nothing to propose: every free line was tried, or none is free.",
     )
 
 
@@ -87,18 +87,18 @@ def take(session: Session, trial_id: int, taken: ProposalTaken, now: datetime) -
     """The next trial: a copy with this one change made and its intent filled in."""
     trial = TRIALS.fetch(session, trial_id)
     history.refuse_original(trial)
-    found = next(
+    proposal = next(
         (made for made in proposals(_bench(session, trial)[0]) if made.key == taken.key), None
     )
-    if found is None:
+    if proposal is None:
         raise Refused("That proposal no longer fits this trial: look at the new ones.")
-    new = NewTrial(copy_of=trial_id, intent=taken.intent.strip() or found.intent)
+    new = NewTrial(copy_of=trial_id, intent=taken.intent.strip() or proposal.intent)
     made = trials.copy(session, trial.dish_id, new, now)
     copied = TRIALS.fetch(session, made.id)
-    if found.change.lines:
-        write_build(session, copied, found.change.applied(build_of(session, copied)))
-    if found.minutes is not None:
-        steps = plain(_with_minutes(copied.steps, found.minutes))
+    if proposal.change.lines:
+        write_build(session, copied, proposal.change.applied(build_of(session, copied)))
+    if proposal.minutes is not None:
+        steps = plain(_with_minutes(copied.steps, proposal.minutes))
         TRIALS.change(session, copied, stored_steps=steps)
     return build.sheet(session, made.id)
 
@@ -143,16 +143,16 @@ def _rejected(session: Session, dish_id: int) -> tuple[RejectedProposal, ...]:
 def _bench(session: Session, trial: Trial) -> tuple[Bench, tuple[FarLine, ...]]:
     """And what came out otherwise than planned in the trial's last batch."""
     key, dish_id = trial.id, trial.dish_id
-    found = drafts.draft(session, key)
+    draft = drafts.draft(session, key)
     said = tasting_of(session, dish_id)
     all_trials = TRIALS.of_dish(session, dish_id)
     planned = TRIAL_FIGURES.of(session, [each.id for each in all_trials])
     entries = history.entries(session, all_trials, planned, said)
     beside = {entry.id: entry for entry in entries}
     far = beside[key].far if key in beside else ()
-    offered, news = _swaps(session, found)
+    offered, news = _swaps(session, draft)
     bench = Bench(
-        checked=keepers.checked(session, found),
+        checked=keepers.checked(session, draft),
         steps=trial.steps,
         said=most_said(said.of(key)),
         swaps=offered,
@@ -176,17 +176,17 @@ def _asks_heat(session: Session, trial: Trial) -> bool:
 Offered = list[tuple[PlacedLine, SwapOption]]
 
 
-def _swaps(session: Session, found: Draft) -> tuple[Offered, dict[int, Ingredient]]:
+def _swaps(session: Session, draft: Draft) -> tuple[Offered, dict[int, Ingredient]]:
     """Swaps on the lines with most calories as the shelf allows them, and what they bring in."""
-    swaps = swapping.takes_of(found.piece, swapping.known_swaps(session))
-    rejected = swapping.rejected(session, found.trial.dish_id)
+    swaps = swapping.takes_of(draft.piece, swapping.known_swaps(session))
+    rejected = swapping.rejected(session, draft.trial.dish_id)
     no = {swap.swap: swap.reason or "no reason given" for swap in rejected}
     shelf = swapping.shelf_for(session, swaps)
-    lines = sorted(filter(may_move, found.piece.lines()), key=serving_kcal, reverse=True)
+    lines = sorted(filter(may_move, draft.piece.lines()), key=serving_kcal, reverse=True)
     offered = [
         (placed, option.model_copy(update={"rejected": no.get(option.swap)}))
         for placed in lines[:MOST_SWAPPED]
-        for option in options(found.piece, placed, shelf, swaps, None)
+        for option in options(draft.piece, placed, shelf, swaps, None)
     ]
     there = (*shelf.by_kind.values(), *shelf.by_food.values())
     return offered, {food.label_id: food for foods in there for food in foods}

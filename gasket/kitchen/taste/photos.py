@@ -67,12 +67,12 @@ def of_trial(session: Session, trial_id: int) -> tuple[Photo, ...]:
 
 
 def _photos(session: Session, batch_ids: Sequence[int]) -> tuple[Photo, ...]:
-    found = [
+    photos = [
         Photo.model_validate({name: getattr(head, name) for name in Photo.model_fields})
         for head in photos_of(session, batch_ids)
     ]
-    found.sort(key=lambda photo: (PHOTO_STAGES.index(photo.stage), -photo.id))
-    return tuple(found)
+    photos.sort(key=lambda photo: (PHOTO_STAGES.index(photo.stage), -photo.id))
+    return tuple(photos)
 
 
 def jpeg_of(session: Session, photo_id: int) -> bytes:

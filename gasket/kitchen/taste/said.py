@@ -84,17 +84,17 @@ class Tastings:
 
     @cached_property
     def states(self) -> dict[Sample, frozenset[str]]:
-        found: dict[Sample, set[str]] = {}
+        by_sample: dict[Sample, set[str]] = {}
         for given in self.said:
-            found.setdefault(given.of, set()).add(given.sheet.state)
-        return {sample: frozenset(states) for sample, states in found.items()}
+            by_sample.setdefault(given.of, set()).add(given.sheet.state)
+        return {sample: frozenset(states) for sample, states in by_sample.items()}
 
     @cached_property
     def _by_sample(self) -> dict[Sample, list[TastingSheet]]:
-        found: dict[Sample, list[TastingSheet]] = {}
+        sheets: dict[Sample, list[TastingSheet]] = {}
         for given in self.said:
-            found.setdefault(given.of, []).append(given.sheet)
-        return found
+            sheets.setdefault(given.of, []).append(given.sheet)
+        return sheets
 
     def of(self, sample: Sample) -> list[TastingSheet]:
         return self._by_sample.get(sample, [])

@@ -160,10 +160,10 @@ def _corrected(
 
 
 def _fetch(session: Session, tasting_id: str) -> KeptTasting:
-    found = tasting_book.find(session, tasting_id)
-    if found is None:
+    tasting = tasting_book.find(session, tasting_id)
+    if tasting is None:
         raise FaultyInput.at("tasting", "There is no such tasting.")
-    return found
+    return tasting
 
 
 def put(session: Session, tasting_id: str, wanted: ArchiveTasting, now: datetime) -> TasteSheet:
@@ -179,8 +179,8 @@ def put(session: Session, tasting_id: str, wanted: ArchiveTasting, now: datetime
 def of_trial(session: Session, trial_id: int) -> tuple[Tasting, ...]:
     """Everything that was said of a trial, newest first."""
     TRIALS.fetch(session, trial_id)
-    found = read_all(session, tasting_book.of_trial(session, trial_id))
-    return tuple(tasting for tasting in found if not tasting.sheet.of_original)[::-1]
+    sheets = read_all(session, tasting_book.of_trial(session, trial_id))
+    return tuple(tasting for tasting in sheets if not tasting.sheet.of_original)[::-1]
 
 
 def read_all(session: Session, stored: Sequence[KeptTasting]) -> list[Tasting]:
@@ -237,8 +237,8 @@ def _habits(session: Session) -> tuple[GuessHabit, ...]:
         guess for one in latest for guess in _guesses(one.sheet, figures.get(one.batch_id or 0))
     ]
     time = guessing.habit_of_time(session)
-    found = (habit("kcal", guesses), habit("grams", guesses), time)
-    return tuple(known for known in found if known is not None)
+    habits = (habit("kcal", guesses), habit("grams", guesses), time)
+    return tuple(known for known in habits if known is not None)
 
 
 # How full it left
@@ -257,10 +257,10 @@ def answer_fullness(
 
 def fullness_asked(session: Session, now: datetime) -> tuple[FullnessQuestion, ...]:
     """Everybody who is to be asked now how full it still is, who has waited longest first."""
-    found = tasting_book.with_fullness(session, now - fullness.FORGOTTEN_AFTER)
-    books = fullness_of(session, [one.id for one, _ in found])
-    due = {one.id: fullness.due(one.at, books.get(one.id, ()), now) for one, _ in found}
-    waiting = [(one, name, asked) for one, name in found if (asked := due[one.id]) is not None]
+    tastings = tasting_book.with_fullness(session, now - fullness.FORGOTTEN_AFTER)
+    books = fullness_of(session, [one.id for one, _ in tastings])
+    due = {one.id: fullness.due(one.at, books.get(one.id, ()), now) for one, _ in tastings}
+    waiting = [(one, name, asked) for one, name in tastings if (asked := due[one.id]) is not None]
     waiting = sorted(waiting, key=lambda each: each[2].since)[:MOST_ASKED]
     names = {taster.id: taster.name for taster in tasters.all_of(session)} if waiting else {}
     batches = BATCHES.named(session, {one.batch_id for one, _, _ in waiting if one.batch_id})

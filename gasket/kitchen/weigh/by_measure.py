@@ -23,12 +23,12 @@ def read(
 ) -> tuple[AmountReading, ...]:
     """Every reading of the measure for the food that went in, the likeliest first; each with the
     range that such a measure is good for. Raises `FaultyInput` at `text`."""
-    made = weighed.read(session, batch_id)
-    line = made.line(line_id)
+    batch = weighed.read(session, batch_id)
+    line = batch.line(line_id)
     if line is None:
         raise Unknown("line", line_id)
-    revision = made.revision_of(line)
+    revision = batch.revision_of(line)
     if revision is None:
         raise FaultyInput.at("text", "Say what it is first.")
-    shelved = made.shelved[revision]
+    shelved = batch.shelved[revision]
     return quick_entry.amounts(session, measure.text, shelved.food_id, shelved.label_id)

@@ -53,59 +53,61 @@ class ClosingReport(Answer):
 
 
 def report(session: Session, batch_id: int) -> ClosingReport:
-    made = weighed.read(session, batch_id)
-    mixture = made.batch.mixture_g
+    batch = weighed.read(session, batch_id)
+    mixture = batch.batch.mixture_g
     return ClosingReport(
         open_lines=tuple(
-            made.name_of(line)
-            for line in made.lines
-            if made.state_of(line).status is LineStatus.OPEN
+            batch.name_of(line)
+            for line in batch.lines
+            if batch.state_of(line).status is LineStatus.OPEN
         ),
-        unnamed=sum(made.wants_name(line) for line in made.lines),
-        far=far_of(made),
+        unnamed=sum(batch.wants_name(line) for line in batch.lines),
+        far=far_of(batch),
         skipped=tuple(
-            SkippedLine(name=made.name_of(line), target_g=line.target_g, reason=_reason(made, line))
-            for line in made.lines
-            if made.state_of(line).status is LineStatus.SKIPPED
+            SkippedLine(
+                name=batch.name_of(line), target_g=line.target_g, reason=_reason(batch, line)
+            )
+            for line in batch.lines
+            if batch.state_of(line).status is LineStatus.SKIPPED
         ),
-        unweighed=tuple(sorted(_unweighed(made), key=lambda guess: -guess.margin_kcal)),
-        gap=None if mixture is None else _gap(made, mixture),
-        fills=tuple(_fills(made)),
+        unweighed=tuple(sorted(_unweighed(batch), key=lambda guess: -guess.margin_kcal)),
+        gap=None if mixture is None else _gap(batch, mixture),
+        fills=tuple(_fills(batch)),
     )
 
 
-def far_of(made: StoredBatch) -> tuple[FarLine, ...]:
+def far_of(batch: StoredBatch) -> tuple[FarLine, ...]:
     """What came out more than a tenth off its plan."""
-    return tuple(far_lines([_weight(made, line) for line in made.lines]))
+    return tuple(far_lines([_weight(batch, line) for line in batch.lines]))
 
 
-def _weight(made: StoredBatch, line: WrittenLine) -> LineWeight:
-    state = made.state_of(line)
+def _weight(batch: StoredBatch, line: WrittenLine) -> LineWeight:
+    state = batch.state_of(line)
     skipped = state.status is LineStatus.SKIPPED
     net = None if skipped else state.net_g
     return LineWeight(
-        name=made.name_of(line),
-        target_g=made.target_of(line),
-        net_g=None if net is None else net * made.share_of(line),
+        name=batch.name_of(line),
+        target_g=batch.target_of(line),
+        net_g=None if net is None else net * batch.share_of(line),
         key=line.key,
     )
 
 
-def _reason(made: StoredBatch, line: WrittenLine) -> str:
-    record = made.state_of(line).record
+def _reason(batch: StoredBatch, line: WrittenLine) -> str:
+    record = batch.state_of(line).record
     return record.note if record else ""
 
 
-def _unweighed(made: StoredBatch) -> Iterator[UnweighedLine]:
-    whole = _half_width(made.result)
-    for line in made.lines:
-        state = made.state_of(line)
+def _unweighed(batch: StoredBatch) -> Iterator[UnweighedLine]:
+    whole = _half_width(batch.result)
+    for line in batch.lines:
+        state = batch.state_of(line)
         if state.estimate is None or state.status is not LineStatus.WEIGHED:
             continue
-        without = _half_width(reckon(made.as_if_weighed(line)))
-        share = made.share_of(line)
+        without = _half_width(reckon(batch.as_if_weighed(line)))
+        share = batch.share_of(line)
         yield UnweighedLine(
-            name=made.name_of(line),
+            name=batch.name_of(line),
             net_g=(state.net_g or 0.0) * share,
             low_g=state.estimate[0] * share,
             high_g=state.estimate[1] * share,
@@ -120,26 +122,26 @@ def _half_width(result: Result) -> float:
     return (kcal.likely[1] - kcal.likely[0]) / 2 if isinstance(kcal, Figure) else 0.0
 
 
-def _gap(made: StoredBatch, mixture_g: float) -> MixtureGap:
-    variances = (line.variance_g2 for part in made.batch.components for line in part.lines)
-    bowls = [(vessel.name, vessel.empty_g) for vessel in made.house.vessels if vessel.empty_g]
+def _gap(batch: StoredBatch, mixture_g: float) -> MixtureGap:
+    variances = (line.variance_g2 for part in batch.batch.components for line in part.lines)
+    bowls = [(vessel.name, vessel.empty_g) for vessel in batch.house.vessels if vessel.empty_g]
     known = {name for name, _ in bowls}
     bowls += [
         (f"the bowl of {bowl}", grams)
-        for bowl, grams in made.state.empty_bowls.items()
+        for bowl, grams in batch.state.empty_bowls.items()
         if bowl not in known
     ]
     return mixture_gap(
         mixture_g,
-        [_weight(made, line) for line in made.lines],
-        made.lines_g,
+        [_weight(batch, line) for line in batch.lines],
+        batch.lines_g,
         slack_of_sum(variances, 1.0),
         [bowl for bowl in bowls if bowl[1] > 0],
     )
 
 
-def _fills(made: StoredBatch) -> list[VesselFill]:
+def _fills(batch: StoredBatch) -> list[VesselFill]:
     """The mixture (or the sum of its lines) in each vessel whose volume is known."""
-    grams = made.batch.mixture_g or made.lines_g
-    vessels = [(vessel.name, vessel.whole_ml) for vessel in made.house.vessels]
+    grams = batch.batch.mixture_g or batch.lines_g
+    vessels = [(vessel.name, vessel.whole_ml) for vessel in batch.house.vessels]
     return [fill_of(grams, name, whole) for name, whole in vessels if whole and grams > 0]

@@ -47,27 +47,27 @@ class Choices(Answer):
 
 def effects(session: Session, batch_id: int, on: OnTheScale) -> Choices:
     """What can be done about `on`, each with what one serving becomes: open lines as planned."""
-    made = weighed.read(session, batch_id)
-    line = made.line(on.line)
+    batch = weighed.read(session, batch_id)
+    line = batch.line(on.line)
     if line is None or not line.target_g:
         raise Refused("That line has no target.")
-    target = made.pour_target_of(line)
-    planned = made.result.serving.kcal
+    target = batch.pour_target_of(line)
+    planned = batch.result.serving.kcal
     return Choices(
         line=on.line,
         off_g=round(on.net_g - target, 6),
         target_g=target,
         ways=tuple(
-            _effect(made, choice, on, target, planned) for choice in choices(on.net_g, target)
+            _effect(batch, choice, on, target, planned) for choice in choices(on.net_g, target)
         ),
     )
 
 
 def _effect(
-    made: StoredBatch, choice: Choice, on: OnTheScale, target: float, planned: AnyFigure
+    batch: StoredBatch, choice: Choice, on: OnTheScale, target: float, planned: AnyFigure
 ) -> ChoiceEffect:
     net = target if choice.name == "to_target" else on.net_g
-    already = made.state.lines[on.line].poured_g
+    already = batch.state.lines[on.line].poured_g
     captures = [
         capture_of(
             id="what-if-line",
@@ -80,10 +80,10 @@ def _effect(
     if choice.factor is not None:
         carry = {"factor": choice.factor, "scope": choice.scope, "line": on.line}
         captures.append(capture_of(id="what-if-carry", kind=RecordKind.CARRY, **carry))
-    after = made.after(captures)
+    after = batch.after(captures)
     serving = after.result.serving
     before, now = value_of(planned), value_of(serving.kcal)
-    goals = goal_states(made.trial.terms.goal, serving, {})
+    goals = goal_states(batch.trial.terms.goal, serving, {})
     return ChoiceEffect(
         choice=choice,
         serving_g=serving.grams,
@@ -91,11 +91,11 @@ def _effect(
         protein_g=serving.protein_g,
         kcal_change=None if before is None or now is None else now - before,
         short=tuple(
-            made.name_of(line)
-            for line in made.lines
+            batch.name_of(line)
+            for line in batch.lines
             if after.state_of(line).pours
             and line.id in after.state.open_lines
-            and line.id not in made.state.open_lines
+            and line.id not in batch.state.open_lines
         ),
         misses=tuple(goal for goal in goals if goal.verdict == "missed"),
     )

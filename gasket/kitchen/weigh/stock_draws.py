@@ -17,9 +17,9 @@ from gasket.store.books.stock import STOCK
 CORRECTED: Final = "corrected"
 
 
-def draw(session: Session, made: StoredBatch, now: datetime) -> None:
+def draw(session: Session, batch: StoredBatch, now: datetime) -> None:
     """Take what a closed weigh-in used of made things from their stock."""
-    for move, source in _moves(session, made):
+    for move, source in _moves(session, batch):
         STOCK.append(session, source, booked(move, now))
 
 
@@ -28,10 +28,10 @@ def booked(move: StockMove, now: datetime) -> StockRecord:
     return StockRecord(**move.model_dump(), at=now)
 
 
-def draw_anew(session: Session, before: StoredBatch, made: StoredBatch, now: datetime) -> None:
+def draw_anew(session: Session, before: StoredBatch, batch: StoredBatch, now: datetime) -> None:
     """After a correction: what was drawn goes back, what was really used is drawn. What the cook
     undid in the stock is left alone."""
-    were, are = _amounts(session, before), _amounts(session, made)
+    were, are = _amounts(session, before), _amounts(session, batch)
     if were == are:
         return
     kept_by_the_cook = False
@@ -43,12 +43,12 @@ def draw_anew(session: Session, before: StoredBatch, made: StoredBatch, now: dat
         back = StockMove(id=str(uuid.uuid4()), move=Move.UNDO, undoes=drawn.id, note=CORRECTED)
         STOCK.append(session, source, booked(back, now))
     if not kept_by_the_cook:
-        draw(session, made, now)
+        draw(session, batch, now)
 
 
-def _amounts(session: Session, made: StoredBatch) -> list[tuple[float, str, int]]:
+def _amounts(session: Session, batch: StoredBatch) -> list[tuple[float, str, int]]:
     """How much is drawn, of which part, from which batch."""
-    return [(move.amount or 0.0, move.part, source) for move, source in _moves(session, made)]
+    return [(move.amount or 0.0, move.part, source) for move, source in _moves(session, batch)]
 
 
 def _drawn(
@@ -64,16 +64,16 @@ def _drawn(
     return None
 
 
-def _note(made: StoredBatch) -> str:
-    return f"{made.dish.name} {made.letter}"
+def _note(batch: StoredBatch) -> str:
+    return f"{batch.dish.name} {batch.letter}"
 
 
-def _moves(session: Session, made: StoredBatch) -> Iterator[tuple[StockMove, int]]:
+def _moves(session: Session, batch: StoredBatch) -> Iterator[tuple[StockMove, int]]:
     """What is to be drawn, with the batch that it is drawn from."""
-    for line in made.lines:
-        revision = made.revision_of(line)
-        package = made.shelved[revision].package if revision else None
-        grams = made.poured_of(line)
+    for line in batch.lines:
+        revision = batch.revision_of(line)
+        package = batch.shelved[revision].package if revision else None
+        grams = batch.poured_of(line)
         if package is None or package.made_from is None or grams <= 0:
             continue
         if BATCHES.find(session, package.made_from) is None:
@@ -87,7 +87,7 @@ def _moves(session: Session, made: StoredBatch) -> Iterator[tuple[StockMove, int
             amount=amount,
             part=package.made_part,
             place=_place_of(session, package.made_from, package.made_part, amount),
-            note=_note(made),
+            note=_note(batch),
         )
         yield move, package.made_from
 

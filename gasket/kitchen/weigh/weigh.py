@@ -176,19 +176,19 @@ def record(session: Session, batch_id: int, capture: Capture, now: datetime) -> 
 
     Raises `Refused` when it cannot be taken (unsettled scale, bowl off, closed weigh-in).
     """
-    made = weighed.read(session, batch_id)
+    batch = weighed.read(session, batch_id)
     if WEIGHINGS.holds(session, capture.id, batch_id):
-        return show(made)
-    record = recorded(capture, made.state, now)
-    _refuse(made, record)
-    _refuse_above_what_is_left(made, record)
-    record = _completed(session, made, record)
+        return show(batch)
+    record = recorded(capture, batch.state, now)
+    _refuse(batch, record)
+    _refuse_above_what_is_left(batch, record)
+    record = _completed(session, batch, record)
     WEIGHINGS.append(session, batch_id, record)
-    return show(weighed.read_on(session, made, record))
+    return show(weighed.read_on(session, batch, record))
 
 
-def _refuse(made: StoredBatch, record: Record) -> None:
-    closed, state = made.head.closed_at is not None, made.state
+def _refuse(batch: StoredBatch, record: Record) -> None:
+    closed, state = batch.head.closed_at is not None, batch.state
     if closed and record.kind in OF_THE_WEIGH_IN:
         raise Refused(CLOSED)
     if why := refusal(record, state):
@@ -196,42 +196,42 @@ def _refuse(made: StoredBatch, record: Record) -> None:
     if record.is_new_line and len(state.lines) >= MOST_BATCH_LINES:
         raise Refused(f"A weigh-in has at most {MOST_BATCH_LINES} lines.")
     if record.undoes is not None:
-        undone = next((known for known in made.records if known.id == record.undoes), None)
+        undone = next((known for known in batch.records if known.id == record.undoes), None)
         if undone is None:
             raise Refused("There is no such record to undo.")
         if closed and undone.kind in OF_THE_WEIGH_IN:
             raise Refused(CLOSED)
 
 
-def _refuse_above_what_is_left(made: StoredBatch, record: Record) -> None:
+def _refuse_above_what_is_left(batch: StoredBatch, record: Record) -> None:
     if record.kind not in (RecordKind.PORTION, RecordKind.TOP_UP) or record.piece is None:
         return
-    whole = made.batch.cooked_g if made.dividing.weighed_cooked else made.to_fill_g
+    whole = batch.batch.cooked_g if batch.dividing.weighed_cooked else batch.to_fill_g
     on_top, net = record.kind is RecordKind.TOP_UP, record.net_g or 0.0
-    if whole and (why := above_what_is_left(whole, made.filled, record.piece, net, on_top=on_top)):
+    if whole and (why := above_what_is_left(whole, batch.filled, record.piece, net, on_top=on_top)):
         raise Refused(why)
 
 
-def _completed(session: Session, made: StoredBatch, record: Record) -> Record:
+def _completed(session: Session, batch: StoredBatch, record: Record) -> Record:
     """The record with what only the kitchen knows: a new line's row, its bowl, the revision, the
     ratio that is carried on."""
     revision_id = newest_of(session, record.label_id).id if record.label_id else None
-    found: dict[str, object] = {"revision_id": revision_id}
+    fields: dict[str, object] = {"revision_id": revision_id}
     if record.is_new_line:
-        line = _new_line(session, made.head, record.bowl or FREE_BOWL, revision_id)
-        found |= {"line": line.id, "bowl": line.bowl, "revision_id": None}
+        line = _new_line(session, batch.head, record.bowl or FREE_BOWL, revision_id)
+        fields |= {"line": line.id, "bowl": line.bowl, "revision_id": None}
     elif not record.bowl and (record.line is not None or record.kind is RecordKind.TARE):
-        known = made.line(record.line or made.state.current or NOT_STORED)
-        found["bowl"] = (known.bowl or known.component) if known else ""
+        known = batch.line(record.line or batch.state.current or NOT_STORED)
+        fields["bowl"] = (known.bowl or known.component) if known else ""
     if record.kind is RecordKind.CARRY and record.line is not None and record.factor is None:
-        found["factor"] = _ratio(made, record.line)
-    return record.model_copy(update=found)
+        fields["factor"] = _ratio(batch, record.line)
+    return record.model_copy(update=fields)
 
 
-def _ratio(made: StoredBatch, key: int) -> float:
+def _ratio(batch: StoredBatch, key: int) -> float:
     """What a line was weighed at, relative to its target."""
-    line = made.line(key)
-    ratio = ratio_of(made.state_of(line).net_g, made.pour_target_of(line)) if line else None
+    line = batch.line(key)
+    ratio = ratio_of(batch.state_of(line).net_g, batch.pour_target_of(line)) if line else None
     if ratio is None:
         raise Refused("There is no ratio to carry on: the line has no weight or no target.")
     return ratio
@@ -287,13 +287,13 @@ def divide(session: Session, batch_id: int, dividing: Dividing) -> BatchSheet:
     if known.arms:
         raise Refused("It is divided into arms: each has pieces of its own.")
     batch = BATCHES.change(session, known.head, stored_dividing=plain(dividing))
-    made = weighed.read(session, batch_id)
-    if dividing.serving_pieces > made.pieces:
-        says = f"A serving holds no more pieces than there are ({made.pieces})."
+    stored = weighed.read(session, batch_id)
+    if dividing.serving_pieces > stored.pieces:
+        says = f"A serving holds no more pieces than there are ({stored.pieces})."
         raise FaultyInput.at("serving_pieces", says)
-    if made.servings != known.servings:
+    if stored.servings != known.servings:
         stock_draws.refuse_booked(session, batch_id)
-    return _saved(session, batch, portions=made.pieces)
+    return _saved(session, batch, portions=stored.pieces)
 
 
 def set_hands_free(session: Session, batch_id: int, hands_free: HandsFree) -> BatchSheet:
@@ -314,18 +314,18 @@ def close(session: Session, batch_id: int, now: datetime) -> BatchSheet:
 
     Raises `Refused` while lines are open (each is weighed or skipped) or have no name.
     """
-    made = weighed.read(session, batch_id)
-    if made.state.open_lines:
-        raise Refused(f"{made.says_open} still open: weigh it, or skip it on purpose.")
-    if any(made.wants_name(line) for line in made.lines):
+    batch = weighed.read(session, batch_id)
+    if batch.state.open_lines:
+        raise Refused(f"{batch.says_open} still open: weigh it, or skip it on purpose.")
+    if any(batch.wants_name(line) for line in batch.lines):
         raise Refused("Something has no name yet: say what it was, or undo it.")
-    if not made.lines:
+    if not batch.lines:
         raise Refused("Nothing has been weighed yet.")
-    if made.head.closed_at is not None:
-        return show(made)
-    writing_back.on_closing(session, made)
-    stock_draws.draw(session, made, now)
-    return _saved(session, made.head, closed_at=now)
+    if batch.head.closed_at is not None:
+        return show(batch)
+    writing_back.on_closing(session, batch)
+    stock_draws.draw(session, batch, now)
+    return _saved(session, batch.head, closed_at=now)
 
 
 def sheet(session: Session, batch_id: int) -> BatchSheet:

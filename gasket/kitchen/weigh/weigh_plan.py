@@ -49,18 +49,18 @@ def arrange(session: Session, batch_id: int, plan: WeighPlan) -> BatchSheet:
     Raises `Conflict` when it was changed meanwhile, `FaultyInput` when the lines are not the
     batch's own or cannot be poured in one.
     """
-    made = weighed.read(session, batch_id)
-    if made.head.closed_at is not None:
+    batch = weighed.read(session, batch_id)
+    if batch.head.closed_at is not None:
         raise Refused("This weigh-in is closed.")
-    if made.head.version != plan.version:
+    if batch.head.version != plan.version:
         raise Conflict("plan", weigh.sheet(session, batch_id))
-    by_id = {line.id: line for line in made.lines}
+    by_id = {line.id: line for line in batch.lines}
     if sorted(line.id for line in plan.lines) != sorted(by_id):
         raise FaultyInput.at("lines", "The plan names every line of the batch once.")
     for i, planned in enumerate(plan.lines):
         line = by_id[planned.id]
         if planned.poured_with != line.poured_with:
-            _refuse_together(made, line, planned.poured_with, by_id, i)
+            _refuse_together(batch, line, planned.poured_with, by_id, i)
         by_id[planned.id] = replace(
             line,
             poured_with=planned.poured_with,
@@ -70,18 +70,18 @@ def arrange(session: Session, batch_id: int, plan: WeighPlan) -> BatchSheet:
         )
     _one_bowl_each(plan, by_id)
     put_lines(session, batch_id, [by_id[planned.id] for planned in plan.lines])
-    BATCHES.change(session, made.head, version=made.head.version + 1)
+    BATCHES.change(session, batch.head, version=batch.head.version + 1)
     return weigh.sheet(session, batch_id)
 
 
 def _refuse_together(
-    made: StoredBatch, line: WrittenLine, main: int | None, by_id: dict[int, WrittenLine], at: int
+    batch: StoredBatch, line: WrittenLine, main: int | None, by_id: dict[int, WrittenLine], at: int
 ) -> None:
     """What is poured together must be of one food and not weighed yet."""
     path = f"lines[{at}].poured_with"
     other = by_id.get(main) if main is not None else None
-    both = [made.line(each.id) for each in (line, other) if each]
-    if any(known and made.state_of(known).seen != OPEN for known in both):
+    both = [batch.line(each.id) for each in (line, other) if each]
+    if any(known and batch.state_of(known).seen != OPEN for known in both):
         raise FaultyInput.at(path, "One of these is weighed already: undo it first.")
     if main is None:
         return

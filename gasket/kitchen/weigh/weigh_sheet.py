@@ -151,36 +151,36 @@ class BatchSheet(Answer):
     names: tuple[str, ...]
 
 
-def show(made: StoredBatch) -> BatchSheet:
-    state, batch, row = made.state, made.batch, made.head
-    whole = made.to_fill_g
-    fill = _fill(made, whole)
-    each = target_each_g(whole, made.pieces) if whole else None
-    just_weighed = fill.topping_up or made.dividing.weighed_cooked
+def show(stored: StoredBatch) -> BatchSheet:
+    state, batch, row = stored.state, stored.batch, stored.head
+    whole = stored.to_fill_g
+    fill = _fill(stored, whole)
+    each = target_each_g(whole, stored.pieces) if whole else None
+    just_weighed = fill.topping_up or stored.dividing.weighed_cooked
     return BatchSheet(
         id=row.id,
-        number=made.number,
+        number=stored.number,
         trial_id=row.trial_id,
-        dish_id=made.dish.id,
-        dish=made.dish.name,
-        letter=made.letter,
+        dish_id=stored.dish.id,
+        dish=stored.dish.name,
+        letter=stored.letter,
         version=row.version,
         started_at=row.started_at,
         closed_at=row.closed_at,
         hands_free=row.hands_free,
         free=row.free,
         nudge=row.nudge,
-        lines=tuple(_line(made, line) for line in made.lines),
+        lines=tuple(_line(stored, line) for line in stored.lines),
         current=state.current,
-        task=_task(made),
+        task=_task(stored),
         tares=state.tares,
         empty_g=state.empty_bowls,
-        last_record=_to_undo(made),
+        last_record=_to_undo(stored),
         mixture_g=batch.mixture_g,
         cooked_g=batch.cooked_g,
-        lines_g=made.lines_g,
-        dividing=made.dividing,
-        portions=made.pieces,
+        lines_g=stored.lines_g,
+        dividing=stored.dividing,
+        portions=stored.pieces,
         pieces=tuple(
             FilledPiece(
                 piece=number,
@@ -191,47 +191,47 @@ def show(made: StoredBatch) -> BatchSheet:
             )
             for number, piece in sorted(state.portions.items())
         ),
-        divided=bool(made.arms),
+        divided=bool(stored.arms),
         to_divide_g=whole,
         target_each_g=each,
         fill_each_g=None if just_weighed else each,
         fill_g=fill.by_piece,
         next_piece=fill.next_piece,
         topping_up=fill.topping_up,
-        weighed_back=tuple(_weighed_back(made)),
-        serving=made.result.serving,
-        findings=made.result.findings,
+        weighed_back=tuple(_weighed_back(stored)),
+        serving=stored.result.serving,
+        findings=stored.result.findings,
         names=build.line_names(batch),
     )
 
 
-def _to_undo(made: StoredBatch) -> str | None:
+def _to_undo(batch: StoredBatch) -> str | None:
     """The last record, while it can be undone."""
-    last = made.state.last
+    last = batch.state.last
     if last is None or (
-        made.head.closed_at is not None and last.kind in (*OF_THE_WEIGH_IN, RecordKind.AMEND)
+        batch.head.closed_at is not None and last.kind in (*OF_THE_WEIGH_IN, RecordKind.AMEND)
     ):
         return None
     return last.id
 
 
-def _fill(made: StoredBatch, whole: float | None) -> Targets:
+def _fill(batch: StoredBatch, whole: float | None) -> Targets:
     """What the pieces take."""
-    filled = made.filled
-    to_go = [piece for piece in range(1, made.pieces + 1) if piece not in filled]
-    if whole is None or made.dividing.weighed_cooked:
+    filled = batch.filled
+    to_go = [piece for piece in range(1, batch.pieces + 1) if piece not in filled]
+    if whole is None or batch.dividing.weighed_cooked:
         return Targets({}, next(iter(to_go), None), False)
-    slack = tolerance_g(whole / made.pieces, 1.0, made.head.nudge)
-    two_pass = made.dividing.two_pass
-    if made.dividing.way == "scoop" and made.dividing.fill_g is not None:
-        each = dict.fromkeys(to_go, made.dividing.fill_g)
+    slack = tolerance_g(whole / batch.pieces, 1.0, batch.head.nudge)
+    two_pass = batch.dividing.two_pass
+    if batch.dividing.way == "scoop" and batch.dividing.fill_g is not None:
+        each = dict.fromkeys(to_go, batch.dividing.fill_g)
         return Targets(each, next(iter(to_go), None), False)
-    return targets(whole, made.pieces, filled, two_pass=two_pass, slack_g=slack)
+    return targets(whole, batch.pieces, filled, two_pass=two_pass, slack_g=slack)
 
 
-def _weighed_back(made: StoredBatch) -> Iterator[PartWeighedBack]:
-    for part in made.own_parts:
-        back, fat = made.state.leftover.get(part.name), made.state.fat_off.get(part.name)
+def _weighed_back(batch: StoredBatch) -> Iterator[PartWeighedBack]:
+    for part in batch.own_parts:
+        back, fat = batch.state.leftover.get(part.name), batch.state.fat_off.get(part.name)
         yield PartWeighedBack(
             component=part.name,
             made_g=part.whole_g,
@@ -240,13 +240,13 @@ def _weighed_back(made: StoredBatch) -> Iterator[PartWeighedBack]:
         )
 
 
-def _line(made: StoredBatch, line: WrittenLine) -> BatchLine:
-    state, share = made.state_of(line), made.share_of(line)
-    record, revision = state.record, made.revision_of(line)
-    shelved = made.shelved.get(revision) if revision else None
-    together = made.together(line) if line.poured_with is None else [line]
+def _line(batch: StoredBatch, line: WrittenLine) -> BatchLine:
+    state, share = batch.state_of(line), batch.share_of(line)
+    record, revision = state.record, batch.revision_of(line)
+    shelved = batch.shelved.get(revision) if revision else None
+    together = batch.together(line) if line.poured_with is None else [line]
     estimate = state.estimate
-    target = sum(made.target_of(poured) for poured in together)
+    target = sum(batch.target_of(poured) for poured in together)
     last_pour = state.pours[-1] if state.pours else None
     weighed = state.status is LineStatus.WEIGHED
     return BatchLine(
@@ -255,20 +255,20 @@ def _line(made: StoredBatch, line: WrittenLine) -> BatchLine:
         bowl=line.bowl or line.component,
         way=line.way,
         scale=line.scale,
-        name=made.name_of(line),
-        planned_name=made.planned_name(line) if made.is_stand_in(line) else None,
-        unnamed=made.is_unnamed(line),
-        wants_name=made.wants_name(line),
-        only_counted=made.is_only_counted(line),
+        name=batch.name_of(line),
+        planned_name=batch.planned_name(line) if batch.is_stand_in(line) else None,
+        unnamed=batch.is_unnamed(line),
+        wants_name=batch.wants_name(line),
+        only_counted=batch.is_only_counted(line),
         planned=line.planned,
         target_g=target,
-        too_much_g=target + tolerance_g(target, 1.0, made.head.nudge) if target > 0 else None,
+        too_much_g=target + tolerance_g(target, 1.0, batch.head.nudge) if target > 0 else None,
         likely_g=likely_g(target),
         doubtful=weighed and is_doubtful(state.net_g or 0.0, target),
         planned_g=line.target_g,
         count=line.count if state.count is None else state.count,
         status=state.status,
-        later=made.state.later_of(line.poured_with or line.id),
+        later=batch.state.later_of(line.poured_with or line.id),
         net_g=_share_of(state.net_g, share) if weighed else None,
         poured_g=0.0 if weighed else state.poured_g,
         low_g=_share_of(estimate[0], share) if estimate and weighed else None,
@@ -284,21 +284,21 @@ def _line(made: StoredBatch, line: WrittenLine) -> BatchLine:
         reason=record.note if record and state.status is LineStatus.SKIPPED else "",
         also=tuple(other.component for other in together[1:]),
         poured_with=line.poured_with,
-        corrections=tuple(_corrections(made, line)) if line.poured_with is None else (),
-        outdated=revision in made.outdated,
+        corrections=tuple(_corrections(batch, line)) if line.poured_with is None else (),
+        outdated=revision in batch.outdated,
         food_id=shelved.food_id if shelved else None,
         label_id=shelved.label_id if shelved else None,
     )
 
 
-def _corrections(made: StoredBatch, line: WrittenLine) -> Iterator[Correction]:
-    for amended in made.state_of(line).amended:
+def _corrections(batch: StoredBatch, line: WrittenLine) -> Iterator[Correction]:
+    for amended in batch.state_of(line).amended:
         was = amended.was_revision or line.revision_id
         changed = amended.record.revision_id not in (None, was)
         yield Correction(
             record_id=amended.record.id,
             was_g=amended.was_g,
-            was_name=made.shelved[was].panel.name if changed and was in made.shelved else None,
+            was_name=batch.shelved[was].panel.name if changed and was in batch.shelved else None,
             at=amended.record.at,
             why=amended.record.note,
         )
@@ -308,19 +308,19 @@ def _share_of(grams: float | None, share: float) -> float | None:
     return None if grams is None else round(grams * share, 6)
 
 
-def _task(made: StoredBatch) -> Task:
+def _task(batch: StoredBatch) -> Task:
     """What is being weighed now; pieces and "until it is right" wait for the cook."""
-    row = made.head
-    plan = {line.id: line for line in to_weigh(made.written)}
-    current = None if made.state.current is None else plan.get(made.state.current)
+    row = batch.head
+    plan = {line.id: line for line in to_weigh(batch.written)}
+    current = None if batch.state.current is None else plan.get(batch.state.current)
     if row.closed_at is not None or (current is None and not row.free):
         return Task()
-    line = made.line(current.id) if current else None
-    by_hand = line is not None and (bool(line.until) or made.is_only_counted(line))
-    bowl = current.bowl if current else _free_bowl(made)
-    vessel = made.house.vessel(bowl)
+    line = batch.line(current.id) if current else None
+    by_hand = line is not None and (bool(line.until) or batch.is_only_counted(line))
+    bowl = current.bowl if current else _free_bowl(batch)
+    vessel = batch.house.vessel(bowl)
     return task_of(
-        made.state,
+        batch.state,
         current,
         bowl=bowl,
         empty_g=vessel.empty_g if vessel else None,
@@ -331,7 +331,7 @@ def _task(made: StoredBatch) -> Task:
     )
 
 
-def _free_bowl(made: StoredBatch) -> str:
+def _free_bowl(batch: StoredBatch) -> str:
     """Where the next thing goes: into the bowl that was poured into last."""
-    last = made.lines[-1] if made.lines else None
+    last = batch.lines[-1] if batch.lines else None
     return (last.bowl or last.component) if last else FREE_BOWL

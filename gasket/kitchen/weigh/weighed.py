@@ -101,12 +101,12 @@ def _read(session: Session, head: BatchHead) -> StoredBatch:
     records = tuple(WEIGHINGS.of(session, head.id))
     house = settings.read(session)
     state = replay(records, to_weigh(lines))
-    there = shelved(session, _revisions(lines, state))
+    on_shelf = shelved(session, _revisions(lines, state))
     return StoredBatch(
         written=lines,
         records=records,
         replayed=state,
-        panels={key: food.panel for key, food in there.items()},
+        panels={key: food.panel for key, food in on_shelf.items()},
         settings=house.reckoning,
         portions=head.portions,
         divided=head.dividing,
@@ -117,10 +117,10 @@ def _read(session: Session, head: BatchHead) -> StoredBatch:
         head=head,
         trial=trial,
         dish=dish,
-        shelved=there,
+        shelved=on_shelf,
         house=house,
         taken_for=partial(_taken_for, session, trial, dish),
-        outdated=frozenset(_outdated(session, there)) if head.closed_at else frozenset(),
+        outdated=frozenset(_outdated(session, on_shelf)) if head.closed_at else frozenset(),
         arms=tuple(BATCHES.arms_of(session, head.id)),
     )
 
@@ -143,15 +143,15 @@ def _taken_for(session: Session, trial: Trial, dish: Dish) -> Family | None:
         return None
 
 
-def read_on(session: Session, made: StoredBatch, record: Record) -> StoredBatch:
+def read_on(session: Session, batch: StoredBatch, record: Record) -> StoredBatch:
     """The batch once `record`, which is stored now, followed what was read before."""
-    alone = made.whole is None and not made.arms
-    if alone and (record.line is None or record.line in made.state.lines):
-        later = made.followed_by(record)
+    alone = batch.whole is None and not batch.arms
+    if alone and (record.line is None or record.line in batch.state.lines):
+        later = batch.followed_by(record)
         if _revisions(later.written, later.state) <= later.shelved.keys():
-            number = BATCHES.number(session, made.head.id)
+            number = BATCHES.number(session, batch.head.id)
             return replace(later, number=number, replayed=later.state)
-    return read(session, made.head.id)
+    return read(session, batch.head.id)
 
 
 def pieces_of(session: Session, batch_id: int) -> list[float]:

@@ -12,66 +12,69 @@ from gasket.kitchen.weigh.weighed import StoredBatch
 from gasket.store.books import Session, builds
 
 
-def on_closing(session: Session, made: StoredBatch) -> None:
+def on_closing(session: Session, batch: StoredBatch) -> None:
     """Write what the trial learns from a weigh-in that closes."""
-    if made.head.free:
-        _write(session, made, as_weighed(made, builds.build_of(session, made.trial)))
-    elif any(line.until for line in made.lines):
-        planned = builds.build_of(session, made.trial)
-        found = _until_right(made, planned)
-        if found != planned:
-            _write(session, made, found)
+    if batch.head.free:
+        _write(session, batch, as_weighed(batch, builds.build_of(session, batch.trial)))
+    elif any(line.until for line in batch.lines):
+        planned = builds.build_of(session, batch.trial)
+        lines = _until_right(batch, planned)
+        if lines != planned:
+            _write(session, batch, lines)
 
 
 def as_plan(session: Session, batch_id: int) -> TrialSheet:
     """Make the weights of a closed batch the plan of its trial. Raises `Refused` while open."""
-    made = weighed.read(session, batch_id)
-    if made.head.closed_at is None:
+    batch = weighed.read(session, batch_id)
+    if batch.head.closed_at is None:
         raise Refused("Close the weigh-in first.")
-    if made.whole is not None:
+    if batch.whole is not None:
         raise Refused("This is an arm, a part of a batch: its weights are no plan.")
-    _write(session, made, as_weighed(made, builds.build_of(session, made.trial)))
-    return build.sheet(session, made.trial.id)
+    _write(session, batch, as_weighed(batch, builds.build_of(session, batch.trial)))
+    return build.sheet(session, batch.trial.id)
 
 
-def _write(session: Session, made: StoredBatch, planned: Build) -> None:
-    builds.write_build(session, made.trial, planned, version=made.trial.version + 1)
+def _write(session: Session, batch: StoredBatch, planned: Build) -> None:
+    builds.write_build(session, batch.trial, planned, version=batch.trial.version + 1)
 
 
-def as_weighed(made: StoredBatch, planned: Build) -> Build:
+def as_weighed(batch: StoredBatch, planned: Build) -> Build:
     """The build that this batch was: planned lines keep what the cook says of them, skipped ones
     are off, what came in on the way is added at the end of its bowl."""
-    by_key = {line.key: line for line in made.lines if line.key}
+    by_key = {line.key: line for line in batch.lines if line.key}
     parts: dict[str, list[BuildLine]] = {}
     for part in planned.components:
         parts[part.name] = [
-            _line(made, by_key[line.id], line) if line.id in by_key else line for line in part.lines
+            _line(batch, by_key[line.id], line) if line.id in by_key else line
+            for line in part.lines
         ]
-    there = {line.id for line in planned.lines()}
-    for row in made.lines:
-        if row.key not in there and made.state_of(row).status is LineStatus.WEIGHED:
-            key = row.key or f"batch-{made.head.id}-{row.id}"
-            parts.setdefault(row.component, []).append(_line(made, row, _new_line(made, row, key)))
+    planned_ids = {line.id for line in planned.lines()}
+    for row in batch.lines:
+        if row.key not in planned_ids and batch.state_of(row).status is LineStatus.WEIGHED:
+            key = row.key or f"batch-{batch.head.id}-{row.id}"
+            parts.setdefault(row.component, []).append(
+                _line(batch, row, _new_line(batch, row, key))
+            )
     return planned.model_copy(
         update={
             "components": tuple(
                 BuildComponent(name=name, lines=tuple(lines)) for name, lines in parts.items()
             ),
-            "portions": made.head.portions,
+            "portions": batch.head.portions,
         }
     )
 
 
-def _line(made: StoredBatch, row: WrittenLine, line: BuildLine) -> BuildLine:
-    state = made.state_of(row)
+def _line(batch: StoredBatch, row: WrittenLine, line: BuildLine) -> BuildLine:
+    state = batch.state_of(row)
     if state.status is LineStatus.SKIPPED:
         return line.model_copy(update={"off": True})
-    revision = made.revision_of(row)
+    revision = batch.revision_of(row)
     return line.model_copy(
         update={
-            "label_id": made.shelved[revision].label_id if revision else None,
+            "label_id": batch.shelved[revision].label_id if revision else None,
             "component": row.of_component,
-            "target_g": round(made.poured_of(row), 3),
+            "target_g": round(batch.poured_of(row), 3),
             "count": state.count if state.count is not None else line.count,
             "how": "as weighed",
             "until": state.cue or line.until,
@@ -79,18 +82,18 @@ def _line(made: StoredBatch, row: WrittenLine, line: BuildLine) -> BuildLine:
     )
 
 
-def _new_line(made: StoredBatch, row: WrittenLine, key: str) -> BuildLine:
-    revision = made.revision_of(row)
-    label_id = made.shelved[revision].label_id if revision else None
+def _new_line(batch: StoredBatch, row: WrittenLine, key: str) -> BuildLine:
+    revision = batch.revision_of(row)
+    label_id = batch.shelved[revision].label_id if revision else None
     return BuildLine(id=key, label_id=label_id, component=row.of_component, target_g=0.0)
 
 
-def _until_right(made: StoredBatch, planned: Build) -> Build:
+def _until_right(batch: StoredBatch, planned: Build) -> Build:
     """Lines that were poured until they were right: their grams and their cue for next time."""
     right = {
         line.key: line
-        for line in made.lines
-        if line.key and line.until and made.state_of(line).status is LineStatus.WEIGHED
+        for line in batch.lines
+        if line.key and line.until and batch.state_of(line).status is LineStatus.WEIGHED
     }
     return planned.model_copy(
         update={
@@ -98,7 +101,7 @@ def _until_right(made: StoredBatch, planned: Build) -> Build:
                 part.model_copy(
                     update={
                         "lines": tuple(
-                            _line(made, right[line.id], line) if line.id in right else line
+                            _line(batch, right[line.id], line) if line.id in right else line
                             for line in part.lines
                         )
                     }

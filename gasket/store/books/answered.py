@@ -28,12 +28,12 @@ class AlreadyDone(Exception):
 def refuse_again(session: Session, key: str, request: str) -> None:
     """Raises `AlreadyDone` for a key that was answered; `FaultyInput` for one that was used for
     another request."""
-    found = session.get(SentRow, key)
-    if found is None:
+    row = session.get(SentRow, key)
+    if row is None:
         return
-    if found.request != request:
+    if row.request != request:
         raise FaultyInput.at("Idempotency-Key", "This key was used for another request.")
-    raise AlreadyDone(found.status, zlib.decompress(found.answer))
+    raise AlreadyDone(row.status, zlib.decompress(row.answer))
 
 
 def remember(

@@ -147,10 +147,10 @@ class Batches(Book[BatchHead]):
 
     def of_trials(self, session: Session, trial_ids: Iterable[int]) -> dict[int, list[BatchHead]]:
         """The batches of each of these trials, oldest first."""
-        found: dict[int, list[BatchHead]] = {key: [] for key in trial_ids}
-        for batch in self.all(session, col(BatchRow.trial_id).in_(list(found))):
-            found[batch.trial_id].append(batch)
-        return found
+        by_trial: dict[int, list[BatchHead]] = {key: [] for key in trial_ids}
+        for batch in self.all(session, col(BatchRow.trial_id).in_(list(by_trial))):
+            by_trial[batch.trial_id].append(batch)
+        return by_trial
 
     def last_closed(self, session: Session, trial_ids: Iterable[int]) -> dict[int, BatchHead]:
         """The newest batch of each trial whose weigh-in is closed; its arms stand for
@@ -182,8 +182,8 @@ class Batches(Book[BatchHead]):
             ~select(book.id).where(col(book.batch_id) == col(BatchRow.id)).exists()
             for book in (WeighingRow, CookRow, StockRow)
         )
-        found = self.all(session, col(BatchRow.trial_id) == trial_id, ~_CLOSED, _WHOLE, *empty)
-        return next(reversed(found), None)
+        batches = self.all(session, col(BatchRow.trial_id) == trial_id, ~_CLOSED, _WHOLE, *empty)
+        return next(reversed(batches), None)
 
     def arms_of(self, session: Session, batch_id: int) -> list[BatchHead]:
         """The arms that a batch is divided into, in their order."""
@@ -264,8 +264,8 @@ def lines_of(session: Session, batch_id: int) -> tuple[WrittenLine, ...]:
     """The lines of a batch, in their order."""
     columns = [col(getattr(BatchLineRow, name)) for name in _LINE]
     query = select(*columns).where(BatchLineRow.batch_id == batch_id)
-    found = session.exec(query.order_by(col(BatchLineRow.position)))
-    return tuple(WrittenLine(**dict(zip(_LINE, row, strict=True))) for row in found)
+    rows = session.exec(query.order_by(col(BatchLineRow.position)))
+    return tuple(WrittenLine(**dict(zip(_LINE, row, strict=True))) for row in rows)
 
 
 def add_lines(

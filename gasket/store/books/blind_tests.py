@@ -55,12 +55,12 @@ def add_answer(session: Session, test_id: int, given: BlindAnswer, now: datetime
 
 def chosen_in(session: Session, test_ids: Iterable[int]) -> dict[int, dict[int, int]]:
     """The last code of each seat, by test."""
-    found: dict[int, dict[int, int]] = {}
+    chosen: dict[int, dict[int, int]] = {}
     query = select(BlindAnswerRow).where(col(BlindAnswerRow.test_id).in_(list(test_ids)))
     for given in session.exec(query.order_by(col(BlindAnswerRow.sequence))):
-        seats = found.setdefault(given.test_id, {})
+        seats = chosen.setdefault(given.test_id, {})
         if given.taken_back:
             seats.pop(given.seat, None)
         else:
             seats[given.seat] = given.code
-    return found
+    return chosen

@@ -105,15 +105,15 @@ class Book(Generic[V]):
 
     def find(self, session: Session, key: int) -> V | None:
         """The one with this id."""
-        found = self.all(session, self.column("id") == key) if 0 < key <= MOST_ID else ()
-        return next(iter(found), None)
+        rows = self.all(session, self.column("id") == key) if 0 < key <= MOST_ID else ()
+        return next(iter(rows), None)
 
     def fetch(self, session: Session, key: int) -> V:
         """The one with this id. Raises `Unknown`."""
-        found = self.find(session, key)
-        if found is None:
+        value = self.find(session, key)
+        if value is None:
             raise Unknown(self.word, key)
-        return found
+        return value
 
     def each(self, session: Session, keys: Iterable[int]) -> dict[int, V]:
         """Those of these ids that are there, by id."""

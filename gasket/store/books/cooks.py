@@ -29,13 +29,13 @@ def newest_cooks(session: Session, most: int) -> list[int]:
     """The batches at whose cook something was logged last, the latest first."""
     query = select(CookRow.batch_id).where(col(CookRow.batch_id).is_not(None))
     query = query.order_by(_NEWEST_FIRST).execution_options(yield_per=100)
-    found: dict[int, None] = {}
+    newest: dict[int, None] = {}
     for batch_id in session.exec(query):
         if batch_id is not None:
-            found.setdefault(batch_id)
-        if len(found) > most:
+            newest.setdefault(batch_id)
+        if len(newest) > most:
             break
-    return list(found)[:most]
+    return list(newest)[:most]
 
 
 def lately_guessed(session: Session, most: int) -> list[int]:
@@ -44,5 +44,5 @@ def lately_guessed(session: Session, most: int) -> list[int]:
     return _once(session.exec(query.order_by(_NEWEST_FIRST).limit(most)))
 
 
-def _once(found: Iterable[int | None]) -> list[int]:
-    return [key for key in dict.fromkeys(found) if key is not None]
+def _once(keys: Iterable[int | None]) -> list[int]:
+    return [key for key in dict.fromkeys(keys) if key is not None]

@@ -96,12 +96,12 @@ class FigureBook(Generic[T]):
         wanted = list(ids)
         stored = self._rows(session, wanted)
         house, rules = self.house(session), rules_version()
-        found: dict[int, T] = {}
+        figures: dict[int, T] = {}
         for key, number in self._numbers(session, wanted).items():
             basis, row = Basis(number, house, rules), stored.get(key)
             known = self._known(row) if row is not None and row.basis == basis else None
-            found[key] = known or self._anew(session, key, basis, row)
-        return {key: found[key] for key in wanted if key in found}
+            figures[key] = known or self._anew(session, key, basis, row)
+        return {key: figures[key] for key in wanted if key in figures}
 
     def keep_nothing(self, session: Session, key: int, number: int, **besides: Any) -> None:
         """Keep what is known of a state beside its figures, which nobody has asked for yet."""

@@ -40,30 +40,30 @@ class Log(Generic[R]):
     def each(self, session: Session, batch_ids: Iterable[int]) -> dict[int, list[R]]:
         """The records of these batches, by batch, oldest first."""
         wanted = list(batch_ids)
-        found = self._read(session, self.column("batch_id").in_(wanted))
-        return {key: found.get(key, []) for key in wanted}
+        by_batch = self._read(session, self.column("batch_id").in_(wanted))
+        return {key: by_batch.get(key, []) for key in wanted}
 
     def _read(self, session: Session, *where: Any) -> dict[int | None, list[R]]:
         columns = [self.column(name) for name in ("batch_id", *self.names)]
         query = select(*columns).where(*where).order_by(self.column("sequence"))
-        found: dict[int | None, list[R]] = {}
+        by_batch: dict[int | None, list[R]] = {}
         for batch_id, *given in session.exec(query):
             record = self.record.model_validate(dict(zip(self.names, given, strict=True)))
-            found.setdefault(batch_id, []).append(record)
-        return found
+            by_batch.setdefault(batch_id, []).append(record)
+        return by_batch
 
     def of_batch(self, session: Session, record_id: str, batch_id: int | None) -> R | None:
         """The record with this id, where it is one of this batch."""
-        found = self.of(session, batch_id, self.column("id") == record_id)
-        return next(iter(found), None)
+        records = self.of(session, batch_id, self.column("id") == record_id)
+        return next(iter(records), None)
 
     def holds(self, session: Session, record_id: str, batch_id: int | None) -> bool:
         """Whether a record is stored already. Raises `Refused` for one of another batch."""
         query = select(self.column("batch_id")).where(self.column("id") == record_id)
-        found = session.exec(query).all()
-        if found and found[0] != batch_id:
+        rows = session.exec(query).all()
+        if rows and rows[0] != batch_id:
             raise Refused("This record belongs to another batch.")
-        return bool(found)
+        return bool(rows)
 
     def is_empty(self, session: Session, batch_id: int) -> bool:
         """Whether nothing is recorded of a batch."""

@@ -23,12 +23,14 @@ class StoredComponent:
 def stored_build(session: Session, trial_id: int) -> list[StoredComponent]:
     """The components of a trial with their lines as they are stored."""
     parts = select(ComponentRow).where(ComponentRow.trial_id == trial_id)
-    found = []
+    components = []
     for part in session.exec(parts.order_by(col(ComponentRow.position))):
         lines = select(LineRow).where(LineRow.component_id == part.id)
         stored = session.exec(lines.order_by(col(LineRow.position)))
-        found.append(StoredComponent(part.name, part.position, tuple(map(stored_line, stored))))
-    return found
+        components.append(
+            StoredComponent(part.name, part.position, tuple(map(stored_line, stored)))
+        )
+    return components
 
 
 def as_stored(session: Session, dish_id: int) -> dict[str, Any]:

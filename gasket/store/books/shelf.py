@@ -109,13 +109,13 @@ class Foods(Book[Food]):
         query = select(col(FoodRow.id)).where(_THERE)
         if own_only:
             query = query.where(col(FoodRow.typical).is_(False))
-        found = session.exec(query.order_by(col(FoodRow.name), col(FoodRow.id)))
-        return [key for key in found if key is not None]
+        rows = session.exec(query.order_by(col(FoodRow.name), col(FoodRow.id)))
+        return [key for key in rows if key is not None]
 
     def in_order(self, session: Session, keys: Sequence[int]) -> list[Food]:
         """The foods of these ids, in their order."""
-        found = self.each(session, keys)
-        return [found[key] for key in keys if key in found]
+        by_id = self.each(session, keys)
+        return [by_id[key] for key in keys if key in by_id]
 
     def lately_used(self, session: Session, limit: int, offset: int) -> tuple[list[Food], int]:
         """A page of all foods, lately used ones first, then by name; and how many there are."""
@@ -219,10 +219,10 @@ def newest(session: Session, label_ids: Iterable[int]) -> dict[int, LabelVersion
 
 def newest_of(session: Session, label_id: int) -> LabelVersion:
     """The label of a package as it stands now. Raises `Unknown`."""
-    found = newest(session, [label_id]).get(label_id)
-    if found is None:
+    version = newest(session, [label_id]).get(label_id)
+    if version is None:
         raise Unknown("label", label_id)
-    return found
+    return version
 
 
 def versions(session: Session, label_id: int) -> list[LabelVersion]:
@@ -242,8 +242,8 @@ def kept_from(session: Session, batch_id: int) -> list[PackageOnShelf]:
     """The packages that a batch, or a part of one, was kept as."""
     made_from = func.json_extract(LabelRevisionRow.stored_package, "$.made_from")
     ever = select(LabelRevisionRow.label_id).where(made_from == batch_id).distinct()
-    found = _packages(session, col(LabelRow.id).in_(ever))
-    return [each for each in found if each.printed.package.made_from == batch_id]
+    packages = _packages(session, col(LabelRow.id).in_(ever))
+    return [each for each in packages if each.printed.package.made_from == batch_id]
 
 
 def shelved(session: Session, version_ids: Iterable[int]) -> dict[int, LabelOnShelf]:
@@ -254,17 +254,17 @@ def shelved(session: Session, version_ids: Iterable[int]) -> dict[int, LabelOnSh
         .join(FoodRow, col(FoodRow.id) == col(LabelRow.food_id))
         .where(col(LabelRevisionRow.id).in_(list(version_ids)))
     )
-    found = {}
+    by_version = {}
     for *row, food_id, kind in session.execute(query):
         printed = PRINTED.of(row)
-        found[printed.id] = LabelOnShelf(
+        by_version[printed.id] = LabelOnShelf(
             panel=printed.label,
             package=printed.package,
             label_id=printed.label_id,
             food_id=food_id,
             kind=cast("FoodKind", kind),
         )
-    return found
+    return by_version
 
 
 def fingerprint(session: Session) -> tuple[int, ...]:

@@ -39,7 +39,7 @@ def on_hand(session: Session) -> tuple[list[int], dict[int, int]]:
         col(KeptBatchRow.number) == number,
     )
     known = select(BatchStampRow.batch_id).join(KeptBatchRow, fresh)
-    found = session.exec(known.where(col(KeptBatchRow.on_hand)))
+    rows = session.exec(known.where(col(KeptBatchRow.on_hand)))
     booked = select(StockRow.id).where(StockRow.batch_id == BatchStampRow.batch_id).exists()
     unknown = (
         select(BatchStampRow.batch_id, BatchStampRow.number)
@@ -47,6 +47,6 @@ def on_hand(session: Session) -> tuple[list[int], dict[int, int]]:
         .where(col(KeptBatchRow.batch_id).is_(None), booked)
     )
     return (
-        [key for key in found if key is not None],
+        [key for key in rows if key is not None],
         {key: number for key, number in session.exec(unknown) if key is not None},
     )

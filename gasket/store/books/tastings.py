@@ -68,8 +68,8 @@ _NAMES: Final = tuple(field.name for field in fields(KeptTasting))
 
 
 def _read(session: Session, query: Select[Any]) -> list[KeptTasting]:
-    found = session.execute(query)
-    return [KeptTasting(**dict(zip(_NAMES, row, strict=False))) for row in found]
+    rows = session.execute(query)
+    return [KeptTasting(**dict(zip(_NAMES, row, strict=False))) for row in rows]
 
 
 def _query(*where: ColumnElement[bool]) -> Any:

@@ -82,10 +82,10 @@ class Trials(Book[Trial]):
 
     def of_dishes(self, session: Session, dish_ids: Iterable[int]) -> dict[int, list[Trial]]:
         """The trials of each of these dishes, as `of_dish`."""
-        found: dict[int, list[Trial]] = {key: [] for key in dish_ids}
-        for trial in self.all(session, col(TrialRow.dish_id).in_(list(found)), *_TRIED):
-            found[trial.dish_id].append(trial)
-        return found
+        by_dish: dict[int, list[Trial]] = {key: [] for key in dish_ids}
+        for trial in self.all(session, col(TrialRow.dish_id).in_(list(by_dish)), *_TRIED):
+            by_dish[trial.dish_id].append(trial)
+        return by_dish
 
     def whole_dish(self, session: Session, dish_id: int) -> list[Trial]:
         """Every trial of a dish, with its original and what is deleted."""
@@ -93,8 +93,8 @@ class Trials(Book[Trial]):
 
     def original_of(self, session: Session, dish_id: int) -> Trial | None:
         """The trial that holds the ingredients of a dish's original."""
-        found = self.all(session, col(TrialRow.dish_id) == dish_id, _IS_ORIGINAL)
-        return next(iter(found), None)
+        trials = self.all(session, col(TrialRow.dish_id) == dish_id, _IS_ORIGINAL)
+        return next(iter(trials), None)
 
     def ever_of(self, session: Session, dish_id: int) -> int:
         """How many trials a dish has had, with those that are deleted."""

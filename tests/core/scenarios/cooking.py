@@ -20,7 +20,7 @@ from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step
 from gasket.core.cooking.stock import Move, StockMove, StockRecord, add_up, book_of, refusal
 from gasket.core.cooking.templates import steps_for
-from gasket.core.cooking.ways import Kitchen
+from gasket.core.cooking.ways import Surroundings
 from gasket.core.trade.families import BY_KEY, Call
 from gasket.core.trade.yields import yield_of
 from tests.core.scenarios.model import START, Answers, plain, scenario
@@ -59,7 +59,7 @@ def other_ways() -> Answers:
         heat = read_step("preheat the oven 12 min", "h").model_copy(update={"tool": step.tool})
         steps = [heat, step.model_copy(update={"after": ("h",)})]
         for piece in (30.0, 120.0):
-            kitchen = Kitchen(family, piece)
+            kitchen = Surroundings(family, piece)
             for way in ways(steps[1], kitchen):
                 found = moved(steps, "a", way.key, kitchen)
                 yield f"{line} {family} {piece:g} {way.key}", plain(list(found))

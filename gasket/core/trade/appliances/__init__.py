@@ -36,7 +36,7 @@ _OF_KIND: Final[dict[StepKind, Appliance]] = {
 def appliance_for(tool: str, air: Air) -> Appliance | None:
     """The appliance that a step names as its tool; None where nobody knows it."""
     named = (appliance for appliance in APPLIANCES if appliance.name == tool)
-    return next((found for found in named if found.air in (None, air)), None)
+    return next((one for one in named if one.air in (None, air)), None)
 
 
 def usual_for(kind: StepKind) -> Appliance | None:

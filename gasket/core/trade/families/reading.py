@@ -96,17 +96,17 @@ def _within(hit: Hit[str], hidden: list[Hit[bool]]) -> bool:
 
 def _held(words: Words) -> Words:
     """ "in a bowl" as the one word "inbowl", out of the reach of the words that cut."""
-    found: list[str] = []
+    held: list[str] = []
     i = 0
     while i < len(words):
         after = words[i + 1 : i + 3]
         if words[i] == "in" and len(after) == 2 and after[0] in ("a", "the") and after[1] in _HELD:
-            found.append(f"in{_HELD[after[1]]}")
+            held.append(f"in{_HELD[after[1]]}")
             i += 3
         else:
-            found.append(words[i])
+            held.append(words[i])
             i += 1
-    return tuple(found)
+    return tuple(held)
 
 
 def _without_state(words: Words) -> tuple[Words, bool]:

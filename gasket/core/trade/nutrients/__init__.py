@@ -40,15 +40,15 @@ WEIGH_BY_THEMSELVES: Final = _keys(
 
 def parts_of(whole: str, among: Iterable[str]) -> tuple[str, ...]:
     """Those of `among` that lie side by side in `whole`: each one's nearest whole of `among`."""
-    there = {*among}
-    return tuple(key for key in BY_KEY if key in there and whole_of(key, there) == whole)
+    keys = {*among}
+    return tuple(key for key in BY_KEY if key in keys and whole_of(key, keys) == whole)
 
 
 def whole_of(key: str, among: Iterable[str]) -> str | None:
     """The nearest figure of `among` that holds `key`."""
-    there = {*among}
+    keys = {*among}
     whole = BY_KEY[key].part_of
-    while whole is not None and whole not in there:
+    while whole is not None and whole not in keys:
         whole = BY_KEY[whole].part_of
     return whole
 
