@@ -3,7 +3,8 @@
 import pytest
 
 from gasket.core.label.audit import AuditVerdict, audit
-from gasket.core.label.label import Label
+from gasket.core.label.known_parts import known_part
+from gasket.core.label.label import Label, printed
 
 
 def claim(kcal, protein, carbohydrate, fat, **more):
@@ -99,3 +100,27 @@ def test_parts_above_their_whole_and_above_the_basis_are_impossible():
     assert any("More sugars" in says for says in found.impossible)
     rounded = audit(claim(120, 24, 4, 3, basis_g=30))
     assert rounded.impossible == ()
+
+
+def test_what_is_off_is_off_from_the_nearest_lawful_sum():
+    found = audit(claim(600, 54, 48, 4, fibre_g=8))
+    lawful = [one.kcal for one in found.reckoned if one.lawful]
+    assert len(set(lawful)) > 1
+    assert found.verdict is AuditVerdict.OFF
+    assert abs(found.off_kcal) == pytest.approx(min(abs(600 - kcal) for kcal in lawful))
+
+
+def test_a_typical_value_of_zero_hides_nothing():
+    nothing = {"kcal": 0, "protein_g": 0, "carbohydrate_g": 0, "fat_g": 0}
+    assert audit(Label(style="table", basis_g=100, **nothing)).hidden == ()
+
+
+def test_kilojoules_stand_for_kilocalories_with_their_rounding():
+    figure = printed(Label(style="eu", basis_g=100, kj=1000), "kcal")
+    assert figure.value == pytest.approx(1000 / 4.184)
+    assert figure.lo < figure.value < figure.hi
+
+
+def test_fat_counts_in_what_a_panel_without_carbohydrate_holds_at_least():
+    label = Label(style="us", basis_g=100, protein_g=10, fat_g=5, sugars_g=3)
+    assert known_part(label, "kcal", "4-4-9").value == pytest.approx(4 * 10 + 9 * 5 + 4 * 3)

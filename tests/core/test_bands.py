@@ -98,6 +98,20 @@ def test_what_was_dismissed_on_one_side_still_speaks_on_the_other(powder, speaks
     assert ("leavening" in spoken(bowl, dismissed=flat)) == speaks
 
 
+@pytest.mark.parametrize(
+    ("salt", "dismissed", "speaks"),
+    [
+        # Of a cake, 1.3 % at most are usual; cooking salt is not all salt.
+        *((1.3, None, False), (1.6, None, True), (1.6, 1.6, False), (1.7, 1.6, True)),
+        *((1.9, 1.6, True), (1.9, 1.9, False), (2.6, 1.9, True)),
+    ],
+)
+def test_what_was_dismissed_speaks_again_when_it_is_much_further_out(salt, dismissed, speaks):
+    bowl = {"flour": 100, "water": 200, "salt": 300 * salt / (100 - salt)}
+    waived = [] if dismissed is None else [{"code": "salt", "value": dismissed}]
+    assert ("salt" in spoken(bowl, dismissed=waived)) == speaks
+
+
 def test_a_spoon_of_powder_is_never_too_much_but_a_pinch_of_soda_may_be():
     assert "leavening" not in spoken({"flour": 40, "milk": 80, "egg": 50, "baking powder": 5})
     assert "leavening" in spoken({"flour": 40, "milk": 80, "egg": 50, "baking powder": 5.1})

@@ -51,6 +51,7 @@ def test_the_smallest_difference_shows_in_8_of_10(kind, of):
 
 def test_too_few_are_told_so_before_it_starts():
     assert prospect("triangle", 2).needed is None
+    assert "can show nothing" in prospect("triangle", 2).says
     assert "can show nothing" in prospect("preference", 5).says
     assert "8 of 12 must find the odd one" in prospect("triangle", 12).says
     assert needed("preference", 6) == 6

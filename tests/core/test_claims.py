@@ -2,13 +2,21 @@
 
 import contextlib
 import time
+from typing import get_args
 
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
 from gasket.core.claim_check.check import check_claims
-from gasket.core.claim_check.figures import Claim, ClaimSheet, Figures
+from gasket.core.claim_check.figures import (
+    FIGURES,
+    Claim,
+    ClaimFigure,
+    ClaimSheet,
+    Figures,
+    name_of,
+)
 from gasket.core.errors import FaultyInput
 from gasket.formats.claim_text import parse_claims
 
@@ -197,3 +205,9 @@ def test_each_line_with_kcal_of_a_serving_is_a_claim(text, kcal, servings):
 def test_a_whole_batch_and_its_pieces_say_what_a_piece_has():
     sheet = ClaimSheet(claims=parse_claims("whole batch 330 kcal, 15 pieces"))
     assert "22 kcal each" in check_claims(sheet).says
+
+
+def test_every_figure_that_can_be_claimed_is_checked_under_its_name():
+    assert set(FIGURES) == set(get_args(ClaimFigure))
+    named = ClaimSheet(claims=(Claim(name="Pie", serving=Figures(kcal=100, fat_g=20)), Claim()))
+    assert (name_of(named, 0), name_of(named, 1)) == ("Pie", "claim 2")

@@ -15,6 +15,7 @@ from gasket.core.cooking.oven_memory import (
     left_min,
 )
 from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, rule, satisfies
+from gasket.core.cooking.serving import late_says
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step
 from gasket.core.cooking.stock import Lot, Move, StockMove, StockRecord, add_up, taken
@@ -343,3 +344,22 @@ def test_more_than_there_is_is_a_sentence_and_undo_brings_it_back():
 )
 def test_as_good_as_all_that_is_there_is_all_of_it(typed, serving_g, there, comes_to):
     assert taken(typed, serving_g, there) == pytest.approx(comes_to)
+
+
+@pytest.mark.parametrize(
+    ("reason", "us_c", "rest_min"),
+    [
+        # USDA FSIS safe minimum internal temperatures: 165, 160 and 145 °F.
+        *(("poultry", 74, 0), ("reheated", 74, 0), ("ground", 71.1, 0), ("game", 71.1, 0)),
+        *(("set_egg", 71.1, 0), ("whole_cut", 63, 3), ("fish", 63, 0)),
+    ],
+)
+def test_a_core_temperature_is_that_of_its_school(reason, us_c, rest_min):
+    us, uk = rule(reason, "us"), rule(reason, "uk")
+    assert ([one.temperature_c for one in us.enough], us.rest_min) == ([us_c], rest_min)
+    assert {(one.temperature_c, one.seconds) for one in uk.enough} == {(75, 30), (70, 120)}
+
+
+def test_what_goes_soft_is_put_on_last():
+    assert late_says("baked_cup", ()).startswith("Fill it just before")
+    assert late_says(None, ("Frosting",)) == ""

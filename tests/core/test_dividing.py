@@ -11,7 +11,13 @@ from pydantic import ValidationError
 from gasket.core.errors import FaultyInput
 from gasket.core.reckoning.batch import Portions
 from gasket.core.reckoning.dividing import Dividing, portions_of, ways
-from gasket.core.reckoning.filling import FIRST_PASS, FillingOfPiece, level_g, targets
+from gasket.core.reckoning.filling import (
+    FIRST_PASS,
+    FillingOfPiece,
+    above_what_is_left,
+    level_g,
+    targets,
+)
 from gasket.core.reckoning.margin import Facts, Figure
 from gasket.core.reckoning.pan_cut import PanCut, cut, factors
 from gasket.core.reckoning.pieces import (
@@ -256,3 +262,17 @@ def test_two_passes_help_where_the_whole_is_a_guess_and_only_there(whole_off, be
         for two in (False, True)
     )
     assert (twice < once) is better
+
+
+@pytest.mark.parametrize(
+    ("piece", "net", "on_top", "fits"),
+    [
+        *((2, 300, False, True), (2, 330, False, False), (1, 500, False, True)),
+        *((1, 300, True, True), (1, 330, True, False)),
+    ],
+)
+def test_no_piece_comes_out_of_more_than_is_left(piece, net, on_top, fits):
+    """500 g, of which 200 are in the first piece."""
+    says = above_what_is_left(500, {1: FillingOfPiece(200)}, piece, net, on_top=on_top)
+    assert (says is None) == fits
+    assert fits or "300 g that are left of 500 g" in says

@@ -3,7 +3,7 @@
 import pytest
 
 from gasket.core.entry.prose import read_lines
-from gasket.core.label.naming import Fit, FoodTitles, fit, sure_one
+from gasket.core.label.naming import Fit, FoodTitles, fit, singulars, sure_one
 
 FITS = [
     ("milk", (), FoodTitles("Whole milk", ("milk",)), Fit.CALLED_SO),
@@ -99,3 +99,19 @@ def test_after_the_method_come_steps_and_after_ingredients_foods():
     lines += ["For the glaze:", "50 g quark"]
     kinds = [read.kind for read in read_lines(lines)]
     assert kinds == ["words", "ingredient", "words", "step", "step", "heading", "ingredient"]
+
+
+@pytest.mark.parametrize(
+    ("word", "of"),
+    [
+        ("eggs", ["egg"]),
+        ("beans", ["bean"]),
+        ("loaves", ["loaf", "loav", "loave"]),
+        ("berries", ["berry", "berri", "berrie"]),
+        ("ties", ["ti", "tie"]),
+        ("gas", ["ga"]),
+        ("rice", []),
+    ],
+)
+def test_what_a_word_may_be_the_plural_of(word, of):
+    assert singulars(word) == of

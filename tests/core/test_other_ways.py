@@ -64,7 +64,10 @@ def test_a_way_keeps_what_a_step_is_for(way, least, more, piece_g, family):
     kitchen = Surroundings(family, piece_g)
     for text in NEEDING.values():
         step = read_step(text, "a").model_copy(
-            update={"uses": (), "least_min": least, "most_min": least * more, "after": ("h",)}
+            update={
+                **{"uses": (), "least_min": least, "most_min": least * more, "after": ("h",)},
+                "first_look_min": 0.8 * least,
+            }
         )
         heat = read_step("preheat the oven 12 min", "h").model_copy(update={"tool": step.tool})
         other = read_step("cool 5 min", "b").model_copy(update={"after": ("a",)})
@@ -73,6 +76,7 @@ def test_a_way_keeps_what_a_step_is_for(way, least, more, piece_g, family):
         assert faults(tuple(found)) == []
         assert found[-1] == other
         assert (new.least_min or 0) <= (new.most_min or 0)
+        assert (new.first_look_min or 0) <= (new.least_min or 0) + 0.01 or new.least_min is None
         if not fits(way, step, kitchen):
             assert found == (heat, step, other)
         elif new.tool != step.tool:

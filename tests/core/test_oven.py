@@ -17,6 +17,7 @@ from gasket.core.cooking.oven_memory import (
     bakes_of,
     belief,
     estimate,
+    estimates,
 )
 from gasket.core.cooking.sizing import BatchSize, sized
 from gasket.core.cooking.step_text import read_step
@@ -193,3 +194,14 @@ def test_a_guess_counts_before_the_first_look():
 
 def deed(name, **more):
     return CookDeed(id="record-9", deed=name, step="a", **more)
+
+
+def test_each_step_is_estimated_by_what_there_is_of_it():
+    """Twice the pieces at a time for one step, the other as stated; only one ends by its core."""
+    steps = [STEP, STEP.model_copy(update={"id": "b"})]
+    twice = sized(STEP).model_copy(update={"factor": 2.0})
+    found = estimates(steps, bakes(0.5, 0.5, 0.5), {"a"}, {"a": twice, "b": sized(STEP)})
+    assert found["a"].minutes == pytest.approx(2 * 17)
+    assert "core temperature" in found["a"].held
+    assert found["b"].minutes < 17
+    assert found["b"].held == ""

@@ -337,3 +337,10 @@ def test_the_same_swap_twice_makes_two_lines_with_ids_of_their_own():
     ids = [placed.id for placed in build.lines()]
     assert len(set(ids)) == len(ids) == 4
     assert sum(placed.target_g for placed in build.lines() if "quark" in placed.id) == 45
+
+
+def test_a_drink_is_told_by_its_millilitres():
+    piece = workpiece({"milk": 100})
+    solid, drink = (said(serving(kcal=30), piece, drink=of) for of in (False, True))
+    for key in ("eu-low-energy", "eu-low-fat", "eu-low-sugars"):
+        assert (solid[key].unit[-5:], drink[key].unit[-6:]) == ("100 g", "100 ml")

@@ -282,6 +282,8 @@ CHILLI = ("Cook it in the slow cooker 6 h",)
     [
         (CHILLI, [("Kidney beans, dry", "legumes", "dry")], {"slow_cooked_beans"}),
         (CHILLI, [("Kidney beans, canned", "legumes", "drained")], set()),
+        (CHILLI, [("Kidney beans, boiled", "legumes", "cooked")], set()),
+        (CHILLI, [("Kidney beans", "legumes", "as_prepared")], set()),
         (CHILLI, [("Red lentils", "legumes", "dry")], set()),
         (CHILLI, [("Beef mince", "mince", "frozen")], {"slow_cooked_frozen"}),
         (("Pressure-cook it 40 min",), [("Dried beans", "legumes", "dry")], {"dry_beans"}),

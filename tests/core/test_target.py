@@ -349,3 +349,10 @@ def test_a_goal_that_is_met_needs_no_change():
         proposal for proposal in reach(task_of(piece)).proposals if proposal.key == "gentlest"
     )
     assert gentlest.lines == ()
+
+
+def test_between_two_whole_pieces_nothing_fits_and_the_pieces_are_named():
+    now = workpiece(LOAF, 8).serving("kcal")
+    piece = only_free("egg", {"kcal": {"least": now - 3, "most": now - 2}}, count=2.0)
+    task = task_of(piece, swaps=())
+    assert reach(replace(task, limits=task.limits[:1])).collides == ("whole pieces", "energy")

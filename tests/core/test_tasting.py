@@ -14,7 +14,7 @@ from scipy import stats
 
 from gasket.core.cooking.steps import Step
 from gasket.core.tasting.credit import LineChange, credit, richness
-from gasket.core.tasting.frontier import RankWeights, ranking, unbeaten
+from gasket.core.tasting.frontier import RankWeights, ranking, unbeaten, unbeaten_each
 from gasket.core.tasting.fullness import FullnessRecord, due, later_marks
 from gasket.core.tasting.guesses import Guess, habit
 from gasket.core.tasting.lineage import step_changes
@@ -361,3 +361,18 @@ def test_steps_that_changed_are_told_in_words():
     )
     timed = rest.model_copy(update={"least_min": 5.0, "most_min": 5.0})
     assert step_changes([rest], [timed, mix]) == ("Rest: no time → 5 min", "New: Mix")
+
+
+def test_half_a_mark_that_all_agree_on_has_helped():
+    marks = {1: dict.fromkeys(range(12), 6.0), 2: {i: 6.5 + 0.5 * (i % 2) for i in range(12)}}
+    found = credit_of(2, 1, table=marks)
+    assert 0 < found.overall.value < 1
+    assert found.told == "helped"
+
+
+def test_each_trial_stands_on_the_plots_where_nothing_beats_it():
+    lean = {"score": 6.0, "kcal": 100.0, "protein_g": 10.0}
+    tasty = {"score": 8.0, "kcal": 200.0, "protein_g": 12.0}
+    beaten = {"score": 5.0, "kcal": 250.0, "protein_g": 9.0}
+    stands = unbeaten_each({1: lean, 2: tasty, 3: beaten, 4: {"score": None, "kcal": 1.0}})
+    assert stands == {1: ("kcal",), 2: ("kcal", "protein_g"), 3: (), 4: ()}

@@ -350,6 +350,14 @@ def test_too_much_is_carried_on_to_the_open_lines_or_to_all(scope, factors, open
         assert cook.state.lines[12].net_g == 252, "topped up, not weighed anew"
 
 
+def test_what_was_left_out_is_not_carried_on():
+    cook = Cook()
+    cook.do("skip", line=13)
+    cook.do("line", net_g=180, line=11, origin="hand")
+    cook.do("carry", line=11, factor=1.5, scope="open", origin="hand")
+    assert cook.state.lines[13].factor == 1
+
+
 def test_a_shortfall_carried_to_all_opens_nothing():
     cook = Cook()
     cook.do("line", net_g=168, line=12, origin="hand")
