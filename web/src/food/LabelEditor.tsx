@@ -1,9 +1,10 @@
 import { type SyntheticEvent, useEffect, useRef, useState } from "react";
 
-import { api, firstFault, type ProblemError, problemOf, type Schemas } from "../api/client";
+import { api, firstFault, type ProblemError, type Schemas } from "../api/client";
 import { useAnswer } from "../api/useAnswer";
 import { Button } from "../ui/Button";
 import { Choice, NumberField, TextField } from "../ui/Field";
+import { useDeed } from "../ui/useDeed";
 import { AuditView } from "./AuditView";
 import { BasisFields } from "./BasisFields";
 import { MovedBy } from "./MovedBy";
@@ -36,7 +37,7 @@ export function LabelEditor({ stored, labelId, onSave }: LabelEditorProps) {
     if (equal(edited, base)) setEdited(stored);
   }
   const [problem, setProblem] = useState<ProblemError>();
-  const [saving, setSaving] = useState(false);
+  const { run, busy: saving } = useDeed(setProblem);
   const { label } = edited;
   const { audit, problem: auditProblem } = useAudit(label);
   const change = (part: Partial<Label>) =>
@@ -50,15 +51,10 @@ export function LabelEditor({ stored, labelId, onSave }: LabelEditorProps) {
   const save = async (event: SyntheticEvent) => {
     event.preventDefault();
     event.stopPropagation();
-    setSaving(true);
-    try {
+    await run(async () => {
       await onSave(edited);
       setProblem(undefined);
-    } catch (error) {
-      setProblem(problemOf(error));
-    } finally {
-      setSaving(false);
-    }
+    });
   };
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-6 xl:grid-cols-[25rem_minmax(18rem,1fr)]">

@@ -5,6 +5,7 @@ import { MOST } from "../api/vocabulary";
 import { Button } from "../ui/Button";
 import { NumberField } from "../ui/Field";
 import { Findings } from "../ui/Findings";
+import { useDeed } from "../ui/useDeed";
 import { AddLine } from "./AddLine";
 import { ComponentTable, NewComponent } from "./ComponentTable";
 import { allSaved, type BuildDraft } from "./useBuildDraft";
@@ -84,23 +85,18 @@ export function LinesTab({
 /** Begin with the original's ingredients, each line standing for its own. */
 function FromOriginal({ trial, draft }: { trial: Schemas["TrialSummary"]; draft: BuildDraft }) {
   const [says, setSays] = useState<string>();
-  const begin = async () => {
-    try {
+  const deed = useDeed((problem) => setSays(sentence(problem)));
+  const begin = () =>
+    deed.run(async () => {
       await allSaved();
       const params = { path: { trial_id: trial.id } };
-      const [found, sheet] = await Promise.all([
+      const ofDish = { path: { dish_id: draft.dishId } };
+      const [build, sheet] = await Promise.all([
         ask(api.GET("/api/trials/{trial_id}/from-original", { params })),
-        ask(
-          api.POST("/api/dishes/{dish_id}/original/lines", {
-            params: { path: { dish_id: draft.dishId } },
-          }),
-        ),
+        ask(api.POST("/api/dishes/{dish_id}/original/lines", { params: ofDish })),
       ]);
-      draft.change(() => found, ...Object.values(sheet.labels));
-    } catch (error) {
-      setSays(sentence(error));
-    }
-  };
+      draft.change(() => build, ...Object.values(sheet.labels));
+    });
   return (
     <p className="mb-3 flex flex-wrap items-center gap-3">
       <Button look="main" onClick={() => void begin()}>

@@ -1,12 +1,11 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
 
-import { api, ask, type Schemas, sentence } from "../../api/client";
+import { api, ask, type Schemas } from "../../api/client";
 import { useSettings } from "../../api/queries";
 import { HOMES } from "../../api/vocabulary";
 import { HOME_NAMES, livesIn } from "../../lib/homes";
 import { Button } from "../../ui/Button";
-import { useNotice } from "../../ui/notices";
 import { Toggle } from "../../ui/Toggle";
 import { useDeed } from "../../ui/useDeed";
 
@@ -62,19 +61,13 @@ function HowADishGoes() {
 }
 
 function ExampleDish() {
-  const [busy, setBusy] = useState(false);
   const navigate = useNavigate();
-  const say = useNotice();
-  const add = async () => {
-    setBusy(true);
-    try {
+  const { run, busy } = useDeed();
+  const add = () =>
+    run(async () => {
       const dish = await ask(api.POST("/api/dishes/example"));
       void navigate(`/dishes/${dish.id}/build`);
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-      setBusy(false);
-    }
-  };
+    });
   return (
     <section aria-labelledby="example" className="border border-rule p-3">
       <h3 id="example" className="font-bold">

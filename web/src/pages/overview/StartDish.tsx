@@ -1,15 +1,16 @@
 import { type SyntheticEvent, useState } from "react";
 import { useNavigate } from "react-router";
 
-import { api, ask, ProblemError, sentence } from "../../api/client";
+import { api, ask, sentence } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
+import { useDeed } from "../../ui/useDeed";
 
 /** A name starts a dish; without one, what is poured onto the scale does. */
 export function StartDish() {
   const [name, setName] = useState("");
   const [error, setError] = useState<string>();
-  const [busy, setBusy] = useState(false);
+  const { run, busy } = useDeed((problem) => setError(problem.at("name") ?? sentence(problem)));
   const navigate = useNavigate();
   const begin = async (free: boolean) => {
     const today = new Date().toLocaleDateString(undefined, { day: "numeric", month: "long" });
@@ -18,8 +19,7 @@ export function StartDish() {
       setError("Give the dish a name.");
       return;
     }
-    setBusy(true);
-    try {
+    await run(async () => {
       const dish = await ask(api.POST("/api/dishes", { body: { name: called } }));
       const trial = dish.trials[0];
       let to = `/dishes/${dish.id}/original`;
@@ -31,11 +31,7 @@ export function StartDish() {
         to = `/dishes/${dish.id}/weigh?batch=${batch.id}`;
       }
       void navigate(to);
-    } catch (failure) {
-      const said = failure instanceof ProblemError ? failure.at("name") : undefined;
-      setError(said ?? sentence(failure));
-      setBusy(false);
-    }
+    });
   };
   const start = (event: SyntheticEvent) => {
     event.preventDefault();

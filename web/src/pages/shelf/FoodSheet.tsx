@@ -144,21 +144,15 @@ function useSaveLabel(
 function FoodHead({ food }: { food: Schemas["ShelfFood"] }) {
   const navigate = useNavigate();
   const say = useNotice();
-  const put = async (on_shelf: boolean) => {
-    try {
-      await ask(
-        api.PUT("/api/foods/{food_id}/on-shelf", {
-          params: { path: { food_id: food.id } },
-          body: { on_shelf },
-        }),
-      );
+  const deed = useDeed();
+  const put = (on_shelf: boolean): Promise<void> =>
+    deed.run(async () => {
+      const params = { path: { food_id: food.id } };
+      await ask(api.PUT("/api/foods/{food_id}/on-shelf", { params, body: { on_shelf } }));
       if (on_shelf) return;
       void navigate("/shelf");
       say({ text: `${food.name} is off the shelf. Builds keep it.`, undo: () => void put(true) });
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
-  };
+    });
   const aliases = food.facts.aliases ?? [];
   const several = food.labels.slice(0, 5).map((label) => label.id);
   return (

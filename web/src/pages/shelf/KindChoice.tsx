@@ -1,6 +1,7 @@
-import { api, ask, type Schemas, sentence } from "../../api/client";
+import { api, ask, type Schemas } from "../../api/client";
 import { FOOD_KINDS } from "../../api/vocabulary";
 import { useNotice } from "../../ui/notices";
+import { useDeed } from "../../ui/useDeed";
 
 type Food = Schemas["ShelfFood"];
 type FoodKind = Food["kind"];
@@ -11,19 +12,13 @@ const SORTED = FOOD_KINDS.toSorted((a, b) => named(a).localeCompare(named(b)));
 /** What the food counts as in a build, and who says so; a guess is put right in one touch. */
 export function KindChoice({ food }: { food: Food }) {
   const say = useNotice();
-  const put = async (version: number, kind: FoodKind | null) => {
-    try {
-      const stored = await ask(
-        api.PUT("/api/foods/{food_id}", {
-          params: { path: { food_id: food.id } },
-          body: { version, name: food.name, facts: { ...food.facts, kind } },
-        }),
-      );
-      return stored;
-    } catch (error) {
-      say({ text: sentence(error), bad: true });
-    }
-  };
+  const deed = useDeed();
+  const put = (version: number, kind: FoodKind | null) =>
+    deed.run(() => {
+      const params = { path: { food_id: food.id } };
+      const body = { version, name: food.name, facts: { ...food.facts, kind } };
+      return ask(api.PUT("/api/foods/{food_id}", { params, body }));
+    });
   const choose = async (kind: FoodKind | null) => {
     const stored = await put(food.version, kind);
     if (stored)

@@ -10,6 +10,7 @@ import { Button } from "../../ui/Button";
 import { Choice, TextField } from "../../ui/Field";
 import { Menu } from "../../ui/Menu";
 import { Toggle } from "../../ui/Toggle";
+import { useDeed } from "../../ui/useDeed";
 
 interface TrialsTabProps {
   dish: Schemas["DishSheet"];
@@ -149,19 +150,14 @@ function NextTrial({ dish, trial, saved }: TrialsTabProps) {
   const [intent, setIntent] = useState("");
   const [error, setError] = useState<string>();
   const navigate = useNavigate();
-  const copy = async () => {
-    try {
-      const made = await ask(
-        api.POST("/api/dishes/{dish_id}/trials", {
-          params: { path: { dish_id: dish.id } },
-          body: { copy_of: trial.id, intent },
-        }),
-      );
+  const deed = useDeed((problem) => setError(sentence(problem)));
+  const copy = () =>
+    deed.run(async () => {
+      const params = { path: { dish_id: dish.id } };
+      const body = { copy_of: trial.id, intent };
+      const made = await ask(api.POST("/api/dishes/{dish_id}/trials", { params, body }));
       await navigate(`/dishes/${dish.id}/build?trial=${made.id}`);
-    } catch (failure) {
-      setError(sentence(failure));
-    }
-  };
+    });
   return (
     <form
       className="flex flex-wrap items-end gap-2"

@@ -31,17 +31,17 @@ export function NextTab({ dishId, trials, from, onFrom }: NextTabProps) {
   const navigate = useNavigate();
   const say = useNotice();
   const deed = useDeed();
-  const take = async (proposal: Schemas["NextProposal"]) => {
-    try {
+  const taking = useDeed((problem) => {
+    say({ text: sentence(problem), bad: true });
+    void refetch();
+  });
+  const take = (proposal: Schemas["NextProposal"]) =>
+    taking.run(async () => {
       const params = { path: { trial_id: from } };
       const body = { key: proposal.key, intent: "" };
       const made = await ask(api.POST("/api/trials/{trial_id}/next", { params, body }));
       await navigate(`/dishes/${dishId}/build?trial=${made.id}`);
-    } catch (failure) {
-      say({ text: sentence(failure), bad: true });
-      void refetch();
-    }
-  };
+    });
   const allow = async (key: string) => {
     const params = { path: { trial_id: from }, query: { key } };
     await deed.run(async () => {

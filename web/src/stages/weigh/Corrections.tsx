@@ -8,6 +8,7 @@ import { NumberField, TextField } from "../../ui/Field";
 import { Modal } from "../../ui/Modal";
 import { useNotice } from "../../ui/notices";
 import { TextButton } from "../../ui/Reason";
+import { useDeed } from "../../ui/useDeed";
 import type { Line, ShownSheet } from "./lines";
 
 type Amendment = Omit<Schemas["Amendment"], "id">;
@@ -16,18 +17,13 @@ type Amendment = Omit<Schemas["Amendment"], "id">;
 function useCorrecting(sheet: ShownSheet) {
   const say = useNotice();
   const path = { batch_id: sheet.id };
-  const withdraw = async (record_id: string) => {
-    try {
-      await ask(
-        api.DELETE("/api/batches/{batch_id}/corrections/{record_id}", {
-          params: { path: { ...path, record_id } },
-        }),
-      );
+  const deed = useDeed((problem) => say({ text: firstFault(problem), bad: true }));
+  const withdraw = (record_id: string) =>
+    deed.run(async () => {
+      const params = { path: { ...path, record_id } };
+      await ask(api.DELETE("/api/batches/{batch_id}/corrections/{record_id}", { params }));
       say({ text: "The correction is undone." });
-    } catch (error) {
-      say({ text: firstFault(error), bad: true });
-    }
-  };
+    });
   const correct = async (amendment: Amendment, name: string) => {
     const id = crypto.randomUUID();
     await ask(
