@@ -238,16 +238,18 @@ def main() -> int:
             finally:
                 copies.put(copy)
 
+        left = 0
         with ThreadPoolExecutor(os.cpu_count() or 1) as pool:
-            judged = list(pool.map(judge, chosen))
-    left = [(mutant, how) for mutant, how in judged if how]
-    for mutant, how in sorted(left, key=lambda judged: (judged[0].path, judged[0].line)):
-        sys.stdout.write(f"{mutant.path}:{mutant.line}: {how}: {mutant.says}\n")
-    killed = len(judged) - len(left)
+            for mutant, how in pool.map(judge, chosen):
+                if how:
+                    left += 1
+                    sys.stdout.write(f"{mutant.path}:{mutant.line}: {how}: {mutant.says}\n")
+                    sys.stdout.flush()
+    killed = len(chosen) - left
     sys.stdout.write(
-        f"{killed} of {len(judged)} mutants found by tests of behaviour ({len(found)} possible)\n"
+        f"{killed} of {len(chosen)} mutants found by tests of behaviour ({len(found)} possible)\n"
     )
-    return 0 if killed >= LEAST_FOUND * len(judged) else 1
+    return 0 if killed >= LEAST_FOUND * len(chosen) else 1
 
 
 if __name__ == "__main__":

@@ -197,6 +197,8 @@ def test_a_piece_cut_by_eye_carries_the_habitual_spread_until_others_were_weighe
     assert (plain.relative, plain.pieces, plain.known) == (BY_EYE, 0, False)
     assert plain.grams == pytest.approx(12.5)
     assert plain.this_kcal[0] < 200 - 1.96 * 25 < 200 + 1.96 * 25 < plain.this_kcal[1]
+    # Two-sided 95 %, with the serving's own margin beside it.
+    assert plain.this_kcal[0] > 200 - 2.5 * 25
     steady_hand = learned([[100, 101, 99, 100]] * 8)
     assert steady_hand[0] < BY_EYE / 1.5
     assert steady_hand[1] == 32

@@ -3,7 +3,7 @@
 import pytest
 
 from gasket.core.entry.prose import read_lines
-from gasket.core.label.naming import Fit, FoodTitles, fit, singulars, sure_one
+from gasket.core.label.naming import Fit, FoodTitles, fit, nearest, singulars, sure_one
 
 FITS = [
     ("milk", (), FoodTitles("Whole milk", ("milk",)), Fit.CALLED_SO),
@@ -115,3 +115,18 @@ def test_after_the_method_come_steps_and_after_ingredients_foods():
 )
 def test_what_a_word_may_be_the_plural_of(word, of):
     assert singulars(word) == of
+
+
+EGGS = [FoodTitles("Egg"), FoodTitles("Egg white"), FoodTitles("Milk")]
+
+
+@pytest.mark.parametrize(
+    ("package", "foods", "which"),
+    [
+        *(("Hen eggs", EGGS, 0), ("Henhouse egg white", EGGS, 1), ("Good quality milk", EGGS, 2)),
+        *(("Bread", EGGS, None), ("Bread", EGGS[:1], 0)),
+        ("Organic", [FoodTitles("Organic oats"), FoodTitles("Oats")], None),
+    ],
+)
+def test_the_food_that_a_package_is_most_likely_one_of(package, foods, which):
+    assert nearest(package, foods) == which

@@ -205,3 +205,10 @@ def test_each_step_is_estimated_by_what_there_is_of_it():
     assert "core temperature" in found["a"].held
     assert found["b"].minutes < 17
     assert found["b"].held == ""
+
+
+def test_a_wide_window_stays_as_wide_in_a_slow_oven():
+    step = read_step("bake in the tin 175 C 10-60 min", "a")
+    slow = estimate(step, bakes(1.5, 1.5, 1.5, stated=35))
+    assert slow.ratio > 1.2
+    assert slow.most_min >= 60 * slow.ratio - 1e-9

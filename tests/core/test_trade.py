@@ -6,6 +6,7 @@ from pathlib import Path
 import pytest
 
 from gasket.core.entry.grammar import parse_entry
+from gasket.core.entry.prose import read_lines
 from gasket.core.law.reference_amounts import REFERENCE_AMOUNTS
 from gasket.core.trade.families.reading import read_family
 from gasket.core.trade.kind_reading import read_kind
@@ -38,6 +39,15 @@ def test_a_food_alone_says_its_kind(kind, words):
 @pytest.mark.parametrize(("family", "words"), words_of("family_words.txt"))
 def test_a_dish_alone_says_its_family(family, words):
     assert {word: read_family(word).key for word in words} == dict.fromkeys(words, family)
+
+
+@pytest.mark.parametrize(("sure", "words"), words_of("step_words.txt"))
+def test_a_word_begins_a_step(sure, words):
+    """Whatever follows it, or only with an object that says so."""
+    said = "{} everything together" if sure == "always" else "{} the dough with care"
+    assert {line.kind for line in read_lines([said.format(word) for word in words])} == {"step"}
+    (other,) = read_lines([said.format("xyzzy")])
+    assert other.kind == "ingredient"
 
 
 @pytest.mark.parametrize("sheet", SHEETS)
