@@ -4,7 +4,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from gasket.core.build_checks.bands import bands_of
+from gasket.core.build_checks.allowed import bands_of
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.build_checks.checks import check_build
 from gasket.core.solver.limits import Spot, kept, limits_of

@@ -9,13 +9,12 @@ their source says more.
 """
 
 from collections.abc import Callable, Collection, Iterator
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from functools import partial
 from typing import Final, Literal
 
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.rebuild.ingredients import Ingredient
-from gasket.core.rebuild.trial import Dismissal
 from gasket.core.rebuild.workpiece import PlacedLine, Workpiece
 from gasket.core.trade.caution import POLYOLS_MOST
 from gasket.core.trade.families import Span
@@ -33,8 +32,6 @@ PUREE_MOST: Final = 0.4
 GUM_MOST: Final = 0.005
 FUDGY: Final = 0.05
 """So much cocoa or purée of a mixture makes up for fat."""
-FURTHER_OUT: Final = 1.05
-"""A dismissed check stays quiet until the build is so many times as far out as it was then."""
 _SLACK: Final = 1e-9
 
 BandSide = Literal["below", "above"]
@@ -364,41 +361,3 @@ BANDS: Final[tuple[Callable[[CheckedBuild], Iterator[Band]], ...]] = (
     polyols,
     gum,
 )
-
-
-def bands_of(checked: CheckedBuild) -> Iterator[tuple[Band, float]]:
-    """Every band that applies, widened by keepers and by what was dismissed, and where the build
-    lies."""
-    for bands in BANDS:
-        for band in bands(checked):
-            value = band.value(checked.lines)
-            if value is not None:
-                yield _as_allowed(_with_keepers(band, checked), checked.terms.dismissed), value
-
-
-def _with_keepers(band: Band, checked: CheckedBuild) -> Band:
-    """The band widened to where the cook's own keepers lie; what the eater is told of stays."""
-    values = () if band.notice else checked.keepers.get(band.code, ())
-    least, most = band.span
-    span = Span(
-        least if least is None else min((least, *values)),
-        most if most is None else max((most, *values)),
-    )
-    return band if span == band.span else replace(band, span=span, source="own-keepers")
-
-
-def _as_allowed(band: Band, dismissed: Collection[Dismissal]) -> Band:
-    """The band as the cook wants it: quiet as far out as it was dismissed, and a little further."""
-    least, most = band.span
-    for waiver in dismissed:
-        if waiver.code != band.code:
-            continue
-        if waiver.value is None:
-            return replace(band, allowed=NO_BOUNDS)
-        value = waiver.value / band.shows
-        side, edges = band.side(value), band.span
-        if side == "below" and least is not None and edges.least is not None:
-            least = min(least, edges.least - FURTHER_OUT * (edges.least - value))
-        if side == "above" and most is not None and edges.most is not None:
-            most = max(most, edges.most + FURTHER_OUT * (value - edges.most))
-    return replace(band, allowed=Span(least, most))

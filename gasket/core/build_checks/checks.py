@@ -2,7 +2,8 @@
 
 from typing import Literal
 
-from gasket.core.build_checks.bands import Band, bands_of
+from gasket.core.build_checks.allowed import bands_of
+from gasket.core.build_checks.bands import Band
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.numbers import Answer
 

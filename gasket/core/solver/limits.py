@@ -9,7 +9,8 @@ from collections.abc import Callable, Iterator
 from dataclasses import dataclass, replace
 from typing import Final
 
-from gasket.core.build_checks.bands import Band, bands_of
+from gasket.core.build_checks.allowed import bands_of
+from gasket.core.build_checks.bands import Band
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.rebuild.goals import GOAL_NAMES, SOFT, Goal, GoalKey
 from gasket.core.rebuild.ingredients import Ingredient

@@ -4,7 +4,7 @@ from typing import Final
 
 from pydantic import Field
 
-from gasket.core.build_checks.bands import bands_of
+from gasket.core.build_checks.allowed import bands_of
 from gasket.core.build_checks.checked_build import CheckedBuild
 from gasket.core.cooking.keeping import keeping, keeps_days
 from gasket.core.cooking.steps import hands_on_min
