@@ -2,6 +2,7 @@
 
 from collections.abc import Callable, Iterable
 from dataclasses import dataclass
+from functools import partial
 from typing import Literal
 
 from gasket.core.law.reference_amounts import ReferenceAmount
@@ -116,7 +117,7 @@ def share(figure: object, kcal: object, per_g: float) -> Deciding:
     return scaled(figure, 100 * per_g / kcal.value)
 
 
-def less(judged: ClaimSubject, name: ReducibleFigure) -> Deciding:
+def _less(judged: ClaimSubject, name: ReducibleFigure) -> Deciding:
     """Percent less than the original has, weight for weight."""
     serving, original = judged.serving, judged.original
     theirs = getattr(original, name) if original else None
@@ -127,6 +128,12 @@ def less(judged: ClaimSubject, name: ReducibleFigure) -> Deciding:
         return None
     value, low, high = (100 * (1 - ours / theirs) for ours in found)
     return value, high, low
+
+
+def less_than_the_original(name: Literal["kcal", "fat_g"], least: float, says: str) -> ClaimLimit:
+    """So many percent less than the original has, weight for weight."""
+    unit = "% less fat at equal weight" if name == "fat_g" else "% less at equal weight"
+    return ClaimLimit(partial(_less, name=name), unit, says, least=least)
 
 
 def per_100_g(judged: ClaimSubject, name: ReducibleFigure) -> Deciding:

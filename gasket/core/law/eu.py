@@ -10,7 +10,7 @@ from gasket.core.law.claim_rules import (
     Deciding,
     ReducibleFigure,
     Rule,
-    less,
+    less_than_the_original,
     per_100_g,
     scaled,
     share,
@@ -70,14 +70,7 @@ _REDUCED: Final = Rule(
     "eu-reduced",
     "reduced energy, light",
     "eu",
-    (
-        ClaimLimit(
-            partial(less, name="kcal"),
-            "% less at equal weight",
-            "at least 30 % less than the original",
-            least=30,
-        ),
-    ),
+    (less_than_the_original("kcal", 30, "at least 30 % less than the original"),),
 )
 _FIBRE: Final = (
     _fibre("eu-fibre-source", "source of fibre", 3.0, 1.5),

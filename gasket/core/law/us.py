@@ -11,7 +11,7 @@ from gasket.core.law.claim_rules import (
     NutritionClaim,
     ReducibleFigure,
     Rule,
-    less,
+    less_than_the_original,
     nearest,
     per_100_g,
     scaled,
@@ -153,14 +153,7 @@ _REDUCED: Final = Rule(
     "us-reduced",
     "reduced calories",
     "us",
-    (
-        ClaimLimit(
-            partial(less, name="kcal"),
-            "% less at equal weight",
-            "at least 25 % less than the original",
-            least=25,
-        ),
-    ),
+    (less_than_the_original("kcal", 25, "at least 25 % less than the original"),),
 )
 _LIGHT: Final = Rule(
     # 21 CFR 101.56(b): one of the two is enough.
@@ -168,17 +161,11 @@ _LIGHT: Final = Rule(
     "light",
     "us",
     (
-        ClaimLimit(
-            partial(less, name="kcal"),
-            "% less at equal weight",
-            "at least a third fewer kcal than the original, or half the fat",
-            least=100 / 3,
+        less_than_the_original(
+            "kcal", 100 / 3, "at least a third fewer kcal than the original, or half the fat"
         ),
-        ClaimLimit(
-            partial(less, name="fat_g"),
-            "% less fat at equal weight",
-            "at least 50 % less fat than the original, or a third fewer kcal",
-            least=50,
+        less_than_the_original(
+            "fat_g", 50, "at least 50 % less fat than the original, or a third fewer kcal"
         ),
     ),
 )
@@ -186,14 +173,7 @@ _LIGHT_OF_FAT: Final = Rule(
     "us-light",
     "light",
     "us",
-    (
-        ClaimLimit(
-            partial(less, name="fat_g"),
-            "% less fat at equal weight",
-            "half of its energy is fat, so at least 50 % less fat",
-            least=50,
-        ),
-    ),
+    (less_than_the_original("fat_g", 50, "half of its energy is fat, so at least 50 % less fat"),),
 )
 
 
