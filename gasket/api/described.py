@@ -9,7 +9,7 @@ from typing import Any, Final
 
 from pydantic.json_schema import models_json_schema
 
-from gasket.api.examples import EXAMPLES
+from gasket.api.examples import examples
 from gasket.api.problems import MEDIA_TYPE
 from gasket.kitchen.weigh.live import (
     Aim,
@@ -95,8 +95,8 @@ def _say_own_errors(operation: dict[str, Any], verb: str, of_a_thing: bool) -> N
 def _give_example(operation: dict[str, Any]) -> None:
     """Of a body that is text: a photo has none."""
     for content in operation.get("requestBody", {}).get("content", {}).values():
-        if operation["operationId"] in EXAMPLES:
-            content["example"] = EXAMPLES[operation["operationId"]]
+        if operation["operationId"] in examples():
+            content["example"] = examples()[operation["operationId"]]
 
 
 def _say_what_is_live(document: dict[str, Any]) -> None:

@@ -5,9 +5,15 @@ A `version` is whatever was read last, an `id` of a record is made anew by the s
 """
 
 import json
+from functools import cache
 from pathlib import Path
 from typing import Any, Final
 
-EXAMPLES: Final[dict[str, Any]] = json.loads(
-    (Path(__file__).parent / "examples.json").read_text(encoding="utf-8")
-)
+_FILE: Final = Path(__file__).parent / "examples.json"
+
+
+@cache
+def examples() -> dict[str, Any]:
+    """Bodies by the id of the operation; read when the document is made."""
+    stored: dict[str, Any] = json.loads(_FILE.read_text(encoding="utf-8"))
+    return stored

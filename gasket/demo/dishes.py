@@ -10,6 +10,7 @@ from typing import Any, Final
 from pydantic import Field, TypeAdapter
 
 from gasket.core.numbers import Value
+from gasket.core.rebuild.trial import Terms
 from gasket.formats.shelf_csv import ShelfRow, Table, parse_row
 
 _HERE: Final = Path(__file__).parent
@@ -40,13 +41,11 @@ class DemoDish(Value):
     batch that is lighter than its lines stayed in the bowls."""
 
     name: str
-    family: str
     original: dict[str, Any]
     original_portions: int
     original_lines: dict[str, tuple[OriginalLine, ...]]
     portions: int
-    goal: dict[str, dict[str, float]]
-    sweetness_least: float | None = None
+    terms: Terms
     rebuild: dict[str, tuple[RebuiltLine, ...]]
     mixture_g: float | None = None
     next_intent: str = ""

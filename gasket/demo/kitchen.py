@@ -5,7 +5,7 @@ from collections.abc import Collection
 from datetime import datetime, timedelta
 
 from gasket.core.errors import Refused
-from gasket.core.rebuild.trial import Build, BuildChange, BuildComponent, BuildLine, Terms
+from gasket.core.rebuild.trial import Build, BuildChange, BuildComponent, BuildLine
 from gasket.core.weighing.captures import capture_of
 from gasket.core.weighing.records import ONE_SCALE, ReadingOrigin, RecordKind
 from gasket.demo import cooks
@@ -33,7 +33,6 @@ from gasket.kitchen.weigh.weigh_sheet import BatchLine, BatchSheet
 from gasket.store.books import Session
 from gasket.store.books.dishes import DISHES as DISH_BOOK
 from gasket.store.books.shelf import FOODS
-from gasket.store.books.trials import TRIALS
 
 BAKED_DAYS_AGO = 2
 EMPTY_BOWL_G = 385.0
@@ -61,16 +60,16 @@ def seed(session: Session, now: datetime, dishes: int = 0) -> None:
     foods = _fill_shelf(session, now - timedelta(days=30))
     baked = cooks.afternoon(now - timedelta(days=BAKED_DAYS_AGO))
     tasted, *others = demo_dishes()
-    trial_id = _begin(session, foods, tasted, baked - timedelta(days=1))
+    trial_id = _begin(session, foods, tasted, baked - timedelta(days=1)).trials[0].id
     cooks.plan_steps(session, trial_id, baked)
     loaf = _weigh_first_batch(session, tasted, trial_id, baked)
     cooks.bake_the_loaf(session, loaf, foods["Walnut pieces"].labels[0].id, baked)
     tray = None
     for dish in others:
-        first = _rebuild(session, foods, dish, now - timedelta(days=1))
-        if dish.family == "sandwich":
+        first = _rebuild(session, foods, dish, now - timedelta(days=1)).trials[0].id
+        if dish.terms.family == "sandwich":
             _begin_weighing(session, first, now - timedelta(minutes=6))
-        if dish.family == "tray":
+        if dish.terms.family == "tray":
             tray = first
     if tray is not None:
         cooks.cook_the_tray(session, tray, now)
@@ -88,8 +87,7 @@ def add_example(session: Session, now: datetime) -> DishSheet:
     example = demo_dishes()[1]
     here = _on_shelf(session, example.foods())
     foods = {**_fill_shelf(session, now, example.foods() - here.keys()), **here}
-    trial_id = _rebuild(session, foods, example, now)
-    return dishes.sheet(session, TRIALS.fetch(session, trial_id).dish_id)
+    return dishes.sheet(session, _rebuild(session, foods, example, now).id)
 
 
 def _on_shelf(session: Session, names: Collection[str]) -> dict[str, ShelfFood]:
@@ -145,35 +143,36 @@ def _enter_original(
     build.save(session, begun.id, BuildEdit(version=begun.version, build=entered), now)
 
 
-def _begin(session: Session, foods: dict[str, ShelfFood], demo: DemoDish, now: datetime) -> int:
-    """A dish with its original, and trial A with its goal."""
+def _begin(
+    session: Session, foods: dict[str, ShelfFood], demo: DemoDish, now: datetime
+) -> DishSheet:
+    """A dish with its original, and trial A with its goal; the sheet is that of the bare dish."""
     dish = dishes.add(session, NewDish(name=demo.name), now)
     _enter_original(session, foods, dish.id, demo, now)
     original = {"version": dish.version, "original_from": "lines", **demo.original}
     dishes.edit_original(session, dish.id, OriginalEdit.model_validate(original))
-    terms: dict[str, object] = {"family": demo.family, "goal": demo.goal}
-    if demo.sweetness_least is not None:
-        terms["sweetness_least"] = demo.sweetness_least
     planned = Build(
         portions=demo.portions,
-        terms=Terms.model_validate(terms),
+        terms=demo.terms,
         components=tuple(
             BuildComponent(name=part, lines=tuple(_rebuilt(foods, part, line) for line in lines))
             for part, lines in demo.rebuild.items()
         ),
     )
-    first = dish.trials[0].id
-    build.save(session, first, BuildEdit(version=1, build=planned), now)
-    return first
+    build.save(session, dish.trials[0].id, BuildEdit(version=1, build=planned), now)
+    return dish
 
 
-def _rebuild(session: Session, foods: dict[str, ShelfFood], demo: DemoDish, now: datetime) -> int:
+def _rebuild(
+    session: Session, foods: dict[str, ShelfFood], demo: DemoDish, now: datetime
+) -> DishSheet:
     """And its steps, and a copy with an intent."""
-    first = _begin(session, foods, demo, now)
+    dish = _begin(session, foods, demo, now)
+    first = dish.trials[0].id
     cooks.plan_steps(session, first, now)
     if demo.next_intent:
-        _next_trial(session, TRIALS.fetch(session, first).dish_id, first, demo, now)
-    return first
+        _next_trial(session, dish.id, first, demo, now)
+    return dish
 
 
 def _rebuilt(foods: dict[str, ShelfFood], part: str, line: RebuiltLine) -> BuildLine:
@@ -208,7 +207,7 @@ def _next_trial(session: Session, dish_id: int, first: int, demo: DemoDish, now:
 def _weigh_first_batch(session: Session, demo: DemoDish, trial_id: int, now: datetime) -> int:
     """The loaf as it was baked: each component in a bowl of its own."""
     batch = weigh.begin(session, trial_id, now)
-    cook = _Cook(session, batch, now, EMPTY_BOWL_G)
+    cook, weighed = _Cook(session, batch, now, EMPTY_BOWL_G), demo.weighed()
     for line in batch.lines:
         food = food_of_package()[line.name]
         if food == SPRAY:
@@ -217,7 +216,7 @@ def _weigh_first_batch(session: Session, demo: DemoDish, trial_id: int, now: dat
             continue
         if line.component != cook.bowl:
             cook.take_bowl(line.component)
-        cook.pour(line, demo.weighed().get((line.component, food), line.target_g))
+        cook.pour(line, weighed.get((line.component, food), line.target_g))
     _record(
         session,
         batch,

@@ -4,7 +4,7 @@ import jsonschema
 import pytest
 from fastapi.testclient import TestClient
 
-from gasket.api.examples import EXAMPLES
+from gasket.api.examples import examples
 from gasket.kitchen.house import simulated_scales
 from gasket.scale.process import SimulatorProcess
 from tests.server import app_of
@@ -23,7 +23,7 @@ def kitchen(demo_house):
     demo_house.simulators = simulated_scales(SimulatorProcess)
     with TestClient(app_of(demo_house), base_url="http://127.0.0.1") as client:
         pair = {"kind": "triangle", "name_a": "A", "name_b": "B", "seats": 4}
-        sent = {"content": EXAMPLES["start_import"], "headers": {"content-type": "text/csv"}}
+        sent = {"content": examples()["start_import"], "headers": {"content-type": "text/csv"}}
         key = client.post("/api/shelf/imports", **sent).json()["id"]
         until(
             lambda: client.get(f"/api/shelf/imports/{key}").json(),
@@ -37,7 +37,7 @@ def kitchen(demo_house):
                 "{test_id}": client.post("/api/dishes/1/blind-tests", json=pair).json()["id"],
                 "{key}": key,
                 "{line_id}": 15,
-                NOT_DIVIDED: client.post("/api/batches", json=EXAMPLES["take_in"]).json()["id"],
+                NOT_DIVIDED: client.post("/api/batches", json=examples()["take_in"]).json()["id"],
             },
         )
 
@@ -50,7 +50,7 @@ def of_the_demo(client, called, name):
     if name == "take_proposal":
         return {"key": client.get("/api/trials/1/next").json()["proposals"][0]["key"]}
     if name == "arrange":
-        (line,) = EXAMPLES[name]["lines"]
+        (line,) = examples()[name]["lines"]
         batch = client.get("/api/batches/2").json()
         others = [{"id": of["id"], "bowl": of["bowl"]} for of in batch["lines"]]
         return {"lines": [line, *(other for other in others if other["id"] != line["id"])]}
@@ -96,4 +96,4 @@ def test_every_body_has_an_example_that_is_taken(kitchen):
         if answer.is_error:
             refused.append((name, answer.text))
     assert not refused, "\n".join(map(str, refused))
-    assert seen == EXAMPLES.keys()
+    assert seen == examples().keys()
