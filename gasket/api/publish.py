@@ -52,13 +52,13 @@ def marked(text: str, mark: str, words: str) -> str:
 
 def papers() -> dict[str, str]:
     """The papers that name every nutrient, by their path."""
-    texts = {}
+    contents = {}
     for path in (f"{FORMATS}/batch.md", f"{FORMATS}/shelf.md"):
         text = (ROOT / path).read_text(encoding="utf-8")
         for mark, keys in (("printed", FIGURES), ("calculated", NUTRIENTS)):
             text = marked(text, mark, ", ".join(f"`{key}`" for key in keys))
-        texts[path] = text
-    return texts
+        contents[path] = text
+    return contents
 
 
 def _as_json(document: dict[str, Any]) -> str:

@@ -5,8 +5,6 @@ import pytest
 from gasket.core.errors import FaultyInput
 from gasket.core.reckoning.portions import scoop, target_each_g
 from gasket.core.trade.quantities import (
-    MILLILITRES_PER,
-    HouseholdSystem,
     edible_g,
     parse_grams,
 )
@@ -37,12 +35,6 @@ def test_what_is_no_weight_is_refused_at_its_field(text):
     with pytest.raises(FaultyInput) as refused:
         parse_grams(text, "line")
     assert refused.value.faults[0].path == "line"
-
-
-def test_a_spoon_is_another_spoon_in_another_country():
-    spoons = {system: of.get("tbsp") for system, of in MILLILITRES_PER.items()}
-    assert spoons[HouseholdSystem.AU] == 20
-    assert spoons[HouseholdSystem.US] == pytest.approx(14.7868, abs=1e-4)
 
 
 def test_what_is_thrown_away_is_not_eaten():

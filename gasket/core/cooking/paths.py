@@ -15,27 +15,27 @@ def needs(step: Step) -> str:
     return step.tool if appliance is None else appliance.key
 
 
-def ways(step: Step, kitchen: Surroundings) -> tuple[Way, ...]:
+def ways(step: Step, around: Surroundings) -> tuple[Way, ...]:
     """The other ways that this step can be done, those that this kitchen has the tool for first."""
-    fitting = [way for way in WAYS if fits(way, step, kitchen)]
-    return tuple(sorted(fitting, key=lambda way: not goes_here(way, step, kitchen)))
+    fitting = [way for way in WAYS if fits(way, step, around)]
+    return tuple(sorted(fitting, key=lambda way: not goes_here(way, step, around)))
 
 
-def goes_here(way: Way, step: Step, kitchen: Surroundings) -> bool:
+def goes_here(way: Way, step: Step, around: Surroundings) -> bool:
     """Whether this kitchen has what the step needs when it is done this way."""
-    wanted = {way.tool, needs(done(way, step, kitchen))}
-    return wanted.isdisjoint(kitchen.missing)
+    wanted = {way.tool, needs(done(way, step, around))}
+    return wanted.isdisjoint(around.missing)
 
 
-def moved(steps: Sequence[Step], key: str, way_key: str, kitchen: Surroundings) -> tuple[Step, ...]:
+def moved(steps: Sequence[Step], key: str, way_key: str, around: Surroundings) -> tuple[Step, ...]:
     """The steps with one of them done another way. What heated up only for it heats up for the new
     tool, or not at all; a tool that has to be hot is heated first. A way that does not fit changes
     nothing."""
     step = next((step for step in steps if step.id == key), None)
     way = next((way for way in WAYS if way.key == way_key), None)
-    if step is None or way is None or not fits(way, step, kitchen):
+    if step is None or way is None or not fits(way, step, around):
         return tuple(steps)
-    new = _named(done(way, step, kitchen), step, way)
+    new = _named(done(way, step, around), step, way)
     own_heat = {one.id for one in steps if _heats_only(one, step, steps)}
     if new.tool == step.tool:
         as_hot = {"temperature_c": new.temperature_c, "air": new.air}
@@ -82,14 +82,14 @@ def _heats(way: Way, new: Step) -> tuple[Step, ...]:
     return (changed(heat, **same, tool=new.tool),)
 
 
-def without_missing(steps: Sequence[Step], kitchen: Surroundings) -> tuple[Step, ...]:
+def without_missing(steps: Sequence[Step], around: Surroundings) -> tuple[Step, ...]:
     """The steps with what needs a missing tool done the first way that this kitchen can go; a step
     that has no such way stays."""
     rewritten = tuple(steps)
     for step in steps:
-        if step.kind == "preheat" or needs(step) not in kitchen.missing:
+        if step.kind == "preheat" or needs(step) not in around.missing:
             continue
-        possible = [way for way in ways(step, kitchen) if goes_here(way, step, kitchen)]
+        possible = [way for way in ways(step, around) if goes_here(way, step, around)]
         if possible:
-            rewritten = moved(rewritten, step.id, possible[0].key, kitchen)
+            rewritten = moved(rewritten, step.id, possible[0].key, around)
     return rewritten

@@ -241,27 +241,27 @@ def cautions(
     cooked = {food.component for food in foods if _last_hot(steps, food.component)}
     if not steps and (family not in BY_KEY or BY_KEY[family].heated):
         cooked = {food.component for food in foods}
-    cautions: list[Caution] = []
+    general: list[Caution] = []
     raw = [food for food in foods if is_raw(food) and food.component not in cooked]
     if raw:
         names = ", ".join(dict.fromkeys(food.name for food in raw))
         says = f"No step cooks {names}: add the step, or do not eat it raw. {_DEFER}"
-        cautions.append(Caution(code="uncooked", says=says, source="us-core"))
+        general.append(Caution(code="uncooked", says=says, source="us-core"))
     eggs = [food for food in foods if food.kind in EGGS or "raw_egg" in food.flags]
     if any(food.component not in cooked for food in eggs):
         says = (
             "Contains egg that is never cooked. Small children, the elderly, pregnant people and "
             f"those who are ill should not eat raw egg; ask a professional. {_DEFER}"
         )
-        cautions.append(Caution(code="raw_egg", says=says, source="raw-batter"))
+        general.append(Caution(code="raw_egg", says=says, source="raw-batter"))
     flour = [
         food for food in foods if food.kind in FLOURS - {"starch"} or "raw_flour" in food.flags
     ]
     tasted = [*(["egg"] if eggs else []), *(["flour"] if flour else [])]
     if tasted:
         says = f"Raw {' and raw '.join(tasted)}: taste it baked, not as batter."
-        cautions.append(Caution(code="raw_batter", says=says, source="raw-batter"))
-    return (*cautions, *_by_step(steps, foods))
+        general.append(Caution(code="raw_batter", says=says, source="raw-batter"))
+    return (*general, *_by_step(steps, foods))
 
 
 _WORDS: Final[tuple[tuple[str, tuple[str, ...], str], ...]] = (

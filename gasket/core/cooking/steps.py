@@ -120,13 +120,13 @@ Steps = Annotated[tuple[Step, ...], Field(max_length=MOST_STEPS)]
 def faults(steps: tuple[Step, ...]) -> list[tuple[int, str]]:
     """What is wrong with the list as a whole: place and sentence."""
     keys = [step.id for step in steps]
-    faults = [(i, "Two steps carry the same id.") for i, key in enumerate(keys) if key in keys[:i]]
+    wrong = [(i, "Two steps carry the same id.") for i, key in enumerate(keys) if key in keys[:i]]
     for i, step in enumerate(steps):
         if any(key not in keys for key in step.after):
-            faults.append((i, "It comes after a step that is not there."))
-    if not faults:
-        faults = [(keys.index(key), "It would come after itself.") for key in _in_a_circle(steps)]
-    return faults
+            wrong.append((i, "It comes after a step that is not there."))
+    if not wrong:
+        wrong = [(keys.index(key), "It would come after itself.") for key in _in_a_circle(steps)]
+    return wrong
 
 
 def _in_a_circle(steps: tuple[Step, ...]) -> list[str]:

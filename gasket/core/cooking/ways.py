@@ -30,12 +30,12 @@ class Surroundings:
         return self.piece_g is not None and self.piece_g < SMALL_PIECE_G
 
 
-def fits(way: Way, step: Step, kitchen: Surroundings) -> bool:
+def fits(way: Way, step: Step, around: Surroundings) -> bool:
     """Whether a step can go this way."""
-    return any(_holds(fit, step, kitchen) for fit in way.fits)
+    return any(_holds(fit, step, around) for fit in way.fits)
 
 
-def _holds(fit: Fits, step: Step, kitchen: Surroundings) -> bool:
+def _holds(fit: Fits, step: Step, around: Surroundings) -> bool:
     return (
         (not fit.kinds or step.kind in fit.kinds)
         and step.kind not in fit.not_kinds
@@ -46,7 +46,7 @@ def _holds(fit: Fits, step: Step, kitchen: Surroundings) -> bool:
         and _says(fit.vessel, step.vessel)
         and not (fit.not_vessel and _says(fit.not_vessel, step.vessel))
         and _says(fit.says, step.says)
-        and (not fit.families or kitchen.family in fit.families)
+        and (not fit.families or around.family in fit.families)
         and not (fit.alone and step.uses)
         and step.stated_min >= fit.least_min
     )
@@ -56,26 +56,26 @@ def _says(words: str, text: str) -> bool:
     return not words or re.search(words, text, re.IGNORECASE) is not None
 
 
-def done(way: Way, step: Step, kitchen: Surroundings) -> Step:
+def done(way: Way, step: Step, around: Surroundings) -> Step:
     """The step as it is done this way."""
     turns = way.turns
     if turns.line:
         return _as_the_line_says(turns.line, step)
-    step_now = changed(_timed(turns, step, kitchen), temperature_c=_heat(turns, step))
+    turned = changed(_timed(turns, step, around), temperature_c=_heat(turns, step))
     if turns.air is not None:
-        step_now = changed(step_now, air=turns.air)
+        turned = changed(turned, air=turns.air)
     if step.at_a_time is not None:
-        step_now = changed(step_now, at_a_time=max(1, int(step.at_a_time * turns.places)))
+        turned = changed(turned, at_a_time=max(1, int(step.at_a_time * turns.places)))
     if turns.vessel:
         bare = re.sub(r"^(?:silicone|glass|foil|cast-iron)\s+", "", step.vessel)
-        step_now = changed(step_now, vessel=f"{turns.vessel} {bare}".strip())
+        turned = changed(turned, vessel=f"{turns.vessel} {bare}".strip())
     sets: dict[str, Any] = {**turns.sets}
-    return changed(step_now, **sets)
+    return changed(turned, **sets)
 
 
-def _timed(turns: Turns, step: Step, kitchen: Surroundings) -> Step:
+def _timed(turns: Turns, step: Step, around: Surroundings) -> Step:
     """The step with its window from so many times the shortest to so many times the longest."""
-    small = turns.small_times if kitchen.small else None
+    small = turns.small_times if around.small else None
     least, most = small or turns.times_of.get(step.kind, turns.times)
     look = turns.small_look if small else turns.look
     if (least, most, look) == (1.0, 1.0, None):

@@ -123,9 +123,9 @@ def weight_unknown(context: Context) -> Iterator[Finding]:
 def kcal_disagrees(context: Context) -> Iterator[Finding]:
     """A label's kcal that its own macros contradict."""
     for key, label in context.labels_present:
-        audit = context.audits[key]
-        if audit.verdict is AuditVerdict.OFF:
-            says = f"{label.name or key}: {audit.says}"
+        judged = context.audits[key]
+        if judged.verdict is AuditVerdict.OFF:
+            says = f"{label.name or key}: {judged.says}"
             yield _note("kcal_disagrees", says, f"labels.{key}", "warning")
 
 

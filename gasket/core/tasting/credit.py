@@ -41,23 +41,23 @@ def credit(
     """`states` are the states (fresh, next day …) that each trial was tasted in, `slips` what came
     out otherwise than planned in either, in words: each is one more change. `other` is what it is
     compared with, in words."""
-    apart_overall = overall.difference(trial, against)
+    difference = overall.difference(trial, against)
     told: CreditVerdict = "untested"
-    if apart_overall is not None:
+    if difference is not None:
         told = "cannot_tell"
-        if apart_overall.is_told:
-            told = "helped" if apart_overall.value > 0 else "hurt"
+        if difference.is_told:
+            told = "helped" if difference.value > 0 else "hurt"
     return Credit(
         told=told,
-        overall=apart_overall,
+        overall=difference,
         by_quality={
             quality: apart
             for quality in QUALITIES
             if (apart := by_quality[quality].difference(trial, against)) is not None
         },
         changes=changes + len(slips),
-        says=_says(told, apart_overall, changes + len(slips), other),
-        notes=(*slips, *_notes(trial, against, apart_overall, states)),
+        says=_says(told, difference, changes + len(slips), other),
+        notes=(*slips, *_notes(trial, against, difference, states)),
     )
 
 

@@ -79,10 +79,10 @@ def proposals(bench: Bench) -> tuple[NextProposal, ...]:
 
 
 def _each_way_once(
-    proposals: Sequence[NextProposal] | Iterator[NextProposal],
+    offered: Sequence[NextProposal] | Iterator[NextProposal],
 ) -> Iterator[NextProposal]:
     seen: set[object] = set()
-    for proposal in proposals:
+    for proposal in offered:
         way = (proposal.line_id, (proposal.after or 0) > (proposal.before or 0))
         if proposal.line_id is None:
             way = (proposal.minutes.step_id if proposal.minutes else "", way[1])
@@ -104,8 +104,8 @@ def _said(bench: Bench) -> Iterator[NextProposal]:
         of_lines.sort(key=lambda proposal: bool(proposal.gives_way))
         # The time in the heat costs no calories: it comes right after the first line.
         in_turn = (*of_lines[:1], *times, *of_lines[1:])
-        proposals = [proposal for proposal in in_turn if proposal is not None]
-        yield from proposals[:MOST_A_WORD]
+        offered = [proposal for proposal in in_turn if proposal is not None]
+        yield from offered[:MOST_A_WORD]
 
 
 def _by_pointer(bench: Bench, pointer: Pointer, word: str, why: str) -> NextProposal | None:

@@ -141,7 +141,7 @@ class TasteMarks:
         return max(RULER_SD, float(sqrt((left**2).sum() / self.free)))
 
     def score(self, sample: Sample) -> Score | None:
-        """The trial's mark as if all tasters that it can be compared through had tasted it."""
+        """The sample's mark as if all tasters that it can be compared through had tasted it."""
         if sample not in self._samples:
             return None
         at = self._samples[sample]

@@ -143,15 +143,15 @@ def sheet(session: Session, dish_id: int) -> DishSheet:
     )
 
 
-def _trials(session: Session, trials: Sequence[Trial]) -> Iterator[TrialSummary]:
+def _trials(session: Session, of_dish: Sequence[Trial]) -> Iterator[TrialSummary]:
     batches = {
         key: [batch for batch in of_trial if batch.removed_at is None]
-        for key, of_trial in BATCHES.of_trials(session, [trial.id for trial in trials]).items()
+        for key, of_trial in BATCHES.of_trials(session, [trial.id for trial in of_dish]).items()
     }
     figures = BATCH_FIGURES.of(
         session, [batch.id for of_trial in batches.values() for batch in of_trial]
     )
-    for trial in trials:
+    for trial in of_dish:
         yield TrialSummary(
             id=trial.id,
             letter=trial.letter,

@@ -139,23 +139,23 @@ def entries_of(
     session: Session, dish_id: int, trial_ids: Sequence[int], said: Tastings
 ) -> list[TrialEntry]:
     """Some trials of a dish, without what they are beside the others."""
-    trials = [trial for trial in TRIALS.of_dish(session, dish_id) if trial.id in trial_ids]
+    chosen = [trial for trial in TRIALS.of_dish(session, dish_id) if trial.id in trial_ids]
     planned = TRIAL_FIGURES.of(session, trial_ids)
-    return entries(session, trials, planned, said)
+    return entries(session, chosen, planned, said)
 
 
 def entries(
     session: Session,
-    trials: Sequence[Trial],
+    shown: Sequence[Trial],
     planned: Mapping[int, TrialFigures],
     said: Tastings,
 ) -> list[TrialEntry]:
     """These trials, without what they are beside the others."""
-    ids = [trial.id for trial in trials]
+    ids = [trial.id for trial in shown]
     made, arms = _last_made(session, ids), compared(session, ids, said)
     return [
         _entry(trial, planned[key], made.get(key), arms.get(key, ()), said)
-        for key, trial in zip(ids, trials, strict=True)
+        for key, trial in zip(ids, shown, strict=True)
     ]
 
 

@@ -30,7 +30,7 @@ class OfArm:
     batch_id: int
 
 
-Sample = int | OfArm | Literal["original"]
+DishSample = int | OfArm | Literal["original"]
 """What was tasted: a trial by its id, an arm, the original."""
 
 
@@ -39,7 +39,7 @@ class Sip:
     """One tasting that counts, of what, and its marks as they count. What an arm did otherwise is
     no mark of its trial. `arm` is any arm that it was of."""
 
-    of: Sample
+    of: DishSample
     arm: OfArm | None
     sheet: TastingSheet
     marks: Mapping[Quality, float]
@@ -83,23 +83,23 @@ class Tastings:
         )
 
     @cached_property
-    def states(self) -> dict[Sample, frozenset[str]]:
-        by_sample: dict[Sample, set[str]] = {}
+    def states(self) -> dict[DishSample, frozenset[str]]:
+        by_sample: dict[DishSample, set[str]] = {}
         for given in self.said:
             by_sample.setdefault(given.of, set()).add(given.sheet.state)
         return {sample: frozenset(states) for sample, states in by_sample.items()}
 
     @cached_property
-    def _by_sample(self) -> dict[Sample, list[TastingSheet]]:
-        sheets: dict[Sample, list[TastingSheet]] = {}
+    def _by_sample(self) -> dict[DishSample, list[TastingSheet]]:
+        sheets: dict[DishSample, list[TastingSheet]] = {}
         for given in self.said:
             sheets.setdefault(given.of, []).append(given.sheet)
         return sheets
 
-    def of(self, sample: Sample) -> list[TastingSheet]:
+    def of(self, sample: DishSample) -> list[TastingSheet]:
         return self._by_sample.get(sample, [])
 
-    def words(self, sample: Sample) -> tuple[WordCount, ...]:
+    def words(self, sample: DishSample) -> tuple[WordCount, ...]:
         """What most tasters said of it."""
         said = most_said(self.of(sample)).items()
         return tuple(WordCount(word=word, tasters=count) for word, count in said)[:MOST_WORDS]

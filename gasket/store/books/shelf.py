@@ -242,8 +242,8 @@ def kept_from(session: Session, batch_id: int) -> list[PackageOnShelf]:
     """The packages that a batch, or a part of one, was kept as."""
     made_from = func.json_extract(LabelRevisionRow.stored_package, "$.made_from")
     ever = select(LabelRevisionRow.label_id).where(made_from == batch_id).distinct()
-    packages = _packages(session, col(LabelRow.id).in_(ever))
-    return [each for each in packages if each.printed.package.made_from == batch_id]
+    on_shelf = _packages(session, col(LabelRow.id).in_(ever))
+    return [each for each in on_shelf if each.printed.package.made_from == batch_id]
 
 
 def shelved(session: Session, version_ids: Iterable[int]) -> dict[int, LabelOnShelf]:
