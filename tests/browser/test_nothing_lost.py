@@ -62,6 +62,23 @@ def test_a_serving_of_nothing_is_refused_at_its_field(page: Page):
     expect(page.get_by_role("alert").first).to_contain_text("This must be more than 0")
 
 
+def test_a_dish_is_begun_once_however_slow_the_next_page_is(page: Page):
+    held = []
+    page.route(re.compile(r"/DishPage[^/]*\.js$"), lambda route: held.append(route))
+    page.goto("/")
+    page.get_by_label("Name of the new dish").fill("Begun once")
+    form = page.get_by_role("form", name="Start a dish")
+    with page.expect_response(re.compile(r"/api/dishes$")):
+        form.get_by_role("button", name="Start").click()
+    for _ in range(3):
+        form.evaluate("form => form.requestSubmit()")
+    for route in held:
+        route.continue_()
+    expect(page.get_by_role("heading", level=1)).to_contain_text("Begun once")
+    dishes = page.request.get("/api/dishes?search=begun once").json()
+    assert len(dishes) == 1
+
+
 def test_a_faulty_file_names_its_faults(page: Page):
     page.goto("/")
     chooser = page.get_by_label(re.compile("A batch in the open format"))

@@ -8,8 +8,9 @@ import { useDeed } from "../ui/useDeed";
 /** Begin a weigh-in of the trial and go to it; a free one where nothing is planned. */
 export function useBegin({ dish, trial }: Pick<StageProps, "dish" | "trial">, free = false) {
   const navigate = useNavigate();
-  const { run } = useDeed();
+  const { run, busy } = useDeed(undefined, true);
   return useCallback(async () => {
+    if (busy) return;
     await run(async () => {
       const sheet = await ask(
         api.POST("/api/trials/{trial_id}/batches", {
@@ -19,5 +20,5 @@ export function useBegin({ dish, trial }: Pick<StageProps, "dish" | "trial">, fr
       );
       await navigate(`/dishes/${dish.id}/weigh?batch=${sheet.id}`);
     });
-  }, [dish.id, trial.id, free, navigate, run]);
+  }, [dish.id, trial.id, free, navigate, run, busy]);
 }

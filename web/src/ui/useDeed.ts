@@ -11,16 +11,20 @@ export interface Deed {
   busy: boolean;
 }
 
-/** Something that is done in the kitchen: what is refused is said at the foot of the page, or where `refused` shows it. */
-export function useDeed(refused?: (problem: ProblemError) => void): Deed {
+/**
+ * Something that is done in the kitchen: what is refused is said at the foot of the page, or where `refused` shows it.
+ * One that `leaves` the page stays busy once it is done: until the next page is here it could be done twice.
+ */
+export function useDeed(refused?: (problem: ProblemError) => void, leaves = false): Deed {
   const say = useNotice();
-  const { mutateAsync, isPending } = useMutation<unknown, Error, () => Promise<unknown>>({
+  const mutation = useMutation<unknown, Error, () => Promise<unknown>>({
     mutationFn: (work) => work(),
     onError: (error) => {
       if (refused) refused(problemOf(error));
       else say({ text: sentence(error), bad: true });
     },
   });
+  const { mutateAsync, isPending, isSuccess } = mutation;
   const run = useCallback(
     <T>(work: () => Promise<T>) =>
       mutateAsync(work).then(
@@ -29,5 +33,5 @@ export function useDeed(refused?: (problem: ProblemError) => void): Deed {
       ),
     [mutateAsync],
   );
-  return { run, busy: isPending };
+  return { run, busy: isPending || (leaves && isSuccess) };
 }

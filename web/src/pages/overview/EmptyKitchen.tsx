@@ -62,7 +62,7 @@ function HowADishGoes() {
 
 function ExampleDish() {
   const navigate = useNavigate();
-  const { run, busy } = useDeed();
+  const { run, busy } = useDeed(undefined, true);
   const add = () =>
     run(async () => {
       const dish = await ask(api.POST("/api/dishes/example"));

@@ -10,7 +10,10 @@ import { useDeed } from "../../ui/useDeed";
 export function StartDish() {
   const [name, setName] = useState("");
   const [error, setError] = useState<string>();
-  const { run, busy } = useDeed((problem) => setError(problem.at("name") ?? sentence(problem)));
+  const { run, busy } = useDeed(
+    (problem) => setError(problem.at("name") ?? sentence(problem)),
+    true,
+  );
   const navigate = useNavigate();
   const begin = async (free: boolean) => {
     const today = new Date().toLocaleDateString(undefined, { day: "numeric", month: "long" });

@@ -150,7 +150,7 @@ function NextTrial({ dish, trial, saved }: TrialsTabProps) {
   const [intent, setIntent] = useState("");
   const [error, setError] = useState<string>();
   const navigate = useNavigate();
-  const deed = useDeed((problem) => setError(sentence(problem)));
+  const deed = useDeed((problem) => setError(sentence(problem)), true);
   const copy = () =>
     deed.run(async () => {
       const params = { path: { dish_id: dish.id } };
@@ -180,7 +180,12 @@ function NextTrial({ dish, trial, saved }: TrialsTabProps) {
           }}
         />
       </div>
-      <Button type="submit" look="main" disabled={!saved} className={error ? "mb-6" : ""}>
+      <Button
+        type="submit"
+        look="main"
+        disabled={!saved || deed.busy}
+        className={error ? "mb-6" : ""}
+      >
         Start the next trial
       </Button>
     </form>

@@ -71,7 +71,7 @@ function NewTest({ dishId, letters }: { dishId: number; letters: readonly string
   const [nameB, setNameB] = useState(letters[0] ? `Trial ${letters[0]}` : "");
   const [seats, setSeats] = useState<number | null>(10);
   const [problem, setProblem] = useState<ProblemError>();
-  const deed = useDeed(setProblem);
+  const deed = useDeed(setProblem, true);
   const { data: prospect } = useProspect(kind, Math.min(seats ?? 0, MOST_SEATS));
   const navigate = useNavigate();
   const begin = async () => {
@@ -131,7 +131,9 @@ function NewTest({ dishId, letters }: { dishId: number; letters: readonly string
           </p>
         )}
         <div>
-          <Button type="submit">Draw the codes</Button>
+          <Button type="submit" disabled={deed.busy}>
+            Draw the codes
+          </Button>
         </div>
       </form>
     </section>

@@ -1,4 +1,3 @@
-import { useState } from "react";
 import { useNavigate } from "react-router";
 
 import { api, ask, type Schemas, sentence } from "../../api/client";
@@ -34,7 +33,7 @@ export function NextTab({ dishId, trials, from, onFrom }: NextTabProps) {
   const taking = useDeed((problem) => {
     say({ text: sentence(problem), bad: true });
     void refetch();
-  });
+  }, true);
   const take = (proposal: Schemas["NextProposal"]) =>
     taking.run(async () => {
       const params = { path: { trial_id: from } };
@@ -80,7 +79,8 @@ export function NextTab({ dishId, trials, from, onFrom }: NextTabProps) {
           <Proposal
             key={proposal.key}
             proposal={proposal}
-            onTake={() => take(proposal)}
+            busy={taking.busy}
+            onTake={() => void take(proposal)}
             onReject={() => void reject(proposal)}
           />
         ))}
@@ -108,12 +108,12 @@ export function NextTab({ dishId, trials, from, onFrom }: NextTabProps) {
 
 interface ProposalProps {
   proposal: Schemas["NextProposal"];
-  onTake: () => Promise<void>;
+  busy: boolean;
+  onTake: () => void;
   onReject: () => void;
 }
 
-function Proposal({ proposal, onTake, onReject }: ProposalProps) {
-  const [busy, setBusy] = useState(false);
+function Proposal({ proposal, busy, onTake, onReject }: ProposalProps) {
   const kcal = proposal.moved?.kcal;
   const protein = proposal.moved?.protein_g;
   const givesWay = proposal.gives_way ?? [];
@@ -138,13 +138,7 @@ function Proposal({ proposal, onTake, onReject }: ProposalProps) {
       </p>
       {proposal.caution && <p className="text-sm">{proposal.caution}</p>}
       <p className="mt-2 flex flex-wrap gap-2">
-        <Button
-          disabled={busy}
-          onClick={() => {
-            setBusy(true);
-            void onTake().finally(() => setBusy(false));
-          }}
-        >
+        <Button disabled={busy} onClick={onTake}>
           Start this trial
         </Button>
         <Button look="quiet" onClick={onReject}>
