@@ -13,7 +13,7 @@ from gasket.core.label.label import Label
 from gasket.core.label.package import Package
 from gasket.core.trade.nutrients.figure_types import FIGURES
 from gasket.formats.shelf_csv import COLUMNS, ShelfRow, Table, dump_shelf, parse_row
-from gasket.kitchen.shelf.reference import FILE
+from gasket.kitchen.shelf.reference import sheet
 
 amounts = st.one_of(st.integers(0, 900).map(float), st.floats(0, 900).map(lambda x: round(x, 3)))
 possible = st.floats(0, 27).map(lambda x: round(x, 3))
@@ -191,16 +191,16 @@ def test_what_is_no_shelf_file_is_refused_whole(content, says):
 def test_the_reference_shelf_is_a_shelf_file_of_typical_values_that_agree_with_themselves():
     from gasket.core.label.audit import audit
 
-    shelf = [parse_row(cells) for _, cells in Table(FILE.read_bytes()).records()]
-    assert len({row.food.casefold() for row in shelf}) == len(shelf) >= 120
+    shelf = [parse_row(cells) for _, cells in Table(sheet()).records()]
+    assert len({row.food.casefold() for row in shelf}) == len(shelf) >= 450
     assert {row.label.style for row in shelf} == {"table"}
     assert all(row.label.name.endswith("(generic)") for row in shelf)
     assert [row.food for row in shelf if audit(row.label).verdict != "agrees"] == []
     assert [row.food for row in shelf if audit(row.label).impossible] == []
     with_density = [row for row in shelf if row.facts.density_g_per_ml]
-    assert len(with_density) > 100
-    assert sum(bool(row.facts.measures) for row in shelf) >= 40
-    assert sum(bool(row.facts.refuse_share) for row in shelf) >= 15
+    assert len(with_density) > 450
+    assert sum(bool(row.facts.measures) for row in shelf) >= 200
+    assert sum(bool(row.facts.refuse_share) for row in shelf) >= 40
 
 
 def test_every_column_is_one_of_a_row():

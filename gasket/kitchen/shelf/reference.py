@@ -1,9 +1,12 @@
 """The reference shelf: generic foods with typical values, from memory. A start, never a label.
 
-It ships as a shelf file and comes in as one, so that a cook can read and replace every row. Rows of
-foods that the shelf already knows by a name or another are left alone.
+It ships as shelf files, one a group of foods and one row a food, each for 100 g; it comes in as any
+other, so that a cook can read and replace every row. Rows of foods that the shelf already knows by
+a name or another are left alone.
 """
 
+import csv
+import io
 import tempfile
 from datetime import datetime
 from pathlib import Path
@@ -11,14 +14,14 @@ from typing import Final
 
 from gasket.core.label.food import FoodFacts
 from gasket.core.numbers import Answer
-from gasket.formats.shelf_csv import Table
+from gasket.formats.shelf_csv import COLUMNS, Table
 from gasket.kitchen.shelf import shelf_rows, shelf_staging
 from gasket.kitchen.shelf.shelf_rows import ImportPlan
 from gasket.store.books import Session, settings
 from gasket.store.books.shelf import FOODS
 from gasket.store.database import Database
 
-FILE: Final = Path(__file__).resolve().parents[2] / "data" / "reference_shelf.csv"
+FOLDER: Final = Path(__file__).resolve().parents[2] / "data" / "foods"
 _KEY: Final = "reference_shelf"
 
 
@@ -26,6 +29,19 @@ class StockedFoods(Answer):
     """How many foods were put on the shelf."""
 
     foods: int
+
+
+def sheet() -> str:
+    """Every generic food as one shelf file."""
+    text = io.StringIO()
+    writer = csv.DictWriter(text, COLUMNS)
+    writer.writeheader()
+    for file in sorted(FOLDER.glob("*.csv")):
+        with file.open(encoding="utf-8", newline="") as rows:
+            for row in csv.DictReader(rows):
+                package = f"{row['food']} (generic)"
+                writer.writerow({**row, "package": package, "style": "table", "basis_g": 100})
+    return text.getvalue()
 
 
 def stock(database: Database, now: datetime) -> StockedFoods:
@@ -46,7 +62,7 @@ def stock(database: Database, now: datetime) -> StockedFoods:
 
 def _missing(session: Session) -> ImportPlan:
     """The plan of the foods that the shelf knows by no name."""
-    planned = shelf_rows.plan(session, Table(FILE.read_bytes()), lambda _: None)
+    planned = shelf_rows.plan(session, Table(sheet()), lambda _: None)
     named = _names(session)
     planned.work = [
         (fate, row)
