@@ -16,7 +16,8 @@ from rapidfuzz.distance import OSA
 from sqlalchemy import text
 from sqlmodel import Session
 
-from gasket.core.label.naming import MANNERS, singulars
+from gasket.core.label.naming import singulars
+from gasket.core.trade.preparations import MANNERS
 
 MatchedBy = Literal["words", "spelling", "some words"]
 
@@ -70,6 +71,19 @@ def unindex(session: Session, food_ids: list[int]) -> None:
         session.execute(
             text(f"DELETE FROM {_INDEX} WHERE rowid = :id"), [{"id": key} for key in food_ids]
         )
+
+
+def every_name(session: Session) -> list[FoodNames]:
+    """What every food of the shelf can be found by."""
+    query = text(f"SELECT rowid, name, aliases, packages FROM {_INDEX}")
+    return [
+        FoodNames(key, name, _apart(aliases), _apart(packages))
+        for key, name, aliases, packages in session.execute(query)
+    ]
+
+
+def _apart(joined: str) -> list[str]:
+    return joined.split(" ; ") if joined else []
 
 
 def find(session: Session, words: str, limit: int, offset: int = 0) -> FoodHits:

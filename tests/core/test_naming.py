@@ -19,7 +19,7 @@ FITS = [
     ("peas", (), FoodTitles("Pea protein"), Fit.SHARES_WORDS),
     ("raspberries", (), FoodTitles("Raspberry"), Fit.CALLED_SO),
     ("boneless skinless chicken breast", (), FoodTitles("Chicken breast"), Fit.CALLED_SO),
-    ("chicken breast", ("cooked",), FoodTitles("Chicken breast, raw"), Fit.A_KIND),
+    ("chicken breast", ("cooked",), FoodTitles("Chicken breast, raw"), Fit.A_KIND_UNSAID),
     (
         "chicken breast",
         ("cooked",),

@@ -4,8 +4,6 @@ import json
 import subprocess
 import sys
 
-import pytest
-
 PER_100 = {
     "chicken": ("Chicken thigh, raw", (120, 20, 0, 4, 80)),
     "panko": ("Panko breadcrumbs", (360, 11, 74, 2, 300)),
@@ -70,17 +68,9 @@ def test_a_dish_that_nobody_can_tell_has_no_family_and_no_steps():
     assert gasket("advise", "{}").stdout == ""
 
 
-@pytest.mark.parametrize(
-    ("line", "status", "grams"),
-    [
-        ("170 g wheat flour", "clear", 170),
-        ("xyzzy", "unmatched", None),
-        ("Bake at 180 C for 20 min", "step", None),
-    ],
-)
-def test_typed_lines_are_read_against_the_generic_foods(line, status, grams):
-    (said,) = gasket("read", line).stdout.splitlines()
-    found = json.loads(said)
-    assert (found["text"], found["status"]) == (line, status)
-    if grams is not None:
-        assert found["answer"]["options"][0]["worked"]["readings"][0]["grams"] == grams
+def test_typed_lines_are_read_against_the_generic_foods():
+    lines = ["170 g wheat flour", "xyzzy", "Bake at 180 C for 20 min"]
+    read = [json.loads(said) for said in gasket("read", "\n".join(lines)).stdout.splitlines()]
+    assert [one["text"] for one in read] == lines
+    assert [one["status"] for one in read] == ["clear", "unmatched", "step"]
+    assert read[0]["answer"]["options"][0]["worked"]["readings"][0]["grams"] == 170

@@ -34,6 +34,8 @@ _SPACED = re.compile(r"(\d{1,3} \d{3})(?![\d.,/])")
 _UNREADABLE = re.compile(r"\d[\d.,]*(?:[.,'’_]\d|e[+-]?\d+\b)", re.IGNORECASE)
 _HALF_AND_HALF: Final = re.compile(r"half[\s-]and[\s-]half\b", re.IGNORECASE)
 """A food, and no amount."""
+_PERCENT: Final = re.compile(r"\s*%")
+_POINT_AND_THREE: Final = re.compile(r"[1-9]\d{0,2}\.\d{3}(?![\d.,])")
 _BIG: Final = ("kg", "l", "lb")
 """Units of which nobody takes a thousand: "1,250 kg" is asked about."""
 
@@ -87,6 +89,8 @@ class AmountReader:
         quantity = Quantity(low=min(low, high), high=max(low, high), unit=unit, fill=fill)
         if (decimal := _decimal_way(head, unit)) is not None:
             quantity, self.otherwise = decimal, quantity
+        elif (thousands := _thousands_way(head, unit)) is not None:
+            self.otherwise = thousands
         return quantity
 
     def joined(self) -> Quantity | None:
@@ -111,6 +115,8 @@ class AmountReader:
 
     def _numbers(self) -> tuple[float | None, float | None, int]:
         match = AMOUNT.match(self.rest)
+        if match and _PERCENT.match(self.rest, match.end()):
+            return None, None, 0  # "5% fat mince": of the food, and no amount
         if match:
             low = number_of(match["low"])
             high = number_of(match["high"]) if match["high"] else low
@@ -170,6 +176,14 @@ def _decimal_way(text: str, unit: str) -> Quantity | None:
         return None
     decimal = read_number(match["low"]).otherwise
     return None if decimal is None else exactly(decimal, unit)
+
+
+def _thousands_way(text: str, unit: str) -> Quantity | None:
+    """ "1.500 g" with its point between thousands; None where that is no question."""
+    match = _POINT_AND_THREE.match(text)
+    if match is None or unit not in ("g", "ml"):
+        return None
+    return exactly(float(match[0].replace(".", "")), unit)
 
 
 def exactly(amount: float, unit: str) -> Quantity:

@@ -13,7 +13,7 @@ from gasket.core.entry.readings import (
     MissingFact,
     QuantityReadings,
 )
-from gasket.core.entry.words import PACKS, SIZES
+from gasket.core.entry.words import PACKS, SAME_PIECE, SIZES
 from gasket.core.label.food import SPREAD_OF, Measure, MeasureOrigin
 from gasket.core.trade.quantities import HouseholdSystem
 
@@ -23,7 +23,10 @@ _OF_A_BRAND: Final = ("scoop", "serving", *PACKS)
 
 def measures_of(unit: str, known: FoodBackground) -> list[Measure]:
     """What is known of one such piece, in the order of trust; the house's own sizes first."""
-    measures = [measure for measure in known.facts.measures if unit in (measure.base, measure.name)]
+    own = known.facts.measures
+    measures = [measure for measure in own if unit in (measure.base, measure.name)]
+    if not measures and unit in SAME_PIECE:
+        return measures_of(SAME_PIECE[unit], known)
     label = known.label
     if label is not None and label.piece_g is not None and _same_piece(unit, label.piece):
         measures.append(Measure(name=label.piece or "piece", grams=label.piece_g, origin="label"))

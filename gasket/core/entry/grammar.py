@@ -29,6 +29,7 @@ from gasket.core.entry.model import MOST_TEXT, Entry, FoodPart, Quantity
 from gasket.core.entry.one_food import refuse_what_is_not_one
 from gasket.core.entry.words import FILLS, PACKS, PIECES, SIZES, STATES, UNIT_OF, VULGAR, SpoonFill
 from gasket.core.errors import FaultyInput
+from gasket.core.trade.preparations import is_preparation
 
 _ALONE: Final = (
     *("pinch", "dash", "drop", "handful", "knob", "glug", "shot"),
@@ -53,6 +54,12 @@ def parse_entry(text: str) -> Entry:
     return entry
 
 
+_SOME: Final = re.compile(
+    r"^\s*(?:an?\s+)?(?:(?:little|some|bit|splash|drizzle|sprinkle|sprinkling|squeeze|dollop|touch)"
+    r"(?:\s+(?:bit\s+)?of)?(?:\s+the)?)\s+(?=[a-z])",
+    re.IGNORECASE,
+)
+"""An amount that says nothing: it is asked for."""
 _WEIGHED: Final = re.compile(
     r"[-−]?[\d.,]*\d(?:e[+-]?\d+)?\s*(?:g|kg|mg|ml|cl|dl|l|oz|lb|grams?|cups?|tbsp|tsp)\b",
     re.IGNORECASE,
@@ -70,6 +77,7 @@ def _plain(text: str) -> str:
     text = re.sub(
         r"^\s*(?:about|approx\.?|approximately|ca\.?|around|~)\s*(?=[\d.a])", "", text, flags=re.I
     )
+    text = _SOME.sub("", text)
     text = re.sub(r"\s*[×✕]\s*", " x ", text)
     return " ".join(text.split())
 
@@ -92,7 +100,7 @@ class _Line(AmountReader):
         self._brackets()
         self._part_ahead()
         self._amounts()
-        if self.also is not None and self.quantities and self.quantities[0].unit in PACKS:
+        if self.also is not None and self._is_one_pack():
             self.each, self.also = self.also, None  # "1 can (15 oz)" is the size of the can
         self._of()
         food, note = self._food_and_note()
@@ -100,7 +108,8 @@ class _Line(AmountReader):
         states, food, note = _take_states(food, note)
         food, part = _take_part(food)
         food = self._piece_behind(food)
-        part = self.part or _juiced(note) or part
+        juiced, note = _juiced(note)
+        part = self.part or juiced or part
         if part and not self.quantities:
             self.quantities = [Quantity(low=1, high=1)]
         return Entry(
@@ -113,8 +122,13 @@ class _Line(AmountReader):
             states=states,
             protein_said=self.protein_said,
             note=note,
+            unread=", ".join(piece for piece in note.split(", ") if not is_preparation(piece)),
             **flags,
         )
+
+    def _is_one_pack(self) -> bool:
+        first = self.quantities[0] if self.quantities else None
+        return first is not None and first.unit in PACKS and first.low == first.high == 1
 
     def _take(self, pattern: str) -> re.Match[str] | None:
         """Take the first match away from wherever it stands."""
@@ -167,6 +181,8 @@ class _Line(AmountReader):
                 self.each = said
             elif self.also is None:
                 self.also = said
+            else:
+                self.notes.append(inside)
 
     def _part_ahead(self) -> None:
         match = re.match(
@@ -266,16 +282,36 @@ class _Line(AmountReader):
             self.quantities[-1] = last.model_copy(update={"unit": unit})
 
     def _food_and_note(self) -> tuple[str, str]:
-        food, _, behind = self.rest.partition(",")
-        if not food.strip():  # "1 can, drained chickpeas"
-            food, behind = behind, ""
-        if not self.quantities and (said := whole_quantity(behind.strip())) is not None:
-            self.quantities, behind = [said], ""
-        if self.quantities and re.fullmatch(r"\s*packed", behind, re.I):
-            last = self.quantities[-1]
-            self.quantities[-1], behind = last.model_copy(update={"fill": "packed"}), ""
-        notes = [part.strip(" ,;") for part in [behind, *self.notes]]
-        return food.strip(" ,;.-"), ", ".join(part for part in notes if part)
+        food, behind = "", []
+        for piece in (piece.strip(" .-") for piece in _BETWEEN.split(self.rest)):
+            if self._another_amount(piece) or not piece:
+                continue
+            if not food and not self._is_fill(piece):
+                food = piece  # the first that is no amount: "1 can, drained chickpeas"
+            elif not self._is_fill(piece):
+                behind.append(piece)
+            else:
+                last = self.quantities[-1]
+                self.quantities[-1] = last.model_copy(update={"fill": "packed"})
+        return food, ", ".join([*behind, *self.notes])
+
+    def _is_fill(self, piece: str) -> bool:
+        return bool(self.quantities) and piece.casefold() == "packed"
+
+    def _another_amount(self, piece: str) -> bool:
+        """ "salt, 3 g", "2 tins, 400 g each": taken, where nothing else says as much."""
+        said = whole_quantity(piece)
+        if said is None:
+            return False
+        if not self.quantities:
+            self.quantities = [said]
+        elif self.each is None and re.search(r"\beach$", piece, re.I):
+            self.each = said
+        elif self.also is None and self.each is None:
+            self.also = said
+        else:
+            return False
+        return True
 
     def _piece_behind(self, food: str) -> str:
         """ "2 garlic cloves": the piece stands behind the food."""
@@ -306,6 +342,8 @@ def _take_states(food: str, note: str) -> tuple[tuple[str, ...], str, str]:
     states: list[str] = []
     for word, state in STATES.items():
         pattern = rf"\b{word}\b"
+        if state == "cooked" and re.search(rf"\w+ and {word}\b|\b{word} and \w+", note, re.I):
+            continue  # "peeled and boiled": is that the weight before or after?
         if re.search(rf"^{pattern}\s+\w", food, re.I):
             food = re.sub(rf"^{pattern}\s+", "", food, count=1, flags=re.I)
             states.append(state)
@@ -323,8 +361,19 @@ def _take_part(food: str) -> tuple[str, FoodPart]:
     return food, ""
 
 
-def _juiced(note: str) -> FoodPart:
-    juiced, zested = "juiced" in note, "zested" in note or "zest" in note.split()
-    if juiced and zested:
-        return "juice and zest"
-    return "juice" if juiced else "zest" if zested else ""
+_BETWEEN: Final = re.compile(r"[,;](?!\d)")
+_PARTS: Final = re.compile(
+    r"\b(juiced?|zested|zest)(?: and (juiced?|zested|zest))?(?: only)?\b", re.IGNORECASE
+)
+
+
+def _juiced(note: str) -> tuple[FoodPart, str]:
+    """The part that a note says, and the rest of the note."""
+    said = _PARTS.search(note)
+    if said is None:
+        return "", note
+    words = said[0].lower()
+    rest = re.sub(r"\s*,\s*(?=,|$)|^\s*,\s*", "", note.replace(said[0], "")).strip()
+    if "juice" in words and "zest" in words:
+        return "juice and zest", rest
+    return "juice" if "juice" in words else "zest", rest

@@ -28,7 +28,8 @@ class Quantity(Answer):
 class Entry(Answer):
     """What a line says. Several quantities add up; `each` is the size of one pack or piece;
     `also` is the same amount said another way in brackets; `otherwise` is what the digits could
-    mean as well ("1 200 g" read as one of 200 g could be 1,200 g)."""
+    mean as well ("1 200 g" read as one of 200 g could be 1,200 g). `unread` is what the note says
+    beside how the food is prepared: it may mean another food, or more of it."""
 
     food: str
     quantities: tuple[Quantity, ...] = ()
@@ -42,3 +43,4 @@ class Entry(Answer):
     optional: bool = False
     protein_said: bool = False
     note: str = ""
+    unread: str = ""

@@ -49,6 +49,7 @@ UNITS: Final[dict[str, tuple[str, ...]]] = {
     "glug": ("glug", "glugs"),
     "shot": ("shot", "shots"),
     "rasher": ("rasher", "rashers"),
+    "strip": ("strip", "strips"),
     "ball": ("ball", "balls"),
     "sheet": ("sheet", "sheets"),
     "fillet": ("fillet", "fillets"),
@@ -65,7 +66,11 @@ UNITS: Final[dict[str, tuple[str, ...]]] = {
 }
 PACKS: Final = ("can", "jar", "bottle", "pack")
 SIZES: Final = ("small", "medium", "large", "extra large")
-PIECES: Final = ("clove", "slice", "stalk", "leaf", "sprig", "fillet", "stick", "cube")
+PIECES: Final = (
+    *("clove", "slice", "stalk", "leaf", "sprig", "fillet", "stick", "cube", "sheet", "strip"),
+)
+SAME_PIECE: Final = {"strip": "slice", "rasher": "slice"}
+"""Pieces that are another one where the food knows none of their own."""
 UNIT_OF: Final = {word: unit for unit, words in UNITS.items() for word in words}
 
 FILLS: Final[dict[str, SpoonFill]] = {
@@ -87,6 +92,9 @@ STATES: Final[dict[str, str]] = {
     "dried": "dry",
     "frozen": "frozen",
     "drained": "drained",
+    "canned": "canned",
+    "tinned": "canned",
+    "smoked": "smoked",
     "as prepared": "as_prepared",
     "prepared": "as_prepared",
 }

@@ -9,6 +9,7 @@ once, kept.
 from collections.abc import Iterator
 from typing import Final
 
+from gasket.core.entry.amounts import exactly
 from gasket.core.entry.counts import counted, measures_of
 from gasket.core.entry.model import Entry, Quantity
 from gasket.core.entry.packs import by_protein, packs, packs_of_a_size, protein_per_g
@@ -57,10 +58,13 @@ def work_out(entry: Entry, known: FoodBackground) -> AmountAnswer:
     """Every sensible reading of `entry`."""
     if not entry.quantities:
         says = "to taste: weigh the jar before and after" if entry.to_taste else "no amount given"
-        return AmountAnswer(readings=(AmountReading(grams=0.0, how=says),))
+        question = "" if entry.to_taste else "How much?"
+        return AmountAnswer(readings=(AmountReading(grams=0.0, how=says),), question=question)
     each = [_quantity(entry, quantity, known) for quantity in entry.quantities]
     readings, question = _summed(each)
     readings, question = _said_twice(entry, known, readings, question)
+    if not question and _crushed_by_volume(entry):
+        question = "Crushed, a cup holds more: what does it weigh?"
     if entry.otherwise is not None:
         readings = (*readings, *_quantity(_plain(entry), entry.otherwise, known).readings)
         question = f"{_first(entry)}, or {entry.otherwise.low:,.6g} {entry.otherwise.unit}?"
@@ -68,6 +72,11 @@ def work_out(entry: Entry, known: FoodBackground) -> AmountAnswer:
     return AmountAnswer(
         readings=tuple(_distinct(readings)), question=question, caution=_state_caution(entry, known)
     )
+
+
+def _crushed_by_volume(entry: Entry) -> bool:
+    words = entry.food.casefold().split()
+    return "crushed" in words and any(kind_of(one.unit) == "volume" for one in entry.quantities)
 
 
 def _plain(entry: Entry) -> Entry:
@@ -159,6 +168,8 @@ def _said_twice(
     if said.grams is None:
         return readings, question
     again = said.model_copy(update={"how": f"{spelled(entry.also)}, as said in brackets"})
+    if entry.quantities[0].unit in PACKS:
+        return _of_packs(entry, known, again, readings)
     first = readings[0]
     if entry.quantities[0].unit == "scoop" and (protein_per_g(known) or 0) >= PROTEIN_FOOD:
         held = by_protein(entry.quantities[0], entry.also.middle, known)
@@ -173,6 +184,23 @@ def _said_twice(
         return (again, *readings), ""
     apart = abs(said.grams - first.grams) > SAID_TWICE * max(said.grams, first.grams)
     return ordered, "The two amounts on this line differ: which one?" if apart else question
+
+
+def _of_packs(
+    entry: Entry, known: FoodBackground, said: AmountReading, readings: tuple[AmountReading, ...]
+) -> tuple[tuple[AmountReading, ...], str]:
+    """ "3 packets (21 g)": in all, unless that is what one pack holds; part of one is in all."""
+    count = entry.quantities[0].middle
+    each = scaled(said, count, f"{count:.4g} × {said.grams or 0:.4g} g")
+    if count < 1:
+        return (said, *readings), ""
+    pack = packs(_plain(entry), exactly(1, entry.quantities[0].unit), known).readings[0].grams
+    if pack is not None and said.grams is not None:
+        if abs(said.grams - count * pack) <= SAID_TWICE * count * pack:
+            return (said,), ""
+        if abs(said.grams - pack) <= SAID_TWICE * pack:
+            return (each,), ""
+    return (said, each), "Is that all of them together, or each?"
 
 
 def _edible(

@@ -6,5 +6,5 @@ rounding, known_parts            what a printed figure can stand for
 unsaid_fibre                     fibre that a label leaves out
 energy, energy_check             kcal from nutrients, and whether a label's own agree
 audit, causes, tolerance         what a label contradicts, why perhaps, what law allows
-naming                           which food is called by a name, and which only resembles it
+naming, name_index               which food is called by a name, and which only resembles it
 """

@@ -5,11 +5,12 @@ taken when there is no other, and when nothing that changes the figures (dry or 
 whole) was left unsaid. Peas of pea protein and cream of cream cheese only share a word.
 """
 
-import re
 from collections.abc import Iterable, Sequence
 from enum import IntEnum
-from functools import lru_cache
-from typing import Final, NamedTuple
+from typing import NamedTuple
+
+from gasket.core.trade.forms import CHANGES_FIGURES, words_of
+from gasket.core.trade.preparations import MANNERS, without_phrases
 
 
 class Fit(IntEnum):
@@ -18,31 +19,10 @@ class Fit(IntEnum):
     CALLED_SO = 0
     A_KIND = 1
     A_KIND_UNSAID = 2
-    """A kind of it, in a state or form that was not said."""
+    """A kind of it, in a state or form that was not said, or not in the one that was."""
     ENDS_SO = 3
     """ "cream" in "heavy cream"."""
     SHARES_WORDS = 4
-
-
-CHANGES_FIGURES: Final = frozenset(
-    {
-        *("dry", "dried", "cooked", "boiled", "canned", "tinned", "frozen", "drained", "prepared"),
-        *("powder", "powdered", "instant", "defatted", "desiccated", "condensed", "evaporated"),
-        *("toasted", "smoked", "pickled", "candied", "sweetened", "concentrated"),
-    }
-)
-"""States and forms of which grams differ (common practice)."""
-
-MANNERS: Final = frozenset(
-    {
-        *("fresh", "freshly", "ripe", "large", "medium", "small", "big", "organic"),
-        *("chopped", "finely", "roughly", "coarsely", "thinly", "diced", "sliced", "cubed"),
-        *("grated", "crushed", "peeled", "mashed", "softened", "melted", "cold", "warm", "hot"),
-        *("room", "temperature", "skinless", "boneless", "washed", "trimmed", "halved", "beaten"),
-        *("good", "quality", "your", "favourite", "favorite", "of", "the", "a", "an", "some"),
-    }
-)
-"""What is done to a food, or said of it, that makes it no other one."""
 
 
 class FoodTitles(NamedTuple):
@@ -67,51 +47,49 @@ def singulars(word: str) -> list[str]:
     return words
 
 
-@lru_cache(maxsize=65536)
-def _words(text: str) -> tuple[str, ...]:
-    return tuple(re.findall(r"\w+", text.casefold()))
-
-
-def _same(one: str, other: str) -> bool:
-    return one == other or one in singulars(other) or other in singulars(one)
-
-
 def _same_words(some: Iterable[str], others: Iterable[str]) -> bool:
-    """The same words in any order, one or many of each."""
-    left = [*others]
-    for word in some:
-        match = next((other for other in left if _same(word, other)), None)
-        if match is None:
-            return False
-        left.remove(match)
-    return not left
+    """The same words in any order."""
+    return sorted(some) == sorted(others)
 
 
 def fit(typed: str, states: Sequence[str], food: FoodTitles) -> Fit:
     """How `typed`, with what was said of its state, fits what the food is called."""
     names = (food.name, *food.aliases, *food.packages)
-    best = min(_fit(_words(typed), states, name) for name in names)
+    words = words_of(without_phrases(typed))
+    of_food = words_of(food.name)
+    best = min(_fit(words, _unmet(states, of_food, name), name, states) for name in names)
     if best > Fit.CALLED_SO and any(
         _told_apart(typed, food.name, package) for package in food.packages
     ):
-        best = Fit.CALLED_SO
-    if best is Fit.CALLED_SO and _contradicts(states, _words(food.name)):
-        return Fit.A_KIND_UNSAID
+        best = Fit.CALLED_SO if not _unmet(states, of_food, food.name) else Fit.A_KIND_UNSAID
     return best
 
 
-def _fit(typed: tuple[str, ...], states: Sequence[str], name: str) -> Fit:
-    own = _words(name)
+def _unmet(states: Sequence[str], of_food: Sequence[str], name: str) -> bool:
+    """Whether a state was said that the food is not known to be in. Raw is what says nothing else;
+    what is drained is seen to with the weight."""
+    own = (*words_of(name), *of_food)
+    told = {"as_prepared": "prepared"}
+    return any(
+        told.get(state, state) not in own
+        and not (state == "raw" and not CHANGES_FIGURES.intersection(of_food))
+        and state != "drained"
+        for state in states
+    )
+
+
+def _fit(typed: tuple[str, ...], unmet: bool, name: str, states: Sequence[str]) -> Fit:
+    own = words_of(name)
     plain = [word for word in typed if word not in MANNERS or word in own]
     said = [*plain, *(word for word in states if word in own and word not in plain)]
     if not plain:
         return Fit.SHARES_WORDS
     if _same_words(said, own):
-        return Fit.CALLED_SO
-    head, rest = _words(name.partition(",")[0]), _words(name.partition(",")[2])
+        return Fit.A_KIND_UNSAID if unmet else Fit.CALLED_SO
+    head, rest = words_of(name.partition(",")[0]), words_of(name.partition(",")[2])
     if rest and _same_words((word for word in plain if word not in rest), head):
         unsaid = {word for word in rest if word in CHANGES_FIGURES and word not in said}
-        return Fit.A_KIND_UNSAID if unsaid else Fit.A_KIND
+        return Fit.A_KIND_UNSAID if unsaid or unmet else Fit.A_KIND
     if len(head) > len(plain) and _same_words(plain, head[-len(plain) :]):
         return Fit.ENDS_SO
     return Fit.SHARES_WORDS
@@ -119,26 +97,23 @@ def _fit(typed: tuple[str, ...], states: Sequence[str], name: str) -> Fit:
 
 def _told_apart(typed: str, name: str, package: str) -> bool:
     """ "Skim quark": the food's own name, and words of its package."""
-    words, own, more = _words(typed), _words(name), _words(package)
-    named = all(any(_same(word, said) for said in words) for word in own)
-    return named and all(any(_same(word, said) for said in (*own, *more)) for word in words)
+    words, own, more = words_of(typed), words_of(name), words_of(package)
+    return set(own) <= set(words) <= {*own, *more}
 
 
-def _contradicts(states: Sequence[str], own: tuple[str, ...]) -> bool:
-    """Cooked was said and the food is the raw one, or the other way round."""
-    told = {"as_prepared": "prepared"}
-    return any(
-        told.get(state, state) not in own and any(other in own for other in _OTHER.get(state, ()))
-        for state in states
-    )
+class Resemblance(NamedTuple):
+    """How far a food's name is from what was typed, nearest first: the head word decides."""
+
+    other_head: bool
+    words_apart: int
 
 
-_OTHER: Final = {
-    "raw": ("cooked",),
-    "cooked": ("raw", "dry"),
-    "dry": ("cooked", "canned", "drained", "fresh"),
-    "as_prepared": ("dry", "powder", "powdered"),
-}
+def resemblance(typed: str, name: str) -> Resemblance:
+    """How alike two names are that are not the same: `typed` and a food's own."""
+    said = [word for word in words_of(without_phrases(typed)) if word not in MANNERS]
+    own, head = words_of(name), words_of(name.partition(",")[0])
+    other = not (said and head and head[-1] == said[-1])
+    return Resemblance(other, len({*said} ^ {*own}))
 
 
 def sure_one(fits: Sequence[Fit]) -> bool:
@@ -155,7 +130,7 @@ def nearest(name: str, candidates: Sequence[FoodTitles]) -> int | None:
     most of; the only one there is. None where several are as near."""
     if len(candidates) == 1:
         return 0
-    said = [word for word in _words(name) if word not in MANNERS]
+    said = [word for word in words_of(name) if word not in MANNERS]
     shared = [
         max(_shared_words(said, known) for known in (food.name, *food.aliases))
         for food in candidates
@@ -163,15 +138,19 @@ def nearest(name: str, candidates: Sequence[FoodTitles]) -> int | None:
     best = max(shared, default=(0, 0.0))
     if best[0] == 0 or shared.count(best) > 1:
         return None
+    if best[1] == 1.0:
+        return shared.index(best)  # its whole name is said
     as_much = [
         food for food, (count, _) in zip(candidates, shared, strict=True) if count == best[0]
     ]
-    states = {CHANGES_FIGURES.intersection(_words(food.name)).difference(said) for food in as_much}
+    states = {
+        CHANGES_FIGURES.intersection(words_of(food.name)).difference(said) for food in as_much
+    }
     return shared.index(best) if len(states) == 1 else None
 
 
 def _shared_words(said: Sequence[str], name: str) -> tuple[int, float]:
     """How many words of `name` are said, and what share of it that is."""
-    own = _words(name)
-    count = sum(any(_same(word, other) for other in said) for word in own)
+    own = words_of(name)
+    count = sum(word in said for word in own)
     return count, count / max(1, len(own))

@@ -156,6 +156,14 @@ ACIDS: Final[frozenset[FoodKind]] = frozenset(
         *("syrup", "brown_sugar", "cottage_cheese"),
     }
 )
+POURED: Final[frozenset[FoodKind]] = frozenset(
+    {
+        *("milk", "plant_milk", "cream", "creamer", "thick_yogurt", "plant_yogurt", "egg_white"),
+        *("juice", "oil", "stock", "acid", "sauce", "dressing", "syrup", "coffee", "alcohol"),
+        *("soft_drink", "water", "flavouring"),
+    }
+)
+"""An ounce of them might be a fluid ounce."""
 SEASONINGS: Final[frozenset[FoodKind]] = frozenset(
     {
         "salt",

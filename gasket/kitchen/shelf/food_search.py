@@ -71,6 +71,11 @@ def foods(session: Session, words: str, limit: int) -> tuple[list[ShelfFood], Ma
     return [food for food, _ in found], how
 
 
+def of_ids(session: Session, keys: list[int]) -> list[ShelfFood]:
+    """The whole foods of these ids, in their order."""
+    return shelf.shelf_foods(session, FOODS.in_order(session, keys))
+
+
 def _found(
     session: Session, words: str, limit: int, offset: int
 ) -> tuple[list[tuple[ShelfFood, bool]], int, MatchedBy]:

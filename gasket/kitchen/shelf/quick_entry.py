@@ -1,6 +1,5 @@
 """Quick entry in this kitchen: a line → foods on its shelf and grams; a list, line by line."""
 
-import re
 from datetime import datetime
 from typing import Annotated, Final, Literal
 
@@ -8,33 +7,27 @@ from pydantic import Field
 
 from gasket.core.entry.grammar import parse_entry
 from gasket.core.entry.model import MOST_TEXT, Entry
+from gasket.core.entry.one_food import foods_apart
 from gasket.core.entry.prose import ProseLine, read_lines
 from gasket.core.entry.readings import AmountReading, FoodBackground, NeedKind
 from gasket.core.entry.work_out import AmountAnswer, work_out
 from gasket.core.errors import FaultyInput
 from gasket.core.label.food import MOST_MEASURES, FoodFacts, Measure, MeasureName
-from gasket.core.label.naming import Fit, fit, sure_one
 from gasket.core.numbers import Answer, Positive, Value
+from gasket.core.trade.kinds import POURED
 from gasket.core.trade.quantities import HouseholdSystem
 from gasket.core.trade.units import convert, kind_of
 from gasket.kitchen import settings
-from gasket.kitchen.shelf import food_search, shelf
+from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.lending import Generic
+from gasket.kitchen.shelf.matching import Match, Matcher
 from gasket.kitchen.shelf.shelf import ShelfFood, ShelfLabel
 from gasket.store.books import Session
 from gasket.store.books.shelf import FOODS, MatchedBy
 from gasket.store.books.trials import PENDING, TRIALS, pending_of
 
 MOST_OPTIONS: Final = 8
-MOST_FOODS: Final = 5
 MOST_LINES: Final = 200
-
-_POURABLE: Final = re.compile(
-    r"milk|cream|water|juice|oil|stock|broth|vinegar|sauce|syrup|coffee|tea|wine|beer|cider|rum"
-    r"|egg white|drink|yogh?urt|kefir|buttermilk|extract",
-    re.IGNORECASE,
-)
-"""Foods of which an ounce might be a fluid ounce."""
 
 
 class QuickText(Value):
@@ -67,12 +60,13 @@ class QuickAnswer(Answer):
 
 class QuickLine(Answer):
     """One line of a pasted list. A heading names a component, a step goes to the steps, words are
-    left out; a faulty line says why."""
+    left out; a faulty line says why. A line of several foods comes `apart`, one line each."""
 
     text: str
     status: Literal["clear", "question", "needs", "unmatched", "heading", "step", "words", "faulty"]
     answer: QuickAnswer | None = None
     says: str = ""
+    apart: tuple[str, ...] = ()
 
 
 class MeasureAnswer(Value):
@@ -95,43 +89,39 @@ class PendingText(Value):
 
 def quick(session: Session, text: str) -> QuickAnswer:
     """Read one line. Raises `FaultyInput` at `text` for what is no amount of a food."""
-    return _answer(session, text, settings.read(session).household, Generic(session))
+    return _answer(Reader(session), text)
 
 
-def _answer(session: Session, text: str, system: HouseholdSystem, generic: Generic) -> QuickAnswer:
+class Reader(Matcher):
+    """What every line of a list is read with: looked up once."""
+
+    def __init__(self, session: Session) -> None:
+        super().__init__(session)
+        self.system = settings.read(session).household
+        self.generic = Generic(session)
+
+
+def _answer(reader: Reader, text: str) -> QuickAnswer:
     entry = parse_entry(text)
-    foods, how = _foods(session, entry)
-    fits = sorted((_fit(entry, food), at) for at, food in enumerate(foods))
-    foods = [foods[at] for _, at in fits]
-    called = how == "words" and sure_one([fit for (fit, _), _ in fits])
+    match = reader.match(entry)
     options = [
         Option(
             food_id=food.id,
             food=food.name,
             label=label,
-            worked=work_out(entry, _known(food, label, system, generic)),
+            worked=work_out(entry, _known(food, label, reader.system, reader.generic)),
         )
-        for food in foods
+        for food in match.foods
         for label in food.labels
     ]
     worked = options[0].worked if options else None
     return QuickAnswer(
         entry=entry,
         options=tuple(options[:MOST_OPTIONS]),
-        how=how,
-        sure=called and worked is not None and not worked.question,
-        asks="" if worked is None else _asks(entry, called, how, worked),
+        how=match.how,
+        sure=match.sure and worked is not None and not worked.question,
+        asks="" if worked is None else _asks(entry, match, worked),
     )
-
-
-def _fit(entry: Entry, food: ShelfFood) -> tuple[Fit, bool]:
-    """How well, and whether it is of no can though a can was said."""
-    canned = any(quantity.unit == "can" for quantity in entry.quantities)
-    states = [*entry.states, *(["canned"] if canned else [])]
-    parts = [f"{entry.food} {entry.part}"] if entry.part in ("juice", "zest") else []
-    called = food_search.called(food)
-    best = min(fit(words, states, called) for words in (entry.food, *parts))
-    return best, canned and "canned" not in food.name.casefold()
 
 
 _NEAREST: Final[dict[MatchedBy, str]] = {
@@ -141,30 +131,19 @@ _NEAREST: Final[dict[MatchedBy, str]] = {
 }
 
 
-def _asks(entry: Entry, called: bool, how: MatchedBy, worked: AmountAnswer) -> str:
+def _asks(entry: Entry, match: Match, worked: AmountAnswer) -> str:
     which = ""
-    if not called:
-        which = f"Nothing on the shelf is called just “{entry.food}”. {_NEAREST[how]}"
+    if match.unread:
+        which = f"Not used: “{match.unread}”."
+    elif not match.sure:
+        which = f"Nothing on the shelf is called just “{entry.food}”. {_NEAREST[match.how]}"
     return " ".join(says for says in (which, worked.question, worked.caution) if says)
-
-
-def _foods(session: Session, entry: Entry) -> tuple[list[ShelfFood], MatchedBy]:
-    """Juice and zest may be foods of their own; a state is often part of the name."""
-    wanted = [entry.food]
-    if entry.part in ("juice", "zest"):
-        wanted.insert(0, f"{entry.food} {entry.part}")
-    wanted = [*(f"{entry.food} {state}" for state in entry.states), *wanted]
-    for words in wanted[:-1]:
-        foods, how = food_search.foods(session, words, MOST_FOODS)
-        if foods and how == "words":
-            return foods, how
-    return food_search.foods(session, wanted[-1], MOST_FOODS)
 
 
 def _known(
     food: ShelfFood, label: ShelfLabel, system: HouseholdSystem, generic: Generic
 ) -> FoodBackground:
-    pourable = label.label.basis_ml is not None or bool(_POURABLE.search(food.name))
+    pourable = label.label.basis_ml is not None or food.kind in POURED
     like = generic.like(food, label)
     return FoodBackground(food.facts, label.label, label.package, system, pourable, like)
 
@@ -174,22 +153,18 @@ def read_list(session: Session, text: str) -> list[QuickLine]:
     lines = [line.strip() for line in text.splitlines() if line.strip()]
     if len(lines) > MOST_LINES:
         raise FaultyInput.at("text", f"A list has at most {MOST_LINES} lines.")
-    system, generic = settings.read(session).household, Generic(session)
-    return [
-        _line(session, line, read, system, generic)
-        for line, read in zip(lines, read_lines(lines), strict=True)
-    ]
+    reader = Reader(session)
+    return [_line(reader, line, read) for line, read in zip(lines, read_lines(lines), strict=True)]
 
 
-def _line(
-    session: Session, text: str, read: ProseLine, system: HouseholdSystem, generic: Generic
-) -> QuickLine:
+def _line(reader: Reader, text: str, read: ProseLine) -> QuickLine:
     if read.kind != "ingredient":
         return QuickLine(text=text, status=read.kind, says=read.text)
     try:
-        answer = _answer(session, text, system, generic)
+        answer = _answer(reader, text)
     except FaultyInput as error:
-        return QuickLine(text=text, status="faulty", says=error.faults[0].message)
+        says = error.faults[0].message
+        return QuickLine(text=text, status="faulty", says=says, apart=foods_apart(text))
     if not answer.options:
         return QuickLine(text=text, status="unmatched", answer=answer)
     worked = answer.options[0].worked

@@ -21,6 +21,7 @@ from gasket.store.tables import FoodRow, LabelRevisionRow, LabelRow
 
 MatchedBy = search.MatchedBy
 find_foods = search.find
+every_name = search.every_name
 MOST_GENERIC: Final = 60
 
 

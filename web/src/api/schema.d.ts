@@ -4408,7 +4408,8 @@ export interface components {
          * Entry
          * @description What a line says. Several quantities add up; `each` is the size of one pack or piece;
          *     `also` is the same amount said another way in brackets; `otherwise` is what the digits could
-         *     mean as well ("1 200 g" read as one of 200 g could be 1,200 g).
+         *     mean as well ("1 200 g" read as one of 200 g could be 1,200 g). `unread` is what the note says
+         *     beside how the food is prepared: it may mean another food, or more of it.
          */
         Entry: {
             also?: components["schemas"]["Quantity"] | null;
@@ -4458,6 +4459,11 @@ export interface components {
              * @default false
              */
             to_taste?: boolean;
+            /**
+             * Unread
+             * @default
+             */
+            unread?: string;
         };
         /**
          * EquationCheck
@@ -7217,10 +7223,15 @@ export interface components {
         /**
          * QuickLine
          * @description One line of a pasted list. A heading names a component, a step goes to the steps, words are
-         *     left out; a faulty line says why.
+         *     left out; a faulty line says why. A line of several foods comes `apart`, one line each.
          */
         QuickLine: {
             answer?: components["schemas"]["QuickAnswer"] | null;
+            /**
+             * Apart
+             * @default []
+             */
+            apart?: string[];
             /**
              * Says
              * @default
