@@ -13,6 +13,7 @@ food of that name) or amounts behind the food without a colon or a unit.
 """
 
 import re
+from functools import lru_cache
 from typing import Final
 
 from gasket.core.entry.amounts import (
@@ -38,6 +39,7 @@ _ALONE: Final = (
 """Units that mean one of them when no number stands before: "pinch salt"."""
 
 
+@lru_cache(maxsize=4096)
 def parse_entry(text: str) -> Entry:
     """Read one line. Raises `FaultyInput` at `text` for an empty, overlong or impossible one."""
     if len(text) > MOST_TEXT:

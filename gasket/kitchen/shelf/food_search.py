@@ -73,6 +73,8 @@ def foods(session: Session, words: str, limit: int) -> tuple[list[ShelfFood], Ma
 
 def of_ids(session: Session, keys: list[int]) -> list[ShelfFood]:
     """The whole foods of these ids, in their order."""
+    if not keys:
+        return []
     return shelf.shelf_foods(session, FOODS.in_order(session, keys))
 
 

@@ -1,5 +1,6 @@
 """Which food of the shelf a line means, and whether it can mean no other."""
 
+from collections.abc import Iterable
 from dataclasses import dataclass
 from typing import Final, NamedTuple
 
@@ -47,10 +48,27 @@ class Matcher:
 
     def __init__(self, session: Session) -> None:
         self.session = session
+        self._whole: dict[int, ShelfFood] = {}
         self.names = NameIndex(
             (food.food_id, FoodTitles(food.name, tuple(food.aliases), tuple(food.packages)))
             for food in every_name(session)
         )
+
+    def look_up(self, entries: Iterable[Entry]) -> None:
+        """Fetch at once what the lines of a list will be matched with."""
+        self._of_ids(dict.fromkeys(key for entry in entries for key in self._near(entry)))
+
+    def _of_ids(self, keys: Iterable[int]) -> list[ShelfFood]:
+        missing = [key for key in keys if key not in self._whole]
+        self._whole.update((food.id, food) for food in food_search.of_ids(self.session, missing))
+        return [self._whole[key] for key in keys if key in self._whole]
+
+    def _near(self, entry: Entry) -> list[int]:
+        """Foods that are called so, or that are a kind of it."""
+        more = [*_more_of_the_name(entry), entry.note, entry.unread, ""]
+        wanted = dict.fromkeys(f"{entry.food} {words}".strip() for words in more)
+        near = (self.names.nearest(words, entry.states) for words in wanted)
+        return list(dict.fromkeys(key for keys in near for key in keys))
 
     def match(self, entry: Entry) -> Match:
         """The foods that a line may mean."""
@@ -64,12 +82,8 @@ class Matcher:
 
     def _foods(self, entry: Entry) -> tuple[list[ShelfFood], MatchedBy]:
         """What is called so, or a kind of it; what the words find where nothing is."""
-        more = [*_more_of_the_name(entry), entry.note, entry.unread, ""]
-        wanted = dict.fromkeys(f"{entry.food} {words}".strip() for words in more)
-        near = dict.fromkeys(
-            key for words in wanted for key in self.names.nearest(words, entry.states)
-        )
-        foods = food_search.of_ids(self.session, list(near))
+        near = self._near(entry)
+        foods = self._of_ids(near)
         candidates = (self._candidate(entry, food, 0, entry.unread) for food in foods)
         if any(candidate.fit is Fit.CALLED_SO for candidate in candidates):
             return foods, "words"

@@ -1,5 +1,7 @@
 """Quick entry in this kitchen: a line → foods on its shelf and grams; a list, line by line."""
 
+import contextlib
+from collections.abc import Iterator
 from datetime import datetime
 from typing import Annotated, Final, Literal
 
@@ -27,7 +29,7 @@ from gasket.store.books.shelf import FOODS, MatchedBy
 from gasket.store.books.trials import PENDING, TRIALS, pending_of
 
 MOST_OPTIONS: Final = 8
-MOST_LINES: Final = 200
+MOST_LINES: Final = 300
 
 
 class QuickText(Value):
@@ -154,7 +156,17 @@ def read_list(session: Session, text: str) -> list[QuickLine]:
     if len(lines) > MOST_LINES:
         raise FaultyInput.at("text", f"A list has at most {MOST_LINES} lines.")
     reader = Reader(session)
-    return [_line(reader, line, read) for line, read in zip(lines, read_lines(lines), strict=True)]
+    reads = read_lines(lines)
+    reader.look_up(_entries(lines, reads))
+    return [_line(reader, line, read) for line, read in zip(lines, reads, strict=True)]
+
+
+def _entries(lines: list[str], reads: list[ProseLine]) -> Iterator[Entry]:
+    """What can be read of the lines that are ingredients."""
+    for line, read in zip(lines, reads, strict=True):
+        if read.kind == "ingredient":
+            with contextlib.suppress(FaultyInput):
+                yield parse_entry(line)
 
 
 def _line(reader: Reader, text: str, read: ProseLine) -> QuickLine:
