@@ -10,7 +10,8 @@ from gasket.core.claim_check.check import check_claims
 from gasket.core.claim_check.figures import Claim, ClaimReport, ClaimSheet
 from gasket.core.label.audit import Audit, audit
 from gasket.core.label.label import Label
-from gasket.core.label.short_form import ShortLabel, read_short
+from gasket.core.label.pasted_panel import MOST_TEXT as MOST_PANEL_TEXT
+from gasket.core.label.pasted_panel import PastedPanel, read_panel
 from gasket.core.numbers import Value
 from gasket.core.reckoning.reckon import Result, reckon
 from gasket.core.trade.quantities import parse_grams
@@ -34,16 +35,16 @@ def reckon_batch(batch: BatchBody) -> Result:
     return reckon(batch)
 
 
-class LabelText(Value):
-    """A label in one line."""
+class PanelText(Value):
+    """A panel as it is copied, or a note of its figures in one line."""
 
-    text: Annotated[str, Field(max_length=400)]
+    text: Annotated[str, Field(max_length=MOST_PANEL_TEXT)]
 
 
-@router.post("/labels/in-one-line")
-def label_in_one_line(line: LabelText) -> ShortLabel:
-    """ "148 kcal, 12 P, 4 C, 9 F per 100 g" → its figures. Stores nothing."""
-    return read_short(line.text)
+@router.post("/labels/pasted")
+def pasted_panel(pasted: PanelText) -> PastedPanel:
+    """A copied panel, or "148 kcal, 12 P, 4 C, 9 F per 100 g", and its figures. Stores nothing."""
+    return read_panel(pasted.text)
 
 
 @router.post("/audit")

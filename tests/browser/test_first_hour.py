@@ -53,7 +53,7 @@ def first_hour(page: Page) -> int:
         expect(box).to_be_focused()
     typed("30 g quokka crunch")
     click(page.get_by_role("button", name="Add its label"))
-    click(page.get_by_label("Or paste the numbers"))
+    click(page.get_by_label("Or paste the panel"))
     typed("380 kcal, 20 P, 50 C, 11 F per 100 g")
     expect(page.get_by_label("Protein", exact=True)).to_have_value("20")
     click(page.get_by_role("button", name="Save", exact=True))

@@ -326,7 +326,7 @@ BATCH = {
 }
 READS = {
     "POST /api/audit",
-    "POST /api/labels/in-one-line",
+    "POST /api/labels/pasted",
     "POST /api/batches/{batch_id}/choices",
     "POST /api/claims/check",
     "POST /api/batches/{batch_id}/lines/{line_id}/measured",

@@ -5,6 +5,7 @@ panel                            a label as nutrients per gram, each with its in
 rounding, known_parts            what a printed figure can stand for
 unsaid_fibre                     fibre that a label leaves out
 energy, energy_check             kcal from nutrients, and whether a label's own agree
+short_form, pasted_panel         figures in one line, and a panel as it is copied
 audit, causes, tolerance         what a label contradicts, why perhaps, what law allows
 naming, name_index               which food is called by a name, and which only resembles it
 """

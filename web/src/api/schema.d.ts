@@ -1283,7 +1283,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/labels/in-one-line": {
+    "/api/labels/pasted": {
         parameters: {
             query?: never;
             header?: never;
@@ -1293,10 +1293,10 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Label In One Line
-         * @description "148 kcal, 12 P, 4 C, 9 F per 100 g" → its figures. Stores nothing.
+         * Pasted Panel
+         * @description A copied panel, or "148 kcal, 12 P, 4 C, 9 F per 100 g", and its figures. Stores nothing.
          */
-        post: operations["label_in_one_line"];
+        post: operations["pasted_panel"];
         delete?: never;
         options?: never;
         head?: never;
@@ -5601,14 +5601,6 @@ export interface components {
             price: number | null;
         };
         /**
-         * LabelText
-         * @description A label in one line.
-         */
-        LabelText: {
-            /** Text */
-            text: string;
-        };
-        /**
          * LastWarming
          * @description How the dish came out when it was last warmed up.
          */
@@ -6666,6 +6658,14 @@ export interface components {
             width_cm?: number | null;
         };
         /**
+         * PanelText
+         * @description A panel as it is copied, or a note of its figures in one line.
+         */
+        PanelText: {
+            /** Text */
+            text: string;
+        };
+        /**
          * PartWeighedBack
          * @description What of a component was not eaten: weighed back, and fat poured off.
          */
@@ -6692,6 +6692,77 @@ export interface components {
             value?: null;
             /** Worst */
             worst?: null;
+        };
+        /**
+         * PastedPanel
+         * @description The figures of a panel, what they are for, and what of the text was not used.
+         */
+        PastedPanel: {
+            /** Added Sugars G */
+            added_sugars_g?: number | null;
+            /** Alcohol G */
+            alcohol_g?: number | null;
+            /** Allulose G */
+            allulose_g?: number | null;
+            /** Basis G */
+            basis_g?: number | null;
+            /** Basis Ml */
+            basis_ml?: number | null;
+            /** Basis Pieces */
+            basis_pieces?: number | null;
+            /**
+             * Below
+             * @default []
+             */
+            below?: string[];
+            /** Calcium Mg */
+            calcium_mg?: number | null;
+            /** Carbohydrate G */
+            carbohydrate_g?: number | null;
+            /** Cholesterol Mg */
+            cholesterol_mg?: number | null;
+            /** Fat G */
+            fat_g?: number | null;
+            /** Fibre G */
+            fibre_g?: number | null;
+            /** Iron Mg */
+            iron_mg?: number | null;
+            /** Kcal */
+            kcal?: number | null;
+            /** Kj */
+            kj?: number | null;
+            /** Organic Acids G */
+            organic_acids_g?: number | null;
+            /**
+             * Piece
+             * @default
+             */
+            piece?: string;
+            /** Polyol */
+            polyol?: ("erythritol" | "xylitol" | "maltitol" | "sorbitol" | "mannitol" | "isomalt" | "lactitol" | "hsh") | null;
+            /** Polyols G */
+            polyols_g?: number | null;
+            /** Potassium Mg */
+            potassium_mg?: number | null;
+            /** Protein G */
+            protein_g?: number | null;
+            /** Salt G */
+            salt_g?: number | null;
+            /** Saturated G */
+            saturated_g?: number | null;
+            /** Sodium Mg */
+            sodium_mg?: number | null;
+            /** Soluble Fibre G */
+            soluble_fibre_g?: number | null;
+            /** Style */
+            style?: ("us" | "eu" | "table") | null;
+            /** Sugars G */
+            sugars_g?: number | null;
+            /**
+             * Unused
+             * @default []
+             */
+            unused?: string[];
         };
         /** PendingText */
         PendingText: {
@@ -7877,56 +7948,6 @@ export interface components {
              * Format: date
              */
             until: string;
-        };
-        /**
-         * ShortLabel
-         * @description The figures that the line gives, and what they are for; what it does not say is unknown.
-         */
-        ShortLabel: {
-            /** Added Sugars G */
-            added_sugars_g?: number | null;
-            /** Alcohol G */
-            alcohol_g?: number | null;
-            /** Allulose G */
-            allulose_g?: number | null;
-            /** Basis G */
-            basis_g?: number | null;
-            /** Basis Ml */
-            basis_ml?: number | null;
-            /** Calcium Mg */
-            calcium_mg?: number | null;
-            /** Carbohydrate G */
-            carbohydrate_g?: number | null;
-            /** Cholesterol Mg */
-            cholesterol_mg?: number | null;
-            /** Fat G */
-            fat_g?: number | null;
-            /** Fibre G */
-            fibre_g?: number | null;
-            /** Iron Mg */
-            iron_mg?: number | null;
-            /** Kcal */
-            kcal?: number | null;
-            /** Kj */
-            kj?: number | null;
-            /** Organic Acids G */
-            organic_acids_g?: number | null;
-            /** Polyols G */
-            polyols_g?: number | null;
-            /** Potassium Mg */
-            potassium_mg?: number | null;
-            /** Protein G */
-            protein_g?: number | null;
-            /** Salt G */
-            salt_g?: number | null;
-            /** Saturated G */
-            saturated_g?: number | null;
-            /** Sodium Mg */
-            sodium_mg?: number | null;
-            /** Soluble Fibre G */
-            soluble_fibre_g?: number | null;
-            /** Sugars G */
-            sugars_g?: number | null;
         };
         /**
          * SimulatorAct
@@ -16086,7 +16107,7 @@ export interface operations {
             };
         };
     };
-    label_in_one_line: {
+    pasted_panel: {
         parameters: {
             query?: never;
             header?: never;
@@ -16100,7 +16121,7 @@ export interface operations {
                  *       "text": "150 kcal, 5 protein, 27 carbs, 3 fat, 4 fibre per 40 g"
                  *     }
                  */
-                "application/json": components["schemas"]["LabelText"];
+                "application/json": components["schemas"]["PanelText"];
             };
         };
         responses: {
@@ -16110,7 +16131,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ShortLabel"];
+                    "application/json": components["schemas"]["PastedPanel"];
                 };
             };
             /** @description The body could not be read. */

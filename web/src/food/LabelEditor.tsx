@@ -3,7 +3,7 @@ import { type SyntheticEvent, useEffect, useRef, useState } from "react";
 import { api, firstFault, type ProblemError, type Schemas } from "../api/client";
 import { useAnswer } from "../api/useAnswer";
 import { Button } from "../ui/Button";
-import { Choice, NumberField, TextField } from "../ui/Field";
+import { Choice, Field, NumberField, TextField } from "../ui/Field";
 import { useDeed } from "../ui/useDeed";
 import { AuditView } from "./AuditView";
 import { BasisFields } from "./BasisFields";
@@ -77,7 +77,7 @@ export function LabelEditor({ stored, labelId, onSave }: LabelEditorProps) {
           options={STYLES}
           onChange={(style) => change({ style })}
         />
-        {isNew && <InOneLine onRead={change} />}
+        {isNew && <PastedPanel onRead={change} />}
         <PanelFields label={label} change={change} at={at} mainFirst={isNew} />
         <p className="text-sm text-soft">
           An empty field is unknown, not zero. “&lt;1”, “1/2” and “0,5” are fine.
@@ -117,13 +117,13 @@ export function LabelEditor({ stored, labelId, onSave }: LabelEditorProps) {
   );
 }
 
-/** The numbers as they stand in a note or a chat: what is understood goes into the fields. */
-function InOneLine({ onRead }: { onRead: (part: Partial<Label>) => void }) {
+/** A panel as it is copied, or a note of its numbers: what is understood goes into the fields. */
+function PastedPanel({ onRead }: { onRead: (part: Partial<Label>) => void }) {
   const [text, setText] = useState("");
   const wanted = text.trim();
-  const { about, answer, problem } = useAnswer<Schemas["ShortLabel"]>(
+  const { about, answer, problem } = useAnswer<Schemas["PastedPanel"]>(
     wanted,
-    (line) => api.POST("/api/labels/in-one-line", { body: { text: line } }),
+    (panel) => api.POST("/api/labels/pasted", { body: { text: panel } }),
     40,
   );
   const take = useRef(onRead);
@@ -131,20 +131,43 @@ function InOneLine({ onRead }: { onRead: (part: Partial<Label>) => void }) {
     take.current = onRead;
   });
   useEffect(() => {
-    const known = Object.entries(answer ?? {}).filter(([, value]) => value !== null);
-    if (known.length > 0) take.current(Object.fromEntries(known));
+    if (!answer) return;
+    const said = Object.entries(answer).filter(
+      ([field, value]) => field !== "unused" && isSaid(value),
+    );
+    take.current(Object.fromEntries(said));
   }, [answer]);
+  const unused = about === wanted ? (answer?.unused ?? []) : [];
   return (
-    <TextField
-      label="Or paste the numbers"
-      placeholder="148 kcal, 12 P, 4 C, 9 F per 100 g"
-      maxLength={400}
-      value={text}
-      onChange={setText}
+    <Field
+      label="Or paste the panel"
       error={problem && about === wanted ? firstFault(problem) : undefined}
-    />
+      hint={unused.length > 0 ? `Not used: ${unused.join(", ")}` : undefined}
+    >
+      {({ id, describedBy, invalid }) => (
+        <textarea
+          id={id}
+          rows={2}
+          maxLength={6000}
+          value={text}
+          placeholder="148 kcal, 12 P, 4 C, 9 F per 100 g"
+          aria-describedby={describedBy}
+          aria-invalid={invalid || undefined}
+          onChange={(event) => setText(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key !== "Enter" || event.shiftKey) return;
+            event.preventDefault();
+            event.currentTarget.form?.requestSubmit();
+          }}
+          className="w-full border border-soft bg-sheet p-2.5 placeholder:text-soft"
+        />
+      )}
+    </Field>
   );
 }
+
+const isSaid = (value: unknown) =>
+  value !== null && value !== "" && !(Array.isArray(value) && value.length === 0);
 
 const equal = (one: Edited, other: Edited) => JSON.stringify(one) === JSON.stringify(other);
 
