@@ -7,9 +7,9 @@ from gasket.kitchen.shelf import quick_entry as entry
 from gasket.kitchen.shelf.quick_entry import (
     PendingText,
     QuickAnswer,
-    QuickLine,
     QuickList,
     QuickText,
+    ReadRecipe,
     UnmatchedLine,
 )
 
@@ -23,9 +23,9 @@ def quick_entry(line: QuickText, session: SessionDoor) -> QuickAnswer:
 
 
 @router.post("/quick-entry/list")
-def quick_list(pasted: QuickList, session: SessionDoor) -> list[QuickLine]:
-    """A whole ingredient list, line by line."""
-    return entry.read_list(session, pasted.text)
+def quick_list(pasted: QuickList, session: SessionDoor) -> ReadRecipe:
+    """A whole recipe, line by line."""
+    return entry.read_recipe(session, pasted.text)
 
 
 @router.get("/trials/{trial_id}/pending")

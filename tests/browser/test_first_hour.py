@@ -53,7 +53,7 @@ def first_hour(page: Page) -> int:
         expect(box).to_be_focused()
     typed("30 g quokka crunch")
     click(page.get_by_role("button", name="Add its label"))
-    click(page.get_by_label("Or paste the panel"))
+    click(page.get_by_label("Paste the panel, or type it below"))
     typed("380 kcal, 20 P, 50 C, 11 F per 100 g")
     expect(page.get_by_label("Protein", exact=True)).to_have_value("20")
     click(page.get_by_role("button", name="Save", exact=True))
@@ -156,3 +156,67 @@ def test_words_typed_past_a_field_move_nothing(page: Page, stage: str):
     page.keyboard.press("Backspace")
     page.wait_for_timeout(2 * ALONE_MS)
     assert records(page) == before
+
+
+RECIPE = """Harbour loaf
+Serves 8
+For the batter:
+120 g oat flour
+2 large eggs
+250 g greek yogurt
+1/2 tsp each cinnamon and salt
+Method:
+Whisk everything together
+Bake at 180 C for 25 minutes"""
+PANEL = """Nutrition Facts
+Serving size 1/4 cup (30g)
+Calories 110
+Total Fat 3g 4%
+Trans Fat 0g
+Sodium 5mg
+Total Carbohydrate 19g
+Protein 4g"""
+
+
+def paste(page: Page, text: str) -> None:
+    page.context.grant_permissions(["clipboard-read", "clipboard-write"])
+    page.evaluate("text => navigator.clipboard.writeText(text)", text)
+    page.keyboard.press("Control+V")
+
+
+def test_a_recipe_is_pasted_with_a_key_for_each_question(page: Page, accessible):
+    """Open, paste, one key for the flour, one click for the two spices, Enter."""
+    page.goto("/dishes/1/build?trial=1")
+    before = page.get_by_role("textbox", name=re.compile("target grams$")).count()
+    page.get_by_role("button", name="Paste a recipe").click()
+    expect(page.get_by_role("textbox", name=re.compile("^One ingredient"))).to_be_focused()
+    paste(page, RECIPE)
+    lines = page.get_by_role("list", name="The lines as read")
+    expect(lines).to_contain_text("the servings")
+    lines.get_by_role("button", name="Use as 2 lines").click()
+    expect(lines.get_by_role("combobox", name="What “1/2 tsp salt” is")).to_be_visible()
+    asked = lines.get_by_role("group", name="What “120 g oat flour” is")
+    expect(asked.get_by_role("button").first).to_be_focused()
+    accessible()
+    page.keyboard.press("1")
+    expect(page.get_by_role("button", name="Add 5 lines and 2 steps")).to_be_focused()
+    page.keyboard.press("Enter")
+    grams = page.get_by_role("textbox", name=re.compile("target grams$"))
+    expect(grams).to_have_count(before + 5)
+    expect(page.get_by_role("region", name="Batter")).to_contain_text("yogurt")
+
+
+def test_a_copied_panel_becomes_a_label_with_five_keys(page: Page, accessible):
+    page.goto("/shelf/new")
+    name = page.get_by_label("Food name")
+    expect(name).to_be_focused()
+    page.keyboard.type("Pier granola")
+    page.keyboard.press("Tab")
+    expect(page.get_by_label("Paste the panel, or type it below")).to_be_focused()
+    paste(page, PANEL)
+    expect(page.get_by_text("Not used: Trans Fat 0g")).to_be_visible()
+    expect(page.get_by_label("Calories")).to_have_value("110")
+    expect(page.get_by_label("Serving weighs")).to_have_value("30")
+    accessible()
+    page.keyboard.press("Enter")
+    expect(page.get_by_role("heading", name="Pier granola")).to_be_visible()

@@ -73,7 +73,7 @@ def test_only_what_can_be_nothing_else_is_sure(fits, sure):
         ("Cool for 20 minutes", "step"),
         ("For the frosting:", "heading"),
         ("Loaf:", "heading"),
-        ("Serves 4", "words"),
+        ("Serves 4", "servings"),
         ("Prep time: 10 min", "words"),
         ("Nutrition per serving: 250 kcal", "words"),
         ("https://example.org/loaf", "words"),

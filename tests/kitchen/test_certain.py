@@ -85,7 +85,7 @@ def test_a_list_of_foods_says_whether_the_first_was_meant(stocked, words, sure):
 def test_a_pasted_recipe_keeps_its_prose_out_of_the_build(stocked):
     text = "For the loaf:\n200 g flour\n397 g coconut milk\nBake at 350 F for 40 minutes\nServes 8"
     found = quick_entry.read_list(stocked, text)
-    assert [line.status for line in found] == ["heading", "clear", "question", "step", "words"]
+    assert [line.status for line in found] == ["heading", "clear", "question", "step", "servings"]
     assert not found[2].answer.sure
 
 

@@ -41,8 +41,10 @@ describe("a pasted recipe", () => {
 
   test("a heading without a line of its own makes no component", () => {
     const lines = [other("heading", "Glaze"), food("quark"), other("heading", "To serve")];
-    const build = withList({ components: [] }, lines, [LEFT_OUT, 0, LEFT_OUT]);
+    const build = withList({ components: [] }, lines, [LEFT_OUT, 0, LEFT_OUT], "Loaf");
     expect(build.components?.map((part) => part.name)).toEqual(["Glaze"]);
-    expect(withList({ components: [] }, [lines[0] as PastedLine], [0]).components).toEqual([]);
+    expect(withList({ components: [] }, [lines[0] as PastedLine], [0], "Loaf").components).toEqual(
+      [],
+    );
   });
 });

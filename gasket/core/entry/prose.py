@@ -1,4 +1,4 @@
-"""What a line of a pasted recipe is: an ingredient, a heading, a step, or words about the recipe.
+"""What a line of a pasted recipe is: an ingredient, a heading, a step, the servings, or words.
 
 An ingredient that is taken for a step can be put right on the screen, and so can a step that is
 taken for an ingredient; but the second would put a food into the build that nobody named. A line is
@@ -10,7 +10,7 @@ from typing import Final, Literal, NamedTuple
 
 from gasket.core.entry.words import NUMBER_WORDS
 
-LineKind = Literal["ingredient", "heading", "step", "words"]
+LineKind = Literal["ingredient", "heading", "step", "servings", "words"]
 
 _HEADING: Final = re.compile(r"(?:for (?:the )?)?([^\d:]{1,60}):", re.IGNORECASE)
 _OF_STEPS: Final = re.compile(
@@ -60,6 +60,14 @@ _WORDS_OF_A_LONG_ONE: Final = 5
 _WORDS_OF_A_SENTENCE: Final = 7
 
 
+_SERVES: Final = re.compile(
+    r"^(?:serves?|servings?|makes?|yields?|portions?)\b\s*:?\s*(?:about\s*|approx\.?\s*)?"
+    r"(?P<count>\d{1,3})\b(?!\s*(?:g|kg|ml|oz|lb|cups?|min|x\b|-inch|inch|cm)\b)"
+    r"|^(?P<first>\d{1,3})\s+(?:servings?|portions?)\b",
+    re.IGNORECASE,
+)
+
+
 class ProseLine(NamedTuple):
     """A line with what it is; `text` is without its number, of a heading the name."""
 
@@ -80,7 +88,26 @@ def read_lines(lines: list[str]) -> list[ProseLine]:
         elif among_steps and read.kind == "ingredient":
             read = ProseLine(_NUMBERED.sub("", line).strip(), "step")
         lines_read.append(read)
+    if lines_read and _is_title(lines, lines_read):
+        lines_read[0] = lines_read[0]._replace(kind="words")
     return lines_read
+
+
+def servings_in(lines: list[str]) -> int | None:
+    """Into how many a recipe says that it divides; None where no line does, or two differ."""
+    said = {
+        int(match["count"] or match["first"])
+        for line in lines
+        if (match := _SERVES.search(line.strip()))
+    } - {0}
+    return said.pop() if len(said) == 1 else None
+
+
+def _is_title(lines: list[str], reads: list[ProseLine]) -> bool:
+    """Whether the first line is the recipe's name: no amount, and no ingredient behind it."""
+    if len(lines) < 2 or reads[0].kind != "ingredient" or re.search(r"\d", lines[0]):
+        return False
+    return len(lines[0].split()) > 1 and reads[1].kind in ("heading", "servings", "words")
 
 
 def _read(line: str) -> ProseLine:
@@ -90,6 +117,8 @@ def _read(line: str) -> ProseLine:
     if _OF_STEPS.fullmatch(text) or _OF_INGREDIENTS.fullmatch(text):
         return ProseLine(text.capitalize(), "heading")
     bare = _NUMBERED.sub("", text)
+    if _SERVES.match(bare):
+        return ProseLine(bare, "servings")
     if _ABOUT_IT.match(bare):
         return ProseLine(bare, "words")
     if _is_step(bare):

@@ -10,7 +10,7 @@ from pydantic import Field
 from gasket.core.entry.grammar import parse_entry
 from gasket.core.entry.model import MOST_TEXT, Entry
 from gasket.core.entry.one_food import foods_apart
-from gasket.core.entry.prose import ProseLine, read_lines
+from gasket.core.entry.prose import ProseLine, read_lines, servings_in
 from gasket.core.entry.readings import AmountReading, FoodBackground, NeedKind
 from gasket.core.entry.work_out import AmountAnswer, work_out
 from gasket.core.errors import FaultyInput
@@ -65,10 +65,19 @@ class QuickLine(Answer):
     left out; a faulty line says why. A line of several foods comes `apart`, one line each."""
 
     text: str
-    status: Literal["clear", "question", "needs", "unmatched", "heading", "step", "words", "faulty"]
+    status: Literal[
+        "clear", "question", "needs", "unmatched", "heading", "step", "servings", "words", "faulty"
+    ]
     answer: QuickAnswer | None = None
     says: str = ""
     apart: tuple[str, ...] = ()
+
+
+class ReadRecipe(Answer):
+    """A pasted recipe, line by line; `servings` where it says how many."""
+
+    lines: tuple[QuickLine, ...]
+    servings: int | None
 
 
 class MeasureAnswer(Value):
@@ -159,6 +168,12 @@ def read_list(session: Session, text: str) -> list[QuickLine]:
     reads = read_lines(lines)
     reader.look_up(_entries(lines, reads))
     return [_line(reader, line, read) for line, read in zip(lines, reads, strict=True)]
+
+
+def read_recipe(session: Session, text: str) -> ReadRecipe:
+    """A pasted recipe. Raises `FaultyInput` at `text` for too many lines."""
+    lines = read_list(session, text)
+    return ReadRecipe(lines=tuple(lines), servings=servings_in(text.splitlines()))
 
 
 def _entries(lines: list[str], reads: list[ProseLine]) -> Iterator[Entry]:

@@ -1435,7 +1435,7 @@ export interface paths {
         put?: never;
         /**
          * Quick List
-         * @description A whole ingredient list, line by line.
+         * @description A whole recipe, line by line.
          */
         post: operations["quick_list"];
         delete?: never;
@@ -7312,7 +7312,7 @@ export interface components {
              * Status
              * @enum {string}
              */
-            status: "clear" | "question" | "needs" | "unmatched" | "heading" | "step" | "words" | "faulty";
+            status: "clear" | "question" | "needs" | "unmatched" | "heading" | "step" | "servings" | "words" | "faulty";
             /** Text */
             text: string;
         };
@@ -7382,6 +7382,16 @@ export interface components {
              * @default 5
              */
             score?: number;
+        };
+        /**
+         * ReadRecipe
+         * @description A pasted recipe, line by line; `servings` where it says how many.
+         */
+        ReadRecipe: {
+            /** Lines */
+            lines: components["schemas"]["QuickLine"][];
+            /** Servings */
+            servings: number | null;
         };
         /**
          * Reading
@@ -16926,7 +16936,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["QuickLine"][];
+                    "application/json": components["schemas"]["ReadRecipe"];
                 };
             };
             /** @description The body could not be read. */

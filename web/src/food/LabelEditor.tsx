@@ -63,6 +63,17 @@ export function LabelEditor({ stored, labelId, onSave }: LabelEditorProps) {
         className="grid min-w-0 content-start gap-4"
         noValidate
       >
+        {isNew && <PastedPanel onRead={change} />}
+        <Choice
+          label="Label type"
+          value={label.style}
+          options={STYLES}
+          onChange={(style) => change({ style })}
+        />
+        <PanelFields label={label} change={change} at={at} mainFirst={isNew} />
+        <p className="text-sm text-soft">
+          An empty field is unknown, not zero. “&lt;1”, “1/2” and “0,5” are fine.
+        </p>
         <TextField
           label="Package"
           placeholder="Northlight skim quark"
@@ -71,17 +82,6 @@ export function LabelEditor({ stored, labelId, onSave }: LabelEditorProps) {
           onChange={(name) => change({ name })}
           error={at("name")}
         />
-        <Choice
-          label="Label type"
-          value={label.style}
-          options={STYLES}
-          onChange={(style) => change({ style })}
-        />
-        {isNew && <PastedPanel onRead={change} />}
-        <PanelFields label={label} change={change} at={at} mainFirst={isNew} />
-        <p className="text-sm text-soft">
-          An empty field is unknown, not zero. “&lt;1”, “1/2” and “0,5” are fine.
-        </p>
         <details className="group" open={hasMore(edited.package) || undefined}>
           <summary className="min-h-11 cursor-pointer content-center font-semibold text-pencil">
             Pack, price, allergens, what it does
@@ -140,7 +140,7 @@ function PastedPanel({ onRead }: { onRead: (part: Partial<Label>) => void }) {
   const unused = about === wanted ? (answer?.unused ?? []) : [];
   return (
     <Field
-      label="Or paste the panel"
+      label="Paste the panel, or type it below"
       error={problem && about === wanted ? firstFault(problem) : undefined}
       hint={unused.length > 0 ? `Not used: ${unused.join(", ")}` : undefined}
     >
@@ -203,7 +203,7 @@ function PanelFields({ label, change, at, mainFirst }: PanelFieldsProps) {
     <fieldset className="border-2 border-ink">
       <legend className="sr-only">Figures as printed; an empty field is unknown</legend>
       {mainFirst && (
-        <div className="grid grid-cols-4 gap-1 border-b border-ink px-3 py-2 max-sm:grid-cols-2">
+        <div className="grid grid-cols-2 gap-1 border-b border-ink px-3 py-2">
           {main.map((row) => shown(row, true))}
         </div>
       )}

@@ -65,7 +65,7 @@ export function LinesTab({
         </div>
       )}
       {empty && dish.original_trial != null && <FromOriginal trial={trial} draft={draft} />}
-      <Pending draft={draft} trialId={trial.id} />
+      <Pending draft={draft} trialId={trial.id} makes={dish.name} />
       <NewComponent draft={draft} />
       <div className="mt-4 flex flex-wrap items-end justify-between gap-4 border-t border-rule pt-3">
         <PortionsField

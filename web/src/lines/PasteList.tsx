@@ -1,26 +1,24 @@
-import { type SyntheticEvent, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 
 import { api, ask, firstFault, type Schemas, sentence } from "../api/client";
+import { useAnswer } from "../api/useAnswer";
 import { count } from "../lib/format";
 import { Button } from "../ui/Button";
 import { Field } from "../ui/Field";
 import { Modal } from "../ui/Modal";
 import { useNotice } from "../ui/notices";
 import { addSteps } from "./addSteps";
-import type { BuildDraft } from "./useBuildDraft";
 import {
-  choiceAt,
   first,
   labelsOf,
-  LEFT_OUT,
   type PastedLine,
   sorted,
   UNDECIDED,
   withList,
+  withServings,
 } from "./pasted";
-import { choicesOf, questionOf } from "./quick";
-import { TellOnce } from "../food/TellOnce";
-import { useDeed } from "../ui/useDeed";
+import { PastedLines } from "./PastedLines";
+import type { BuildDraft } from "./useBuildDraft";
 
 interface PasteListProps {
   draft: BuildDraft;
@@ -29,6 +27,8 @@ interface PasteListProps {
   onOpenChange: (open: boolean) => void;
   /** Steps among the lines go to the steps of the trial; the original has none. */
   takesSteps: boolean;
+  /** What the lines without a heading are called. */
+  makes: string;
   /** A line that was kept for later: forgotten once it is in. */
   pending?: Schemas["UnmatchedLine"] | undefined;
 }
@@ -36,7 +36,7 @@ interface PasteListProps {
 /** A whole recipe at once: every line with its reading, before anything is added. */
 export function PasteList({ open, onOpenChange, ...rest }: PasteListProps) {
   return (
-    <Modal wide open={open} onOpenChange={onOpenChange} title="Paste an ingredient list">
+    <Modal wide open={open} onOpenChange={onOpenChange} title="Paste a recipe">
       <Reader key={rest.pending?.id ?? "new"} {...rest} onDone={() => onOpenChange(false)} />
     </Modal>
   );
@@ -46,30 +46,35 @@ interface ReaderProps extends Omit<PasteListProps, "open" | "onOpenChange"> {
   onDone: () => void;
 }
 
-function Reader({ draft, trialId, takesSteps, pending, onDone }: ReaderProps) {
+const NONE: readonly PastedLine[] = [];
+
+function Reader({ draft, trialId, takesSteps, makes, pending, onDone }: ReaderProps) {
   const [text, setText] = useState(pending?.text ?? "");
-  const [lines, setLines] = useState<readonly PastedLine[]>();
-  const [chosen, setChosen] = useState<readonly number[]>([]);
-  const [error, setError] = useState<string>();
-  const deed = useDeed((problem) => setError(firstFault(problem)));
+  const [pasted, setPasted] = useState(pending !== undefined);
+  const [told, setTold] = useState(0);
+  const [choices, setChoices] = useState<Choices>(new Map());
+  const adds = useRef<HTMLButtonElement>(null);
+  const { answer, problem } = useAnswer(
+    text.trim(),
+    (recipe) => api.POST("/api/quick-entry/list", { body: { text: recipe } }),
+    150,
+    told,
+  );
+  const lines = text.trim() === "" ? NONE : (answer?.lines ?? NONE);
+  const chosen = lines.map((line) => choices.get(line.text) ?? first(line, takesSteps));
+  const sort = sorted(lines, chosen);
+  const undecided = chosen.includes(UNDECIDED);
   const say = useNotice();
-  const read = async (event?: SyntheticEvent) => {
-    event?.preventDefault();
-    await deed.run(async () => {
-      const found = await ask(api.POST("/api/quick-entry/list", { body: { text } }));
-      setLines(found);
-      setChosen((before) =>
-        found.map((line, i) => {
-          const kept = before.length === found.length ? before[i] : undefined;
-          return kept !== undefined && kept >= 0 ? kept : first(line, takesSteps);
-        }),
-      );
-      setError(found.length === 0 ? "Paste at least one line." : undefined);
-    });
-  };
-  const sort = sorted(lines ?? [], chosen);
+  const isReady = pasted && lines.length > 0 && !undecided;
+  useEffect(() => {
+    if (isReady) adds.current?.focus();
+  }, [isReady]);
+  const servings = draft.build.portions === 1 ? answer?.servings : undefined;
   const add = async () => {
-    draft.change((build) => withList(build, lines ?? [], chosen), ...labelsOf(sort));
+    draft.change(
+      (build) => withServings(withList(build, lines, chosen, makes), servings),
+      ...labelsOf(sort),
+    );
     const params = { path: { trial_id: trialId } };
     try {
       if (!pending) {
@@ -91,15 +96,22 @@ function Reader({ draft, trialId, takesSteps, pending, onDone }: ReaderProps) {
     onDone();
   };
   return (
-    <form onSubmit={(event) => void read(event)} className="grid gap-3">
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add();
+      }}
+      className="grid gap-3"
+    >
       <Field
         label="One ingredient or step a line. A line that ends in a colon names a component."
-        error={error}
+        error={problem && firstFault(problem)}
       >
         {({ id, describedBy, invalid }) => (
           <textarea
             id={id}
-            rows={lines ? 3 : 10}
+            autoFocus
+            rows={lines.length > 0 ? 3 : 10}
             value={text}
             maxLength={20_000}
             placeholder={
@@ -107,41 +119,36 @@ function Reader({ draft, trialId, takesSteps, pending, onDone }: ReaderProps) {
             }
             aria-describedby={describedBy}
             aria-invalid={invalid || undefined}
+            onPaste={() => setPasted(true)}
             onChange={(event) => setText(event.target.value)}
             className="w-full border border-soft bg-sheet p-2.5 font-mono text-[15px] placeholder:text-soft"
           />
         )}
       </Field>
-      {lines && (
-        <ol className="grid gap-0 border-t border-ink" aria-label="The lines as read">
-          {lines.map((line, i) => (
-            <ListLine
-              key={`${i}${line.text}`}
-              line={line}
-              chosen={chosen[i] ?? LEFT_OUT}
-              takesSteps={takesSteps}
-              onChoose={(choice) =>
-                setChosen((all) => all.map((earlier, j) => (j === i ? choice : earlier)))
-              }
-              onTold={() => void read()}
-            />
-          ))}
-        </ol>
+      {lines.length > 0 && (
+        <PastedLines
+          lines={lines}
+          chosen={chosen}
+          takesSteps={takesSteps}
+          takesFocus={pasted}
+          onChoose={(at, choice) =>
+            setChoices((all) => new Map(all).set(lines[at]?.text ?? "", choice))
+          }
+          onApart={(line) => setText(text.replace(line.text, () => (line.apart ?? []).join("\n")))}
+          onTold={() => setTold((count) => count + 1)}
+        />
       )}
       <div className="flex flex-wrap items-center gap-3">
-        <Button type="submit" look={lines ? "plain" : "main"}>
-          {lines ? "Read again" : "Read the lines"}
+        <Button
+          ref={adds}
+          type="submit"
+          look="main"
+          disabled={sort.adding.length + sort.steps.length + sort.later.length === 0}
+        >
+          Add {count(sort.adding.length, "line")}
+          {sort.steps.length > 0 && ` and ${count(sort.steps.length, "step")}`}
         </Button>
-        {lines && (
-          <Button
-            look="main"
-            disabled={sort.adding.length + sort.steps.length + sort.later.length === 0}
-            onClick={() => void add()}
-          >
-            Add {count(sort.adding.length, "line")}
-            {sort.steps.length > 0 && ` and ${count(sort.steps.length, "step")}`}
-          </Button>
-        )}
+        {servings != null && <span className="text-sm">{count(servings, "serving")}</span>}
         {sort.later.length > 0 && !pending && (
           <span className="text-sm text-soft">
             {count(sort.later.length, "line waits", "lines wait")} for a food or a choice: kept for
@@ -153,84 +160,13 @@ function Reader({ draft, trialId, takesSteps, pending, onDone }: ReaderProps) {
   );
 }
 
+/** What was chosen, by the text of its line. */
+type Choices = ReadonlyMap<string, number>;
+
 function saying(lines: number, steps: number): string {
   const added = [
     lines > 0 || steps === 0 ? count(lines, "line") : "",
     steps > 0 ? count(steps, "step") : "",
   ].filter(Boolean);
   return `${added.join(" and ")} ${lines + steps === 1 ? "is" : "are"} added.`;
-}
-
-interface ListLineProps {
-  line: PastedLine;
-  chosen: number;
-  takesSteps: boolean;
-  onChoose: (at: number) => void;
-  onTold: () => void;
-}
-
-function ListLine({ line, chosen, takesSteps, onChoose, onTold }: ListLineProps) {
-  if (line.status === "heading") {
-    return <li className="border-b border-rule pt-3 pb-1 font-bold">{line.says}</li>;
-  }
-  const question = questionOf(line.answer ?? undefined);
-  return (
-    <li className="grid gap-x-3 gap-y-1 border-b border-rule py-1.5 sm:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)]">
-      <span className="font-mono text-[15px]">
-        {line.text}
-        {line.status === "faulty" && (
-          <span className="block font-sans text-sm text-mark">{line.says}</span>
-        )}
-        {question && <span className="block font-sans text-sm text-soft">{question}</span>}
-      </span>
-      <Fate {...{ line, chosen, takesSteps, onChoose, onTold }} />
-    </li>
-  );
-}
-
-const WITHOUT_CHOICE: Partial<Record<PastedLine["status"], string>> = {
-  faulty: "left out",
-  words: "no ingredient: left out",
-  unmatched: "no such food on the shelf: kept for later",
-};
-
-/** What becomes of the line. */
-function Fate({ line, chosen, takesSteps, onChoose, onTold }: ListLineProps) {
-  const choices = line.answer ? choicesOf(line.answer) : [];
-  const choice = choiceAt(line, chosen);
-  const isStep = line.status === "step";
-  if (isStep && !takesSteps) return <span className="text-sm text-soft">a step: left out</span>;
-  if (choices.length === 0 && !isStep) {
-    return <span className="text-sm text-soft">{WITHOUT_CHOICE[line.status]}</span>;
-  }
-  return (
-    <span>
-      <select
-        aria-label={`What “${line.text}” is`}
-        value={chosen}
-        onChange={(event) => onChoose(Number(event.target.value))}
-        className={`min-h-11 w-full min-w-0 border bg-sheet px-2 ${chosen === UNDECIDED ? "border-mark" : "border-soft"}`}
-      >
-        {!isStep && line.answer?.sure === false && (
-          <option value={UNDECIDED}>choose, or it is kept for later</option>
-        )}
-        {isStep && <option value={0}>a step: it goes to the steps</option>}
-        {choices.map((choice, i) => (
-          <option key={choice.key} value={i}>
-            {`${choice.amount || "no amount"} ${choice.text}: ${choice.detail}`}
-          </option>
-        ))}
-        <option value={LEFT_OUT}>leave it out</option>
-      </select>
-      {choice?.way?.needs && choice.foodId !== undefined && (
-        <TellOnce
-          foodId={choice.foodId}
-          food={choice.food ?? choice.text}
-          needs={choice.way.needs}
-          onTold={onTold}
-          onLeave={() => onChoose(LEFT_OUT)}
-        />
-      )}
-    </span>
-  );
 }

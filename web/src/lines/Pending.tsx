@@ -12,10 +12,12 @@ interface PendingProps {
   draft: BuildDraft;
   trialId: number;
   takesSteps?: boolean;
+  /** What the first component is called where there is none. */
+  makes: string;
 }
 
 /** Paste a list; below it the lines that wait for a food, kept until they are in or forgotten. */
-export function Pending({ draft, trialId, takesSteps = true }: PendingProps) {
+export function Pending({ draft, trialId, takesSteps = true, makes }: PendingProps) {
   const [open, setOpen] = useState(false);
   const [line, setLine] = useState<Schemas["UnmatchedLine"]>();
   const { data: lines } = usePending(trialId);
@@ -42,7 +44,7 @@ export function Pending({ draft, trialId, takesSteps = true }: PendingProps) {
   return (
     <>
       <Button look="quiet" onClick={() => read()} className="-ml-3.5">
-        Paste an ingredient list
+        Paste a recipe
       </Button>
       {(lines ?? []).length > 0 && (
         <section aria-label="Kept for later" className="mb-2 border border-rule p-3">
@@ -70,6 +72,7 @@ export function Pending({ draft, trialId, takesSteps = true }: PendingProps) {
         open={open}
         onOpenChange={setOpen}
         takesSteps={takesSteps}
+        makes={makes}
         pending={line}
       />
     </>

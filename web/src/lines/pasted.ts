@@ -49,9 +49,10 @@ export function withList(
   build: Build,
   lines: readonly PastedLine[],
   chosen: readonly number[],
+  makes: string,
 ): Build {
   let next = build;
-  let under = build.components?.[0]?.name ?? "Everything";
+  let under = build.components?.[0]?.name ?? makes;
   lines.forEach((line, i) => {
     if (line.status === "heading") under = line.says ?? line.text;
     const choice = choiceAt(line, chosen[i]);
@@ -61,6 +62,10 @@ export function withList(
   });
   return next;
 }
+
+/** The build with the servings that a recipe says; unchanged where it says none. */
+export const withServings = (build: Build, servings: number | null | undefined): Build =>
+  servings == null ? build : { ...build, portions: servings };
 
 const placeOf = (build: Build, name: string) =>
   (build.components ?? []).findIndex((part) => part.name === name);

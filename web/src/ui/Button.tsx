@@ -1,4 +1,4 @@
-import type { ButtonHTMLAttributes, ReactNode } from "react";
+import type { ButtonHTMLAttributes, ReactNode, Ref } from "react";
 import { Link, type LinkProps } from "react-router";
 
 type Look = "main" | "plain" | "quiet";
@@ -7,6 +7,7 @@ interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   look?: Look;
   /** The key that does the same. */
   shortcut?: string;
+  ref?: Ref<HTMLButtonElement>;
   children: ReactNode;
 }
 

@@ -50,7 +50,7 @@ function Lines({ dish, sheet }: { dish: Schemas["DishSheet"]; sheet: Schemas["Tr
           onSelect={() => undefined}
         />
       ))}
-      <Pending draft={draft} trialId={sheet.id} takesSteps={false} />
+      <Pending draft={draft} trialId={sheet.id} takesSteps={false} makes={dish.name} />
       <NewComponent draft={draft} />
       <div className="my-3 flex flex-wrap items-end justify-between gap-4">
         <PortionsField draft={draft} label="Servings" hint="Into how many the recipe divides." />
