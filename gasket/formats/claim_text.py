@@ -6,7 +6,7 @@ begins the next claim.
 """
 
 import re
-from typing import Any, Final
+from typing import Any, Final, Literal
 
 from gasket.core.claim_check.figures import MOST_CLAIMS, Claim
 from gasket.core.errors import FaultyInput
@@ -27,10 +27,22 @@ _NAMES: Final = {
 _COUNTED: Final = r"servings|portions|pieces|slices|ways|muffins|cookies|pots"
 _SERVINGS: Final = re.compile(
     r"(?:makes|serves|(?<!per )servings?:?|portions:?|cut (?:in|into)|divided (?:by|into)|÷)\s*"
-    rf"(?P<a>{_NUMBER})(?![\d.,]|\s*(?:g|k?cal))|(?P<b>{_NUMBER})\s*(?:{_COUNTED})",
+    rf"(?P<a>{_NUMBER})(?![\d.]|,\d|\s*(?:g|k?cal))|(?P<b>{_NUMBER})\s*(?:{_COUNTED})"
+    rf"|\b(?:if|for)\s+(?P<c>{_NUMBER})(?=\s*(?:$|[,;.]))",
     re.IGNORECASE,
 )
 _WHOLE: Final = re.compile(r"\b(?:whole|batch|pan|total|entire|all of it|tray)\b", re.IGNORECASE)
+_ONE: Final = re.compile(
+    r"\b(?:per|a|each|one) (?:serving|portion|piece|slice|muffin|cookie|pot)|\beach\b|\bapiece\b",
+    re.IGNORECASE,
+)
+_SEVERAL: Final = re.compile(
+    rf"\s*(?P<n>{_NUMBER})\s*(?:{_COUNTED})\s*(?:=|are|come to|have)\s*", re.IGNORECASE
+)
+_APART: Final = re.compile(r",(?!\d)|\.(?=\s)")
+_THOUSANDS: Final = re.compile(
+    rf"\b(\d{{1,3}})\.(\d{{3}})(?=\s*(?:{_NAMES['kcal']})\b)", re.IGNORECASE
+)
 _KCAL: Final = re.compile(rf"{_NUMBER}\s*(?:{_NAMES['kcal']})\b", re.IGNORECASE)
 _EACH: Final = re.compile(rf"(?P<n>{_NUMBER})\s*(?:each|apiece|a piece|per piece)\b", re.IGNORECASE)
 _TRIPLE: Final = re.compile(rf"\b({_NUMBER})\s*/\s*({_NUMBER})\s*/\s*({_NUMBER})\b")
@@ -85,17 +97,51 @@ def _claim(lines: list[str]) -> Claim | None:
         if heading := _heading(line):
             values["name"] = heading[1].strip()
             line = line[heading.end() :]
-        for piece in re.split(r"[;\n]", line):
+        line, several = _several(line)
+        for piece in re.split(r"[;\n…]", line):
             if count := _SERVINGS.search(piece):
-                values.setdefault("servings", read_number(count["a"] or count["b"]).value)
+                said = count["a"] or count["b"] or count["c"]
+                values.setdefault("servings", read_number(said).value)
                 piece = piece[: count.start()] + " " + piece[count.end() :]
-            _read_figures(piece, values["batch" if _WHOLE.search(piece) else "serving"])
+            for text, scope in _scopes(piece):
+                _read_figures(text, values["batch" if several else scope])
+        if several:
+            values.setdefault("servings", several)
     figures = values["serving"] or values["batch"]
     return Claim.model_validate(values) if figures else None
 
 
+def _several(line: str) -> tuple[str, float | None]:
+    """ "3 cookies = 240 kcal": what so many come to together, and how many they are."""
+    match = _SEVERAL.match(line)
+    return (line, None) if match is None else (line[match.end() :], read_number(match["n"]).value)
+
+
+def _scopes(piece: str) -> list[tuple[str, Literal["serving", "batch"]]]:
+    """The stretches of a line that speak of a serving and those that speak of the whole. "Per
+    serving" holds for what stands before it, too; "the whole pan" only from there on."""
+    if not _WHOLE.search(piece):
+        return [(piece, "serving")]
+    stretches: list[tuple[str, Literal["serving", "batch"]]] = []
+    scope: Literal["serving", "batch"] = "serving"
+    for part in _APART.split(piece):
+        if _ONE.search(part) or _WHOLE.search(part):
+            scope = "serving" if _ONE.search(part) else "batch"
+            part = _as_energy(part)
+        if stretches and stretches[-1][1] == scope:
+            part = f"{stretches.pop()[0]}, {part}"
+        stretches.append((part, scope))
+    return stretches
+
+
+def _as_energy(part: str) -> str:
+    """ "296 for the batch": a number without a name is energy."""
+    named = any(re.search(rf"\b(?:{words})\b", part, re.I) for words in _NAMES.values())
+    return part if named else re.sub(rf"({_NUMBER})(?!\s*g\b)", r"\1 kcal", part, count=1)
+
+
 def _single_spaced(line: str) -> str:
-    return " ".join(line.split())
+    return _THOUSANDS.sub(r"\1\2", " ".join(line.split()))
 
 
 def _read_figures(text: str, figures: dict[str, float]) -> None:

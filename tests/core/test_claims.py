@@ -169,6 +169,19 @@ TEXTS = {
 }
 
 
+TEXTS |= {
+    "19.5 kcal per piece if 12, 234 for the batch": [claim(19.5, servings=12, batch=[234])],
+    "245 calories, 20 g protein per serving, 8 servings, 1970 total": [
+        claim(245, 20, servings=8, batch=[1970])
+    ],
+    "3 cookies = 243 kcal": [claim(servings=3, batch=[243])],
+    "1.970 kcal per batch, 246 per serving": [claim(246, batch=[1970])],
+    "415 kcal, 41 P / 30 C / 12 F, makes 6, whole pan 2,490": [
+        claim(415, 41, 30, 12, servings=6, batch=[2490])
+    ],
+}
+
+
 @pytest.mark.parametrize("text", TEXTS)
 def test_claims_are_read_out_of_words(text):
     assert list(parse_claims(text)) == TEXTS[text]
