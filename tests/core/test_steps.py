@@ -48,6 +48,17 @@ TYPED = [
     ("Bake in the pan 350 F 20 min", "bake", 20, 20, 176.67, None, True, "Bake in the pan"),
     ("Roast in the pan 200 C", "bake", None, None, 200, None, True, "Roast in the pan"),
     ("toast the bun in the pan 2 min", "pan", 2, 2, None, None, False, "Toast the bun in the pan"),
+    ("fry 3 min a side", "pan", 6, 6, None, None, False, "Fry, turning halfway"),
+    (
+        "bake 40 min covered, then 10 uncovered",
+        "bake",
+        50,
+        50,
+        None,
+        None,
+        True,
+        "Bake covered, then 10 uncovered",
+    ),
     ("rub the butter in", "prep", None, None, None, None, False, "Rub the butter in"),
 ]
 

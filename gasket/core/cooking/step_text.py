@@ -42,6 +42,12 @@ _TWO_PART: Final = re.compile(
     r"(?:minutes?|mins?|min|m)?(?![\w.])",
     re.IGNORECASE,
 )
+_A_SIDE: Final = re.compile(r"\b(?:a|per|each|on each|every) side\b", re.IGNORECASE)
+_THEN: Final = re.compile(
+    rf"\b(?:then|and)\s+(?:for\s+)?(?:another\s+|a further\s+)?{_NUMBER}\s*{_UNIT}?\s+"
+    r"(?:more\s+)?(?=uncovered|covered|without|with|on|under|at|in|more|longer|the other|off)",
+    re.IGNORECASE,
+)
 _TIME: Final = re.compile(rf"(?:\bfor\s+)?\b{_NUMBER}\s*{_UNIT}(?![\w])", re.IGNORECASE)
 _WORDS: Final[tuple[tuple[str, tuple[float, float]], ...]] = (
     # Habits of speech, as minutes from least to most (common practice).
@@ -89,6 +95,7 @@ def read_step(text: str, key: str) -> Step:
     look = rest.take(_LOOK)
     _take_temperature(rest)
     _take_time(rest)
+    _take_more_time(rest)
     if rest.window is None:  # "until creamy, 3 min"
         _take_time(cue)
         rest.window = cue.window
@@ -149,6 +156,18 @@ def _take_time(rest: _Text) -> None:
             if rest.take(re.compile(words, re.IGNORECASE)):
                 rest.window = window
                 return
+
+
+def _take_more_time(rest: _Text) -> None:
+    """ "2 min a side" takes twice as long; "45 min covered, then 15 uncovered" takes both."""
+    if rest.window is None:
+        return
+    low, high = rest.window
+    if rest.take(_A_SIDE):
+        rest.window, rest.left = (2 * low, 2 * high), f"{rest.left}, turning halfway"
+    elif more := _THEN.search(rest.left):
+        minutes = _minutes(more[1], more[2] or "min")
+        rest.window = (low + minutes, high + minutes)
 
 
 def _look_min(look: re.Match[str], window: tuple[float, float] | None) -> float:
