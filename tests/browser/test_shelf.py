@@ -140,9 +140,8 @@ def test_lines_are_typed_as_recipes_say_them(page: Page, accessible):
     expect(lines).to_contain_text("the servings")
     accessible()
     expect(page.get_by_text("2 lines wait for a food or a choice: kept for later.")).to_be_visible()
-    lines.get_by_role("group", name="What “1 tin chickpeas” is").get_by_role("button").nth(
-        1
-    ).click()
+    chickpeas = lines.get_by_role("group", name="What “1 tin chickpeas” is")
+    chickpeas.get_by_role("button").first.click()
     page.get_by_role("button", name="Add 2 lines and 1 step").click()
     glaze = page.get_by_role("region", name="Glaze")
     expect(glaze).to_contain_text("Northlight skim milk")

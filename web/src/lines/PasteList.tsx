@@ -119,8 +119,10 @@ function Reader({ draft, trialId, takesSteps, makes, pending, onDone }: ReaderPr
             }
             aria-describedby={describedBy}
             aria-invalid={invalid || undefined}
-            onPaste={() => setPasted(true)}
-            onChange={(event) => setText(event.target.value)}
+            onChange={(event) => {
+              setText(event.target.value);
+              setPasted((event.nativeEvent as InputEvent).inputType === "insertFromPaste");
+            }}
             className="w-full border border-soft bg-sheet p-2.5 font-mono text-[15px] placeholder:text-soft"
           />
         )}

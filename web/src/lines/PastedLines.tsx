@@ -28,7 +28,7 @@ export function PastedLines(props: PastedLinesProps) {
     if (takesFocus && asked >= 0) {
       list.current?.querySelector<HTMLElement>("[data-asked] button")?.focus();
     }
-  }, [takesFocus, asked]);
+  }, [takesFocus, asked, lines]);
   const answered = (event: KeyboardEvent) => {
     const line = lines[asked];
     const isField = (event.target as HTMLElement).closest("input, select, textarea");
