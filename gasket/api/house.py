@@ -11,6 +11,7 @@ from gasket.core.numbers import Number, Value
 from gasket.core.weighing.records import Reading
 from gasket.kitchen import settings
 from gasket.kitchen.settings import HouseSettings
+from gasket.kitchen.shelf import reference
 from gasket.scale.pan import Act
 from gasket.store.places import log_path
 from gasket.store.upgrade import newest_revision
@@ -83,7 +84,7 @@ def read_settings(session: SessionDoor) -> HouseSettings:
 @router.put("/settings")
 def write_settings(new: HouseSettings, write: WriteDoor, house: HouseDoor) -> HouseSettings:
     before = house.read(settings.read)
-    stored = write(lambda session: settings.write(session, new))
+    stored = write(lambda session: reference.write_settings(session, new, house.now()))
     if before.scales != stored.scales:
         house.connect_scales()
     return stored

@@ -191,7 +191,7 @@ def test_what_is_no_shelf_file_is_refused_whole(content, says):
 def test_the_reference_shelf_is_a_shelf_file_of_typical_values_that_agree_with_themselves():
     from gasket.core.label.audit import audit
 
-    shelf = [parse_row(cells) for _, cells in Table(sheet()).records()]
+    shelf = [parse_row(cells) for _, cells in Table(sheet("us")).records()]
     assert len({row.food.casefold() for row in shelf}) == len(shelf) >= 450
     assert {row.label.style for row in shelf} == {"table"}
     assert all(row.label.name.endswith("(generic)") for row in shelf)

@@ -9,8 +9,10 @@ from hypothesis import strategies as st
 
 from gasket.core.label.food import FoodFacts
 from gasket.core.label.label import Label
+from gasket.kitchen import settings as house_settings
 from gasket.kitchen.shelf import food_search, quick_entry, reference, shelf
 from gasket.kitchen.shelf.shelf import NewFood
+from gasket.store.books.shelf import FOODS
 from gasket.store.opening import open_database
 from tests.core.test_quick_entry import LINES as RECIPE_LINES
 
@@ -19,7 +21,7 @@ NOW = datetime(2026, 5, 1, tzinfo=UTC)
 SURE = {
     "1 cup whole milk": "Whole milk",
     "100 g sugar": "Sugar, white",
-    "200 g flour": "All-purpose flour",
+    "200 g flour": "Plain flour",
     "2 large eggs": "Egg, whole, raw",
     "1 can tomatoes": "Tomatoes, canned",
     "1 can chickpeas, drained": "Chickpeas, canned, drained",
@@ -144,7 +146,7 @@ def own(session, name, **facts):
 @pytest.mark.parametrize(
     ("name", "line", "grams", "of"),
     [
-        ("Larkfield skim milk", "1 cup larkfield skim milk", 245, "Skim milk"),
+        ("Larkfield skim milk", "1 cup larkfield skim milk", 245, "Skimmed milk"),
         ("Larkfield burger buns", "2 larkfield burger buns", 104, "Burger bun"),
         ("Larkfield carrots", "100 g larkfield carrots, as bought", 89, "Carrot"),
         ("Larkfield rice", "1 cup larkfield rice", None, ""),
@@ -166,3 +168,34 @@ def test_what_the_cook_has_weighed_is_never_borrowed(stocked):
     reading = quick_entry.quick(stocked, "1 cup larkfield skim milk").options[0].worked.readings[0]
     assert reading.grams == pytest.approx(1.2 * 236.6, abs=1)
     assert "as of" not in reading.how
+
+
+def test_the_kitchens_place_calls_its_foods(stocked):
+    own(stocked, "Aubergine of the garden")
+    house = house_settings.read(stocked)
+    before = {food.name for food in FOODS.there(stocked)}
+    assert {"Courgette", "Beef mince, 5 % fat, raw", "Plain flour"} <= before
+    at_home = reference.write_settings(stocked, house.model_copy(update={"label_style": "us"}), NOW)
+    named = {food.name for food in FOODS.there(stocked)}
+    assert {"Zucchini", "Ground beef, 5 % fat, raw", "All-purpose flour"} <= named
+    assert not {"Courgette", "Plain flour"} & named
+    assert "Aubergine of the garden" in named
+    for line, label in [
+        ("100 g courgette", "Zucchini"),
+        ("1 lb 95% lean ground beef", "Ground beef"),
+    ]:
+        read = quick_entry.quick(stocked, line)
+        assert read.sure
+        assert read.options[0].label.label.name.startswith(label)
+        assert read.options[0].label.label.name.count("generic") == 1
+    reference.write_settings(stocked, at_home.model_copy(update={"label_style": "eu"}), NOW)
+    assert {food.name for food in FOODS.there(stocked)} == before
+
+
+def test_a_name_that_the_cook_has_given_is_left_alone(stocked):
+    own(stocked, "Zucchini")
+    house = house_settings.read(stocked)
+    reference.write_settings(stocked, house.model_copy(update={"label_style": "us"}), NOW)
+    names = [food.name for food in FOODS.there(stocked)]
+    assert names.count("Zucchini") == 1
+    assert "Courgette" in names

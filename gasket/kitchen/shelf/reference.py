@@ -8,20 +8,24 @@ a name or another are left alone.
 import csv
 import io
 import tempfile
+from collections.abc import Iterator
 from datetime import datetime
 from pathlib import Path
-from typing import Final
+from typing import Final, Literal
 
-from gasket.core.label.food import FoodFacts
+from gasket.core.label.food import MOST_MEASURES, FoodFacts
 from gasket.core.numbers import Answer
 from gasket.formats.shelf_csv import COLUMNS, Table
-from gasket.kitchen.shelf import shelf_rows, shelf_staging
+from gasket.kitchen import settings as house_settings
+from gasket.kitchen.settings import HouseSettings
+from gasket.kitchen.shelf import shelf, shelf_rows, shelf_staging
 from gasket.kitchen.shelf.shelf_rows import ImportPlan
 from gasket.store.books import Session, settings
-from gasket.store.books.shelf import FOODS
+from gasket.store.books.shelf import FOODS, add_version, packages_of
 from gasket.store.database import Database
 
 FOLDER: Final = Path(__file__).resolve().parents[2] / "data" / "foods"
+Place = Literal["us", "uk"]
 _KEY: Final = "reference_shelf"
 
 
@@ -31,17 +35,53 @@ class StockedFoods(Answer):
     foods: int
 
 
-def sheet() -> str:
-    """Every generic food as one shelf file."""
+def sheet(place: Place) -> str:
+    """Every generic food as one shelf file, called as people there do."""
     text = io.StringIO()
     writer = csv.DictWriter(text, COLUMNS)
     writer.writeheader()
+    for row in _rows():
+        name, others = _names_in(place, row)
+        aliases = "; ".join(filter(None, [row.get("aliases", ""), *others]))
+        known = {column: row[column] for column in COLUMNS if column in row}
+        package = f"{name} (generic)"
+        basis = {"package": package, "style": "table", "basis_g": 100}
+        writer.writerow({**known, **basis, "food": name, "aliases": aliases})
+    return text.getvalue()
+
+
+def _rows() -> Iterator[dict[str, str]]:
     for file in sorted(FOLDER.glob("*.csv")):
         with file.open(encoding="utf-8", newline="") as rows:
-            for row in csv.DictReader(rows):
-                package = f"{row['food']} (generic)"
-                writer.writerow({**row, "package": package, "style": "table", "basis_g": 100})
-    return text.getvalue()
+            yield from csv.DictReader(rows)
+
+
+def _names_in(place: Place, row: dict[str, str]) -> tuple[str, list[str]]:
+    """What a food is called there, and what else it is called elsewhere."""
+    said = {"us": row.get("us") or row["food"], "uk": row.get("uk") or row["food"]}
+    name = said[place]
+    return name, [other for other in dict.fromkeys(said.values()) if other != name]
+
+
+def call_as_in(session: Session, place: Place, now: datetime) -> None:
+    """Call the generic foods as people there do, where the cook has given them no name; a name that
+    another food has is left to it."""
+    named = [_names_in(place, row) for row in _rows()]
+    renamed = {other: name for name, others in named for other in others}
+    taken = {food.name.casefold() for food in FOODS.there(session)}
+    for food in FOODS.called(session, renamed):
+        name = renamed[food.name]
+        if not food.typical or food.removed_at is not None or name.casefold() in taken:
+            continue
+        kept = [alias for alias in food.facts.aliases if alias.casefold() != name.casefold()]
+        facts = food.facts.model_copy(update={"aliases": (*kept, food.name)[-MOST_MEASURES:]})
+        shelf.write_facts(session, food, facts, name)
+        for package in packages_of(session, [food.id]):
+            printed = package.printed
+            if printed.label.name == f"{food.name} (generic)":
+                label = printed.label.model_copy(update={"name": f"{name} (generic)"})
+                add_version(session, package.head.id, label, printed.package, now)
+        shelf.reindex(session, FOODS.called(session, [name]))
 
 
 def stock(database: Database, now: datetime) -> StockedFoods:
@@ -60,9 +100,24 @@ def stock(database: Database, now: datetime) -> StockedFoods:
     return StockedFoods(foods=len(missing.work))
 
 
+def write_settings(session: Session, new: HouseSettings, now: datetime) -> HouseSettings:
+    """Store the settings; a kitchen that moves calls the generic foods otherwise. Raises `Conflict`
+    when they were changed meanwhile."""
+    before = place_of(session)
+    stored = house_settings.write(session, new)
+    if (place := place_of(session)) != before:
+        call_as_in(session, place, now)
+    return stored
+
+
+def place_of(session: Session) -> Place:
+    """Whose words the kitchen uses: by the panels that it prints."""
+    return "us" if house_settings.read(session).label_style == "us" else "uk"
+
+
 def _missing(session: Session) -> ImportPlan:
     """The plan of the foods that the shelf knows by no name."""
-    planned = shelf_rows.plan(session, Table(sheet()), lambda _: None)
+    planned = shelf_rows.plan(session, Table(sheet(place_of(session))), lambda _: None)
     named = _names(session)
     planned.work = [
         (fate, row)
