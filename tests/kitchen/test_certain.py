@@ -121,6 +121,21 @@ def test_there_are_six_hundred_lines_in_the_tables():
     assert len(written) + len(RECIPE_LINES) >= 600
 
 
+@pytest.mark.parametrize(
+    ("line", "went"),
+    [
+        ("3 large eggs, whites only", "amount amount food food food"),
+        ("50 g butter, cold, cubed, browned", "amount amount food preparation preparation state"),
+        ("200 g rice, toasted", "amount amount food not_used"),
+        ("200 g cooked rice", "amount amount state food"),
+    ],
+)
+def test_it_is_said_which_word_went_where(stocked, line, went):
+    (read,) = quick_entry.read_list(stocked, line)
+    assert [use.word for use in read.words] == line.split()
+    assert [use.went_to.replace(" ", "_") for use in read.words] == went.split()
+
+
 CLEAR = [line for line, meant, *_ in LINES["kitchen_lines.txt"] if not meant.startswith("?")]
 
 

@@ -357,7 +357,7 @@ def _take_states(food: str, note: str) -> tuple[tuple[str, ...], str, str]:
 
 
 def _take_part(food: str) -> tuple[str, FoodPart]:
-    match = re.fullmatch(r"(.+?)\s+(zest)", food, re.I)
+    match = re.fullmatch(r"(.+?)(?<!\band)(?<!&)\s+(zest)", food, re.I)
     if match:
         return match[1], "zest"
     return food, ""

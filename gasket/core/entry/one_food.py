@@ -46,7 +46,8 @@ def foods_apart(text: str) -> tuple[str, ...]:
         foods = [food for food in _LISTED.split(each["foods"]) if food]
         return tuple(f"{each['amount']} {food}" for food in foods) if len(foods) > 1 else ()
     parts = [part for part in _NEXT.split(text) if part.strip()]
-    if len(parts) < 2 or not all(map(_has_a_food, parts)):
+    in_brackets = any(part.count("(") != part.count(")") for part in parts)
+    if len(parts) < 2 or in_brackets or not all(map(_has_a_food, parts)):
         return ()
     return tuple(part.strip() for part in parts)
 

@@ -38,7 +38,7 @@ CHANGES_FIGURES: Final = frozenset(
     {
         *("dry", "cooked", "canned", "frozen", "drained", "prepared", "powder", "instant"),
         *("defatted", "desiccated", "condensed", "evaporated", "toasted", "smoked", "pickled"),
-        *("candied", "sweetened", "concentrated", "soaked", "roasted"),
+        *("candied", "sweetened", "concentrated", "soaked", "roasted", "brewed"),
     }
 )
 """States and forms of which grams differ (common practice)."""

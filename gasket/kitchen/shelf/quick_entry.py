@@ -8,6 +8,7 @@ from typing import Annotated, Final, Literal
 from pydantic import Field
 
 from gasket.core.entry.grammar import parse_entry
+from gasket.core.entry.ledger import UsedWord, ledger
 from gasket.core.entry.model import MOST_TEXT, Entry
 from gasket.core.entry.one_food import foods_apart
 from gasket.core.entry.prose import ProseLine, read_lines, servings_in
@@ -58,11 +59,13 @@ class QuickAnswer(Answer):
     how: MatchedBy
     sure: bool
     asks: str
+    unread: str
 
 
 class QuickLine(Answer):
     """One line of a pasted list. A heading names a component, a step goes to the steps, words are
-    left out; a faulty line says why. A line of several foods comes `apart`, one line each."""
+    left out; a faulty line says why. A line of several foods comes `apart`, one line each. `words`
+    says which word went where."""
 
     text: str
     status: Literal[
@@ -71,6 +74,7 @@ class QuickLine(Answer):
     answer: QuickAnswer | None = None
     says: str = ""
     apart: tuple[str, ...] = ()
+    words: tuple[UsedWord, ...] = ()
 
 
 class ReadRecipe(Answer):
@@ -132,6 +136,7 @@ def _answer(reader: Reader, text: str) -> QuickAnswer:
         how=match.how,
         sure=match.sure and worked is not None and not worked.question,
         asks="" if worked is None else _asks(entry, match, worked),
+        unread=match.unread,
     )
 
 
@@ -192,12 +197,16 @@ def _line(reader: Reader, text: str, read: ProseLine) -> QuickLine:
     except FaultyInput as error:
         says = error.faults[0].message
         return QuickLine(text=text, status="faulty", says=says, apart=foods_apart(text))
+    words = ledger(text, answer.entry, answer.unread)
+    return QuickLine(text=text, status=_status(answer), answer=answer, words=words)
+
+
+def _status(answer: QuickAnswer) -> Literal["clear", "question", "needs", "unmatched"]:
     if not answer.options:
-        return QuickLine(text=text, status="unmatched", answer=answer)
-    worked = answer.options[0].worked
-    if worked.readings[0].needs is not None:
-        return QuickLine(text=text, status="needs", answer=answer)
-    return QuickLine(text=text, status="question" if answer.asks else "clear", answer=answer)
+        return "unmatched"
+    if answer.options[0].worked.readings[0].needs is not None:
+        return "needs"
+    return "question" if answer.asks else "clear"
 
 
 def amounts(session: Session, text: str, food_id: int, label_id: int) -> tuple[AmountReading, ...]:

@@ -7290,11 +7290,14 @@ export interface components {
             options: components["schemas"]["Option"][];
             /** Sure */
             sure: boolean;
+            /** Unread */
+            unread: string;
         };
         /**
          * QuickLine
          * @description One line of a pasted list. A heading names a component, a step goes to the steps, words are
-         *     left out; a faulty line says why. A line of several foods comes `apart`, one line each.
+         *     left out; a faulty line says why. A line of several foods comes `apart`, one line each. `words`
+         *     says which word went where.
          */
         QuickLine: {
             answer?: components["schemas"]["QuickAnswer"] | null;
@@ -7315,6 +7318,11 @@ export interface components {
             status: "clear" | "question" | "needs" | "unmatched" | "heading" | "step" | "servings" | "words" | "faulty";
             /** Text */
             text: string;
+            /**
+             * Words
+             * @default []
+             */
+            words?: components["schemas"]["UsedWord"][];
         };
         /** QuickList */
         QuickList: {
@@ -9306,6 +9314,19 @@ export interface components {
             name: string;
             /** Net G */
             net_g: number;
+        };
+        /**
+         * UsedWord
+         * @description A word of the line as it was typed, and what it was taken for.
+         */
+        UsedWord: {
+            /**
+             * Went To
+             * @enum {string}
+             */
+            went_to: "amount" | "food" | "state" | "part" | "preparation" | "not used";
+            /** Word */
+            word: string;
         };
         /**
          * UsuallyEaten
