@@ -136,6 +136,20 @@ def test_it_is_said_which_word_went_where(stocked, line, went):
     assert [use.went_to.replace(" ", "_") for use in read.words] == went.split()
 
 
+def test_of_several_kinds_the_cooks_own_and_the_lately_used_come_first(stocked):
+    def first():
+        read = quick_entry.quick(stocked, "100 g greek yogurt")
+        assert not read.sure
+        return read.options[0]
+
+    full = food_search.foods(stocked, "greek yogurt, full fat", 1)[0][0]
+    assert first().food != full.name
+    FOODS.use(stocked, [full.labels[0].id], NOW)
+    assert first().food == full.name
+    mine = own(stocked, "Greek yogurt, Larkfield")
+    assert first().food == mine.name
+
+
 CLEAR = [line for line, meant, *_ in LINES["kitchen_lines.txt"] if not meant.startswith("?")]
 
 

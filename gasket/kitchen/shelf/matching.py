@@ -12,7 +12,7 @@ from gasket.core.trade.forms import LESS_USUAL, words_of
 from gasket.kitchen.shelf import food_search
 from gasket.kitchen.shelf.shelf import ShelfFood
 from gasket.store.books import Session
-from gasket.store.books.shelf import MatchedBy, every_name
+from gasket.store.books.shelf import FOODS, MatchedBy, every_name
 
 MOST_FOODS: Final = 5
 
@@ -38,6 +38,8 @@ class Candidate(NamedTuple):
     """0 where its piece or part is in the name, 1 for the very name, 2 without a word of it."""
     unusual: int
     """How many forms it has that a recipe would have said."""
+    another: tuple[bool, float]
+    """Of kinds of it: generic ones behind the cook's own, lately used ones first."""
     apart: Resemblance
     generic: bool
     at: int
@@ -49,6 +51,7 @@ class Matcher:
     def __init__(self, session: Session) -> None:
         self.session = session
         self._whole: dict[int, ShelfFood] = {}
+        self._used_s: dict[int, float] = {}
         self.names = NameIndex(
             (food.food_id, FoodTitles(food.name, tuple(food.aliases), tuple(food.packages)))
             for food in every_name(session)
@@ -61,6 +64,9 @@ class Matcher:
     def _of_ids(self, keys: Iterable[int]) -> list[ShelfFood]:
         missing = [key for key in keys if key not in self._whole]
         self._whole.update((food.id, food) for food in food_search.of_ids(self.session, missing))
+        if missing:
+            used = FOODS.used(self.session, missing)
+            self._used_s.update((key, at.timestamp()) for key, at in used.items())
         return [self._whole[key] for key in keys if key in self._whole]
 
     def _near(self, entry: Entry) -> list[int]:
@@ -114,11 +120,14 @@ class Matcher:
         words = f"{entry.food} {unread}"
         named = [f"{words} {more}" for more in _more_of_the_name(entry)]
         said = {*words_of(words), *states}
+        best = _best_fit(named, words, states, food, wants_a_part=bool(entry.part))
+        is_kind = best <= Fit.A_KIND_UNSAID
         return Candidate(
-            _best_fit(named, words, states, food, wants_a_part=bool(entry.part)),
+            best,
             canned and not of_a_can,
             self._loosely(food, named, words),
             len(LESS_USUAL.intersection(words_of(food.name)) - said),
+            (food.typical, -self._used_s.get(food.id, 0.0)) if is_kind else (False, 0.0),
             resemblance(entry.food, food.name),
             food.typical,
             at,

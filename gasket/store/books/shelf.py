@@ -128,6 +128,13 @@ class Foods(Book[Food]):
         query = self.columns.where(_THERE).order_by(*order).limit(limit).offset(offset)
         return self.read(session, query), total
 
+    def used(self, session: Session, keys: Iterable[int]) -> dict[int, datetime]:
+        """When each of these foods was last used; without those that never were."""
+        query = select(col(FoodRow.id), col(FoodRow.used_at)).where(
+            col(FoodRow.id).in_(list(keys)), col(FoodRow.used_at).is_not(None)
+        )
+        return {key: at for key, at in session.exec(query) if key is not None and at is not None}
+
     def of_kinds(
         self, session: Session, kinds: Iterable[FoodKind], keys: Iterable[int], most: int
     ) -> list[Food]:
