@@ -5,9 +5,8 @@ are asked about. Common practice.
 """
 
 import re
-from typing import Final, Literal
+from typing import Final
 
-NamedIn = Literal["us", "uk"]
 
 _MINCED: Final = ("beef", "turkey", "chicken", "pork", "lamb", "veal", "venison")
 

@@ -113,7 +113,7 @@ function useTargets(text: string, actions: readonly Target[]) {
   const foods = fresh.map((food) => ({
     key: `f${food.id}`,
     text: food.name,
-    ...(food.typical && { note: "generic values" }),
+    ...(food.typical && { note: "generic" }),
     group: "Foods",
     to: `/shelf/${food.id}`,
   }));

@@ -74,7 +74,7 @@ export function FoodPicker({
             <span>{found.label.name || found.food.name}</span>
             <span className="text-sm text-soft">
               {found.food.name}
-              {found.food.typical ? " (generic values)" : ""}
+              {found.food.typical ? " (generic)" : ""}
             </span>
           </span>
         )}

@@ -158,8 +158,8 @@ function ChoiceRow({ choice }: { choice: Choice }) {
     <span className="grid grid-cols-[1fr_auto] gap-x-3">
       <span>
         {choice.text}
-        {choice.label?.label.style === "table" && !choice.text.includes("typical") && (
-          <span className="text-sm text-soft"> (generic values)</span>
+        {choice.label?.label.style === "table" && !choice.text.includes("generic") && (
+          <span className="text-sm text-soft"> (generic)</span>
         )}
       </span>
       <span className={`text-right ${choice.way?.needs ? "text-pencil" : "font-bold"}`}>

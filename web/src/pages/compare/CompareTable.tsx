@@ -104,7 +104,7 @@ function PackageHead({ one, onRemove }: { one: ComparedLabel; onRemove: (id: num
           </Link>
           <span className="block text-sm text-soft">
             {one.food}
-            {one.shelf_label.label.style === "table" ? ", generic values" : ""}
+            {one.shelf_label.label.style === "table" && !name.includes("generic") && ", generic"}
           </span>
         </span>
         <button

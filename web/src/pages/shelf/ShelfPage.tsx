@@ -156,7 +156,7 @@ function StockIt() {
   const stock = async () => {
     await deed.run(async () => {
       const { foods } = await ask(api.POST("/api/shelf/reference"));
-      say({ text: `${foods} generic foods are on the shelf, with generic values.` });
+      say({ text: `${foods} generic foods are on the shelf.` });
     });
   };
   return (
@@ -184,7 +184,7 @@ function FoodRow({ food, here }: { food: Schemas["FoodItem"]; here: boolean }) {
           {food.name}
           <span className={`block text-sm ${soft}`}>
             {food.typical
-              ? "generic values"
+              ? "generic"
               : food.labels
                   .map((label) => label.name)
                   .slice(0, 3)
