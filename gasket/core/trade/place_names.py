@@ -7,7 +7,6 @@ are asked about. Common practice.
 import re
 from typing import Final
 
-
 _MINCED: Final = ("beef", "turkey", "chicken", "pork", "lamb", "veal", "venison")
 
 NAMES: Final[tuple[tuple[str, str], ...]] = (

@@ -15,18 +15,20 @@ from typing import Final, Literal
 
 from gasket.core.label.food import MOST_MEASURES, FoodFacts
 from gasket.core.numbers import Answer
-from gasket.formats.shelf_csv import COLUMNS, Table
+from gasket.formats.shelf_csv import COLUMNS, Table, parse_row
 from gasket.kitchen import settings as house_settings
 from gasket.kitchen.settings import HouseSettings
 from gasket.kitchen.shelf import shelf, shelf_rows, shelf_staging
 from gasket.kitchen.shelf.shelf_rows import ImportPlan
 from gasket.store.books import Session, settings
-from gasket.store.books.shelf import FOODS, add_version, packages_of
+from gasket.store.books.shelf import FOODS, Food, add_version, packages_of
 from gasket.store.database import Database
 
 FOLDER: Final = Path(__file__).resolve().parents[2] / "data" / "foods"
 Place = Literal["us", "uk"]
 _KEY: Final = "reference_shelf"
+_LIST: Final = 2
+"""Raised when the list changes: kitchens get what is new when they are next opened."""
 
 
 class StockedFoods(Answer):
@@ -84,19 +86,20 @@ def call_as_in(session: Session, place: Place, now: datetime) -> None:
         shelf.reindex(session, FOODS.called(session, [name]))
 
 
-def stock(database: Database, now: datetime) -> StockedFoods:
-    """Put every generic food that is not there yet on the shelf."""
+def stock(database: Database, now: datetime, *, again: bool = True) -> StockedFoods:
+    """Put every generic food that is not there yet on the shelf; `again` also those that the cook
+    has removed."""
     with tempfile.TemporaryDirectory(prefix="gasket-reference-") as folder:
         staged = Path(folder) / "staged.sqlite3"
         while True:
             with database.reading() as session:
-                missing = _missing(session)
+                missing = _missing(session, FOODS.there(session) if again else FOODS.all(session))
             shelf_staging.stage(missing, (), staged)
             if shelf_staging.put_in(database, staged, now):
                 break
             staged.unlink()
     with database.writing() as session:
-        settings.write(session, _KEY, True)
+        settings.write(session, _KEY, _LIST)
     return StockedFoods(foods=len(missing.work))
 
 
@@ -115,10 +118,10 @@ def place_of(session: Session) -> Place:
     return "us" if house_settings.read(session).label_style == "us" else "uk"
 
 
-def _missing(session: Session) -> ImportPlan:
-    """The plan of the foods that the shelf knows by no name."""
+def _missing(session: Session, known: list[Food]) -> ImportPlan:
+    """The plan of the foods that none of those known is called like."""
     planned = shelf_rows.plan(session, Table(sheet(place_of(session))), lambda _: None)
-    named = _names(session)
+    named = _names(known)
     planned.work = [
         (fate, row)
         for fate, row in planned.work
@@ -127,13 +130,9 @@ def _missing(session: Session) -> ImportPlan:
     return planned
 
 
-def _names(session: Session) -> set[str]:
-    """Every name and other name that the shelf knows."""
-    return {
-        name
-        for food in FOODS.there(session)
-        for name in (food.name.casefold(), *_folded(food.facts))
-    }
+def _names(foods: list[Food]) -> set[str]:
+    """Every name and other name of them."""
+    return {name for food in foods for name in (food.name.casefold(), *_folded(food.facts))}
 
 
 def _folded(facts: FoodFacts) -> set[str]:
@@ -141,8 +140,24 @@ def _folded(facts: FoodFacts) -> set[str]:
 
 
 def stock_once(database: Database, now: datetime) -> None:
-    """Stock a kitchen that has never been stocked; what the cook removed stays removed."""
+    """Stock a kitchen that has never been stocked, or was with an earlier list; what the cook
+    removed stays removed, and what the cook has changed stays as it is."""
     with database.reading() as session:
-        stocked = settings.read(session, _KEY) is not None
-    if not stocked:
-        stock(database, now)
+        stocked = settings.read(session, _KEY)
+    if stocked == _LIST:
+        return
+    if stocked is not None:
+        with database.writing() as session:
+            _say_anew(session)
+    stock(database, now, again=False)
+
+
+def _say_anew(session: Session) -> None:
+    """What is known of the foods of an earlier list, as the present one says it: a name that chose
+    where it should ask is theirs no more."""
+    table = Table(sheet(place_of(session)))
+    rows = (parse_row(cells, table.numbers) for _, cells in table.records())
+    facts = {row.food: row.facts for row in rows}
+    for food in FOODS.called(session, facts):
+        if food.typical and food.version == 1 and food.removed_at is None:
+            shelf.write_facts(session, food, facts[food.name])
