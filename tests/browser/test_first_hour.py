@@ -112,7 +112,7 @@ def test_the_first_hour_from_an_empty_kitchen(page: Page, accessible):
     expect(heading).to_have_text("Morning loaf A is weighed")
 
     # The slip is corrected after closing; what it was stays shown, here and on the card.
-    lines.get_by_role("button", name=re.compile("All-purpose flour")).click()
+    lines.get_by_role("button", name=re.compile("Plain flour")).click()
     dialog = page.get_by_role("dialog")
     dialog.get_by_label(re.compile("^Grams that really")).fill(str(planned))
     dialog.get_by_role("button", name="Correct it").click()
