@@ -200,6 +200,7 @@ def test_a_recipe_is_pasted_with_a_key_for_each_question(page: Page, accessible)
     page.keyboard.press("1")
     expect(page.get_by_role("button", name="Add 5 lines and 2 steps")).to_be_focused()
     page.keyboard.press("Enter")
+    page.keyboard.press("Enter")  # a second one adds nothing
     batter = page.get_by_role("region", name="Batter")
     expect(batter.get_by_role("textbox", name=re.compile("target grams$"))).to_have_count(5)
 

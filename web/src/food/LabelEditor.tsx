@@ -157,7 +157,7 @@ function PastedPanel({ onRead }: { onRead: (part: Partial<Label>) => void }) {
           onKeyDown={(event) => {
             if (event.key !== "Enter" || event.shiftKey) return;
             event.preventDefault();
-            event.currentTarget.form?.requestSubmit();
+            if (about === wanted) event.currentTarget.form?.requestSubmit();
           }}
           className="w-full border border-soft bg-sheet p-2.5 placeholder:text-soft"
         />

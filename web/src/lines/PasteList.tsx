@@ -54,7 +54,7 @@ function Reader({ draft, trialId, takesSteps, makes, pending, onDone }: ReaderPr
   const [told, setTold] = useState(0);
   const [choices, setChoices] = useState<Choices>(new Map());
   const adds = useRef<HTMLButtonElement>(null);
-  const { answer, problem } = useAnswer(
+  const { about, answer, problem } = useAnswer(
     text.trim(),
     (recipe) => api.POST("/api/quick-entry/list", { body: { text: recipe } }),
     150,
@@ -65,12 +65,18 @@ function Reader({ draft, trialId, takesSteps, makes, pending, onDone }: ReaderPr
   const sort = sorted(lines, chosen);
   const undecided = chosen.includes(UNDECIDED);
   const say = useNotice();
-  const isReady = pasted && lines.length > 0 && !undecided;
+  /** What is shown was read from what stands in the field. */
+  const isCurrent = about === text.trim() && !problem;
+  const isReady = pasted && isCurrent && lines.length > 0 && !undecided;
   useEffect(() => {
     if (isReady) adds.current?.focus();
   }, [isReady]);
   const servings = draft.build.portions === 1 ? answer?.servings : undefined;
+  /** A second Enter may come before the page shows that the first was taken. */
+  const isAdding = useRef(false);
   const add = async () => {
+    if (!isCurrent || isAdding.current) return;
+    isAdding.current = true;
     draft.change(
       (build) => withServings(withList(build, lines, chosen, makes), servings),
       ...labelsOf(sort),
@@ -145,7 +151,7 @@ function Reader({ draft, trialId, takesSteps, makes, pending, onDone }: ReaderPr
           ref={adds}
           type="submit"
           look="main"
-          disabled={sort.adding.length + sort.steps.length + sort.later.length === 0}
+          disabled={!isCurrent || sort.adding.length + sort.steps.length + sort.later.length === 0}
         >
           Add {count(sort.adding.length, "line")}
           {sort.steps.length > 0 && ` and ${count(sort.steps.length, "step")}`}
