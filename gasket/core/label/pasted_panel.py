@@ -4,14 +4,14 @@
     Energy 1580 kJ / 374 kcal  Fat 6,2 g  of which saturates 1,1 g    an EU table, one column or two
     148 kcal, 12 P, 4 C, 9 F per 100 g                                a note in one line
 
-Of several columns the one for 100 g or 100 ml is read, else the first. Every word and number that
-is not a figure of ours is shown as not used; nothing is guessed.
+Of several columns the one for 100 g or 100 ml is read, else the first; the others are left out.
+Every word and number that is no figure of ours is shown as not used; nothing is guessed.
 """
 
 import re
 from collections.abc import Iterator
 from dataclasses import dataclass, field
-from typing import Any, Final
+from typing import Any, Final, get_args
 
 from gasket.core.errors import FaultyInput
 from gasket.core.label.label import Polyol
@@ -27,9 +27,7 @@ from gasket.core.trade.written_numbers import read_number
 MOST_TEXT: Final = 6000
 _NUMBER: Final = r"(?:\d{1,3}(?:[,.]\d{3})+(?!\d)|\d \d{3}(?=\s*kj)|\d+(?:[.,]\d+)?)"
 _UNIT: Final = r"kcal|kj|cal|mcg|µg|μg|mg|g|ml|iu"
-_POLYOLS: Final[tuple[Polyol, ...]] = (
-    *("erythritol", "xylitol", "maltitol", "sorbitol", "mannitol", "isomalt", "lactitol"),
-)
+_POLYOLS: Final[dict[str, Polyol]] = {name: name for name in get_args(Polyol) if name != "hsh"}
 _NOT_OURS: Final = (
     r"calories from fat|energy from fat|trans[- ]?fat(?:ty acids)?|trans|vitamin [a-z]\d*"
     r"|(?:of which )?(?:mono|poly)[- ]?unsaturate[sd](?: fat)?s?|(?:of which )?starch|omega[- ]?\d"
@@ -44,8 +42,7 @@ def _names() -> str:
     for row in TABLE:
         own = said.setdefault(row.key, [])
         own += [re.escape(printed.name) for printed in (row.us, row.eu) if printed is not None]
-        # A letter alone is a figure only in a note of one line.
-        own += [row.typed.replace("p|", "", 1).replace("(?:arbs", "(?:arbs")] if row.typed else []
+        own += [row.typed] if row.typed else []
     said["added_sugars_g"] += [r"added sugars?", r"of which added sugars?"]
     said["sugars_g"] += [r"total sugars?"]
     said["soluble_fibre_g"] += [r"soluble fib(?:re|er)"]
@@ -59,7 +56,7 @@ def _names() -> str:
     return "|".join(
         f"(?P<{key}>{'|'.join(sorted(set(words), key=len, reverse=True))})"
         for key, words in ordered
-        if words and key not in ("alcohol_g",)
+        if words
     )
 
 
@@ -184,14 +181,13 @@ def _as_a_note(text: str) -> ShortLabel | None:
 def _basis_of(text: str) -> tuple[dict[str, Any], str, int]:
     """The basis, the text without it, and which column stands for it."""
     serving = _SERVING.search(text)
-    if serving:
-        basis = _serving(serving)
-        if basis:
-            return basis, text[: serving.start()] + "\n" + text[serving.end() :], 0
-    columns = [*_COLUMN.finditer(text[: _first_figure(text)])]
+    rest = text if serving is None else f"{text[: serving.start()]}\n{text[serving.end() :]}"
+    columns = [*_COLUMN.finditer(rest[: _first_figure(rest)])]
     for at, column in enumerate(columns):
         if column["amount"] and float(column["amount"].replace(",", ".")) == 100:
-            return _column_basis(column), _without(text, columns), at
+            return _column_basis(column), _without(rest, columns), at
+    if serving and (basis := _serving(serving)):
+        return basis, rest, 0
     for at, column in enumerate(columns):
         if column["amount"] or column["portion"]:
             return _column_basis(column), _without(text, columns), at
@@ -269,7 +265,7 @@ def _take(reading: _Reading, token: re.Match[str]) -> None:
         reading.includes, reading.waiting = True, ""
     elif token["trace"]:
         reading.unused.append(f"{reading.said} {token[0]}".strip())
-    elif token["word"]:
+    elif token["word"] or len(token[0]) == 1:  # a letter is a figure only in a note of one line
         _word(reading, token[0])
     else:
         _name(reading, token)
@@ -289,9 +285,7 @@ def _name(reading: _Reading, token: re.Match[str]) -> None:
     reading.seen[key] = 0
     if key != "kcal":
         reading.energy_units = ()
-    name = token[0].casefold()
-    if name in _POLYOLS:
-        reading.polyol = next(polyol for polyol in _POLYOLS if polyol == name)
+    reading.polyol = _POLYOLS.get(token[0].casefold(), reading.polyol)
 
 
 def _number(reading: _Reading, token: re.Match[str]) -> None:
@@ -347,7 +341,7 @@ def _word(reading: _Reading, word: str) -> None:
     if re.search(r"\w", word):
         reading.unused.append(word)
         if not _BOILERPLATE.fullmatch(word.strip(".,:;()*")):
-            reading.waiting = ""
+            reading.waiting = reading.said = ""
 
 
 def _drop_held(reading: _Reading) -> None:
