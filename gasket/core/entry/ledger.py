@@ -1,7 +1,6 @@
 """Which word of a line went where, so that none is passed over unseen."""
 
 import re
-from collections.abc import Iterable
 from typing import Literal
 
 from gasket.core.entry.model import Entry
@@ -25,7 +24,7 @@ def ledger(text: str, entry: Entry, unread: str) -> tuple[UsedWord, ...]:
     food, not_used, note = map(_words, (named, unread, entry.note))
     uses: list[UsedWord] = []
     for word in text.split():
-        plain = _words([word])
+        plain = _words(word)
         went_to: WordUse = "amount"
         if plain and plain <= not_used:
             went_to = "not used"
@@ -41,6 +40,5 @@ def ledger(text: str, entry: Entry, unread: str) -> tuple[UsedWord, ...]:
     return tuple(uses)
 
 
-def _words(texts: str | Iterable[str]) -> set[str]:
-    joined = texts if isinstance(texts, str) else " ".join(texts)
-    return set(re.findall(r"[\w%/]+", joined.casefold()))
+def _words(text: str) -> set[str]:
+    return set(re.findall(r"[\w%/]+", text.casefold()))

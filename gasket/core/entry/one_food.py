@@ -21,7 +21,6 @@ _NEXT: Final = re.compile(
     rf"\s*(?:,|;|\+|&|\band\b|\bplus\b)+\s+(?=(?:{NUMBER})\s*\w)", re.IGNORECASE
 )
 _NO_FOOD: Final = re.compile(r"(?:for|more|extra|each|total|in total|of it)\b", re.IGNORECASE)
-TWO_FOODS: Final = "These are two foods: type each on a line of its own."
 
 
 def refuse_what_is_not_one(text: str) -> None:
@@ -31,7 +30,7 @@ def refuse_what_is_not_one(text: str) -> None:
         raise FaultyInput.at("text", "Work out what is left, and type that amount.")
     more = _MORE.search(text)
     if foods_apart(text) or (more and more[1].lower() not in UNIT_OF):
-        raise FaultyInput.at("text", TWO_FOODS)
+        raise FaultyInput.at("text", "These are two foods: type each on a line of its own.")
 
 
 def foods_apart(text: str) -> tuple[str, ...]:
