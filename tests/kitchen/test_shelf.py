@@ -15,7 +15,6 @@ from gasket.kitchen.overview import comparing, versions
 from gasket.kitchen.shelf import (
     food_search,
     quick_entry,
-    reference,
     shelf,
     shelf_files,
 )
@@ -23,12 +22,10 @@ from gasket.kitchen.shelf.quick_entry import MeasureAnswer
 from gasket.kitchen.shelf.shelf import FoodEdit, LabelEdit, NewFood, NewLabel
 from gasket.kitchen.weigh import weigh
 from gasket.store import search
-from gasket.store.books import settings, shelf_import
-from gasket.store.books.book import plain
-from gasket.store.books.shelf import FOODS
+from gasket.store.books import shelf_import
 from gasket.store.opening import open_database
 from tests.batches import FLAT
-from tests.conftest import START, become
+from tests.conftest import START
 from tests.waiting import until
 
 
@@ -46,13 +43,6 @@ def add(session, name, package="", aliases=(), **changes):
 def session(house):
     with house.database.writing() as session:
         yield session
-
-
-@pytest.fixture
-def stocked_house(house, first_day):
-    """The demo kitchen with the reference shelf."""
-    become(house, first_day["stocked"])
-    return house
 
 
 @pytest.fixture
@@ -151,40 +141,6 @@ def test_the_reference_shelf_never_stands_in_for_a_label(stocked):
     after = shelf.add_label(stocked, banana.id, own, START)
     assert not after.typical
     assert [label.label.name for label in after.labels] == ["Market banana", "Banana (generic)"]
-
-
-def test_stocking_twice_adds_nothing_and_what_was_removed_stays_away(stocked_house):
-    house = stocked_house
-    assert reference.stock(house.database, START).foods == 0
-    banana = house.read(lambda session: first_food(session, "banana"))
-    house.write(lambda session: shelf.remove_food(session, banana.id, True, START))
-    reference.stock_once(house.database, START)
-    assert house.read(lambda session: food_search.page(session, "banana")).total == 0
-
-
-def test_a_kitchen_of_an_earlier_list_gets_the_new_foods_and_keeps_what_the_cook_did(stocked_house):
-    house = stocked_house
-    beef = house.read(lambda session: first_food(session, "beef mince, 20 % fat, raw"))
-    pear = house.read(lambda session: first_food(session, "pear"))
-    banana = house.read(lambda session: first_food(session, "banana"))
-
-    def as_before(session):
-        settings.write(session, "reference_shelf", True)
-        named = beef.facts.model_copy(update={"aliases": ("ground beef",)})
-        FOODS.change(session, FOODS.fetch(session, beef.id), stored_facts=plain(named))
-        own = FoodEdit(name=pear.name, facts=FoodFacts(aliases=("my pear",)), version=pear.version)
-        shelf.edit_food(session, pear.id, own)
-        shelf.remove_food(session, banana.id, True, START)
-
-    house.write(as_before)
-    reference.stock_once(house.database, START)
-    now = [
-        house.read(lambda session, key=food.id: shelf.food(session, key))
-        for food in (beef, pear, banana)
-    ]
-    assert "ground beef" not in now[0].facts.aliases
-    assert now[1].facts.aliases == ("my pear",)
-    assert now[2].removed
 
 
 # Quick entry on this shelf

@@ -11,7 +11,7 @@ import tempfile
 from collections.abc import Iterator
 from datetime import datetime
 from pathlib import Path
-from typing import Final, Literal
+from typing import Final, Literal, get_args
 
 from gasket.core.label.food import MOST_MEASURES, FoodFacts
 from gasket.core.numbers import Answer
@@ -149,15 +149,18 @@ def stock_once(database: Database, now: datetime) -> None:
     if stocked is not None:
         with database.writing() as session:
             _say_anew(session)
+            call_as_in(session, place_of(session), now)
     stock(database, now, again=False)
 
 
 def _say_anew(session: Session) -> None:
     """What is known of the foods of an earlier list, as the present one says it: a name that chose
     where it should ask is theirs no more."""
-    table = Table(sheet(place_of(session)))
-    rows = (parse_row(cells, table.numbers) for _, cells in table.records())
-    facts = {row.food: row.facts for row in rows}
+    facts = {}
+    for place in get_args(Place):  # an earlier list had one name for both
+        table = Table(sheet(place))
+        rows = (parse_row(cells, table.numbers) for _, cells in table.records())
+        facts.update({row.food: row.facts for row in rows})
     for food in FOODS.called(session, facts):
         if food.typical and food.version == 1 and food.removed_at is None:
             shelf.write_facts(session, food, facts[food.name])
