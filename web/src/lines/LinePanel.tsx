@@ -30,6 +30,7 @@ export function LinePanel({ line, draft, trialId, dishId, original, trying }: Li
       {!line.off && line.target_g > 0 && (
         <WhatIf key={line.target_g} line={line} name={name} draft={draft} trying={trying} />
       )}
+      <LineTicks line={line} draft={draft} />
       {line.label_id != null && !line.off && (
         <SwapList {...{ line, draft, trialId, dishId, trying }} />
       )}
@@ -88,9 +89,28 @@ function WhatIf({ line, name, draft, trying }: WhatIfProps) {
   );
 }
 
-interface LineTermsProps {
+interface LineTicksProps {
   line: BuildLine;
   draft: BuildDraft;
+}
+
+/** Above the swaps: these come a moment later and would push a tick away from under the finger. */
+function LineTicks({ line, draft }: LineTicksProps) {
+  const set = (part: Partial<BuildLine>) =>
+    draft.change((build) => changeLine(build, line.id, part));
+  return (
+    <div className="flex flex-wrap gap-x-5">
+      <Tick on={!line.off} onChange={(on) => set({ off: !on })}>
+        In the build
+      </Tick>
+      <Tick on={line.locked ?? false} onChange={(locked) => set({ locked })}>
+        Lock: Find ways leaves it alone
+      </Tick>
+    </div>
+  );
+}
+
+interface LineTermsProps extends LineTicksProps {
   original: Schemas["Column"] | null;
 }
 
@@ -100,14 +120,6 @@ function LineTerms({ line, draft, original }: LineTermsProps) {
   const standing = line.stands_for ?? [];
   return (
     <section aria-label="What you say of it" className="grid gap-2 border-t border-rule pt-2">
-      <div className="flex flex-wrap gap-x-5">
-        <Tick on={!line.off} onChange={(on) => set({ off: !on })}>
-          In the build
-        </Tick>
-        <Tick on={line.locked ?? false} onChange={(locked) => set({ locked })}>
-          Lock: Find ways leaves it alone
-        </Tick>
-      </div>
       <Said
         label="Why it is there, kept through the trials"
         placeholder="without it they crumble"
