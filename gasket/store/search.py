@@ -9,7 +9,7 @@ shelf that are one or two letters away. When that finds nothing either, some of 
 import re
 from collections.abc import Iterable
 from dataclasses import dataclass
-from typing import Final, Literal
+from typing import Final, Literal, NamedTuple
 
 from rapidfuzz import process
 from rapidfuzz.distance import OSA
@@ -73,13 +73,23 @@ def unindex(session: Session, food_ids: list[int]) -> None:
         )
 
 
-def every_name(session: Session) -> list[FoodNames]:
+class FoodTexts(NamedTuple):
+    """What a food can be found by, as it is stored: names joined by `;`."""
+
+    food_id: int
+    name: str
+    aliases: str
+    packages: str
+
+    def apart(self) -> "FoodNames":
+        """Each name by itself."""
+        return FoodNames(self.food_id, self.name, _apart(self.aliases), _apart(self.packages))
+
+
+def every_name(session: Session) -> tuple[FoodTexts, ...]:
     """What every food of the shelf can be found by."""
     query = text(f"SELECT rowid, name, aliases, packages FROM {_INDEX}")
-    return [
-        FoodNames(key, name, _apart(aliases), _apart(packages))
-        for key, name, aliases, packages in session.execute(query)
-    ]
+    return tuple(FoodTexts(*row) for row in session.execute(query))
 
 
 def _apart(joined: str) -> list[str]:

@@ -1,15 +1,25 @@
 """Stocking with generic foods: once, again, and with a later list than the kitchen had."""
 
+import re
+from dataclasses import replace
+
 import pytest
 
 from gasket.core.label.food import FoodFacts
+from gasket.core.swaps.catalogue import CATALOGUE
+from gasket.core.swaps.options import options
+from gasket.core.trade.kinds import KINDS
 from gasket.kitchen import settings as house_settings
+from gasket.kitchen.rebuild.ingredients import shelf_of
 from gasket.kitchen.shelf import food_search, reference, shelf
 from gasket.kitchen.shelf.shelf import FoodEdit
 from gasket.store.books import settings
 from gasket.store.books.book import plain
 from gasket.store.books.shelf import FOODS
 from tests.conftest import START
+from tests.core.builds import IDS, workpiece
+
+STATE = re.compile(r"\b(?:raw|cooked|canned|dry)\b")
 
 
 def first_food(session, words):
@@ -57,3 +67,23 @@ def test_a_kitchen_of_an_earlier_list_gets_the_new_foods_and_keeps_what_the_cook
     assert "ground beef" not in now[0].facts.aliases
     assert now[1].facts.aliases == ("my pear",)
     assert now[2].removed
+
+
+def test_no_swap_among_the_generic_foods_crosses_from_one_state_to_another(stocked_house):
+    """By their own names: what is called cooked never gives way to what is called raw, nor dry to
+    cooked at the same weight."""
+    found = stocked_house.read(lambda session: shelf_of(session, KINDS))
+    by_label = {food.label_id: food for foods in found.by_kind.values() for food in foods}
+    tried = 0
+    for old in by_label.values():
+        piece = workpiece({"mince": 180}, 1, family="tray")
+        piece = replace(piece, ingredients={IDS["mince"]: old})
+        for one in options(piece, piece.line("all/mince"), found, CATALOGUE, 1.0):
+            new = by_label[one.goes_in[0].label_id]
+            states = [STATE.search(food.food) for food in (old, new)]
+            names = tuple(state[0] if state else None for state in states)
+            assert names not in {("cooked", "raw"), ("canned", "raw"), ("cooked", "dry")}, one.key
+            if names == ("raw", "cooked"):
+                assert one.goes_in[0].grams < 180, one.key
+            tried += 1
+    assert tried > 500

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 from typing import Final, Literal
 
 from gasket.core.cooking.steps import Step
-from gasket.core.label.package import Flag, FoodState
+from gasket.core.label.package import Flag
 from gasket.core.numbers import Answer
 from gasket.core.trade.appliances import APPLIANCES, appliance_for
 from gasket.core.trade.appliances.model import Hazard
@@ -15,6 +15,7 @@ from gasket.core.trade.caution import Caution
 from gasket.core.trade.families import BY_KEY, Family
 from gasket.core.trade.kinds import BASES, EGGS, FLOURS, FoodKind
 from gasket.core.trade.meats import Animal, Form, meat_in
+from gasket.core.trade.states import FoodState
 from gasket.core.trade.step_kinds import HOT
 
 SafetySchool = Literal["us", "uk"]

@@ -9,7 +9,9 @@ from gasket.core.label.food import FoodFacts, MeasureOrigin
 from gasket.core.label.label import Label
 from gasket.core.label.package import Package
 from gasket.core.numbers import Answer
+from gasket.core.trade.kinds import FoodKind
 from gasket.core.trade.quantities import HouseholdSystem
+from gasket.core.trade.states import Weighed
 
 NeedKind = Literal["volume", "measure", "refuse", "drained"]
 
@@ -56,6 +58,9 @@ class FoodBackground:
     package: Package = field(default_factory=Package)
     system: HouseholdSystem = HouseholdSystem.US
     pourable: bool = False
+    kind: FoodKind = "other"
+    weighed: Weighed | None = None
+    """In which state its label's grams are: raw, cooked, dry."""
     like: "Lender | None" = None
     """The generic food of its kind: it lends what is not known of the food itself."""
 

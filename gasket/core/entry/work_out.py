@@ -28,6 +28,7 @@ from gasket.core.entry.volumes import measured
 from gasket.core.entry.words import PACKS
 from gasket.core.numbers import Answer
 from gasket.core.trade.quantities import edible_g
+from gasket.core.trade.states import COOKED_OVER, Weighed, grams_in
 from gasket.core.trade.units import kind_of
 
 UNMEASURED_G: Final[dict[str, tuple[float, float, float]]] = {
@@ -69,6 +70,7 @@ def work_out(entry: Entry, known: FoodBackground) -> AmountAnswer:
         readings = (*readings, *_quantity(_plain(entry), entry.otherwise, known).readings)
         question = f"{_first(entry)}, or {entry.otherwise.low:,.6g} {entry.otherwise.unit}?"
     readings = tuple(_edible(entry, known, readings))
+    readings = tuple(_in_its_state(entry, known, readings))
     return AmountAnswer(
         readings=tuple(_distinct(readings)), question=question, caution=_state_caution(entry, known)
     )
@@ -227,17 +229,45 @@ def _trimmed(reading: AmountReading, refuse: WeightShare) -> AmountReading:
     return scaled(reading, edible_g(1, refuse.value), how + refuse.says, 0.95, 1.05)
 
 
+_WEIGHED: Final[dict[str, Weighed]] = {
+    "raw": "raw",
+    "cooked": "cooked",
+    "dry": "dry",
+    "as_prepared": "cooked",
+}
+
+
+def _states(entry: Entry, known: FoodBackground) -> tuple[Weighed, Weighed] | None:
+    """In which state the line says the weight is, and in which the label's is; None where they are
+    the same, or one of them is not known."""
+    said = next((_WEIGHED[state] for state in entry.states if state in _WEIGHED), None)
+    of_label = known.weighed or _WEIGHED.get(known.package.state or "")
+    if said is None or of_label in (None, "unknown", said):
+        return None
+    return said, of_label
+
+
+def _in_its_state(
+    entry: Entry, known: FoodBackground, readings: tuple[AmountReading, ...]
+) -> Iterator[AmountReading]:
+    """ "200 g cooked chicken" of a label of raw weight: by the usual yield, else as it stands."""
+    states = _states(entry, known)
+    crossed = None if states is None else grams_in(known.kind, *states)
+    if states is not None and crossed is not None and readings[0].grams:
+        usual, least, most = crossed
+        how = f"{readings[0].grams:.4g} g {states[0]}; {states[1]} usually {usual:.2f} times that"
+        yield scaled(readings[0], usual, how, least / usual, most / usual)
+    yield from readings
+
+
 def _state_caution(entry: Entry, known: FoodBackground) -> str:
-    """A raw label on a cooked weight needs a yield, never a guess."""
-    stated = known.package.state
-    said = [state for state in entry.states if state in ("raw", "cooked", "dry", "as_prepared")]
-    if stated is None or not said or stated in said:
+    """A raw label on a cooked weight needs a yield."""
+    states = _states(entry, known)
+    if states is None:
         return ""
-    if stated in ("frozen", "drained"):
-        return ""
-    words = {"as_prepared": "as prepared"}
+    said, of_label = states
+    usual = known.kind in COOKED_OVER and "The first figure is what that usually comes to. "
     return (
-        f"The line says {words.get(said[0], said[0])}, the label speaks of "
-        f"{words.get(stated, stated)} weight: these are different quantities. Weigh it as the "
-        "label says, or take a label for that state."
+        f"The line says {said}, the label is for {of_label} weight: these are different "
+        f"quantities. {usual or ''}Weigh it as the label says, or take a label for that state."
     )

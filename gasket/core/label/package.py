@@ -1,12 +1,13 @@
 """A package beside its panel: what else is printed on it, and what the cook found out about it."""
 
-from typing import Annotated, Final, Literal, Self, get_args
+from typing import Annotated, Final, Literal, Self
 
 from pydantic import Field, model_validator
 from pydantic_core import PydanticCustomError
 
 from gasket.core.label.label import Label
 from gasket.core.numbers import Amount, Number, Positive, Sparse, Value
+from gasket.core.trade.states import FoodState
 
 Allergen = Literal[
     "milk",
@@ -49,9 +50,6 @@ ALLERGENS: Final[dict[AllergenSchool, tuple[Allergen, ...]]] = {
     ),
 }
 
-FoodState = Literal["raw", "cooked", "dry", "frozen", "drained", "as_prepared"]
-"""What the panel speaks of; a raw label on a cooked weight needs a yield."""
-
 Does = Literal["thickens", "dries", "sweetens", "flavours"]
 """What the food does to a build, known only by trying: the cook's own finding."""
 
@@ -72,8 +70,6 @@ Flag = Literal[
     "xylitol",
 ]
 """What drives the cautions of a dish that holds it."""
-
-STATES: Final[tuple[FoodState, ...]] = get_args(FoodState)
 
 
 class Package(Value):

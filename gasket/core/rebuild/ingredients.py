@@ -13,6 +13,7 @@ from gasket.core.label.panel import INDEX, Panel, panel_of
 from gasket.core.trade.kinds import BASES, DRY_FACTOR, NEVER_BASE, FoodKind
 from gasket.core.trade.nutrients.figure_types import Nutrient
 from gasket.core.trade.nutrients.table import SALT_PER_SODIUM
+from gasket.core.trade.states import Weighed, state_of
 
 ASH: Final = 0.01
 """Minerals of an ordinary food, g per g (common practice)."""
@@ -118,6 +119,13 @@ class Ingredient:
     @property
     def _ash(self) -> float:
         return max(ASH, ASH_PER_SODIUM * self.amount("sodium_mg") / 1000)
+
+    @cached_property
+    def weighed(self) -> Weighed | None:
+        """In which state its grams are: raw, cooked, dry; None where that makes no difference."""
+        known = all(self.per_g(name) is not None for name in _SOLIDS) and not self.by_piece
+        water = self.water if known else None
+        return state_of(f"{self.food} {self.label.name}", self.kind, self.package.state, water)
 
     @property
     def is_dry(self) -> bool:

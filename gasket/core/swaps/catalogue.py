@@ -286,6 +286,7 @@ CATALOGUE: Final[tuple[Swap, ...]] = (
         rule="by weight, pre-baked before topping",
         watch="soggy unless it is baked first",
         step="Bake the base before it is topped.",
+        heats=True,
     ),
     Swap(
         key="wrap-for-bread",
@@ -302,6 +303,7 @@ CATALOGUE: Final[tuple[Swap, ...]] = (
         gives=_one("vegetable", ratio=2.0, lighter=True, words="cauliflower|broccoli|courgette"),
         most=0.5,
         families=("tray", "pasta"),
+        takes_dry=True,
         rule="2 g of raw florets for each gram of dry pasta, up to half of it",
         watch="gives off water: roast it first",
     ),

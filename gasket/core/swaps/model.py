@@ -40,7 +40,8 @@ class Also(Value):
 
 class Swap(Value):
     """What for what. `most` is the share of a line that may go; `likeness` is out of 10. `crumb`:
-    only where flour or crumbs bake it into a crumb, not in a sauce or a cream."""
+    only where flour or crumbs bake it into a crumb, not in a sauce or a cream. `takes_dry`: its
+    ratio is of the dry weight. `heats`: its step cooks what comes in."""
 
     key: Annotated[str, Field(min_length=1, max_length=60)]
     name: Annotated[str, Field(min_length=1, max_length=120)]
@@ -51,6 +52,8 @@ class Swap(Value):
     most: SwapShare = 1.0
     families: tuple[Family, ...] = ()
     crumb: YesNo = False
+    takes_dry: YesNo = False
+    heats: YesNo = False
     rule: Sentence = ""
     watch: Sentence = ""
     step: Sentence = ""

@@ -13,6 +13,7 @@ from gasket.core.rebuild.trial import BuildChange, BuildLine, DietNeed
 from gasket.core.rebuild.workpiece import Measurable, PlacedLine, Workpiece, quality
 from gasket.core.swaps.model import Swap, SwapPart
 from gasket.core.trade.kinds import FoodKind
+from gasket.core.trade.states import SAME, Yield, grams_in
 
 LIGHTER: Final = 0.8
 """A lighter package has at most this share of the energy of what it replaces."""
@@ -80,10 +81,12 @@ class Shelf:
 
 @dataclass(frozen=True)
 class Ready:
-    """A swap with foods chosen for it: grams of each that go in per gram that goes out."""
+    """A swap with foods chosen for it: grams of each that go in per gram that goes out, and what
+    is to be said where they are weighed in another state."""
 
     swap: Swap
     foods: tuple[tuple[Ingredient, float], ...]
+    says: str = ""
 
 
 def options(
@@ -94,7 +97,7 @@ def options(
         wanted = min(share or ready.swap.most, ready.swap.most)
         amounts = [(food, round_g(wanted * one.amount * ratio)) for food, ratio in ready.foods]
         if all(grams >= LEAST_G for _, grams in amounts):
-            yield _option(piece, one, ready.swap, wanted, amounts)
+            yield _option(piece, one, ready, wanted, amounts)
 
 
 def ready_swaps(
@@ -107,13 +110,43 @@ def ready_swaps(
         if applies(swap, one, piece):
             candidates = [_candidates(part, one.ingredient, shelf) for part in swap.gives]
             for chosen in islice(product(*candidates), MOST_A_SWAP):
-                foods = [
-                    (food, ratio)
-                    for part, food in zip(swap.gives, chosen, strict=True)
-                    if (ratio := _ratio(part, one.ingredient, food)) is not None
-                ]
-                if len(foods) == len(chosen):
-                    yield Ready(swap, tuple(foods))
+                ready = _ready(swap, one.ingredient, chosen)
+                if ready is not None:
+                    yield ready
+
+
+def _ready(swap: Swap, old: Ingredient, chosen: Sequence[Ingredient]) -> Ready | None:
+    """None where a food is weighed in a state that no yield leads to, or has no sweetness."""
+    foods, says = [], []
+    for part, food in zip(swap.gives, chosen, strict=True):
+        ratio, crossed = _ratio(part, old, food), _crossed(swap, old, food)
+        if ratio is None or crossed is None:
+            return None
+        foods.append((food, ratio * crossed.usual))
+        if food.weighed not in (old.weighed, None):
+            says.append(_says_state(food, old, crossed))
+    return Ready(swap, tuple(foods), " ".join(says))
+
+
+def _crossed(swap: Swap, old: Ingredient, new: Ingredient) -> Yield | None:
+    """What a gram of the old food is in the state in which the new one is weighed. What is raw
+    comes in for what is raw, or where the swap's own step cooks it."""
+    if new.weighed == "raw" and old.weighed != "raw":
+        return SAME if old.weighed is None and swap.heats else None
+    to_dry = new.weighed is None and swap.takes_dry
+    return grams_in(old.kind, old.weighed, "dry" if to_dry else new.weighed)
+
+
+def _says_state(new: Ingredient, old: Ingredient, crossed: Yield) -> str:
+    """How much of the new food is what 100 g of the old one are, where the state differs."""
+    if old.weighed is None:
+        return ""
+    usual, least, most = (figure * 100 for figure in crossed)
+    first = " Cook it first." if new.weighed == "dry" else ""
+    return (
+        f"{new.food} is weighed {new.weighed}: {usual:.0f} g for 100 g {old.weighed}, "
+        f"usually {least:.0f} to {most:.0f} g.{first}"
+    )
 
 
 def applies(swap: Swap, one: PlacedLine, piece: Workpiece) -> bool:
@@ -156,10 +189,11 @@ def _ratio(part: SwapPart, old: Ingredient, new: Ingredient) -> float | None:
 def _option(
     piece: Workpiece,
     one: PlacedLine,
-    swap: Swap,
+    ready: Ready,
     share: float,
     chosen: list[tuple[Ingredient, float]],
 ) -> SwapOption:
+    swap = ready.swap
     key = f"{swap.key}:{'+'.join(str(food.label_id) for food, _ in chosen)}"
     change = _change(piece, one, swap, share, chosen)
     return SwapOption(
@@ -167,7 +201,7 @@ def _option(
         swap=swap.key,
         name=swap.name,
         rule=swap.rule,
-        watch=swap.watch,
+        watch=". ".join(filter(None, (swap.watch, ready.says.rstrip(".")))),
         step=swap.step,
         source=swap.source,
         likeness=swap.likeness,

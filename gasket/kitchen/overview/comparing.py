@@ -5,13 +5,16 @@ from collections.abc import Iterator
 from gasket.core.errors import FaultyInput, Unknown
 from gasket.core.label.package import price_per_g
 from gasket.core.numbers import Answer
+from gasket.core.rebuild.ingredients import Ingredient
 from gasket.core.reckoning.batch import Batch
 from gasket.core.reckoning.margin import Figure, Portion
 from gasket.core.reckoning.reckon import Result, reckon
 from gasket.core.reckoning.side_by_side import LabelComparison, compare
 from gasket.core.trade.nutrients.figure_types import NUTRIENTS
+from gasket.core.trade.states import InState, not_alike
 from gasket.kitchen import settings
 from gasket.kitchen.rebuild import drafts
+from gasket.kitchen.rebuild.ingredients import ingredients
 from gasket.kitchen.shelf import shelf
 from gasket.kitchen.shelf.shelf import ShelfLabel
 from gasket.store.books import Session
@@ -36,11 +39,13 @@ class ComparedLabel(Answer):
 
 
 class Comparison(Answer):
-    """Two to five packages. `trial_says` tells why a trial shows no differences."""
+    """Two to five packages. `trial_says` tells why a trial shows no differences, `states_say` that
+    they are not weighed alike: raw beside cooked."""
 
     labels: tuple[ComparedLabel, ...]
     currency: str
     trial_says: str = ""
+    states_say: str = ""
 
 
 def comparison(session: Session, label_ids: list[int], trial_id: int | None) -> Comparison:
@@ -53,7 +58,8 @@ def comparison(session: Session, label_ids: list[int], trial_id: int | None) -> 
         if key not in labels:
             raise Unknown("label", key)
     house = settings.read(session)
-    in_trial, says = _in_trial(session, trial_id, labels) if trial_id else ({}, "")
+    foods = ingredients(session, labels, house.reckoning)
+    in_trial, says = _in_trial(session, trial_id, labels, foods) if trial_id else ({}, "")
     return Comparison(
         labels=tuple(
             ComparedLabel(
@@ -71,11 +77,15 @@ def comparison(session: Session, label_ids: list[int], trial_id: int | None) -> 
         ),
         currency=house.currency,
         trial_says=says,
+        states_say=not_alike([InState(one.name, one.kind, one.weighed) for one in foods.values()]),
     )
 
 
 def _in_trial(
-    session: Session, trial_id: int, labels: dict[int, ShelfLabel]
+    session: Session,
+    trial_id: int,
+    labels: dict[int, ShelfLabel],
+    foods: dict[int, Ingredient],
 ) -> tuple[dict[int, InTrial], str]:
     """Every line that uses one of the packages, with each of them in turn."""
     planned = drafts.draft(session, trial_id).planned
@@ -84,8 +94,13 @@ def _in_trial(
         return {}, "This trial uses none of these packages, so nothing would change."
     now = reckon(planned)
     weights = [*_grams(planned, now, used)]
+    states = {foods[key].weighed for key in used}
     by_label: dict[int, InTrial] = {}
     for key, label in labels.items():
+        if {foods[key].weighed} != states:  # its grams are not the grams that are in there
+            nothing = dict.fromkeys(NUTRIENTS)
+            by_label[key] = InTrial(uses_it=key in used, difference=nothing, cost_difference=None)
+            continue
         other = reckon(planned.with_panel({str(old) for old in used}, label.label)).serving
         by_label[key] = InTrial(
             uses_it=key in used,

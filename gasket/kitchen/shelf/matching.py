@@ -2,6 +2,7 @@
 
 from collections.abc import Iterable
 from dataclasses import dataclass
+from functools import lru_cache
 from typing import Final, NamedTuple
 
 from gasket.core.entry.model import Entry
@@ -12,7 +13,7 @@ from gasket.core.trade.forms import LESS_USUAL, words_of
 from gasket.kitchen.shelf import food_search
 from gasket.kitchen.shelf.shelf import ShelfFood
 from gasket.store.books import Session
-from gasket.store.books.shelf import FOODS, MatchedBy, every_name
+from gasket.store.books.shelf import FOODS, FoodTexts, MatchedBy, every_name
 
 MOST_FOODS: Final = 5
 
@@ -52,10 +53,7 @@ class Matcher:
         self.session = session
         self._whole: dict[int, ShelfFood] = {}
         self._used_s: dict[int, float] = {}
-        self.names = NameIndex(
-            (food.food_id, FoodTitles(food.name, tuple(food.aliases), tuple(food.packages)))
-            for food in every_name(session)
-        )
+        self.names = _index_of(every_name(session))
 
     def look_up(self, entries: Iterable[Entry]) -> None:
         """Fetch at once what the lines of a list will be matched with."""
@@ -142,6 +140,16 @@ class Matcher:
         """Whether what is done to the food is another food's name: potatoes, mashed."""
         called = self.names.called(f"{entry.food} {entry.note}") if entry.note else []
         return bool(called) and food.id not in called
+
+
+@lru_cache(maxsize=2)
+def _index_of(foods: tuple[FoodTexts, ...]) -> NameIndex:
+    """Made anew when a name of the shelf has changed, not for every line that is typed."""
+    apart = (food.apart() for food in foods)
+    return NameIndex(
+        (food.food_id, FoodTitles(food.name, tuple(food.aliases), tuple(food.packages)))
+        for food in apart
+    )
 
 
 def _best_fit(

@@ -19,6 +19,7 @@ from gasket.core.label.food import MOST_MEASURES, FoodFacts, Measure, MeasureNam
 from gasket.core.numbers import Answer, Positive, Value
 from gasket.core.trade.kinds import POURED
 from gasket.core.trade.quantities import HouseholdSystem
+from gasket.core.trade.states import state_of
 from gasket.core.trade.units import convert, kind_of
 from gasket.kitchen import settings
 from gasket.kitchen.shelf import shelf
@@ -134,7 +135,7 @@ def _answer(reader: Reader, text: str) -> QuickAnswer:
         entry=entry,
         options=tuple(options[:MOST_OPTIONS]),
         how=match.how,
-        sure=match.sure and worked is not None and not worked.question,
+        sure=match.sure and worked is not None and not (worked.question or worked.caution),
         asks="" if worked is None else _asks(entry, match, worked),
         unread=match.unread,
     )
@@ -161,7 +162,11 @@ def _known(
 ) -> FoodBackground:
     pourable = label.label.basis_ml is not None or food.kind in POURED
     like = generic.like(food, label)
-    return FoodBackground(food.facts, label.label, label.package, system, pourable, like)
+    named, said = f"{food.name} {label.label.name}", label.package.state
+    weighed = state_of(named, food.kind, said, None)
+    return FoodBackground(
+        food.facts, label.label, label.package, system, pourable, food.kind, weighed, like
+    )
 
 
 def read_list(session: Session, text: str) -> list[QuickLine]:

@@ -71,19 +71,20 @@ def call_as_in(session: Session, place: Place, now: datetime) -> None:
     named = [_names_in(place, row) for row in _rows()]
     renamed = {other: name for name, others in named for other in others}
     taken = {food.name.casefold() for food in FOODS.there(session)}
+    called = []
     for food in FOODS.called(session, renamed):
         name = renamed[food.name]
         if not food.typical or food.removed_at is not None or name.casefold() in taken:
             continue
         kept = [alias for alias in food.facts.aliases if alias.casefold() != name.casefold()]
         facts = food.facts.model_copy(update={"aliases": (*kept, food.name)[-MOST_MEASURES:]})
-        shelf.write_facts(session, food, facts, name)
+        called.append(shelf.change_facts(session, food, facts, name))
         for package in packages_of(session, [food.id]):
             printed = package.printed
             if printed.label.name == f"{food.name} (generic)":
                 label = printed.label.model_copy(update={"name": f"{name} (generic)"})
                 add_version(session, package.head.id, label, printed.package, now)
-        shelf.reindex(session, FOODS.called(session, [name]))
+    shelf.reindex(session, called)
 
 
 def stock(database: Database, now: datetime, *, again: bool = True) -> StockedFoods:
@@ -161,6 +162,10 @@ def _say_anew(session: Session) -> None:
         table = Table(sheet(place))
         rows = (parse_row(cells, table.numbers) for _, cells in table.records())
         facts.update({row.food: row.facts for row in rows})
-    for food in FOODS.called(session, facts):
-        if food.typical and food.version == 1 and food.removed_at is None:
-            shelf.write_facts(session, food, facts[food.name])
+    untouched = [
+        food
+        for food in FOODS.called(session, facts)
+        if food.typical and food.version == 1 and food.removed_at is None
+    ]
+    said = [shelf.change_facts(session, food, facts[food.name]) for food in untouched]
+    shelf.reindex(session, said)

@@ -174,10 +174,14 @@ def edit_food(session: Session, food_id: int, edit: FoodEdit) -> ShelfFood:
 
 def write_facts(session: Session, stored: Food, facts: FoodFacts, name: str = "") -> ShelfFood:
     """Store what is known of a food, and its name where it has a new one."""
-    changed = {"name": name or stored.name, "stored_facts": plain(facts)}
-    edited = FOODS.change(session, stored, version=stored.version + 1, **changed)
-    reindex(session, [edited])
+    reindex(session, [change_facts(session, stored, facts, name)])
     return food(session, stored.id)
+
+
+def change_facts(session: Session, stored: Food, facts: FoodFacts, name: str = "") -> Food:
+    """The same for one of many foods: whoever calls brings their words up to date at once."""
+    changed = {"name": name or stored.name, "stored_facts": plain(facts)}
+    return FOODS.change(session, stored, version=stored.version + 1, **changed)
 
 
 def _trimmed(name: str) -> str:

@@ -22,6 +22,7 @@ from gasket.store.tables import FoodRow, LabelRevisionRow, LabelRow
 MatchedBy = search.MatchedBy
 find_foods = search.find
 every_name = search.every_name
+FoodTexts = search.FoodTexts
 MOST_GENERIC: Final = 60
 
 

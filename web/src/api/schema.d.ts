@@ -3797,13 +3797,19 @@ export interface components {
         };
         /**
          * Comparison
-         * @description Two to five packages. `trial_says` tells why a trial shows no differences.
+         * @description Two to five packages. `trial_says` tells why a trial shows no differences, `states_say` that
+         *     they are not weighed alike: raw beside cooked.
          */
         Comparison: {
             /** Currency */
             currency: string;
             /** Labels */
             labels: components["schemas"]["ComparedLabel"][];
+            /**
+             * States Say
+             * @default
+             */
+            states_say?: string;
             /**
              * Trial Says
              * @default
@@ -8359,7 +8365,8 @@ export interface components {
         /**
          * Swap
          * @description What for what. `most` is the share of a line that may go; `likeness` is out of 10. `crumb`:
-         *     only where flour or crumbs bake it into a crumb, not in a sauce or a cream.
+         *     only where flour or crumbs bake it into a crumb, not in a sauce or a cream. `takes_dry`: its
+         *     ratio is of the dry weight. `heats`: its step cooks what comes in.
          */
         Swap: {
             /**
@@ -8379,6 +8386,11 @@ export interface components {
             families?: ("baked_cup" | "bite" | "blender_pancake" | "bowl" | "brownie" | "cake" | "coated" | "cookie" | "crepe" | "custard" | "dip" | "drink" | "egg" | "fries" | "frozen" | "fruit_bake" | "no_bake" | "pancake" | "pasta" | "patty" | "pizza" | "porridge" | "pot" | "roll" | "sandwich" | "set_base" | "soaked_bread" | "tray" | "waffle" | "wrap")[];
             /** Gives */
             gives: components["schemas"]["SwapPart"][];
+            /**
+             * Heats
+             * @default false
+             */
+            heats?: boolean;
             /** Key */
             key: string;
             /** Likeness */
@@ -8410,6 +8422,11 @@ export interface components {
              * @default []
              */
             takes?: ("flour" | "oat_flour" | "oats" | "nut_flour" | "coconut_flour" | "starch" | "self_raising_flour" | "mix" | "fibre" | "cocoa" | "whey_powder" | "protein_blend" | "plant_protein" | "collagen" | "milk_powder" | "sugar" | "brown_sugar" | "powdered_sugar" | "syrup" | "jam" | "sprinkles" | "confection" | "sweetener" | "brown_sweetener" | "powdered_sweetener" | "intense_sweetener" | "butter" | "spread" | "oil" | "oil_spray" | "mayonnaise" | "nut_butter" | "peanut_powder" | "nuts" | "seeds" | "chocolate" | "protein_bar" | "egg" | "egg_white" | "egg_yolk" | "egg_replacer" | "cream_cheese" | "cream" | "thick_yogurt" | "cottage_cheese" | "plant_yogurt" | "cheese" | "plant_cheese" | "milk" | "plant_milk" | "creamer" | "ice_cream" | "mince" | "poultry_mince" | "poultry" | "cured_meat" | "deli_meat" | "jerky" | "meat" | "fish" | "plant_meat" | "tofu" | "legumes" | "bread" | "wrap" | "pasta" | "noodle" | "rice" | "potato" | "crumbs" | "cereal" | "wafer" | "cookie" | "snack" | "pie_crust" | "fruit" | "dried_fruit" | "puree" | "juice" | "vegetable" | "baking_powder" | "baking_soda" | "yeast" | "gum" | "gelatine" | "pudding_mix" | "whipped_topping" | "salt" | "spice" | "seasoning_blend" | "savoury_dust" | "flavouring" | "coffee" | "acid" | "sauce" | "dressing" | "dip" | "stock" | "alcohol" | "soft_drink" | "water" | "other")[];
+            /**
+             * Takes Dry
+             * @default false
+             */
+            takes_dry?: boolean;
             /** Takes Food Id */
             takes_food_id?: number | null;
             /**

@@ -5,6 +5,7 @@ import { api, ask, type Schemas } from "../api/client";
 import { useSettings } from "../api/queries";
 import { TextField } from "../ui/Field";
 import { useNotice } from "../ui/notices";
+import { Loading } from "../ui/States";
 import { LabelEditor } from "./LabelEditor";
 import { type Edited, emptyLabel } from "./panels";
 
@@ -32,6 +33,7 @@ export function NewFood({ called = "", onAdded }: NewFoodProps) {
     if (onAdded) onAdded(food);
     else void navigate(`/shelf/${food.id}`);
   };
+  if (!settings) return <Loading />; // else Tab from the name would lead past the label
   return (
     <div>
       {!onAdded && <h1 className="mb-3 text-2xl font-bold">A food for the shelf</h1>}
@@ -49,12 +51,10 @@ export function NewFood({ called = "", onAdded }: NewFoodProps) {
           }}
         />
       </div>
-      {settings && (
-        <LabelEditor
-          stored={{ label: emptyLabel(settings.label_style), package: {} }}
-          onSave={save}
-        />
-      )}
+      <LabelEditor
+        stored={{ label: emptyLabel(settings.label_style), package: {} }}
+        onSave={save}
+      />
     </div>
   );
 }

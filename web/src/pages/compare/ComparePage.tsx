@@ -48,6 +48,7 @@ export default function ComparePage() {
         <Loading />
       ) : (
         <>
+          {data.states_say && <p className="mb-3 max-w-prose text-mark">{data.states_say}</p>}
           <CompareTable
             labels={found}
             currency={data.currency}
