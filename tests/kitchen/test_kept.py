@@ -223,7 +223,7 @@ def test_dishes_that_are_set_aside_are_found_by_no_name(client):
     assert client.get("/api/dishes?search=%25").json() == []
 
 
-# Flat: CI compares 100 dishes with 300
+# Flat: CI compares 100 dishes with 200
 
 MOST_BYTES = 60_000
 MOST_GROWTH = 1.3
@@ -238,9 +238,9 @@ def statements_on(engine):
 
 @pytest.fixture(scope="module")
 def houses(tmp_path_factory):
-    """The same house with 100 and with 300 dishes: queries and bytes of each page."""
+    """The same house with 100 and with 200 dishes: queries and bytes of each page."""
     measured = {}
-    for size in (100, 300):
+    for size in (100, 200):
         path = tmp_path_factory.mktemp("large") / "kitchen.sqlite3"
         house = House(open_database(path), now=Clock())
         house.write(lambda session, size=size, now=house.now: seed(session, now(), size))
@@ -258,7 +258,7 @@ def houses(tmp_path_factory):
 
 @pytest.mark.parametrize("shown", PAGES)
 def test_a_page_of_a_large_house_costs_what_it_costs_in_a_small_one(houses, shown):
-    (few, small), (many, large) = houses[100, shown], houses[300, shown]
+    (few, small), (many, large) = houses[100, shown], houses[200, shown]
     assert many <= few * MOST_GROWTH
     assert large <= small * MOST_GROWTH
     assert large <= MOST_BYTES
