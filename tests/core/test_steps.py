@@ -12,7 +12,7 @@ from gasket.core.cooking.parts import body_of, role_of
 from gasket.core.cooking.placing import following, mentions
 from gasket.core.cooking.preheat import with_preheats
 from gasket.core.cooking.safety import InTheBuild, cautions
-from gasket.core.cooking.step_text import read_step
+from gasket.core.cooking.step_text import in_degrees, read_step
 from gasket.core.cooking.steps import MOST_STEPS, Step, faults, hands_on_min
 from gasket.core.cooking.templates import steps_for
 from gasket.core.errors import FaultyInput
@@ -72,6 +72,35 @@ def test_a_typed_line_becomes_its_step(typed):
     assert (step.first_look_min, step.says) == (look, says)
     assert step.hands_on is not free
     assert step.air == ("fan" if "fan" in text else "conventional")
+
+
+# Without °C or °F: what it may mean, in a kitchen of degrees Fahrenheit first.
+DEGREES = {
+    "bake at 350 degrees 20 min": ["350 F"],
+    "350 convection 20 min": ["350 F convection"],
+    "oven at 475, 12 min": ["475 F"],
+    "keep warm at 65 degrees": ["65 C"],
+    "bake at 180 for 20 minutes": ["180 F", "180 C"],
+    "heat the oven to 200°": ["200 F", "200 C"],
+    "bake fan 160 25 min": ["fan 160 F", "fan 160 C"],
+    "bake at 180 degrees Celsius 20 min": ["180 degrees Celsius"],
+    "turn 90 degrees, fry 2 min": ["turn 90 degrees"],
+    "bake at 350 F (175 degrees) 20 min": ["350 F (175 degrees)"],
+    "bake 999 degrees": [],
+}
+
+
+@pytest.mark.parametrize("text", DEGREES)
+def test_degrees_of_no_scale_are_taken_where_a_kitchen_knows_only_one_else_asked(text):
+    meant = in_degrees(text, "F")
+    assert len(meant) == len(DEGREES[text])
+    assert all(part in one for part, one in zip(DEGREES[text], meant, strict=True))
+    assert sorted(in_degrees(text, "C")) == sorted(meant)
+    if len(meant) == 1:
+        assert read_step(text, "a") == read_step(meant[0], "a")
+    else:
+        with pytest.raises(FaultyInput, match="°F"):
+            read_step(text, "a")
 
 
 def test_vessel_and_cue_are_read_out_of_the_sentence():

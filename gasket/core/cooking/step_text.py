@@ -26,9 +26,21 @@ _UNIT: Final = r"(seconds?|secs?|s|minutes?|mins?|m|hours?|hrs?|h|days?|d)"
 _DASH: Final = r"\s*(?:-|–|—|to)\s*"
 _TEMPERATURE: Final = re.compile(
     r"(?:\bat\s+)?(?:\b(fan|convection)\s+)?(\d{2,3}(?:[.,]\d)?)\s*(?:°|degrees?|deg\.?)?"
-    r"\s*([CF])\b(?:\s*,?\s*(fan|convection|conventional))?",
+    r"\s*([CF])(?:elsius|entigrade|ahrenheit)?\b(?:\s*,?\s*(fan|convection|conventional))?",
     re.IGNORECASE,
 )
+_NO_SCALE: Final = re.compile(
+    r"(?<!\d)(\d{2,3})(?:\s*(?:°|º|degrees?\b|deg\b\.?)|(?=\s+(?:fan|convection|conventional)\b))"
+    r"|\b(?:fan|convection)\s+(\d{2,3})\b(?!\s*(?:min|sec|h))"
+    r"|\b(?:at|oven(?: to| at)?)\s+(\d{3})(?=\s*(?:$|[,;.]|for\b|until\b|till\b|\d))",
+    re.IGNORECASE,
+)
+"""Degrees of which the line does not say whether they are °C or °F."""
+_TURNED: Final = re.compile(
+    r"\b(?:turn|rotat|angl)\w*\s+(?:\w+\s+)?(?:by\s+|at\s+)?$", re.IGNORECASE
+)
+_IN_A_KITCHEN: Final[dict[DegreeScale, tuple[float, float]]] = {"C": (30, 300), "F": (90, 575)}
+"""From a warm drawer to the hottest home oven (common practice)."""
 _LOOK: Final = re.compile(
     rf"[,;]?\s*(?:\b(?:first\s+)?(?:check|look)(?:ing)?)(?:\s+(?:first|from))?\s+"
     rf"(?:at|after|from)\s+{_NUMBER}\s*{_UNIT}?(?![\w.])",
@@ -84,11 +96,33 @@ class _Text:
         return match
 
 
-def read_step(text: str, key: str) -> Step:
-    """The step that a line of text says. Raises `FaultyInput` for a line without a word or a time
-    that is out of all bounds."""
+def in_degrees(text: str, usual: DegreeScale) -> tuple[str, ...]:
+    """What a line may mean whose degrees are of no scale, "bake at 350 degrees", with the scale in
+    it: one text where a kitchen knows only one, else the `usual` scale's first."""
+    bare = _NO_SCALE.search(text)
+    if bare is None or _TEMPERATURE.search(text) or _TURNED.search(text[: bare.start()]):
+        return (text,)
+    number = next(group for group in (1, 2, 3) if bare[group])
+    degrees = float(bare[number])
+    scales: tuple[DegreeScale, ...] = ("F", "C") if usual == "F" else ("C", "F")
+    return tuple(
+        f"{text[: bare.end(number)]} {scale}{text[max(bare.end(), bare.end(number)) :]}"
+        for scale in scales
+        if _IN_A_KITCHEN[scale][0] <= degrees <= _IN_A_KITCHEN[scale][1]
+    )
+
+
+def read_step(text: str, key: str, usual: DegreeScale = "C") -> Step:
+    """The step that a line of text says. Raises `FaultyInput` for a line without a word, a time
+    that is out of all bounds, or degrees that may be of either scale."""
     if not _tidy(text):
         raise FaultyInput.at("text", "Type what is done, such as “bake 180 C 24-28 min”.")
+    meant = in_degrees(text, usual)
+    if not meant:
+        raise FaultyInput.at("text", "That is no temperature of a kitchen, in °C or in °F.")
+    if len(meant) > 1:
+        raise FaultyInput.at("text", "Are these degrees °C or °F? Type the C or the F with them.")
+    text = meant[0]
     rest = _Text(" ".join(text.split())[:400])
     until = rest.take(_CUE)
     cue = _Text(until[1] if until else "")

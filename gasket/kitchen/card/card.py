@@ -333,7 +333,7 @@ def _was(batch: weighed.StoredBatch, line: WrittenLine) -> Iterator[str]:
     for amended in batch.state_of(line).amended:
         was = amended.was_g
         grams = "left out" if was is None else f"{figure_words(was * batch.share_of(line), 'g')} g"
-        yield f"was {grams} ({amended.record.note})"
+        yield f"was {grams}" + (f" ({why})" if (why := amended.record.note) else "")
 
 
 def _kcal_more(batch: weighed.StoredBatch, line: WrittenLine) -> float | None:

@@ -247,7 +247,7 @@ def read(session: Session, trial_id: int, typed: StepText) -> Step:
     components = [
         part.name for part in build_of(session, TRIALS.fetch(session, trial_id)).components
     ]
-    step = read_step(typed.text, typed.key)
+    step = read_step(typed.text, typed.key, settings.read(session).degrees)
     step = step.model_copy(update={"uses": mentions(step.says, components)})
     return following(typed.steps, step)
 

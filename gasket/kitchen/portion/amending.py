@@ -27,14 +27,14 @@ from gasket.store.books.shelf import kept_from, newest_of
 
 
 class Amendment(Value):
-    """What a line really was: `net_g` grams, the food of `label_id`, or both; `note` says why it is
+    """What a line really was: `net_g` grams, the food of `label_id`, or both; `note` may say why it is
     corrected. `id` is made by the sender: sent again it changes nothing."""
 
     id: SentId
     line: int
     net_g: Amount | None = None
     label_id: int | None = None
-    note: Annotated[str, Field(min_length=1, max_length=300)]
+    note: Annotated[str, Field(max_length=300)] = ""
 
     @model_validator(mode="after")
     def _says_what(self) -> Self:

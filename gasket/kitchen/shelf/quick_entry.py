@@ -7,6 +7,7 @@ from typing import Annotated, Final, Literal
 
 from pydantic import Field
 
+from gasket.core.cooking.step_text import in_degrees
 from gasket.core.entry.grammar import parse_entry
 from gasket.core.entry.ledger import UsedWord, ledger
 from gasket.core.entry.model import MOST_TEXT, Entry
@@ -65,8 +66,9 @@ class QuickAnswer(Answer):
 
 class QuickLine(Answer):
     """One line of a pasted list. A heading names a component, a step goes to the steps, words are
-    left out; a faulty line says why. A line of several foods comes `apart`, one line each. `words`
-    says which word went where."""
+    left out; a faulty line says why. A line of several foods comes `apart`, one line each; a step
+    whose degrees may be of either scale says what it may be `instead`. `words` says which word went
+    where."""
 
     text: str
     status: Literal[
@@ -75,6 +77,7 @@ class QuickLine(Answer):
     answer: QuickAnswer | None = None
     says: str = ""
     apart: tuple[str, ...] = ()
+    instead: tuple[str, ...] = ()
     words: tuple[UsedWord, ...] = ()
 
 
@@ -113,7 +116,8 @@ class Reader(Matcher):
 
     def __init__(self, session: Session) -> None:
         super().__init__(session)
-        self.system = settings.read(session).household
+        house = settings.read(session)
+        self.system, self.degrees = house.household, house.degrees
         self.generic = Generic(session)
 
 
@@ -195,6 +199,8 @@ def _entries(lines: list[str], reads: list[ProseLine]) -> Iterator[Entry]:
 
 
 def _line(reader: Reader, text: str, read: ProseLine) -> QuickLine:
+    if read.kind == "step" and len(meant := in_degrees(read.text, reader.degrees)) > 1:
+        return QuickLine(text=text, status="step", says=read.text, instead=meant)
     if read.kind != "ingredient":
         return QuickLine(text=text, status=read.kind, says=read.text)
     try:

@@ -2422,7 +2422,7 @@ export interface components {
         };
         /**
          * Amendment
-         * @description What a line really was: `net_g` grams, the food of `label_id`, or both; `note` says why it is
+         * @description What a line really was: `net_g` grams, the food of `label_id`, or both; `note` may say why it is
          *     corrected. `id` is made by the sender: sent again it changes nothing.
          */
         Amendment: {
@@ -2434,8 +2434,11 @@ export interface components {
             line: number;
             /** Net G */
             net_g?: number | null;
-            /** Note */
-            note: string;
+            /**
+             * Note
+             * @default
+             */
+            note?: string;
         };
         /**
          * AmountAnswer
@@ -7302,8 +7305,9 @@ export interface components {
         /**
          * QuickLine
          * @description One line of a pasted list. A heading names a component, a step goes to the steps, words are
-         *     left out; a faulty line says why. A line of several foods comes `apart`, one line each. `words`
-         *     says which word went where.
+         *     left out; a faulty line says why. A line of several foods comes `apart`, one line each; a step
+         *     whose degrees may be of either scale says what it may be `instead`. `words` says which word went
+         *     where.
          */
         QuickLine: {
             answer?: components["schemas"]["QuickAnswer"] | null;
@@ -7312,6 +7316,11 @@ export interface components {
              * @default []
              */
             apart?: string[];
+            /**
+             * Instead
+             * @default []
+             */
+            instead?: string[];
             /**
              * Says
              * @default

@@ -59,7 +59,7 @@ export function KeyBoard({ children }: { children: ReactNode }) {
       const name = nameOf(event);
       const alone = typing || pressing.heard(name, event.timeStamp);
       if (name === "?" && !typing) {
-        setListed(stack.current.flat());
+        setListed(stack.current.flat().filter((binding) => binding.says !== ""));
         return;
       }
       if ((name === " " || name === "Enter") && isPressable(event.target)) return;

@@ -5,6 +5,7 @@ export interface KeyBinding {
   keys: string;
   /** What is printed in the list of keys, where that reads better. */
   shown?: string;
+  /** Empty for one that the list names with another. */
   says: string;
   run?: (event: KeyboardEvent) => void;
   /** Records, ends or undoes something: it answers to a key pressed by itself, never to typed words. */

@@ -142,7 +142,7 @@ function Reader({ draft, trialId, takesSteps, makes, pending, onDone }: ReaderPr
           onChoose={(at, choice) =>
             setChoices((all) => new Map(all).set(lines[at]?.text ?? "", choice))
           }
-          onApart={(line) => setText(text.replace(line.text, () => (line.apart ?? []).join("\n")))}
+          onInstead={(line, meant) => setText(text.replace(line.text, () => meant.join("\n")))}
           onTold={() => setTold((count) => count + 1)}
         />
       )}

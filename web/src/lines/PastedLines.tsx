@@ -10,8 +10,8 @@ interface PastedLinesProps {
   chosen: readonly number[];
   takesSteps: boolean;
   onChoose: (line: number, choice: number) => void;
-  /** A line of several foods becomes one line each. */
-  onApart: (line: PastedLine) => void;
+  /** What a line means: one line for each of its foods, or its degrees with their scale. */
+  onInstead: (line: PastedLine, meant: readonly string[]) => void;
   onTold: () => void;
   /** Whether the first question takes the focus, so that the next key answers it. */
   takesFocus: boolean;
@@ -32,11 +32,14 @@ export function PastedLines(props: PastedLinesProps) {
   const answered = (event: KeyboardEvent) => {
     const line = lines[asked];
     const isField = (event.target as HTMLElement).closest("input, select, textarea");
-    if (!line?.answer || isField || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (!line || isField || event.ctrlKey || event.metaKey || event.altKey) return;
     const choice = event.key === "0" ? LEFT_OUT : Number(event.key) - 1;
-    if (event.key !== "0" && !(choice in choicesOf(line.answer).slice(0, MOST_KEYS))) return;
+    const meant = line.instead?.[choice];
+    const choices = line.answer ? choicesOf(line.answer) : [];
+    if (event.key !== "0" && !meant && !(choice in choices.slice(0, MOST_KEYS))) return;
     event.preventDefault();
-    onChoose(asked, choice);
+    if (meant) props.onInstead(line, [meant]);
+    else onChoose(asked, choice);
   };
   return (
     <ol
@@ -53,7 +56,7 @@ export function PastedLines(props: PastedLinesProps) {
           asked={i === asked}
           takesSteps={props.takesSteps}
           onChoose={(choice) => onChoose(i, choice)}
-          onApart={props.onApart}
+          onInstead={props.onInstead}
           onTold={props.onTold}
         />
       ))}
@@ -68,12 +71,12 @@ interface ListLineProps {
   asked: boolean;
   takesSteps: boolean;
   onChoose: (choice: number) => void;
-  onApart: (line: PastedLine) => void;
+  onInstead: PastedLinesProps["onInstead"];
   onTold: () => void;
 }
 
 function ListLine(props: ListLineProps) {
-  const { line, onApart } = props;
+  const { line, onInstead } = props;
   if (line.status === "heading") {
     return <li className="border-b border-rule pt-3 pb-1 font-bold">{line.says}</li>;
   }
@@ -92,7 +95,7 @@ function ListLine(props: ListLineProps) {
       </span>
       {apart.length > 1 ? (
         <span>
-          <Button onClick={() => onApart(line)}>Use as {apart.length} lines</Button>
+          <Button onClick={() => onInstead(line, apart)}>Use as {apart.length} lines</Button>
         </span>
       ) : (
         <Fate {...props} />
@@ -115,10 +118,10 @@ function Fate(props: ListLineProps) {
   const choice = choiceAt(line, chosen);
   const isStep = line.status === "step";
   if (isStep && !takesSteps) return <span className="text-sm text-soft">a step: left out</span>;
+  if (asked) return <Question {...props} />;
   if (choices.length === 0 && !isStep) {
     return <span className="text-sm text-soft">{WITHOUT_CHOICE[line.status]}</span>;
   }
-  if (asked) return <Question {...props} />;
   return (
     <span>
       <select
@@ -130,7 +133,8 @@ function Fate(props: ListLineProps) {
         {!isStep && line.answer?.sure === false && (
           <option value={UNDECIDED}>choose, or it is kept for later</option>
         )}
-        {isStep && <option value={0}>a step: it goes to the steps</option>}
+        {isStep && chosen === UNDECIDED && <option value={UNDECIDED}>choose: °C or °F</option>}
+        {isStep && chosen !== UNDECIDED && <option value={0}>a step: it goes to the steps</option>}
         {choices.map((choice, i) => (
           <option key={choice.key} value={i}>
             {`${choice.amount || "no amount"} ${choice.text}: ${choice.detail}`}
@@ -152,7 +156,7 @@ function Fate(props: ListLineProps) {
 }
 
 /** The line that is being asked about: what it may be, each with its key. */
-function Question({ line, onChoose }: ListLineProps) {
+function Question({ line, onChoose, onInstead }: ListLineProps) {
   const choices = line.answer ? choicesOf(line.answer) : [];
   return (
     <span
@@ -161,6 +165,11 @@ function Question({ line, onChoose }: ListLineProps) {
       data-asked
       className="grid content-start"
     >
+      {line.instead?.map((meant, i) => (
+        <Answer key={meant} keyed={i + 1} onClick={() => onInstead(line, [meant])}>
+          {meant}
+        </Answer>
+      ))}
       {choices.slice(0, MOST_KEYS).map((choice, i) => (
         <Answer key={choice.key} keyed={i + 1} onClick={() => onChoose(i)}>
           <b>{choice.amount || "no amount"}</b> {choice.text}

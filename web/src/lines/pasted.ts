@@ -10,7 +10,8 @@ export const UNDECIDED = -2;
 
 /** Only what is sure, and has an amount, is chosen without being asked. */
 export function first(line: PastedLine, takesSteps: boolean): number {
-  if (line.status === "step") return takesSteps ? 0 : LEFT_OUT;
+  if (line.status === "step" && !takesSteps) return LEFT_OUT;
+  if (line.status === "step") return line.instead?.length ? UNDECIDED : 0;
   if (!line.answer || line.answer.options.length === 0) return LEFT_OUT;
   if (!line.answer.sure) return UNDECIDED;
   return line.answer.entry.quantities?.length || line.answer.entry.to_taste ? 0 : LEFT_OUT;

@@ -12,6 +12,8 @@ const [spray] = UNMEASURED_G.second;
 
 interface TypedInProps {
   target: number | null;
+  /** The first digit of the weight, where it was typed before the field was there. */
+  typed?: string;
   /** Of an amount outside these it is asked whether it is meant. */
   likely?: readonly number[] | null;
   onTaken: (told: TypedWeight) => void;
@@ -23,12 +25,13 @@ interface TypedInProps {
 /** A weight read elsewhere, or an honest estimate from low to high. */
 export function TypedIn({
   target,
+  typed = "",
   likely = null,
   onTaken,
   estimates = true,
   counted = false,
 }: TypedInProps) {
-  const [grams, setGrams] = useState<number | null>(target);
+  const [grams, setGrams] = useState<number | null>(typed ? Number(typed) : target);
   const [low, setLow] = useState<number | null>(null);
   const [high, setHigh] = useState<number | null>(null);
   const [pieces, setPieces] = useState<number | null>(null);
@@ -65,6 +68,7 @@ export function TypedIn({
         value={grams}
         onChange={setGrams}
         autoFocus
+        begun={typed !== ""}
       />
       {counted && (
         <NumberField label="Pieces" unit="×" optional value={pieces} onChange={setPieces} />

@@ -92,6 +92,8 @@ interface NumberFieldProps {
   /** Whole numbers from 1 on, or anything above 0. */
   takes?: "whole" | "positive";
   autoFocus?: boolean;
+  /** What stands in it is the beginning of what is being typed: it is gone on with. */
+  begun?: boolean;
 }
 
 /** A number as the cook types it: the text stays as typed, good numbers are handed on. */
@@ -127,7 +129,10 @@ export function NumberField(p: NumberFieldProps) {
             aria-describedby={describedBy}
             aria-invalid={invalid || undefined}
             onChange={(event) => change(event.target.value)}
-            onFocus={(event) => event.target.select()}
+            onFocus={({ target }) => {
+              if (p.begun) target.setSelectionRange(target.value.length, target.value.length);
+              else target.select();
+            }}
             className={`${BOX} ${p.fill ? "w-full min-w-0" : "w-24"} border-soft text-right`}
           />
           {p.unit && <span className="w-9 text-sm text-soft">{p.unit}</span>}

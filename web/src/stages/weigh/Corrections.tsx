@@ -69,7 +69,8 @@ export function Corrections({ sheet }: { sheet: ShownSheet }) {
                 <b>{line.name}</b>: {weighed(line.corrections[i + 1]?.was_g ?? line.net_g ?? 0)} g,
                 was {before(correction)}{" "}
                 <span className="text-soft">
-                  ({correction.why}; {day(correction.at)}, {clock(correction.at)})
+                  ({correction.why && `${correction.why}; `}
+                  {day(correction.at)}, {clock(correction.at)})
                 </span>
               </span>
               {i === line.corrections.length - 1 && (
@@ -90,19 +91,11 @@ interface Typed {
   grams: number | null;
   changed: boolean;
   food: number | null;
-  why: string;
 }
 
-function faultOf({
-  grams,
-  changed,
-  food,
-  why,
-}: Typed): { grams?: string; why?: string } | undefined {
-  if (food === null && grams === null) return { grams: "Type how many grams it was." };
-  if (food === null && !changed) return { grams: "This is what is recorded already." };
-  if (why.trim() === "") return { why: "Say why, like “typed a zero too many”." };
-  return undefined;
+function faultOf({ grams, changed, food }: Typed): string | undefined {
+  if (food === null && grams === null) return "Type how many grams it was.";
+  return food === null && !changed ? "This is what is recorded already." : undefined;
 }
 
 interface CorrectLineProps {
@@ -117,19 +110,19 @@ export function CorrectLine({ sheet, line, onClose }: CorrectLineProps) {
   const [grams, setGrams] = useState<number | null>(line.net_g ?? null);
   const [food, setFood] = useState<number | null>(null);
   const [why, setWhy] = useState("");
-  const [error, setError] = useState<{ grams?: string; why?: string }>({});
+  const [error, setError] = useState<string>();
   const changed = grams !== (line.net_g ?? null);
   const save = async (event: SyntheticEvent) => {
     event.preventDefault();
-    const fault = faultOf({ grams, changed, food, why });
-    setError(fault ?? {});
+    const fault = faultOf({ grams, changed, food });
+    setError(fault);
     if (fault) return;
     try {
       const net_g = changed ? grams : null;
       await correct({ line: line.id, net_g, label_id: food, note: why.trim() }, line.name);
       onClose();
     } catch (refused) {
-      setError({ grams: firstFault(refused) });
+      setError(firstFault(refused));
     }
   };
   const whole = line.also.length > 0 ? ` (with ${line.also.join(", ")}, all of it)` : "";
@@ -142,7 +135,7 @@ export function CorrectLine({ sheet, line, onClose }: CorrectLineProps) {
           optional
           value={grams}
           onChange={setGrams}
-          error={error.grams}
+          error={error}
           autoFocus
         />
         {food === null ? (
@@ -151,12 +144,11 @@ export function CorrectLine({ sheet, line, onClose }: CorrectLineProps) {
           <p className="text-done">✓ The other food is chosen.</p>
         )}
         <TextField
-          label="Why"
+          label="Why, if you like"
           placeholder="typed a zero too many"
           maxLength={300}
           value={why}
           onChange={setWhy}
-          error={error.why}
         />
         <p className="text-sm text-soft">
           {line.net_g == null ? "Left out" : `${weighed(line.net_g)} g`} stays on record beside it.

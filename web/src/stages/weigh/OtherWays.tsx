@@ -16,6 +16,8 @@ type OtherWay = "typed" | "measure" | "until" | "pack" | "food" | "more" | "spil
 interface OtherWaysProps {
   open: boolean;
   onOpenChange: (open: boolean) => void;
+  /** What is typed of a weight already. */
+  typed: string;
   batchId: number;
   line: Line | undefined;
   /** The components of the batch: something may be spilled of one, or come into one. */
@@ -54,6 +56,7 @@ export function OtherWays(p: OtherWaysProps) {
           {way === "typed" && line && (
             <TypedIn
               target={line.target_g > 0 ? line.target_g : null}
+              typed={p.typed}
               likely={line.likely_g}
               counted={line.count != null}
               onTaken={(told) => {

@@ -26,6 +26,8 @@ import { useVoice } from "./useVoice";
 import { useWakeLock } from "./useWakeLock";
 import { useWeighing } from "./useWeighing";
 
+const DIGITS = Array.from({ length: 10 }, (_, digit) => String(digit));
+
 type Props = StageProps & { batch: Schemas["BatchSummary"] };
 
 /** At the scale: the name, the reading, what is left to pour. */
@@ -49,6 +51,7 @@ interface OpenProps extends Props {
 
 function Open({ sheet, live, captures }: OpenProps) {
   const [otherWays, setOtherWays] = useState(false);
+  const [typed, setTyped] = useState("");
   const [planning, setPlanning] = useState(false);
   const [tooLittle, setTooLittle] = useState<number | null>(null);
   const [newBowl, setBowl] = useState<string | null>(null);
@@ -61,6 +64,11 @@ function Open({ sheet, live, captures }: OpenProps) {
   useChime(sheet.last_record ?? null);
   useWakeLock();
 
+  /** Open with what is typed of its weight already. */
+  const anotherWay = (begun: string) => {
+    setTyped(begun);
+    setOtherWays(true);
+  };
   useKeys([
     {
       keys: " ",
@@ -83,7 +91,15 @@ function Open({ sheet, live, captures }: OpenProps) {
       says: "Record it, and pour more on this line",
       run: () => weighing.add(),
     },
-    { keys: "e", says: "Another way: typed, by spoon, until right", run: () => setOtherWays(true) },
+    { keys: "e", says: "Another way: typed, by spoon, until right", run: () => anotherWay("") },
+    ...DIGITS.map((digit) => ({
+      keys: digit,
+      shown: "0-9",
+      says: digit === "0" ? "Type its weight, then Enter" : "",
+      run: () => {
+        if (line) anotherWay(digit);
+      },
+    })),
     {
       keys: "ArrowDown",
       shown: "↑ ↓",
@@ -132,7 +148,7 @@ function Open({ sheet, live, captures }: OpenProps) {
             weighing={weighing}
             tooLittle={tooLittle}
             onTooLittle={setTooLittle}
-            onOtherWays={() => setOtherWays(true)}
+            onOtherWays={() => anotherWay("")}
           />
         ) : captures.waiting.length > 0 ? (
           <h1 className="mt-2 text-3xl font-bold">All of it is on its way to the kitchen</h1>
@@ -164,6 +180,7 @@ function Open({ sheet, live, captures }: OpenProps) {
         key={`${line?.id ?? "none"}/${String(otherWays)}`}
         open={otherWays}
         onOpenChange={setOtherWays}
+        typed={typed}
         batchId={sheet.id}
         line={line}
         components={[...new Set(sheet.lines.map((line) => line.component))]}
