@@ -3,7 +3,9 @@
 from fastapi import APIRouter
 
 from gasket.api.doors import HouseDoor, Key, SessionDoor, WriteDoor
+from gasket.kitchen.shelf import chosen
 from gasket.kitchen.shelf import quick_entry as entry
+from gasket.kitchen.shelf.chosen import FoodChoices
 from gasket.kitchen.shelf.quick_entry import (
     PendingText,
     QuickAnswer,
@@ -26,6 +28,18 @@ def quick_entry(line: QuickText, session: SessionDoor) -> QuickAnswer:
 def quick_list(pasted: QuickList, session: SessionDoor) -> ReadRecipe:
     """A whole recipe, line by line."""
     return entry.read_recipe(session, pasted.text)
+
+
+@router.post("/quick-entry/chosen", status_code=204)
+def remember_choices(choices: FoodChoices, write: WriteDoor, house: HouseDoor) -> None:
+    """What the cook chose for lines that asked: offered first next time, then taken."""
+    write(lambda session: chosen.remember(session, choices, house.now()))
+
+
+@router.post("/quick-entry/chosen/forgotten", status_code=204)
+def forget_choice(line: QuickText, write: WriteDoor) -> None:
+    """Ask about the words of this line again."""
+    write(lambda session: chosen.forget(session, line.text))
 
 
 @router.get("/trials/{trial_id}/pending")

@@ -119,6 +119,7 @@ _ENTAILS: Final[Mapping[type[SQLModel], Callable[[_Row], Iterator[Entailed]]]] =
     tables.TrialRow: _trial,
     tables.ComponentRow: _part("trial", "trial_id"),
     tables.LineRow: _part("trial", "trial_id"),
+    tables.ChosenFoodRow: _NO_PAGE,
     tables.PendingLineRow: _part("shown of trial", "trial_id"),
     tables.BatchRow: _batch,
     tables.BatchLineRow: _part("batch", "batch_id"),

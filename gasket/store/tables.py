@@ -202,6 +202,20 @@ class OwnSwapRow(SQLModel, table=True):
     created_at: datetime = time_field()
 
 
+class ChosenFoodRow(SQLModel, table=True):
+    """Which package of which food the cook chose for words that may mean several, how often in a
+    row, and when last. `words` are a line's without its amount, in one spelling and order."""
+
+    __tablename__ = "chosen_food"
+
+    id: int | None = Field(default=None, primary_key=True)
+    words: str = Field(index=True, unique=True)
+    food_id: int = Field(foreign_key="food.id", index=True)
+    label_id: int = Field(foreign_key="label.id", index=True)
+    times: int = 1
+    chosen_at: datetime = time_field()
+
+
 class PendingLineRow(SQLModel, table=True):
     """A line of a pasted list that no food on the shelf matched: kept for later."""
 

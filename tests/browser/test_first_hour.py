@@ -168,6 +168,8 @@ For the batter:
 Method:
 Whisk everything together
 Bake at 180 degrees for 25 minutes"""
+SENT_TWICE_MS = 2_100
+"""The same choice sooner after is one that was sent again."""
 PANEL = """Nutrition Facts
 Serving size 1/4 cup (30g)
 Calories 110
@@ -208,6 +210,31 @@ def test_a_recipe_is_pasted_with_a_key_for_each_question(page: Page, accessible)
     page.keyboard.press("Enter")  # a second one adds nothing
     batter = page.get_by_role("region", name="Batter")
     expect(batter.get_by_role("textbox", name=re.compile("target grams$"))).to_have_count(5)
+
+
+def test_words_chosen_twice_are_taken_and_one_touch_asks_again(page: Page, accessible):
+    page.goto("/dishes/1/build?trial=1")
+    box = page.get_by_role("combobox", name=re.compile("^Add a line to Loaf"))
+    mine = page.get_by_role("option").filter(has_text="Brightwater powdered sweetener")
+    for asked in (
+        "Nothing on the shelf is called just",
+        "You chose the first for these words",
+    ):
+        box.fill("40 g sweetener")
+        expect(page.get_by_text(asked)).to_be_visible()
+        with page.expect_response("**/api/quick-entry/chosen"):
+            mine.click()
+        page.wait_for_timeout(SENT_TWICE_MS)
+    box.fill("40 g sweetener")
+    expect(mine).to_contain_text("as you chose before")
+    accessible()
+    box.press("Enter")
+    said = page.get_by_text("“sweetener” is Brightwater powdered sweetener, as you")
+    expect(said.first).to_be_visible()
+    with page.expect_response("**/api/quick-entry/chosen/forgotten"):
+        page.get_by_role("button", name="Undo", exact=True).last.click()
+    box.fill("40 g sweetener")
+    expect(page.get_by_text("Nothing on the shelf is called just")).to_be_visible()
 
 
 def test_a_copied_panel_becomes_a_label_with_five_keys(page: Page, accessible):

@@ -101,6 +101,20 @@ CASES = [
         by=lambda _: 1,
     ),
     Case(
+        "POST /api/quick-entry/chosen",
+        "/api/quick-entry/chosen",
+        lambda _, i: {"choices": [{"text": f"{i} g oats", "label_id": 1}]},
+        grows=COUNT("chosen_food"),
+        by=lambda _: 1,
+    ),
+    Case(
+        "POST /api/quick-entry/chosen/forgotten",
+        "/api/quick-entry/chosen/forgotten",
+        lambda *_: {"text": "5 g oats"},
+        grows=COUNT("chosen_food"),
+        by=lambda _: 0,
+    ),
+    Case(
         "POST /api/trials/{trial_id}/pending",
         "/api/trials/1/pending",
         lambda _, i: {"text": f"{i} xyzzy"},

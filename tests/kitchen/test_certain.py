@@ -1,6 +1,6 @@
 """What quick entry takes without asking on the reference shelf, and what it asks about."""
 
-from datetime import UTC, datetime
+from datetime import UTC, datetime, timedelta
 from pathlib import Path
 
 import pytest
@@ -10,7 +10,8 @@ from hypothesis import strategies as st
 from gasket.core.label.food import FoodFacts
 from gasket.core.label.label import Label
 from gasket.kitchen import settings as house_settings
-from gasket.kitchen.shelf import food_search, quick_entry, reference, shelf
+from gasket.kitchen.shelf import chosen, food_search, quick_entry, reference, shelf
+from gasket.kitchen.shelf.chosen import FoodChoice, FoodChoices
 from gasket.kitchen.shelf.shelf import NewFood
 from gasket.store.books.shelf import FOODS
 from gasket.store.opening import open_database
@@ -70,6 +71,43 @@ def test_what_only_shares_a_word_or_leaves_its_state_unsaid_is_asked(stocked, li
     found = quick_entry.quick(stocked, line)
     assert not found.sure
     assert found.asks
+
+
+def test_a_choice_for_the_same_words_is_offered_first_and_taken_after_two(
+    stocked,
+):
+    line = "100 g lentils"
+
+    def said(text=line):
+        answer = quick_entry.quick(stocked, text)
+        return answer.options[0].label.id, answer.sure, answer.chosen
+
+    def choose(label, hours):
+        chosen.remember(
+            stocked,
+            FoodChoices(choices=(FoodChoice(text=line, label_id=label),)),
+            NOW + timedelta(hours=hours),
+        )
+
+    options = quick_entry.quick(stocked, line).options
+    first, second = (option.label.id for option in options[:2])
+    assert said() == (first, False, 0)
+    choose(second, 1)
+    choose(second, 1)  # sent again
+    assert said() == (second, False, 1)
+    assert "for these words before" in quick_entry.quick(stocked, line).asks
+    choose(second, 2)
+    assert said() == said("250 g lentils, chopped") == (second, True, 2)
+    assert said("100 g lentils, xyzzy")[1:] == (False, 0)
+    read = quick_entry.read_list(stocked, f"40 g sugar\n{line}")[1].answer
+    assert (read.options[0].label.id, read.sure) == (second, True)
+    choose(first, 3)
+    assert said() == (first, False, 1)
+    chosen.forget(stocked, line)
+    assert said() == (first, False, 0)
+    choose(second, 4)
+    shelf.remove_food(stocked, options[1].food_id, True, NOW)
+    assert said()[2] == 0
 
 
 def test_two_dozen_are_pieces_and_not_grams(stocked):

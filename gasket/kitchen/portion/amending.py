@@ -27,8 +27,8 @@ from gasket.store.books.shelf import kept_from, newest_of
 
 
 class Amendment(Value):
-    """What a line really was: `net_g` grams, the food of `label_id`, or both; `note` may say why it is
-    corrected. `id` is made by the sender: sent again it changes nothing."""
+    """What a line really was: `net_g` grams, the food of `label_id`, or both; `note` may say why.
+    `id` is made by the sender: sent again it changes nothing."""
 
     id: SentId
     line: int

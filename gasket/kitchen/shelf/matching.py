@@ -10,9 +10,10 @@ from gasket.core.entry.words import PIECES
 from gasket.core.label.name_index import NameIndex
 from gasket.core.label.naming import Fit, FoodTitles, Resemblance, fit, resemblance, sure_one
 from gasket.core.trade.forms import LESS_USUAL, words_of
-from gasket.kitchen.shelf import food_search
+from gasket.kitchen.shelf import chosen, food_search
 from gasket.kitchen.shelf.shelf import ShelfFood
 from gasket.store.books import Session
+from gasket.store.books.chosen import ChosenFood
 from gasket.store.books.shelf import FOODS, FoodTexts, MatchedBy, every_name
 
 MOST_FOODS: Final = 5
@@ -21,12 +22,14 @@ MOST_FOODS: Final = 5
 @dataclass(frozen=True)
 class Match:
     """Foods that a line may mean, best first. `unread` are words that belong to no name of them;
-    `sure` when the first may be taken without asking."""
+    `sure` when the first may be taken without asking; `chosen` how often in a row the cook chose it
+    for these very words, and which package of it."""
 
     foods: list[ShelfFood]
     how: MatchedBy
     sure: bool
     unread: str
+    chosen: ChosenFood | None = None
 
 
 class Candidate(NamedTuple):
@@ -53,11 +56,15 @@ class Matcher:
         self.session = session
         self._whole: dict[int, ShelfFood] = {}
         self._used_s: dict[int, float] = {}
+        self._chosen: dict[str, ChosenFood] = {}
         self.names = _index_of(every_name(session))
 
     def look_up(self, entries: Iterable[Entry]) -> None:
         """Fetch at once what the lines of a list will be matched with."""
-        self._of_ids(dict.fromkeys(key for entry in entries for key in self._near(entry)))
+        entries = list(entries)
+        self._chosen = chosen.before(self.session, entries)
+        near = dict.fromkeys(key for entry in entries for key in self._near(entry))
+        self._of_ids([*near, *(one.food_id for one in self._chosen.values())])
 
     def _of_ids(self, keys: Iterable[int]) -> list[ShelfFood]:
         missing = [key for key in keys if key not in self._whole]
@@ -75,7 +82,19 @@ class Matcher:
         return list(dict.fromkeys(key for keys in near for key in keys))
 
     def match(self, entry: Entry) -> Match:
-        """The foods that a line may mean."""
+        """The foods that a line may mean; what the cook chose for its words before stands first."""
+        found = self._match(entry)
+        before = None if found.sure else self._chosen.get(chosen.meant_by(entry))
+        mine = None if before is None else next(iter(self._of_ids([before.food_id])), None)
+        if before is None or mine is None or mine.removed:
+            return found
+        if all(label.id != before.label_id for label in mine.labels):
+            return found
+        others = [food for food in found.foods if food.id != mine.id]
+        sure = before.times >= chosen.TAKEN_AFTER
+        return Match([mine, *others], found.how, sure, found.unread, before)
+
+    def _match(self, entry: Entry) -> Match:
         foods, how = self._foods(entry)
         ranked, unread = self._ranked(entry, foods)
         sure = bool(ranked) and how == "words" and not unread and _sure(ranked)

@@ -54,7 +54,8 @@ class Option(Answer):
 
 class QuickAnswer(Answer):
     """The line as read, and what it may mean on this shelf, best first. Only when it is `sure` may
-    the first be taken without asking; `asks` is the question where it is not."""
+    the first be taken without asking; `asks` is the question where it is not. `chosen` is how often
+    in a row the cook chose the first for these very words."""
 
     entry: Entry
     options: tuple[Option, ...]
@@ -62,6 +63,7 @@ class QuickAnswer(Answer):
     sure: bool
     asks: str
     unread: str
+    chosen: int = 0
 
 
 class QuickLine(Answer):
@@ -108,7 +110,9 @@ class PendingText(Value):
 
 def quick(session: Session, text: str) -> QuickAnswer:
     """Read one line. Raises `FaultyInput` at `text` for what is no amount of a food."""
-    return _answer(Reader(session), text)
+    reader = Reader(session)
+    reader.look_up([parse_entry(text)])
+    return _answer(reader, text)
 
 
 class Reader(Matcher):
@@ -132,7 +136,7 @@ def _answer(reader: Reader, text: str) -> QuickAnswer:
             worked=work_out(entry, _known(food, label, reader.system, reader.generic)),
         )
         for food in match.foods
-        for label in food.labels
+        for label in _likeliest_first(food, match)
     ]
     worked = options[0].worked if options else None
     return QuickAnswer(
@@ -142,7 +146,14 @@ def _answer(reader: Reader, text: str) -> QuickAnswer:
         sure=match.sure and worked is not None and not (worked.question or worked.caution),
         asks="" if worked is None else _asks(entry, match, worked),
         unread=match.unread,
+        chosen=match.chosen.times if match.chosen else 0,
     )
+
+
+def _likeliest_first(food: ShelfFood, match: Match) -> list[ShelfLabel]:
+    """The packages of a food, that which was chosen for these words before the others."""
+    before = match.chosen and match.chosen.label_id
+    return sorted(food.labels, key=lambda label: label.id != before)
 
 
 _NEAREST: Final[dict[MatchedBy, str]] = {
@@ -154,7 +165,9 @@ _NEAREST: Final[dict[MatchedBy, str]] = {
 
 def _asks(entry: Entry, match: Match, worked: AmountAnswer) -> str:
     which = ""
-    if match.unread:
+    if match.chosen and not match.sure:
+        which = "You chose the first for these words before. Again?"
+    elif match.unread and not match.sure:
         which = f"Not used: “{match.unread}”."
     elif not match.sure:
         which = f"Nothing on the shelf is called just “{entry.food}”. {_NEAREST[match.how]}"

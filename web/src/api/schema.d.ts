@@ -1424,6 +1424,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/quick-entry/chosen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Remember Choices
+         * @description What the cook chose for lines that asked: offered first next time, then taken.
+         */
+        post: operations["remember_choices"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quick-entry/chosen/forgotten": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Forget Choice
+         * @description Ask about the words of this line again.
+         */
+        post: operations["forget_choice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/quick-entry/list": {
         parameters: {
             query?: never;
@@ -2422,8 +2462,8 @@ export interface components {
         };
         /**
          * Amendment
-         * @description What a line really was: `net_g` grams, the food of `label_id`, or both; `note` may say why it is
-         *     corrected. `id` is made by the sender: sent again it changes nothing.
+         * @description What a line really was: `net_g` grams, the food of `label_id`, or both; `note` may say why.
+         *     `id` is made by the sender: sent again it changes nothing.
          */
         Amendment: {
             /** Id */
@@ -4729,6 +4769,21 @@ export interface components {
             finishes: components["schemas"]["Finish"][];
             /** Version */
             version: number;
+        };
+        /**
+         * FoodChoice
+         * @description A line as it was typed, and the package that the cook chose for it.
+         */
+        FoodChoice: {
+            /** Label Id */
+            label_id: number;
+            /** Text */
+            text: string;
+        };
+        /** FoodChoices */
+        FoodChoices: {
+            /** Choices */
+            choices: components["schemas"]["FoodChoice"][];
         };
         /**
          * FoodEdit
@@ -7284,11 +7339,17 @@ export interface components {
         /**
          * QuickAnswer
          * @description The line as read, and what it may mean on this shelf, best first. Only when it is `sure` may
-         *     the first be taken without asking; `asks` is the question where it is not.
+         *     the first be taken without asking; `asks` is the question where it is not. `chosen` is how often
+         *     in a row the cook chose the first for these very words.
          */
         QuickAnswer: {
             /** Asks */
             asks: string;
+            /**
+             * Chosen
+             * @default 0
+             */
+            chosen?: number;
             entry: components["schemas"]["Entry"];
             /**
              * How
@@ -16884,6 +16945,215 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["QuickAnswer"];
                 };
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    remember_choices: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "choices": [
+                 *         {
+                 *           "label_id": 1,
+                 *           "text": "40 g sweetener"
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["FoodChoices"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description The body could not be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not from this page. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed elsewhere, or not possible now. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too much at once. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Values that cannot be worked with. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nothing can be stored or read just now. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No room is left to store it. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    forget_choice: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Made by the sender: a request that is sent again with it is done once. */
+                "Idempotency-Key"?: string | null;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "text": "40 g sweetener"
+                 *     }
+                 */
+                "application/json": components["schemas"]["QuickText"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description The body could not be read. */
             400: {

@@ -10,6 +10,7 @@ import type { BuildDraft } from "./useBuildDraft";
 import { addLine } from "./draft";
 import { focusAddLine } from "./focusAddLine";
 import { useHeldText } from "../lib/useHeldText";
+import { remember, takenAsBefore, takenSays } from "./chosen";
 import { type Choice, choicesOf, lineOf, questionOf } from "./quick";
 import { TellOnce } from "../food/TellOnce";
 import { useQuickEntry } from "./useQuickEntry";
@@ -43,6 +44,11 @@ export function AddLine({ at, draft, trialId, makes }: AddLineProps) {
       return;
     }
     draft.change((build) => addLine(build, at, lineOf(choice), makes), choice.label);
+    const { answer } = quick;
+    if (answer && quick.text === text.trim()) {
+      if (takenAsBefore(answer, choice)) say(takenSays(answer, choice, text.trim(), draft.undo));
+      else void remember([{ text: text.trim(), answer, choice }]);
+    }
     setText("");
     again();
   };

@@ -8,6 +8,7 @@ import { Field } from "../ui/Field";
 import { Modal } from "../ui/Modal";
 import { useNotice } from "../ui/notices";
 import { addSteps } from "./addSteps";
+import { remember, takenAsBefore } from "./chosen";
 import {
   first,
   labelsOf,
@@ -91,6 +92,11 @@ function Reader({ draft, trialId, takesSteps, makes, pending, onDone }: ReaderPr
         }
       }
       if (sort.steps.length > 0) await addSteps(trialId, sort.steps);
+      await remember(
+        sort.adding.flatMap(({ line: { text, answer }, choice }) =>
+          answer && !takenAsBefore(answer, choice) ? [{ text, answer, choice }] : [],
+        ),
+      );
       if (pending && sort.adding.length > 0) {
         const path = { trial_id: trialId, pending_id: pending.id };
         await ask(api.DELETE("/api/trials/{trial_id}/pending/{pending_id}", { params: { path } }));

@@ -26,7 +26,9 @@ export function choicesOf(answer: Schemas["QuickAnswer"]): Choice[] {
       option.worked.readings.slice(0, i === 0 ? undefined : 1).map((way, j) => ({
         key: `l${option.label.id}/${j}`,
         text: option.label.label.name ?? option.food,
-        detail: [way.how, option.food].filter(Boolean).join(" · "),
+        detail: [way.how, option.food, i === 0 && answer.chosen ? "as you chose before" : ""]
+          .filter(Boolean)
+          .join(" · "),
         amount: amountText(way),
         foodId: option.food_id,
         food: option.food,
