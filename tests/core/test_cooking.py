@@ -8,13 +8,14 @@ from hypothesis import given
 from hypothesis import strategies as st
 from pydantic import ValidationError
 
+from gasket.core.cooking.cautions import cautions
 from gasket.core.cooking.cook_log import CookDeed, CookRecord, StepStatus, refusal, replay
 from gasket.core.cooking.keeping import eat_by, keeping, keeps_until
 from gasket.core.cooking.looks import looks, next_look_min
 from gasket.core.cooking.oven_memory import (
     left_min,
 )
-from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, rule, satisfies
+from gasket.core.cooking.safety import InTheBuild, asked_of, rule, satisfies
 from gasket.core.cooking.serving import late_says
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import Step
@@ -214,7 +215,7 @@ def test_a_measured_temperature_is_enough_by_the_schools_rule(
 
 def test_cautions_name_what_is_raw_and_what_is_hot():
     codes = {caution.code for caution in cautions([], [food("poultry"), food("egg")], "pot")}
-    assert codes == {"uncooked", "raw_egg", "raw_batter"}
+    assert codes == {"uncooked", "raw_egg"}
     baked = cautions([BAKE], [food("egg"), food("flour")], "cake")
     assert [one.says for one in baked] == ["Raw egg and raw flour: taste it baked, not as batter."]
     bath = read_step("bake in a water bath in the cast-iron pan 150 C 40 min", "a")

@@ -4,7 +4,8 @@ import itertools
 
 import pytest
 
-from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, set_by_egg
+from gasket.core.cooking.cautions import cautions
+from gasket.core.cooking.safety import InTheBuild, asked_of, set_by_egg
 from gasket.core.cooking.step_text import read_step
 from gasket.core.cooking.steps import faults
 from gasket.core.cooking.templates import steps_for
@@ -31,6 +32,8 @@ NAMES = {
             "sausage rolls",
             "hamburger",
         ),
+        *("frozen gyoza", "dumplings, frozen", "wontons", "doner kebab", "shish kebab, lamb"),
+        *("pork dumplings", "frozen burgers"),
         *("bison, ground", "kangaroo burger", "Minced beef & onion", "meat loaf", "burger patties"),
     ],
     "game": ["rabbit", "venison steak", "lamb's liver"],
@@ -42,7 +45,10 @@ NAMES = {
         *("trout", "scallops", "tilapia", "smoked haddock", "prawns", "crab cakes", "tuna steak"),
         *("Sea bass fillets", "oysters"),
     ],
-    "reheated": ["shredded cooked chicken", "rotisserie chicken", "cooked beef mince"],
+    "reheated": [
+        *("shredded cooked chicken", "rotisserie chicken", "cooked beef mince", "Rice, cooked"),
+        *("leftover stew", "frozen leftover lasagne"),
+    ],
     None: [
         *("pepperoni", "salami", "ham", "deli turkey slices", "beef jerky", "smoked salmon"),
         *("tuna in brine", "canned salmon", "chorizo", "hot dogs", "anchovies"),
@@ -51,6 +57,7 @@ NAMES = {
         *("chicken-flavoured crisps", "vegan mince", "soya mince", "mushroom burger", "mincemeat"),
         *("ground cinnamon", "cumin, ground", "ground almonds", "minced garlic", "burger buns"),
         *("hot dog rolls", "goat's cheese", "oyster mushrooms", "beef tomatoes"),
+        *("gyoza wrappers", "suet dumplings", "veggie dumplings", "tofu gyoza", "kebab spice"),
         *("kidney beans", "meat-free chicken pieces", "black pepper", "gooseberries"),
     ],
 }

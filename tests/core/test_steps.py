@@ -6,12 +6,13 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from gasket.core.cooking.cautions import cautions
 from gasket.core.cooking.looks import looks
 from gasket.core.cooking.musts import forgotten
 from gasket.core.cooking.parts import body_of, role_of
 from gasket.core.cooking.placing import following, mentions
 from gasket.core.cooking.preheat import with_preheats
-from gasket.core.cooking.safety import InTheBuild, cautions
+from gasket.core.cooking.safety import InTheBuild
 from gasket.core.cooking.step_text import in_degrees, read_step
 from gasket.core.cooking.steps import MOST_STEPS, Step, faults, hands_on_min
 from gasket.core.cooking.templates import steps_for
@@ -334,7 +335,7 @@ CHILLI = ("Cook it in the slow cooker 6 h",)
 def test_an_appliance_brings_its_cautions(lines, there, codes):
     steps = [read_step(line, f"{i}") for i, line in enumerate(lines)]
     always = {"slow_cooker_fill", "pressure_fill", "pressure_opening"}
-    other = {"raw_egg", "raw_batter", "uncooked", "cast_iron", "water_bath"}
+    other = {"raw_egg", "raw_batter", "uncooked", "cast_iron", "water_bath", "boil_hard"}
     found = {caution.code for caution in cautions(steps, foods(*there), None)}
     assert found - always - other == codes
 

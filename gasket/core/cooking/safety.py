@@ -1,5 +1,5 @@
-"""Safe to eat: which core temperature a dish asks for, whose rule that is, and what to be careful
-with. Defers to local food-safety rules; not a substitute for them."""
+"""Safe to eat: which core temperature a dish asks for, whose rule that is, and of which
+step. Defers to local food-safety rules; not a substitute for them."""
 
 import re
 from collections.abc import Iterable, Sequence
@@ -9,13 +9,10 @@ from typing import Final, Literal
 from gasket.core.cooking.steps import Step
 from gasket.core.label.package import Flag
 from gasket.core.numbers import Answer
-from gasket.core.trade.appliances import APPLIANCES, appliance_for
-from gasket.core.trade.appliances.model import Hazard
-from gasket.core.trade.caution import Caution
 from gasket.core.trade.families import BY_KEY, Family
-from gasket.core.trade.kinds import BASES, EGGS, FLOURS, FoodKind
+from gasket.core.trade.kinds import BASES, EGGS, FoodKind
 from gasket.core.trade.meats import Animal, Form, meat_in
-from gasket.core.trade.states import FoodState
+from gasket.core.trade.states import FoodState, state_of
 from gasket.core.trade.step_kinds import HOT
 
 SafetySchool = Literal["us", "uk"]
@@ -87,12 +84,20 @@ _FORMS: Final[dict[Form, Reason]] = {
 }
 """Of red meat; `ready` only where the package says that it is raw."""
 _COOKED: Final = re.compile(r"\b(?:cooked|rotisserie|leftover)\b", re.IGNORECASE)
+_HEATS_ALONE: Final = re.compile(
+    r"^(?:gently |slowly )?(?:melt|dissolve|bloom|brew)\b"
+    r"|^toast the (?:buns?|bread|rolls?|nuts?|seeds?|spices?|crumbs?|oats|coconut|almonds)\b"
+    r"|^(?:heat|warm|boil|scald) the (?:milk|cream|water|kettle|coffee|syrup|sugar|butter|oil)\b",
+    re.IGNORECASE,
+)
+"""Heats one thing before it comes in, and cooks nothing else of its component."""
+_LEFTOVER: Final = re.compile(r"\bleft[- ]?overs?\b", re.IGNORECASE)
 _SET_EGG_LEAST: Final = 0.15
 _DRY_BASE_MOST: Final = 0.08
 """A component is set with egg when it holds so much egg and so little of a dry base; in a cake, a
 waffle or a pancake the base sets (common practice)."""
 
-_DEFER: Final = "Local food-safety rules come first."
+DEFER: Final = "Local food-safety rules come first."
 
 
 @dataclass(frozen=True, slots=True)
@@ -136,11 +141,17 @@ def meat_reason(food: InTheBuild) -> Reason | None:
         if food.kind == "cured_meat" and food.state == "raw":
             told.append("ground")
     if not told:
-        return None
+        return "reheated" if _is_served_again(food) else None
     is_cooked = food.state == "cooked" or _COOKED.search(food.name) is not None
     if is_cooked and food.state != "raw" and not _FLAGS.keys() & set(food.flags):
         return "reheated"
     return min(told, key=_STRICTEST.index)
+
+
+def _is_served_again(food: InTheBuild) -> bool:
+    """What was cooked before, meat or not: leftovers, and cooked rice."""
+    cooked_rice = food.kind == "rice" and state_of(food.name, food.kind, food.state, None)
+    return _LEFTOVER.search(food.name) is not None or cooked_rice == "cooked"
 
 
 _FLAG_SAYS: Final[dict[Flag, str]] = {
@@ -158,7 +169,7 @@ def flag_says(flag: Flag, school: SafetySchool) -> str:
     asked = rule(_FLAGS[flag], school)
     enough = " or ".join(_held_words(held) for held in asked.enough)
     poultry = ", 74 °C if it is poultry" if flag == "raw_ground_meat" and school == "us" else ""
-    return f"Cook it through: {enough} inside{poultry}. {_DEFER}"
+    return f"Cook it through: {enough} inside{poultry}. {DEFER}"
 
 
 def _held_words(held: HoldTime) -> str:
@@ -221,79 +232,14 @@ def asked_of(
     eggs: dict[str, Reason] = dict.fromkeys(set_by_egg(foods, family), "set_egg")
     meats = ((food.component, reason) for food in foods if (reason := meat_reason(food)))
     for component, reason in (*meats, *eggs.items()):
-        last = _last_hot(steps, component)
+        last = last_hot(steps, component)
         if last is not None:
             known = reasons.get(last.id, reason)
             reasons[last.id] = min(known, reason, key=_STRICTEST.index)
     return {key: rule(reason, school) for key, reason in reasons.items()}
 
 
-def _last_hot(steps: Sequence[Step], component: str) -> Step | None:
-    hot = [step for step in steps if step.kind in HOT]
+def last_hot(steps: Sequence[Step], component: str) -> Step | None:
+    hot = [step for step in steps if step.kind in HOT and not _HEATS_ALONE.search(step.says)]
     own = [step for step in hot if component in step.uses] or [s for s in hot if not s.uses]
     return own[-1] if own else None
-
-
-def cautions(
-    steps: Sequence[Step], foods: Sequence[InTheBuild], family: Family | None
-) -> tuple[Caution, ...]:
-    """What to be careful with, most serious first. Without any steps a dish of a family that is
-    not cooked is taken for raw, others for cooked."""
-    cooked = {food.component for food in foods if _last_hot(steps, food.component)}
-    if not steps and (family not in BY_KEY or BY_KEY[family].heated):
-        cooked = {food.component for food in foods}
-    general: list[Caution] = []
-    raw = [food for food in foods if is_raw(food) and food.component not in cooked]
-    if raw:
-        names = ", ".join(dict.fromkeys(food.name for food in raw))
-        says = f"No step cooks {names}: add the step, or do not eat it raw. {_DEFER}"
-        general.append(Caution(code="uncooked", says=says, source="us-core"))
-    eggs = [food for food in foods if food.kind in EGGS or "raw_egg" in food.flags]
-    if any(food.component not in cooked for food in eggs):
-        says = (
-            "Contains egg that is never cooked. Small children, the elderly, pregnant people and "
-            f"those who are ill should not eat raw egg; ask a professional. {_DEFER}"
-        )
-        general.append(Caution(code="raw_egg", says=says, source="raw-batter"))
-    flour = [
-        food for food in foods if food.kind in FLOURS - {"starch"} or "raw_flour" in food.flags
-    ]
-    tasted = [*(["egg"] if eggs else []), *(["flour"] if flour else [])]
-    if tasted:
-        says = f"Raw {' and raw '.join(tasted)}: taste it baked, not as batter."
-        general.append(Caution(code="raw_batter", says=says, source="raw-batter"))
-    return (*general, *_by_step(steps, foods))
-
-
-_WORDS: Final[tuple[tuple[str, tuple[str, ...], str], ...]] = (
-    ("water_bath", ("water bath", "water pan", "bain"), "Hot water and steam: lift it level."),
-    ("cast_iron", ("cast-iron", "cast iron", "skillet"), "The handle is as hot as the pan."),
-)
-
-
-def _by_step(steps: Sequence[Step], foods: Sequence[InTheBuild]) -> list[Caution]:
-    found = [
-        Caution(code=code, says=says, source="kitchen-care")
-        for code, words, says in _WORDS
-        if any(word in f"{step.says} {step.vessel}".lower() for step in steps for word in words)
-    ]
-    for appliance in APPLIANCES:
-        if any(appliance is appliance_for(step.tool, step.air) for step in steps):
-            found += [
-                Caution(code=hazard.code, says=hazard.says, source=hazard.source)
-                for hazard in appliance.hazards
-                if _is_there(hazard, foods)
-            ]
-    return found
-
-
-def _is_there(hazard: Hazard, foods: Sequence[InTheBuild]) -> bool:
-    """Whether a hazard goes with what is in the dish."""
-    if not (hazard.kinds or hazard.words):
-        return True
-    return any(
-        (food.kind in hazard.kinds if hazard.kinds else True)
-        and (food.state or "") not in hazard.safe
-        and re.search(hazard.words, food.name, re.IGNORECASE) is not None
-        for food in foods
-    )

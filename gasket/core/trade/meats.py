@@ -59,15 +59,21 @@ _ANIMALS: Final[tuple[tuple[Animal, re.Pattern[str]], ...]] = (
         ),
     ),
 )
+_PARCELS: Final = (
+    r"gyozas?|jiaozi|pot ?stickers?|dumplings?|wontons?|mandus?|momos?|pelmeni|manti"
+    r"|kebabs?|kabobs?|koftes?|d[oö]ners?|donairs?|gyros"
+)
+"""Filled or pressed with mince, of a meat that the name need not say."""
 _RED_UNLESS_SAID: Final = _words(
     r"meat|steaks?|chops?|mince|meat ?balls?|meat ?loaf|koft[ae]s?|keema|hamburgers?|burgers?"
     r"|sliders?|patty|patties|rissoles?|sausage ?meat|sausages?|bratwursts?|bangers|chipolatas?"
     r"|merguez|boerewors|salsiccia|andouille|chorizo|salami|pepperoni|prosciutto|pastrami"
     r"|mortadella|frankfurters?|hot ?dogs?|wieners?|kielbasa|jerky|biltong"
+    rf"|{_PARCELS}"
 )
 _GROUND: Final = _words(
     r"minced?|ground|(?:ham)?burgers?|patty|patties|meat ?balls?|koft[ae]s?|keema|meat ?loaf"
-    r"|sliders?|sausage ?meat|rissoles?"
+    rf"|sliders?|sausage ?meat|rissoles?|{_PARCELS}"
 )
 _SAUSAGE: Final = _words(
     r"sausages?|bratwursts?|bangers|chipolatas?|merguez|boerewors|salsiccia|andouille|chorizo"
@@ -85,6 +91,9 @@ _ALWAYS_RAW: Final = _words(r"(?:dry[- ])?cured (?:back |streaky )?(?:bacon|gamm
 _OTHER_THINGS: Final = re.compile(
     # Called after a meat, and no meat.
     r"\bmince ?meat\b|\bmince pies?\b"
+    rf"|\b(?:{_PARCELS}) (?:wrappers?|skins?|sheets?|bread|dough|mix|seasoning|spice|sauce)\b"
+    r"|\b(?:suet|flour|drop|bread|potato|apple|plum|apricot|cottage cheese|quark|semolina) "
+    r"dumplings?\b"
     r"|\b(?:burger|hamburger|slider|hot ?dog|steak) "
     r"(?:buns?|rolls?|baps?|cheese|relish|fries|onions?)\b"
     r"|\b(?:goat|sheep|buffalo)(?:['’]s)? (?:cheese|milk|yogh?urt|butter|curd)"

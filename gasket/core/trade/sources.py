@@ -223,6 +223,11 @@ SOURCES: Final[dict[str, Source]] = {
             "Dry kidney beans are soaked and boiled hard, and never slow-cooked raw.",
         ),
         _recalled(
+            "honey",
+            "US CDC, botulism prevention; UK NHS, foods to avoid giving babies",
+            "No honey for children under 12 months.",
+        ),
+        _recalled(
             "slow-cooker",
             "USDA FSIS, slow cookers and food safety",
             "Thawed meat, at least half full, the lid on.",

@@ -4,9 +4,9 @@ from collections.abc import Iterator
 from datetime import date, datetime
 from typing import Literal
 
+from gasket.core.cooking.cautions import cautions
 from gasket.core.cooking.cook_log import CookLog
 from gasket.core.cooking.keeping import Keeps, keeping, keeps_until
-from gasket.core.cooking.safety import cautions
 from gasket.core.cooking.serving import late_says, reheat_says, reheat_ways
 from gasket.core.cooking.steps import Step
 from gasket.core.numbers import Answer
@@ -227,7 +227,9 @@ def _eating(
     return Eating(
         contains=_contains(batch),
         cautions=(
-            *cautions(cooked.all_steps(batch), cooking.foods_of(batch), batch.family),
+            *cautions(
+                cooked.all_steps(batch), cooking.foods_of(batch), batch.family, batch.house.safety
+            ),
             *cautions_of_contents(batch.result, flags),
         ),
         passed=tuple(

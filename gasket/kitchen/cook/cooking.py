@@ -4,6 +4,7 @@ from collections.abc import Mapping, Sequence
 from dataclasses import replace
 from datetime import datetime, timedelta
 
+from gasket.core.cooking.cautions import cautions
 from gasket.core.cooking.cook_log import (
     CookDeed,
     CookLog,
@@ -21,7 +22,6 @@ from gasket.core.cooking.safety import (
     InTheBuild,
     SafeRule,
     asked_of,
-    cautions,
     satisfies,
 )
 from gasket.core.cooking.schedule import schedule
@@ -159,7 +159,7 @@ def _show(session: Session, batch: StoredBatch, log: CookLog, now: datetime) -> 
         plan_changed=_planned_now(batch, log) != steps,
         steps=shown,
         laid=_laid(steps, estimates, log, now),
-        cautions=cautions(all_steps(batch), foods_of(batch), batch.family),
+        cautions=cautions(all_steps(batch), foods_of(batch), batch.family, batch.house.safety),
         last_record=log.last.id if log.last else None,
         fridge_by=fridge_by(session, batch_id, steps, log),
         open_steps=sum(not log.of(row.step.id).is_over for row in shown),

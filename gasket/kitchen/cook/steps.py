@@ -9,6 +9,7 @@ from pydantic import AwareDatetime, BeforeValidator, Field
 from pydantic_core import PydanticCustomError
 
 from gasket.core.cooking.calls import calls_of
+from gasket.core.cooking.cautions import cautions
 from gasket.core.cooking.musts import ForgottenStep, forgotten
 from gasket.core.cooking.oven_memory import Estimate, estimates
 from gasket.core.cooking.paths import goes_here, moved, needs, ways
@@ -18,7 +19,6 @@ from gasket.core.cooking.safety import (
     InTheBuild,
     SafeRule,
     asked_of,
-    cautions,
 )
 from gasket.core.cooking.sizing import BatchSize, sized, sizes
 from gasket.core.cooking.step_text import read_step
@@ -193,7 +193,7 @@ def _report(
         estimates=times,
         knobs=knobs(steps),
         rules=rules,
-        cautions=cautions(steps, galley.foods, galley.family),
+        cautions=cautions(steps, galley.foods, galley.family, galley.house.safety),
         forgotten=forgotten(steps, galley.family, galley.calls),
         ways=ways_of(steps, galley),
         lacking={

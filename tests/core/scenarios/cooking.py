@@ -6,6 +6,7 @@ from datetime import date, timedelta
 from typing import Any, Final, get_args
 
 from gasket.core.cooking.calls import calls_of
+from gasket.core.cooking.cautions import cautions
 from gasket.core.cooking.cook_log import CookDeed, CookRecord, StepAct, left_out
 from gasket.core.cooking.cook_log import refusal as cook_refusal
 from gasket.core.cooking.cook_log import replay as replay_cook
@@ -13,7 +14,7 @@ from gasket.core.cooking.keeping import eat_by, keeping, keeps_until
 from gasket.core.cooking.looks import looks, next_look_min
 from gasket.core.cooking.oven_memory import TimedBake, bakes_of, estimate, left_min
 from gasket.core.cooking.paths import moved, ways
-from gasket.core.cooking.safety import InTheBuild, asked_of, cautions, is_raw, set_by_egg
+from gasket.core.cooking.safety import InTheBuild, asked_of, is_raw, set_by_egg
 from gasket.core.cooking.schedule import HANDS, ScheduleTask, schedule, schedule_back
 from gasket.core.cooking.serving import late_says, reheat_says, reheat_ways
 from gasket.core.cooking.step_text import read_step
