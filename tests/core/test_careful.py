@@ -7,7 +7,10 @@ import pytest
 from gasket.core.cooking.cautions import cautions
 from gasket.core.cooking.safety import InTheBuild, asked_of
 from gasket.core.cooking.step_text import read_step
+from gasket.core.cooking.steps import faults
+from gasket.core.cooking.usual_steps import foods_of, usual_steps
 from gasket.core.trade.kind_reading import guess_kind
+from tests.core.builds import workpiece
 
 BAKE = read_step("bake 200 C 20 min", "bake")
 
@@ -43,3 +46,26 @@ def test_the_schools_differ_in_how_long_beans_boil_and_the_longer_holds_in_doubt
     said = {school: cautions([], beans, "pot", school)[0].says for school in ("us", "uk", None)}
     assert "10 minutes" in said["uk"]
     assert said["us"] == said[None] != said["uk"]
+
+
+@pytest.mark.parametrize(
+    ("bowls", "dish", "family", "holder", "heated"),
+    [
+        ({"Cheese": "cheese", "Meat sauce": "mince"}, "Lasagne", "tray", "Meat sauce", "Brown"),
+        ({"Meat sauce": "mince", "Cheese": "cheese"}, "Lasagne", "tray", "Meat sauce", "Brown"),
+        ({"Salad": "carrot", "Patties": "mince"}, "Burger", "sandwich", "Patties", "Cook"),
+        ({"Pasta": "mince", "Sauce": "milk"}, "Bake", "tray", "Pasta", "Brown"),
+    ],
+)
+def test_the_component_that_holds_the_raw_meat_is_the_one_that_is_cooked(
+    bowls, dish, family, holder, heated
+):
+    piece = workpiece({name: {food: 300} for name, food in bowls.items()}, 4, family=family)
+    steps = usual_steps(piece, family, dish)
+    (cooks,) = [step for step in steps if step.says.startswith(f"{heated} the meat for the")]
+    assert cooks.uses == (holder,)
+    alone = [step for step in steps if step.uses == (holder,)]
+    assert alone[0] is cooks, "it is cooked before anything else is done with it"
+    assert all(cooks.id in step.after for step in alone[1:2])
+    assert list(faults(steps)) == []
+    assert asked_of(steps, foods_of(piece), family, "us"), "and its temperature is asked for"

@@ -41,6 +41,7 @@ _JOINED: Final[dict[Role, str]] = {
     "filling": "Fill {main} with {part} 4 min",
     "other": "Add {part} to {main} 3 min",
 }
+_OF_MEAT: Final[frozenset[Call]] = frozenset({"meat", "mince"})
 _MOST_PARTS: Final = 20
 """So many components get lines of their own; a list of steps has an end."""
 _MOST_NAME: Final = 60
@@ -65,6 +66,7 @@ def steps_for(
     rows = called_for(_whole(family, (alone or {}).get(main or "")), {*calls, *parts})
     for number, part in enumerate(islice(others, _MOST_PARTS), start=1):
         rows = _with_part(rows, family, part, number)
+    rows = _where_the_meat_is(rows, main, [name for name in others if name in raw], raw)
     steps = [_step(row, rows, main, components) for row in rows]
     for name in components:
         text = _COOKED if name in raw else _SET if name in set_by_egg else None
@@ -103,6 +105,25 @@ def called_for(rows: Sequence[Row], calls: Collection[Call]) -> list[Row]:
     ]
     keys = {row.key for row in called}
     return [replace(row, after=tuple(key for key in row.after if key in keys)) for row in called]
+
+
+def _where_the_meat_is(
+    rows: list[Row], main: str | None, others: Sequence[str], raw: Collection[str]
+) -> list[Row]:
+    """The rows that brown or cook meat, of the component that holds it: the sauce and not the
+    cheese beside it, which is then stirred once its meat is done."""
+    if main in raw or not others:
+        return rows
+    part = others[0]
+    moved = {row.key for row in rows if row.on == "main" and not _OF_MEAT.isdisjoint(row.when)}
+    return [
+        replace(row, text=row.text.replace("{main}", "{part}"), on="part", part=part)
+        if row.key in moved
+        else replace(row, after=(*row.after, *sorted(moved)))
+        if row.part == part and row.on == "part"
+        else row
+        for row in rows
+    ]
 
 
 def _heated(steps: Sequence[Step], component: str, text: str) -> list[Step]:
