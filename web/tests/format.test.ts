@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { describe, expect, test } from "vitest";
+import { afterEach, describe, expect, test, vi } from "vitest";
 
 import words from "../../tests/cases/words.json";
 import { bandText, valueText } from "../src/lib/figures";
@@ -8,6 +8,7 @@ import { goalText } from "../src/lib/goals";
 import { MOST, numberFault } from "../src/lib/numberFault";
 import { parseNumber } from "../src/lib/typedNumber";
 
+const LONG = { weekday: "short", day: "numeric", month: "short" } as const;
 const { clock, count, countdown, figure, fixed, minutes, signed, span, weighed } = format;
 const plain = (text: string) => text.replaceAll("\u202f", "").replace("\u2212", "-");
 
@@ -183,4 +184,23 @@ test.each([
   [{ key: "cost", name: "cost", unit: "", most: 1.5 }, "≤ 1.50 cost"],
 ])("a goal in words", (state, says) => {
   expect(goalText(state as Parameters<typeof goalText>[0])).toBe(says);
+});
+
+describe("a day", () => {
+  afterEach(() => vi.unstubAllEnvs());
+  test.each([
+    "America/Los_Angeles",
+    "America/New_York",
+    "UTC",
+    "Europe/Berlin",
+    "Pacific/Auckland",
+  ])("without a time is the same everywhere: %s", (zone) => {
+    vi.stubEnv("TZ", zone);
+    for (const date of ["2026-12-04", "2026-03-29", "2026-11-01"]) {
+      expect(format.day(date)).toBe(new Date(`${date}T12:00`).toLocaleDateString(undefined, LONG));
+    }
+    const moment = new Date("2026-12-04T02:00:00Z");
+    expect(format.day(moment.toISOString())).toBe(moment.toLocaleDateString(undefined, LONG));
+    expect(format.day("2026-12-04T02:00:00Z")).toContain(zone.startsWith("America") ? "3" : "4");
+  });
 });

@@ -41,8 +41,12 @@ export function signed(value: number, unit: Unit): string {
   return value < 0 ? MINUS + text : `+${text}`;
 }
 
+const A_DAY = /^\d{4}-\d{2}-\d{2}$/;
+
+/** "Thu, 3 Dec": of a moment on the clock here; a date without one is that day everywhere. */
 export function day(iso: string): string {
-  return new Date(iso).toLocaleDateString(undefined, {
+  const at = A_DAY.test(iso) ? `${iso}T00:00` : iso; // alone it would be midnight in Greenwich
+  return new Date(at).toLocaleDateString(undefined, {
     weekday: "short",
     day: "numeric",
     month: "short",
