@@ -204,7 +204,7 @@ def test_a_recipe_is_pasted_with_a_key_for_each_question(page: Page, accessible)
     degrees = lines.get_by_role("group", name="What “Bake at 180 degrees for 25 minutes” is")
     expect(degrees.get_by_role("button").first).to_be_focused()
     page.keyboard.press("1")
-    expect(lines).to_contain_text("Bake at 180 C for 25 minutes")
+    expect(lines).to_contain_text("Bake at 180 °C for 25 minutes")
     expect(page.get_by_role("button", name="Add 5 lines and 2 steps")).to_be_focused()
     page.keyboard.press("Enter")
     page.keyboard.press("Enter")  # a second one adds nothing

@@ -74,7 +74,7 @@ def test_side_by_side_they_say_that_they_are_not_weighed_alike():
     raw, cooked = InState("Thigh", "poultry", "raw"), InState("Breast", "poultry", "cooked")
     assert not_alike([raw, raw, InState("Quark", "thick_yogurt", None)]) == ""
     assert "(Thigh: raw; Breast: cooked)" in not_alike([raw, cooked])
-    assert "100 g raw are about 75 g cooked" in not_alike([cooked, raw])
+    assert "100 g raw is about 75 g cooked" in not_alike([cooked, raw])
 
 
 def test_a_cooked_weight_of_a_raw_label_is_worked_out_by_the_usual_yield_and_asked():

@@ -77,13 +77,13 @@ def test_a_typed_line_becomes_its_step(typed):
 
 # Without °C or °F: what it may mean, in a kitchen of degrees Fahrenheit first.
 DEGREES = {
-    "bake at 350 degrees 20 min": ["350 F"],
-    "350 convection 20 min": ["350 F convection"],
-    "oven at 475, 12 min": ["475 F"],
-    "keep warm at 65 degrees": ["65 C"],
-    "bake at 180 for 20 minutes": ["180 F", "180 C"],
-    "heat the oven to 200°": ["200 F", "200 C"],
-    "bake fan 160 25 min": ["fan 160 F", "fan 160 C"],
+    "bake at 350 degrees 20 min": ["350 °F"],
+    "350 convection 20 min": ["350 °F convection"],
+    "oven at 475, 12 min": ["475 °F"],
+    "keep warm at 65 degrees": ["65 °C"],
+    "bake at 180 for 20 minutes": ["180 °F", "180 °C"],
+    "heat the oven to 200°": ["200 °F", "200 °C"],
+    "bake fan 160 25 min": ["fan 160 °F", "fan 160 °C"],
     "bake at 180 degrees Celsius 20 min": ["180 degrees Celsius"],
     "turn 90 degrees, fry 2 min": ["turn 90 degrees"],
     "bake at 350 F (175 degrees) 20 min": ["350 F (175 degrees)"],

@@ -95,14 +95,14 @@ def not_alike(foods: Sequence[InState]) -> str:
         f"{food.name}: {'state not known' if food.weighed == 'unknown' else food.weighed}"
         for food in there
     )
-    says = f"These are not weighed alike ({named}), so 100 g of one are not 100 g of another."
+    says = f"These are not weighed alike ({named}), so 100 g of one is not 100 g of another."
     first = next(food for food in there if food.weighed != "cooked")
     cooked = grams_in(first.kind, first.weighed, "cooked")
     if cooked is None:
         return says
     usual, least, most = (figure * 100 for figure in cooked)
     return (
-        f"{says} 100 g {first.weighed} are about {usual:.0f} g cooked, usually {least:.0f} to "
+        f"{says} 100 g {first.weighed} is about {usual:.0f} g cooked, usually {least:.0f} to "
         f"{most:.0f} g."
     )
 

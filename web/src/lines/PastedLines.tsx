@@ -80,7 +80,9 @@ function ListLine(props: ListLineProps) {
   if (line.status === "heading") {
     return <li className="border-b border-rule pt-3 pb-1 font-bold">{line.says}</li>;
   }
-  const question = questionOf(line.answer ?? undefined);
+  const question = line.instead?.length
+    ? "Are these degrees °C or °F?"
+    : questionOf(line.answer ?? undefined);
   const apart = line.apart ?? [];
   return (
     <li
