@@ -1,6 +1,7 @@
 """Which temperature a food asks for by its name: USDA FSIS chart, figures from memory."""
 
 import itertools
+from pathlib import Path
 
 import pytest
 
@@ -15,52 +16,14 @@ from gasket.core.trade.kind_reading import guess_kind
 from gasket.core.trade.step_kinds import HOT
 
 BAKE = read_step("bake 200 C 20 min", "bake")
-NAMES = {
-    "poultry": [
-        *("Turkey mince, lean", "ground chicken", "Turkey sausage", "chicken sausages, raw"),
-        *("goose breast", "quail", "duck legs", "turkey burger patty, raw", "turkey bacon"),
-        *("chicken in tomato sauce", "Chicken thigh", "turkey and beef mince"),
-    ],
-    "ground": [
-        *("Beef, minced", "beef burger patty", "Ground lamb", "ground veal", "meatballs", "kofta"),
-        *("beef, ground, 5 % fat", "lean beef mince (5 % fat)", "ground chuck", "mince"),
-        *(
-            "Sausage meat",
-            "pork sausages",
-            "bratwurst",
-            "raw chorizo",
-            "sausage rolls",
-            "hamburger",
-        ),
-        *("frozen gyoza", "dumplings, frozen", "wontons", "doner kebab", "shish kebab, lamb"),
-        *("pork dumplings", "frozen burgers"),
-        *("bison, ground", "kangaroo burger", "Minced beef & onion", "meat loaf", "burger patties"),
-    ],
-    "game": ["rabbit", "venison steak", "lamb's liver"],
-    "whole_cut": [
-        *("bacon, raw", "dry-cured bacon", "streaky bacon", "pork loin", "rump steak", "ham hock"),
-        *("lamb kidney", "stewing beef", "beef with onions and cumin"),
-    ],
-    "fish": [
-        *("trout", "scallops", "tilapia", "smoked haddock", "prawns", "crab cakes", "tuna steak"),
-        *("Sea bass fillets", "oysters"),
-    ],
-    "reheated": [
-        *("shredded cooked chicken", "rotisserie chicken", "cooked beef mince", "Rice, cooked"),
-        *("leftover stew", "frozen leftover lasagne"),
-    ],
-    None: [
-        *("pepperoni", "salami", "ham", "deli turkey slices", "beef jerky", "smoked salmon"),
-        *("tuna in brine", "canned salmon", "chorizo", "hot dogs", "anchovies"),
-        *("Chicken stock", "beef broth", "chicken seasoning", "chicken bone broth", "fish sauce"),
-        *("beef stock cube", "cod liver oil", "beef dripping", "seasoning for chicken"),
-        *("chicken-flavoured crisps", "vegan mince", "soya mince", "mushroom burger", "mincemeat"),
-        *("ground cinnamon", "cumin, ground", "ground almonds", "minced garlic", "burger buns"),
-        *("hot dog rolls", "goat's cheese", "oyster mushrooms", "beef tomatoes"),
-        *("gyoza wrappers", "suet dumplings", "veggie dumplings", "tofu gyoza", "kebab spice"),
-        *("kidney beans", "meat-free chicken pieces", "black pepper", "gooseberries"),
-    ],
-}
+TABLE = Path(__file__).with_name("meat_names.txt").read_text(encoding="utf-8")
+NAMES = [
+    (None if reason == "none" else reason, name)
+    for line in TABLE.splitlines()
+    if not line.startswith("#")
+    for reason, names in [line.split(" | ")]
+    for name in names.split("; ")
+]
 
 
 def of(name, grams=None, component="Dish", **more):
@@ -72,9 +35,7 @@ def said_by(name):
     return said.key if said else None
 
 
-@pytest.mark.parametrize(
-    ("reason", "name"), [(reason, name) for reason, names in NAMES.items() for name in names]
-)
+@pytest.mark.parametrize(("reason", "name"), NAMES)
 def test_a_name_asks_for_the_temperature_of_what_it_may_be(reason, name):
     asked = asked_of([BAKE], [of(name)], "tray", "us")
     assert [rule.reason for rule in asked.values()] == ([reason] if reason else [])

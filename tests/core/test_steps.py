@@ -1,5 +1,6 @@
 """Steps: quick entry, templates by family, what is forgotten, preheats and cautions."""
 
+from pathlib import Path
 from typing import get_args
 
 import pytest
@@ -21,57 +22,19 @@ from gasket.core.trade.families import FAMILIES, Call
 from gasket.core.trade.step_kinds import HOT
 from gasket.core.trade.temperatures import celsius, knob
 
-# Text, kind, least and most minutes, °C, first look, whether the hands are free, what it says.
-# The times and temperatures are the trade's check values (common practice).
-TYPED = [
-    ("bake 350 F 16-18 min, check at 14", "bake", 16, 18, 176.67, 14, True, "Bake"),
-    ("Bake 350°F for 16 to 18 minutes", "bake", 16, 18, 176.67, None, True, "Bake"),
-    ("cool 15 min", "cool", 15, 15, None, None, True, "Cool"),
-    ("9 x 9 tray, bake 375 F 18 min", "bake", 18, 18, 190.56, None, True, "9 x 9 tray, bake"),
-    ("roll-ups 450 F 12-15 min", "bake", 12, 15, 232.22, None, True, "Roll-ups"),
-    ("bake covered 350 F 45 min", "bake", 45, 45, 176.67, None, True, "Bake covered"),
-    ("egg cups 350F 30 min, look after 25", "bake", 30, 30, 176.67, 25, True, "Egg cups"),
-    ("broil 1 min", "broil", 1, 1, None, None, False, "Broil"),
-    ("granola cups 160 C 15-20 min", "bake", 15, 20, 160, None, True, "Granola cups"),
-    ("bake at fan 160 C 20-25 min", "bake", 20, 25, 160, None, True, "Bake"),
-    ("bake 160°C fan for half an hour", "bake", 30, 30, 160, None, True, "Bake"),
-    ("chill 30-60 min", "chill", 30, 60, None, None, True, "Chill"),
-    ("chill overnight", "chill", 480, 720, None, None, True, "Chill"),
-    ("freeze half a day", "freeze", 300, 420, None, None, True, "Freeze"),
-    ("thaw 12 h", "thaw", 720, 720, None, None, True, "Thaw"),
-    ("rest 1 h 30", "rest", 90, 90, None, None, True, "Rest"),
-    ("rest 1 hour and 15 minutes", "rest", 75, 75, None, None, True, "Rest"),
-    ("microwave 45 s, check at 30", "microwave", 0.75, 0.75, None, 0.5, True, "Microwave"),
-    ("whisk 6 min", "mix", 6, 6, None, None, False, "Whisk"),
-    ("simmer 1,5 h", "boil", 90, 90, None, None, True, "Simmer"),
-    ("preheat the oven 200 C 12 min", "preheat", 12, 12, 200, None, True, "Preheat the oven"),
-    ("fry the patties 4-5 min", "pan", 4, 5, None, None, False, "Fry the patties"),
-    ("Bake in the pan 350 F 20 min", "bake", 20, 20, 176.67, None, True, "Bake in the pan"),
-    ("Roast in the pan 200 C", "bake", None, None, 200, None, True, "Roast in the pan"),
-    ("toast the bun in the pan 2 min", "pan", 2, 2, None, None, False, "Toast the bun in the pan"),
-    ("fry 3 min a side", "pan", 6, 6, None, None, False, "Fry, turning halfway"),
-    (
-        "bake 40 min covered, then 10 uncovered",
-        "bake",
-        50,
-        50,
-        None,
-        None,
-        True,
-        "Bake covered, then 10 uncovered",
-    ),
-    ("rub the butter in", "prep", None, None, None, None, False, "Rub the butter in"),
-]
+TABLE = Path(__file__).with_name("typed_steps.txt").read_text(encoding="utf-8")
+TYPED = [line.split(" | ") for line in TABLE.splitlines() if not line.startswith("#")]
 
 
 @pytest.mark.parametrize("typed", TYPED, ids=lambda typed: typed[0])
 def test_a_typed_line_becomes_its_step(typed):
-    text, kind, least, most, degrees, look, free, says = typed
+    text, kind, *figures, free, says = typed
     step = read_step(text, "a")
+    least, most, degrees, look = (None if one == "-" else float(one) for one in figures)
     assert (step.kind, step.least_min, step.most_min) == (kind, least, most)
     assert step.temperature_c == (None if degrees is None else pytest.approx(degrees))
     assert (step.first_look_min, step.says) == (look, says)
-    assert step.hands_on is not free
+    assert step.hands_on is (free == "False")
     assert step.air == ("fan" if "fan" in text else "conventional")
 
 
