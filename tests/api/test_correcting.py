@@ -85,10 +85,16 @@ def closed_with_a_skipped_line(client):
     return begun["id"]
 
 
+def test_a_correction_needs_no_reason(client):
+    line = sheet_of(client, LOAF)["lines"][0]
+    assert correct(client, LOAF, line, net_g=5, note="").json()["lines"][0]["net_g"] == 5
+    written = client.get(f"/api/batches/{LOAF}/card").json()["lines"]
+    assert [one["corrected"] for one in written if one["corrected"]] == [f"was {line['net_g']:g} g"]
+
+
 def test_what_cannot_be_corrected_says_why(client):
     line = sheet_of(client, LOAF)["lines"][0]
     assert correct(client, LOAF, line).status_code == 422
-    assert correct(client, LOAF, line, net_g=5, note="").status_code == 422
     assert correct(client, LOAF, line, label_id=line["label_id"]).status_code == 409
     assert correct(client, LOAF, line, net_g=line["net_g"]).status_code == 409
     assert correct(client, LOAF, {"id": 99_999}, net_g=5).status_code == 409
