@@ -22,9 +22,9 @@ from gasket.core.trade.kinds import EGGS, FLOURS, FoodKind
 from gasket.core.trade.states import state_of
 
 _NO_HONEY: Final[frozenset[FoodKind]] = frozenset({"fruit", "vegetable"})
-"""Honey-sweet melons and squashes by name alone."""
+"""A melon or a squash that is called after honey."""
 _PASTEURISED: Final = re.compile(r"\bpasteuri[sz]ed\b", re.IGNORECASE)
-_HONEY: Final = re.compile(r"\bhoney\b(?!dew)", re.IGNORECASE)
+_HONEY: Final = re.compile(r"\bhoney\b", re.IGNORECASE)
 _LECTIN_BEANS: Final = re.compile(
     r"\b(?:kidney|red|cannellini|borlotti|haricot|navy|pinto|white|black)\b.*\bbeans?\b"
     r"|\bbeans?\b.*\b(?:kidney|red|cannellini|borlotti|haricot|navy|pinto|white|black)\b"

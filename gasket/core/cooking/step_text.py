@@ -106,7 +106,7 @@ def in_degrees(text: str, usual: DegreeScale) -> tuple[str, ...]:
     degrees = float(bare[number])
     scales: tuple[DegreeScale, ...] = ("F", "C") if usual == "F" else ("C", "F")
     return tuple(
-        f"{text[: bare.end(number)]} °{scale}{text[max(bare.end(), bare.end(number)) :]}"
+        f"{text[: bare.end(number)]} °{scale}{text[bare.end() :]}"
         for scale in scales
         if _IN_A_KITCHEN[scale][0] <= degrees <= _IN_A_KITCHEN[scale][1]
     )

@@ -43,17 +43,8 @@ _NEVER_RAW: Final[frozenset[FoodKind]] = frozenset({"deli_meat", "jerky"})
 _NO_MEAT_TO_COOK: Final[frozenset[FoodKind]] = frozenset({"gelatine", "collagen"})
 _COOKED: Final = frozenset(
     {
-        *(
-            "cooked",
-            "canned",
-            "drained",
-            "prepared",
-            "roasted",
-            "rotisserie",
-            "leftover",
-            "grilled",
-        ),
-        *("fried", "poached", "scrambled", "baked", "braised", "pulled", "precooked"),
+        *("cooked", "precooked", "canned", "drained", "prepared", "roasted", "rotisserie"),
+        *("leftover", "grilled", "fried", "poached", "scrambled", "baked", "braised", "pulled"),
     }
 )
 _DRY_BELOW: Final = 0.2
