@@ -170,7 +170,8 @@ def _asks(entry: Entry, match: Match, worked: AmountAnswer) -> str:
     elif match.unread and not match.sure:
         which = f"Not used: “{match.unread}”."
     elif not match.sure:
-        which = f"Nothing on the shelf is called just “{entry.food}”. {_NEAREST[match.how]}"
+        said = " ".join([*entry.states, entry.food]).replace("_", " ")
+        which = f"Nothing on the shelf is called just “{said}”. {_NEAREST[match.how]}"
     return " ".join(says for says in (which, worked.question, worked.caution) if says)
 
 
