@@ -39,9 +39,11 @@ def foods(
     search: Annotated[str, Query(max_length=200)] = "",
     limit: HowMany = 50,
     offset: Offset = 0,
+    mine: bool = False,
 ) -> FoodPage:
-    """Foods for some words, misspelt ones too; without words, lately used ones first."""
-    return food_search.page(session, search, limit, offset)
+    """Foods for some words, misspelt ones too; without words, lately used ones first. `mine`
+    without the generic ones."""
+    return food_search.page(session, search, limit, offset, own_only=mine)
 
 
 @router.post("/foods", status_code=201)

@@ -96,24 +96,27 @@ def _apart(joined: str) -> list[str]:
     return joined.split(" ; ") if joined else []
 
 
-def find(session: Session, words: str, limit: int, offset: int = 0) -> FoodHits:
+def find(
+    session: Session, words: str, limit: int, offset: int = 0, *, own_only: bool = False
+) -> FoodHits:
     """Foods for what was typed: what is called so first, then kinds of it, names that end so, names
-    that begin so; among equals the lately used."""
+    that begin so; among equals the lately used. `own_only` without those of typical values."""
     tokens = re.findall(r"\w+", words.casefold())[:_MOST_WORDS]
     if not tokens:
         return FoodHits([], 0, "words")
     forms = [_forms(token) for token in tokens]
-    hits = _matching(session, words, _all_of(forms), limit, offset, "words")
+    page = _Page(words, limit, offset, own_only)
+    hits = _matching(session, page, _all_of(forms), "words")
     if hits.total:
         return hits
     spelt = [[*own, *_spellings(session, token)] for token, own in zip(tokens, forms, strict=True)]
-    hits = _matching(session, words, _all_of(spelt), limit, offset, "spelling")
+    hits = _matching(session, page, _all_of(spelt), "spelling")
     if hits.total or len(tokens) == 1:
         return hits
     telling = [
         spelling for spelling, token in zip(spelt, tokens, strict=True) if token not in MANNERS
     ]
-    return _matching(session, words, _any_of(telling or spelt), limit, offset, "some words")
+    return _matching(session, page, _any_of(telling or spelt), "some words")
 
 
 def _forms(token: str) -> list[str]:
@@ -169,22 +172,28 @@ def _escaped(text: str) -> str:
     return re.sub(r"([%_\\])", r"\\\1", text)
 
 
-def _matching(
-    session: Session, words: str, query: str, limit: int, offset: int, how: MatchedBy
-) -> FoodHits:
-    total = session.execute(
-        text(f"SELECT count(*) FROM {_INDEX} WHERE {_INDEX} MATCH :query"), {"query": query}
-    ).scalar_one()
+class _Page(NamedTuple):
+    """What was typed, and which of the foods for it are wanted."""
+
+    words: str
+    limit: int
+    offset: int
+    own_only: bool
+
+
+def _matching(session: Session, page: _Page, query: str, how: MatchedBy) -> FoodHits:
+    own = " AND NOT food.typical" if page.own_only else ""
+    found = f"{_INDEX} JOIN food ON food.id = {_INDEX}.rowid WHERE {_INDEX} MATCH :query{own}"
+    total = session.execute(text(f"SELECT count(*) FROM {found}"), {"query": query}).scalar_one()
     if not total:
         return FoodHits([], 0, how)
     loosely = how == "some words"
-    plain = " ".join(words.casefold().split())
+    plain = " ".join(page.words.casefold().split())
     singular = singulars(plain) or [plain]
     spelled = {"plain": plain, "one": singular[0], "other": singular[-1]}
     rows = session.execute(
         text(
-            f"SELECT food.id FROM {_INDEX} JOIN food ON food.id = {_INDEX}.rowid"
-            f" WHERE {_INDEX} MATCH :query"
+            f"SELECT food.id FROM {found}"
             f" ORDER BY {_RANK},"
             f" {'bm25(food_search, 6, 4, 1),' if loosely else ''}"
             " (food.name LIKE :begins ESCAPE '\\') DESC, food.used_at IS NULL, food.used_at DESC,"
@@ -196,8 +205,8 @@ def _matching(
             **spelled,
             **{f"like_{key}": _escaped(word) for key, word in spelled.items()},
             "begins": _escaped(plain) + "%",
-            "limit": limit,
-            "offset": offset,
+            "limit": page.limit,
+            "offset": page.offset,
         },
     )
     return FoodHits(list(rows.scalars()), total, how)

@@ -220,6 +220,9 @@ def test_claims_comparison_and_files(page: Page, accessible):
 @pytest.mark.phone
 def test_in_front_of_the_cupboard_with_a_phone(page: Page, accessible):
     page.goto("/shelf")
+    page.get_by_label("Only mine, no generic foods").check()
+    page.get_by_role("searchbox", name="Find a food").fill("zzz")
+    expect(page.get_by_text("None of your own foods is called “zzz”.")).to_be_visible()
     page.get_by_role("searchbox", name="Find a food").fill("cotage cheese")
     page.get_by_role("link", name=re.compile("^Cottage cheese")).tap()
     expect(page.get_by_text("In the shop: at most 5 g carbohydrate in 110 g")).to_be_visible()

@@ -87,3 +87,17 @@ def test_no_swap_among_the_generic_foods_crosses_from_one_state_to_another(stock
                 assert one.goes_in[0].grams < 180, one.key
             tried += 1
     assert tried > 500
+
+
+def test_the_cooks_own_foods_are_listed_and_found_alone(stocked_house):
+    def page(words="", **more):
+        return stocked_house.read(lambda session: food_search.page(session, words, **more))
+
+    mine, everything = page(own_only=True, limit=200), page(limit=200)
+    assert 0 < mine.total < everything.total
+    assert not any(food.typical for food in mine.foods)
+    own, every = (
+        {food.id for food in page("chicken", own_only=only).foods} for only in (True, False)
+    )
+    assert set() < own < every
+    assert page("zucchini", own_only=True).total == 0 < page("zucchini").total

@@ -44,10 +44,13 @@ class FoodPage(Answer):
     sure: bool
 
 
-def page(session: Session, words: str = "", limit: int = 50, offset: int = 0) -> FoodPage:
-    """Foods for `words`; without words all of them, lately used ones first, then by name."""
+def page(
+    session: Session, words: str = "", limit: int = 50, offset: int = 0, *, own_only: bool = False
+) -> FoodPage:
+    """Foods for `words`; without words all of them, lately used ones first, then by name.
+    `own_only` without the generic ones."""
     limit = min(limit, MOST_AT_ONCE)
-    found, total, how = _found(session, words, limit, offset)
+    found, total, how = _found(session, words, limit, offset, own_only=own_only)
     method = settings.read(session).energy
     fits = [fit(words, (), called(food)) for food, _ in found] if words.strip() else []
     return FoodPage(
@@ -79,14 +82,14 @@ def of_ids(session: Session, keys: list[int]) -> list[ShelfFood]:
 
 
 def _found(
-    session: Session, words: str, limit: int, offset: int
+    session: Session, words: str, limit: int, offset: int, *, own_only: bool = False
 ) -> tuple[list[tuple[ShelfFood, bool]], int, MatchedBy]:
     how: MatchedBy = "words"
     if words.strip():
-        hit = find_foods(session, words, limit, offset)
+        hit = find_foods(session, words, limit, offset, own_only=own_only)
         found, total, how = FOODS.in_order(session, hit.ids), hit.total, hit.how
     else:
-        found, total = FOODS.lately_used(session, limit, offset)
+        found, total = FOODS.lately_used(session, limit, offset, own_only=own_only)
     whole = shelf.shelf_foods(session, found)
     recently = [stored.used_at is not None for stored in found]
     return list(zip(whole, recently, strict=True)), total, how

@@ -119,14 +119,17 @@ class Foods(Book[Food]):
         by_id = self.each(session, keys)
         return [by_id[key] for key in keys if key in by_id]
 
-    def lately_used(self, session: Session, limit: int, offset: int) -> tuple[list[Food], int]:
+    def lately_used(
+        self, session: Session, limit: int, offset: int, *, own_only: bool = False
+    ) -> tuple[list[Food], int]:
         """A page of all foods, lately used ones first, then by name; and how many there are."""
-        total = session.exec(select(func.count()).select_from(FoodRow).where(_THERE)).one()
+        wanted = (_THERE, col(FoodRow.typical).is_(False)) if own_only else (_THERE,)
+        total = session.exec(select(func.count()).select_from(FoodRow).where(*wanted)).one()
         order = (
             *(col(FoodRow.used_at).is_(None), col(FoodRow.used_at).desc()),
             *(func.lower(FoodRow.name), col(FoodRow.id)),
         )
-        query = self.columns.where(_THERE).order_by(*order).limit(limit).offset(offset)
+        query = self.columns.where(*wanted).order_by(*order).limit(limit).offset(offset)
         return self.read(session, query), total
 
     def used(self, session: Session, keys: Iterable[int]) -> dict[int, datetime]:

@@ -144,11 +144,11 @@ export const useStock = () =>
   });
 
 /** Foods for some words; without words, lately used ones first. */
-export const useFoods = (search: string, limit = 50, enabled = true) =>
+export const useFoods = (search: string, limit = 50, enabled = true, mine = false) =>
   useQuery({
     enabled,
-    queryKey: [...keys.foods, "list", search, limit],
-    queryFn: () => ask(api.GET("/api/foods", { params: { query: { search, limit } } })),
+    queryKey: [...keys.foods, "list", search, limit, mine],
+    queryFn: () => ask(api.GET("/api/foods", { params: { query: { search, limit, mine } } })),
     placeholderData: keepPreviousData,
   });
 

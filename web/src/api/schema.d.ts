@@ -1116,7 +1116,8 @@ export interface paths {
         };
         /**
          * Foods
-         * @description Foods for some words, misspelt ones too; without words, lately used ones first.
+         * @description Foods for some words, misspelt ones too; without words, lately used ones first. `mine`
+         *     without the generic ones.
          */
         get: operations["foods"];
         put?: never;
@@ -15333,6 +15334,7 @@ export interface operations {
                 search?: string;
                 limit?: number;
                 offset?: number;
+                mine?: boolean;
             };
             header?: never;
             path?: never;

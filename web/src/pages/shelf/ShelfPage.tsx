@@ -81,7 +81,8 @@ function FoodList({ here }: { here: string | undefined }) {
   const [search, setSearch] = useState("");
   const [limit, setLimit] = useState(AT_FIRST);
   const words = useDeferredValue(search);
-  const { data, error, isPending, refetch } = useFoods(words, limit);
+  const [mine, setMine] = useState(false);
+  const { data, error, isPending, refetch } = useFoods(words, limit, true, mine);
   const box = useRef<HTMLInputElement>(null);
   useKeys([{ keys: "f", says: "Find a food", run: () => box.current?.focus() }]);
   return (
@@ -99,7 +100,16 @@ function FoodList({ here }: { here: string | undefined }) {
         }}
         className="mt-3 min-h-11 w-full border border-soft bg-sheet px-2.5 placeholder:text-soft"
       />
-      <div className="mt-3 grid grid-cols-[auto_1fr_1fr] gap-2">
+      <label className="mt-1 flex min-h-8 cursor-pointer items-center gap-2 max-sm:min-h-11">
+        <input
+          type="checkbox"
+          className="size-4"
+          checked={mine}
+          onChange={(event) => setMine(event.target.checked)}
+        />
+        Only mine, no generic foods
+      </label>
+      <div className="mt-2 grid grid-cols-[auto_1fr_1fr] gap-2">
         <ButtonLink to="/shelf/new" look="main">
           Add a food
         </ButtonLink>
@@ -113,7 +123,7 @@ function FoodList({ here }: { here: string | undefined }) {
       ) : (
         <>
           <p className="mt-3 flex justify-between text-sm text-soft">
-            <span role="status">{listSays(data, search)}</span>
+            <span role="status">{listSays(data, search, mine)}</span>
             {data.total > 0 && <span>per 100 g</span>}
           </p>
           <ul className="mt-1 border-t border-rule">
@@ -131,15 +141,19 @@ function FoodList({ here }: { here: string | undefined }) {
                 and {data.total - data.foods.length} more: type a part of the name
               </p>
             ))}
-          {data.total === 0 && search === "" && <StockIt />}
+          {data.total === 0 && search === "" && !mine && <StockIt />}
         </>
       )}
     </>
   );
 }
 
-function listSays(page: Schemas["FoodPage"], search: string): string {
-  if (page.total === 0) return search ? `Nothing on the shelf is called “${search}”.` : "";
+function listSays(page: Schemas["FoodPage"], search: string, mine: boolean): string {
+  if (page.total === 0 && mine && search === "") return "There are only generic foods so far.";
+  if (page.total === 0) {
+    const which = mine ? "of your own foods" : "on the shelf";
+    return search ? `${mine ? "None" : "Nothing"} ${which} is called “${search}”.` : "";
+  }
   if (search === "")
     return page.foods.some((food) => food.recent) ? "Lately used first" : "All foods";
   return {
