@@ -143,8 +143,8 @@ export const useStock = () =>
     },
   });
 
-/** Foods for some words; without words, lately used ones first. */
-export const useFoods = (search: string, limit = 50, enabled = true, mine = false) =>
+/** Foods for some words; without words, lately used ones first. `mine` without generic ones. */
+export const useFoods = (search: string, limit = 50, { enabled = true, mine = false } = {}) =>
   useQuery({
     enabled,
     queryKey: [...keys.foods, "list", search, limit, mine],

@@ -106,7 +106,7 @@ function useTargets(text: string, actions: readonly Target[]) {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
   const asked = words.length > 0;
   const { data: dishes, isPlaceholderData: oldDishes } = useDishes(ofDishes(words), 8, asked);
-  const { data: found, isPlaceholderData } = useFoods(text, 8, asked);
+  const { data: found, isPlaceholderData } = useFoods(text, 8, { enabled: asked });
   if (!asked) return { targets: [], stale: false };
   const meant = (target: Target) => words.every((word) => target.text.toLowerCase().includes(word));
   const fresh = !isPlaceholderData && found?.how === "words" ? found.foods : [];

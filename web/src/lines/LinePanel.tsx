@@ -4,6 +4,7 @@ import { useRef, useState } from "react";
 import type { Schemas } from "../api/client";
 import { figure, weighed } from "../lib/format";
 import { NumberField, TextField } from "../ui/Field";
+import { Tick } from "../ui/Tick";
 import { changedLine } from "./change";
 import type { BuildDraft } from "./useBuildDraft";
 import { type BuildLine, changeLine, lineName } from "./draft";
@@ -194,25 +195,5 @@ function Said({ label, placeholder, said, onChange }: SaidProps) {
         if (text !== said) onChange(text);
       }}
     />
-  );
-}
-
-interface TickProps {
-  on: boolean;
-  onChange: (on: boolean) => void;
-  children: React.ReactNode;
-}
-
-function Tick({ on, onChange, children }: TickProps) {
-  return (
-    <label className="flex min-h-8 cursor-pointer items-center gap-2 max-sm:min-h-11">
-      <input
-        type="checkbox"
-        className="size-4"
-        checked={on}
-        onChange={(event) => onChange(event.target.checked)}
-      />
-      <span>{children}</span>
-    </label>
   );
 }

@@ -8,7 +8,7 @@ import { Field } from "../ui/Field";
 import { Modal } from "../ui/Modal";
 import { useNotice } from "../ui/notices";
 import { addSteps } from "./addSteps";
-import { remember, takenAsBefore } from "./chosen";
+import { remember } from "./chosen";
 import {
   first,
   labelsOf,
@@ -94,7 +94,7 @@ function Reader({ draft, trialId, takesSteps, makes, pending, onDone }: ReaderPr
       if (sort.steps.length > 0) await addSteps(trialId, sort.steps);
       await remember(
         sort.adding.flatMap(({ line: { text, answer }, choice }) =>
-          answer && !takenAsBefore(answer, choice) ? [{ text, answer, choice }] : [],
+          answer ? [{ text, answer, choice }] : [],
         ),
       );
       if (pending && sort.adding.length > 0) {

@@ -9,6 +9,7 @@ import { Button, ButtonLink } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
 import { Sheet } from "../../ui/Sheet";
 import { Failed, Loading } from "../../ui/States";
+import { Tick } from "../../ui/Tick";
 import { FoodSheet } from "./FoodSheet";
 import { NewFood } from "../../food/NewFood";
 import { useDeed } from "../../ui/useDeed";
@@ -82,7 +83,7 @@ function FoodList({ here }: { here: string | undefined }) {
   const [limit, setLimit] = useState(AT_FIRST);
   const words = useDeferredValue(search);
   const [mine, setMine] = useState(false);
-  const { data, error, isPending, refetch } = useFoods(words, limit, true, mine);
+  const { data, error, isPending, refetch } = useFoods(words, limit, { mine });
   const box = useRef<HTMLInputElement>(null);
   useKeys([{ keys: "f", says: "Find a food", run: () => box.current?.focus() }]);
   return (
@@ -100,15 +101,11 @@ function FoodList({ here }: { here: string | undefined }) {
         }}
         className="mt-3 min-h-11 w-full border border-soft bg-sheet px-2.5 placeholder:text-soft"
       />
-      <label className="mt-1 flex min-h-8 cursor-pointer items-center gap-2 max-sm:min-h-11">
-        <input
-          type="checkbox"
-          className="size-4"
-          checked={mine}
-          onChange={(event) => setMine(event.target.checked)}
-        />
-        Only mine, no generic foods
-      </label>
+      <div className="mt-1">
+        <Tick on={mine} onChange={setMine}>
+          Only mine, no generic foods
+        </Tick>
+      </div>
       <div className="mt-2 grid grid-cols-[auto_1fr_1fr] gap-2">
         <ButtonLink to="/shelf/new" look="main">
           Add a food
@@ -149,10 +146,9 @@ function FoodList({ here }: { here: string | undefined }) {
 }
 
 function listSays(page: Schemas["FoodPage"], search: string, mine: boolean): string {
-  if (page.total === 0 && mine && search === "") return "There are only generic foods so far.";
   if (page.total === 0) {
-    const which = mine ? "of your own foods" : "on the shelf";
-    return search ? `${mine ? "None" : "Nothing"} ${which} is called “${search}”.` : "";
+    if (search === "") return mine ? "There are only generic foods so far." : "";
+    return `${mine ? "None of your own foods" : "Nothing on the shelf"} is called “${search}”.`;
   }
   if (search === "")
     return page.foods.some((food) => food.recent) ? "Lately used first" : "All foods";

@@ -1,6 +1,5 @@
-import type { ReactNode } from "react";
-
 import type { Live } from "../../api/live";
+import { Tick } from "../../ui/Tick";
 import type { ShownSheet } from "./lines";
 
 interface StatusProps {
@@ -26,11 +25,11 @@ export function Status({ live, sheet, onHandsFree, voice }: StatusProps) {
       </span>
       <span className="ml-auto flex flex-wrap gap-x-4">
         {voice.possible && (
-          <Tick on={voice.on} onChange={voice.toggle}>
+          <Tick large on={voice.on} onChange={voice.toggle}>
             spoken
           </Tick>
         )}
-        <Tick on={sheet.hands_free} onChange={onHandsFree}>
+        <Tick large on={sheet.hands_free} onChange={onHandsFree}>
           <span>
             hands-free
             <span className="max-sm:sr-only">: take it when it is right and steady</span>
@@ -55,24 +54,4 @@ function says(live: Live): string {
     `✓ ${live.inUse ?? "scale"} connected${division ? ` · ${division} g` : ""}`,
     ...others.map(([name, answers]) => `${name} ${answers ? "ready" : "does not answer"}`),
   ].join(" · ");
-}
-
-interface TickProps {
-  on: boolean;
-  onChange: (on: boolean) => void;
-  children: ReactNode;
-}
-
-function Tick({ on, onChange, children }: TickProps) {
-  return (
-    <label className="flex min-h-11 items-center gap-2">
-      <input
-        type="checkbox"
-        checked={on}
-        onChange={(event) => onChange(event.target.checked)}
-        className="size-5 accent-(--pencil)"
-      />
-      {children}
-    </label>
-  );
 }
