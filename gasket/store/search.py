@@ -16,7 +16,7 @@ from rapidfuzz.distance import OSA
 from sqlalchemy import text
 from sqlmodel import Session
 
-from gasket.core.label.naming import singulars
+from gasket.core.label.naming import FoodTitles, singulars
 from gasket.core.trade.preparations import MANNERS
 
 MatchedBy = Literal["words", "spelling", "some words"]
@@ -81,9 +81,9 @@ class FoodTexts(NamedTuple):
     aliases: str
     packages: str
 
-    def apart(self) -> "FoodNames":
+    def titles(self) -> FoodTitles:
         """Each name by itself."""
-        return FoodNames(self.food_id, self.name, _apart(self.aliases), _apart(self.packages))
+        return FoodTitles(self.name, _apart(self.aliases), _apart(self.packages))
 
 
 def every_name(session: Session) -> tuple[FoodTexts, ...]:
@@ -92,8 +92,8 @@ def every_name(session: Session) -> tuple[FoodTexts, ...]:
     return tuple(FoodTexts(*row) for row in session.execute(query))
 
 
-def _apart(joined: str) -> list[str]:
-    return joined.split(" ; ") if joined else []
+def _apart(joined: str) -> tuple[str, ...]:
+    return tuple(joined.split(" ; ")) if joined else ()
 
 
 def find(

@@ -19,7 +19,6 @@ from gasket.core.trade.appliances.model import Hazard
 from gasket.core.trade.caution import Caution
 from gasket.core.trade.families import BY_KEY, Family
 from gasket.core.trade.kinds import EGGS, FLOURS, FoodKind
-from gasket.core.trade.states import state_of
 
 _NO_HONEY: Final[frozenset[FoodKind]] = frozenset({"fruit", "vegetable"})
 """A melon or a squash that is called after honey."""
@@ -78,7 +77,7 @@ def _is_raw_egg(food: InTheBuild) -> bool:
     if "raw_egg" in food.flags:
         return True
     is_egg = food.kind in EGGS and _PASTEURISED.search(food.name) is None
-    return is_egg and state_of(food.name, food.kind, food.state, None) != "cooked"
+    return is_egg and food.weighed != "cooked"
 
 
 def _of_single_foods(
@@ -86,7 +85,7 @@ def _of_single_foods(
 ) -> Iterator[Caution]:
     """What one food alone asks for, whatever is made of it."""
     beans = [food for food in foods if food.kind == "legumes" and _LECTIN_BEANS.search(food.name)]
-    dry = [food for food in beans if state_of(food.name, food.kind, food.state, None) != "cooked"]
+    dry = [food for food in beans if food.weighed != "cooked"]
     if dry:
         least = _BOILED_HARD_MIN[school or "us"]
         says = (

@@ -12,7 +12,7 @@ from gasket.core.numbers import Answer
 from gasket.core.trade.families import BY_KEY, Family
 from gasket.core.trade.kinds import BASES, EGGS, FoodKind
 from gasket.core.trade.meats import Animal, Form, meat_in
-from gasket.core.trade.states import FoodState, state_of
+from gasket.core.trade.states import FoodState, Weighed, state_of
 from gasket.core.trade.step_kinds import HOT
 
 SafetySchool = Literal["us", "uk"]
@@ -111,6 +111,11 @@ class InTheBuild:
     flags: tuple[Flag, ...] = ()
     grams: float | None = None
 
+    @property
+    def weighed(self) -> Weighed | None:
+        """Raw, cooked or dry, as far as name and package tell."""
+        return state_of(self.name, self.kind, self.state, None)
+
 
 def rule(reason: Reason, school: SafetySchool) -> SafeRule:
     """What is asked for a reason, by the US or the UK school, whose text stands as its source."""
@@ -150,8 +155,8 @@ def meat_reason(food: InTheBuild) -> Reason | None:
 
 def _is_served_again(food: InTheBuild) -> bool:
     """What was cooked before, meat or not: leftovers, and cooked rice."""
-    cooked_rice = food.kind == "rice" and state_of(food.name, food.kind, food.state, None)
-    return _LEFTOVER.search(food.name) is not None or cooked_rice == "cooked"
+    is_cooked_rice = food.kind == "rice" and food.weighed == "cooked"
+    return is_cooked_rice or _LEFTOVER.search(food.name) is not None
 
 
 _FLAG_SAYS: Final[dict[Flag, str]] = {
@@ -240,6 +245,7 @@ def asked_of(
 
 
 def last_hot(steps: Sequence[Step], component: str) -> Step | None:
+    """The last step that cooks a component: of those that name it, else of those that name none."""
     hot = [step for step in steps if step.kind in HOT and not _HEATS_ALONE.search(step.says)]
     own = [step for step in hot if component in step.uses] or [s for s in hot if not s.uses]
     return own[-1] if own else None

@@ -102,7 +102,7 @@ def in_degrees(text: str, usual: DegreeScale) -> tuple[str, ...]:
     bare = _NO_SCALE.search(text)
     if bare is None or _TEMPERATURE.search(text) or _TURNED.search(text[: bare.start()]):
         return (text,)
-    number = next(group for group in (1, 2, 3) if bare[group])
+    number = bare.lastindex or 0
     degrees = float(bare[number])
     scales: tuple[DegreeScale, ...] = ("F", "C") if usual == "F" else ("C", "F")
     return tuple(

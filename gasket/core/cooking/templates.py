@@ -66,7 +66,9 @@ def steps_for(
     rows = called_for(_whole(family, (alone or {}).get(main or "")), {*calls, *parts})
     for number, part in enumerate(islice(others, _MOST_PARTS), start=1):
         rows = _with_part(rows, family, part, number)
-    rows = _where_the_meat_is(rows, main, [name for name in others if name in raw], raw)
+    holder = main if main in raw else next((name for name in others if name in raw), None)
+    if holder not in (main, None):
+        rows = _where_the_meat_is(rows, holder)
     steps = [_step(row, rows, main, components) for row in rows]
     for name in components:
         text = _COOKED if name in raw else _SET if name in set_by_egg else None
@@ -107,23 +109,20 @@ def called_for(rows: Sequence[Row], calls: Collection[Call]) -> list[Row]:
     return [replace(row, after=tuple(key for key in row.after if key in keys)) for row in called]
 
 
-def _where_the_meat_is(
-    rows: list[Row], main: str | None, others: Sequence[str], raw: Collection[str]
-) -> list[Row]:
+def _where_the_meat_is(rows: Sequence[Row], holder: str) -> list[Row]:
     """The rows that brown or cook meat, of the component that holds it: the sauce and not the
     cheese beside it, which is then stirred once its meat is done."""
-    if main in raw or not others:
-        return rows
-    part = others[0]
-    moved = {row.key for row in rows if row.on == "main" and not _OF_MEAT.isdisjoint(row.when)}
-    return [
-        replace(row, text=row.text.replace("{main}", "{part}"), on="part", part=part)
-        if row.key in moved
-        else replace(row, after=(*row.after, *sorted(moved)))
-        if row.part == part and row.on == "part"
-        else row
-        for row in rows
-    ]
+    moved = [row.key for row in rows if row.on == "main" and not _OF_MEAT.isdisjoint(row.when)]
+
+    def placed(row: Row) -> Row:
+        if row.key in moved:
+            text = row.text.replace("{main}", "{part}")
+            return replace(row, text=text, on="part", part=holder)
+        if row.on == "part" and row.part == holder:
+            return replace(row, after=(*row.after, *moved))
+        return row
+
+    return [placed(row) for row in rows]
 
 
 def _heated(steps: Sequence[Step], component: str, text: str) -> list[Step]:

@@ -117,14 +117,17 @@ class Ingredient:
         return 0.0 if dry else float(np.clip(1 - solids - self._ash, 0.0, 1.0))
 
     @property
+    def _solids_known(self) -> bool:
+        return all(self.per_g(name) is not None for name in _SOLIDS)
+
+    @property
     def _ash(self) -> float:
         return max(ASH, ASH_PER_SODIUM * self.amount("sodium_mg") / 1000)
 
     @cached_property
     def weighed(self) -> Weighed | None:
         """In which state its grams are: raw, cooked, dry; None where that makes no difference."""
-        known = all(self.per_g(name) is not None for name in _SOLIDS) and not self.by_piece
-        water = self.water if known else None
+        water = self.water if self._solids_known and not self.by_piece else None
         return state_of(f"{self.food} {self.label.name}", self.kind, self.package.state, water)
 
     @property
@@ -133,7 +136,7 @@ class Ingredient:
         small serving's figures are rounded far."""
         if self.package.state in ("cooked", "as_prepared", "drained") or self.by_piece:
             return False
-        if any(self.per_g(name) is None for name in _SOLIDS):
+        if not self._solids_known:
             return False
         most = sum(float(self.panel.rows[2][INDEX[name]]) for name in _SOLIDS)
         return bool(1 - most - self._ash < DRY_BELOW)

@@ -86,7 +86,7 @@ class Ready:
 
     swap: Swap
     foods: tuple[tuple[Ingredient, float], ...]
-    says: str = ""
+    says: tuple[str, ...] = ()
 
 
 def options(
@@ -123,9 +123,9 @@ def _ready(swap: Swap, old: Ingredient, chosen: Sequence[Ingredient]) -> Ready |
         if ratio is None or crossed is None:
             return None
         foods.append((food, ratio * crossed.usual))
-        if food.weighed not in (old.weighed, None):
+        if None not in (old.weighed, food.weighed) and old.weighed != food.weighed:
             says.append(_says_state(food, old, crossed))
-    return Ready(swap, tuple(foods), " ".join(says))
+    return Ready(swap, tuple(foods), tuple(says))
 
 
 def _crossed(swap: Swap, old: Ingredient, new: Ingredient) -> Yield | None:
@@ -138,14 +138,12 @@ def _crossed(swap: Swap, old: Ingredient, new: Ingredient) -> Yield | None:
 
 
 def _says_state(new: Ingredient, old: Ingredient, crossed: Yield) -> str:
-    """How much of the new food is what 100 g of the old one are, where the state differs."""
-    if old.weighed is None:
-        return ""
+    """How much of the new food is what 100 g of the old one are."""
     usual, least, most = (figure * 100 for figure in crossed)
-    first = " Cook it first." if new.weighed == "dry" else ""
+    first = ". Cook it first" if new.weighed == "dry" else ""
     return (
         f"{new.food} is weighed {new.weighed}: {usual:.0f} g for 100 g {old.weighed}, "
-        f"usually {least:.0f} to {most:.0f} g.{first}"
+        f"usually {least:.0f} to {most:.0f} g{first}"
     )
 
 
@@ -201,7 +199,7 @@ def _option(
         swap=swap.key,
         name=swap.name,
         rule=swap.rule,
-        watch=". ".join(filter(None, (swap.watch, ready.says.rstrip(".")))),
+        watch=". ".join(filter(None, (swap.watch, *ready.says))),
         step=swap.step,
         source=swap.source,
         likeness=swap.likeness,

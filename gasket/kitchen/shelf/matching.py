@@ -8,7 +8,7 @@ from typing import Final, NamedTuple
 from gasket.core.entry.model import Entry
 from gasket.core.entry.words import PIECES
 from gasket.core.label.name_index import NameIndex
-from gasket.core.label.naming import Fit, FoodTitles, Resemblance, fit, resemblance, sure_one
+from gasket.core.label.naming import Fit, Resemblance, fit, resemblance, sure_one
 from gasket.core.trade.forms import LESS_USUAL, words_of
 from gasket.kitchen.shelf import chosen, food_search
 from gasket.kitchen.shelf.shelf import ShelfFood
@@ -85,14 +85,14 @@ class Matcher:
         """The foods that a line may mean; what the cook chose for its words before stands first."""
         found = self._match(entry)
         before = None if found.sure else self._chosen.get(chosen.meant_by(entry))
-        mine = None if before is None else next(iter(self._of_ids([before.food_id])), None)
-        if before is None or mine is None or mine.removed:
+        if before is None:
             return found
-        if all(label.id != before.label_id for label in mine.labels):
-            return found
-        others = [food for food in found.foods if food.id != mine.id]
-        sure = before.times >= chosen.TAKEN_AFTER
-        return Match([mine, *others], found.how, sure, found.unread, before)
+        for mine in self._of_ids([before.food_id]):
+            if not mine.removed and any(label.id == before.label_id for label in mine.labels):
+                others = [food for food in found.foods if food.id != mine.id]
+                sure = before.times >= chosen.TAKEN_AFTER
+                return Match([mine, *others], found.how, sure, found.unread, before)
+        return found
 
     def _match(self, entry: Entry) -> Match:
         foods, how = self._foods(entry)
@@ -164,11 +164,7 @@ class Matcher:
 @lru_cache(maxsize=2)
 def _index_of(foods: tuple[FoodTexts, ...]) -> NameIndex:
     """Made anew when a name of the shelf has changed, not for every line that is typed."""
-    apart = (food.apart() for food in foods)
-    return NameIndex(
-        (food.food_id, FoodTitles(food.name, tuple(food.aliases), tuple(food.packages)))
-        for food in apart
-    )
+    return NameIndex((food.food_id, food.titles()) for food in foods)
 
 
 def _best_fit(

@@ -110,9 +110,9 @@ class PendingText(Value):
 
 def quick(session: Session, text: str) -> QuickAnswer:
     """Read one line. Raises `FaultyInput` at `text` for what is no amount of a food."""
-    reader = Reader(session)
-    reader.look_up([parse_entry(text)])
-    return _answer(reader, text)
+    reader, entry = Reader(session), parse_entry(text)
+    reader.look_up([entry])
+    return _answer(reader, entry)
 
 
 class Reader(Matcher):
@@ -125,8 +125,7 @@ class Reader(Matcher):
         self.generic = Generic(session)
 
 
-def _answer(reader: Reader, text: str) -> QuickAnswer:
-    entry = parse_entry(text)
+def _answer(reader: Reader, entry: Entry) -> QuickAnswer:
     match = reader.match(entry)
     options = [
         Option(
@@ -164,15 +163,17 @@ _NEAREST: Final[dict[MatchedBy, str]] = {
 
 
 def _asks(entry: Entry, match: Match, worked: AmountAnswer) -> str:
-    which = ""
-    if match.chosen and not match.sure:
-        which = "You chose the first for these words before. Again?"
-    elif match.unread and not match.sure:
-        which = f"Not used: “{match.unread}”."
-    elif not match.sure:
-        said = " ".join([*entry.states, entry.food]).replace("_", " ")
-        which = f"Nothing on the shelf is called just “{said}”. {_NEAREST[match.how]}"
+    which = "" if match.sure else _asks_which(entry, match)
     return " ".join(says for says in (which, worked.question, worked.caution) if says)
+
+
+def _asks_which(entry: Entry, match: Match) -> str:
+    if match.chosen:
+        return "You chose the first for these words before. Again?"
+    if match.unread:
+        return f"Not used: “{match.unread}”."
+    said = " ".join([*entry.states, entry.food]).replace("_", " ")
+    return f"Nothing on the shelf is called just “{said}”. {_NEAREST[match.how]}"
 
 
 def _known(
@@ -218,7 +219,7 @@ def _line(reader: Reader, text: str, read: ProseLine) -> QuickLine:
     if read.kind != "ingredient":
         return QuickLine(text=text, status=read.kind, says=read.text)
     try:
-        answer = _answer(reader, text)
+        answer = _answer(reader, parse_entry(text))
     except FaultyInput as error:
         says = error.faults[0].message
         return QuickLine(text=text, status="faulty", says=says, apart=foods_apart(text))

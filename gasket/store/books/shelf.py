@@ -99,6 +99,11 @@ class LabelOnShelf:
 _THERE: Final = col(FoodRow.removed_at).is_(None)
 
 
+def _there(*, own_only: bool) -> tuple[ColumnElement[bool], ...]:
+    """Foods that are not removed; `own_only` without those that have typical values alone."""
+    return (_THERE, col(FoodRow.typical).is_(False)) if own_only else (_THERE,)
+
+
 class Foods(Book[Food]):
     """All foods of the shelf."""
 
@@ -108,9 +113,7 @@ class Foods(Book[Food]):
 
     def ids_by_name(self, session: Session, *, own_only: bool) -> list[int]:
         """The ids of all foods by name; `own_only` without those that have typical values alone."""
-        query = select(col(FoodRow.id)).where(_THERE)
-        if own_only:
-            query = query.where(col(FoodRow.typical).is_(False))
+        query = select(col(FoodRow.id)).where(*_there(own_only=own_only))
         rows = session.exec(query.order_by(col(FoodRow.name), col(FoodRow.id)))
         return [key for key in rows if key is not None]
 
@@ -123,7 +126,7 @@ class Foods(Book[Food]):
         self, session: Session, limit: int, offset: int, *, own_only: bool = False
     ) -> tuple[list[Food], int]:
         """A page of all foods, lately used ones first, then by name; and how many there are."""
-        wanted = (_THERE, col(FoodRow.typical).is_(False)) if own_only else (_THERE,)
+        wanted = _there(own_only=own_only)
         total = session.exec(select(func.count()).select_from(FoodRow).where(*wanted)).one()
         order = (
             *(col(FoodRow.used_at).is_(None), col(FoodRow.used_at).desc()),
