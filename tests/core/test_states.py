@@ -86,5 +86,9 @@ def test_a_cooked_weight_of_a_raw_label_is_worked_out_by_the_usual_yield_and_ask
     assert by_yield.grams == pytest.approx(150 / usual)
     assert (by_yield.low_g, by_yield.high_g) == pytest.approx((150 / most, 150 / least))
     assert "says cooked, the label is for raw weight" in found.caution
+    unweighed = work_out(parse_entry("2 cups chicken breast, cooked"), known)
+    assert unweighed.readings[0].grams is None
+    assert "first figure" in found.caution
+    assert "first figure" not in unweighed.caution, "there is none"
     alike = work_out(parse_entry("150 g chicken breast, cooked"), replace(known, weighed="cooked"))
     assert (len(alike.readings), alike.caution) == (1, "")

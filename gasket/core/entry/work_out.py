@@ -28,7 +28,7 @@ from gasket.core.entry.volumes import measured
 from gasket.core.entry.words import PACKS
 from gasket.core.numbers import Answer
 from gasket.core.trade.quantities import edible_g
-from gasket.core.trade.states import COOKED_OVER, Weighed, grams_in
+from gasket.core.trade.states import Weighed, grams_in
 from gasket.core.trade.units import kind_of
 
 UNMEASURED_G: Final[dict[str, tuple[float, float, float]]] = {
@@ -70,10 +70,8 @@ def work_out(entry: Entry, known: FoodBackground) -> AmountAnswer:
         readings = (*readings, *_quantity(_plain(entry), entry.otherwise, known).readings)
         question = f"{_first(entry)}, or {entry.otherwise.low:,.6g} {entry.otherwise.unit}?"
     readings = tuple(_edible(entry, known, readings))
-    readings = tuple(_in_its_state(entry, known, readings))
-    return AmountAnswer(
-        readings=tuple(_distinct(readings)), question=question, caution=_state_caution(entry, known)
-    )
+    readings, caution = _in_its_state(entry, known, readings)
+    return AmountAnswer(readings=tuple(_distinct(readings)), question=question, caution=caution)
 
 
 def _crushed_by_volume(entry: Entry) -> bool:
@@ -249,25 +247,21 @@ def _states(entry: Entry, known: FoodBackground) -> tuple[Weighed, Weighed] | No
 
 def _in_its_state(
     entry: Entry, known: FoodBackground, readings: tuple[AmountReading, ...]
-) -> Iterator[AmountReading]:
-    """ "200 g cooked chicken" of a label of raw weight: by the usual yield, else as it stands."""
-    states = _states(entry, known)
-    crossed = None if states is None else grams_in(known.kind, *states)
-    if states is not None and crossed is not None and readings[0].grams:
-        usual, least, most = crossed
-        how = f"{readings[0].grams:.4g} g {states[0]}; {states[1]} usually {usual:.2f} times that"
-        yield scaled(readings[0], usual, how, least / usual, most / usual)
-    yield from readings
-
-
-def _state_caution(entry: Entry, known: FoodBackground) -> str:
-    """A raw label on a cooked weight needs a yield."""
+) -> tuple[tuple[AmountReading, ...], str]:
+    """ "200 g cooked chicken" of a label of raw weight: by the usual yield, else as it stands; and
+    what is to be said of it."""
     states = _states(entry, known)
     if states is None:
-        return ""
+        return readings, ""
     said, of_label = states
-    usual = known.kind in COOKED_OVER and "The first figure is what that usually comes to. "
-    return (
+    crossed, first = grams_in(known.kind, said, of_label), readings[0]
+    usually = ""
+    if crossed is not None and first.grams:
+        usual, least, most = crossed
+        how = f"{first.grams:.4g} g {said}; {of_label} usually {usual:.2f} times that"
+        readings = (scaled(first, usual, how, least / usual, most / usual), *readings)
+        usually = "The first figure is what that usually comes to. "
+    return readings, (
         f"The line says {said}, the label is for {of_label} weight: these are different "
-        f"quantities. {usual or ''}Weigh it as the label says, or take a label for that state."
+        f"quantities. {usually}Weigh it as the label says, or take a label for that state."
     )
