@@ -1,9 +1,10 @@
 """The first hour of a new cook, from an empty kitchen: nothing lost, nothing final by accident."""
 
 import re
+import time
 
 import pytest
-from playwright.sync_api import Page, expect
+from playwright.sync_api import Page, Route, expect
 
 from tests.browser.test_path import ALONE_MS
 
@@ -212,6 +213,11 @@ def test_a_recipe_is_pasted_with_a_key_for_each_question(page: Page, accessible)
     expect(batter.get_by_role("textbox", name=re.compile("target grams$"))).to_have_count(5)
 
 
+def answers_late(route: Route) -> None:
+    time.sleep(0.3)
+    route.continue_()
+
+
 def test_words_chosen_twice_are_taken_and_one_touch_asks_again(page: Page, accessible):
     page.goto("/dishes/1/build?trial=1")
     box = page.get_by_role("combobox", name=re.compile("^Add a line to Loaf"))
@@ -228,7 +234,9 @@ def test_words_chosen_twice_are_taken_and_one_touch_asks_again(page: Page, acces
     box.fill("40 g sweetener")
     expect(mine).to_contain_text("as you chose before")
     accessible()
-    box.press("Enter")
+    page.route("**/api/quick-entry", answers_late)
+    box.fill("41 g sweetener")
+    box.press("Enter")  # before the answer
     said = page.get_by_text("“sweetener” is Brightwater powdered sweetener, as you")
     expect(said.first).to_be_visible()
     with page.expect_response("**/api/quick-entry/chosen/forgotten"):

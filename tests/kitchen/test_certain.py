@@ -105,6 +105,10 @@ def test_a_choice_for_the_same_words_is_offered_first_and_taken_after_two(
     assert said() == (first, False, 1)
     chosen.forget(stocked, line)
     assert said() == (first, False, 0)
+    for sign in ("☘", "🍚"):
+        sent = FoodChoice(text=f"20 g {sign}", label_id=second)
+        chosen.remember(stocked, FoodChoices(choices=(sent,)), NOW)
+    assert quick_entry.quick(stocked, "20 g 🍚").chosen == 0, "no letter tells them apart"
     choose(second, 4)
     shelf.remove_food(stocked, options[1].food_id, True, NOW)
     assert said()[2] == 0

@@ -45,7 +45,7 @@ def meant_by(entry: Entry) -> str:
 
 def before(session: Session, entries: Iterable[Entry]) -> dict[str, ChosenFood]:
     """What was chosen before for the words of these lines."""
-    return chosen_for(session, {meant_by(entry) for entry in entries})
+    return chosen_for(session, {meant_by(entry) for entry in entries} - {""})
 
 
 def remember(session: Session, choices: FoodChoices, now: datetime) -> None:
@@ -55,6 +55,8 @@ def remember(session: Session, choices: FoodChoices, now: datetime) -> None:
         package = PACKAGES.fetch(session, choice.label_id)
         of = {"food_id": package.food_id, "label_id": package.id}
         words = meant_by(parse_entry(choice.text))
+        if words == "":
+            continue  # a name without a letter is like any other such name
         known = chosen_for(session, [words]).get(words)
         if known is None:
             CHOSEN.add(session, words=words, times=1, chosen_at=now, **of)

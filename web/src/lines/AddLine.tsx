@@ -38,14 +38,14 @@ export function AddLine({ at, draft, trialId, makes }: AddLineProps) {
     ? [...choicesOf(quick.answer), ...madeHere(quick.answer, at, draft)]
     : [];
   const again = () => focusAddLine(at);
-  const choose = (choice: Choice) => {
+  /** `answer` is what the line was read as: what was chosen of it is remembered. */
+  const choose = (choice: Choice, answer: Schemas["QuickAnswer"] | undefined) => {
     if (choice.way?.needs) {
       setAsking(choice);
       return;
     }
     draft.change((build) => addLine(build, at, lineOf(choice), makes), choice.label);
-    const { answer } = quick;
-    if (answer && quick.text === text.trim()) {
+    if (answer) {
       if (takenAsBefore(answer, choice)) say(takenSays(answer, choice, text.trim(), draft.undo));
       else void remember([{ text: text.trim(), answer, choice }]);
     }
@@ -59,7 +59,7 @@ export function AddLine({ at, draft, trialId, makes }: AddLineProps) {
     try {
       const answer = await read();
       const first = [...choicesOf(answer), ...madeHere(answer, at, draft)][0];
-      if (first && isSure(answer)) choose(first);
+      if (first && isSure(answer)) choose(first, answer);
     } catch {
       // the answer that is on its way says what is wrong with the line
     }
@@ -71,7 +71,7 @@ export function AddLine({ at, draft, trialId, makes }: AddLineProps) {
     try {
       const answer = await read();
       const mine = choicesOf(answer).find((choice) => choice.foodId === food.id);
-      if (mine) choose(mine);
+      if (mine) choose(mine, answer);
       else setTold((count) => count + 1);
     } catch {
       setTold((count) => count + 1);
@@ -101,7 +101,7 @@ export function AddLine({ at, draft, trialId, makes }: AddLineProps) {
         optionKey={(choice) => choice.key}
         note={questionOf(quick.answer) || undefined}
         option={(choice) => <ChoiceRow choice={choice} />}
-        onChoose={choose}
+        onChoose={(choice) => choose(choice, settled ? quick.answer : undefined)}
         sure={isSure(quick.answer)}
         stale={!settled}
         onEarly={() => void early()}
