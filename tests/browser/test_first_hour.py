@@ -224,7 +224,7 @@ def test_words_chosen_twice_are_taken_and_one_touch_asks_again(page: Page, acces
     mine = page.get_by_role("option").filter(has_text="Brightwater powdered sweetener")
     for asked in (
         "Nothing on the shelf is called just",
-        "You chose the first for these words",
+        "Last time you chose the first one for these words",
     ):
         box.fill("40 g sweetener")
         expect(page.get_by_text(asked)).to_be_visible()

@@ -95,7 +95,7 @@ def test_a_choice_for_the_same_words_is_offered_first_and_taken_after_two(
     choose(second, 1)
     choose(second, 1)  # sent again
     assert said() == (second, False, 1)
-    assert "for these words before" in quick_entry.quick(stocked, line).asks
+    assert "chose the first one for these words" in quick_entry.quick(stocked, line).asks
     choose(second, 2)
     assert said() == said("250 g lentils, chopped") == (second, True, 2)
     assert said("100 g lentils, xyzzy")[1:] == (False, 0)

@@ -119,7 +119,7 @@ def read_step(text: str, key: str, usual: DegreeScale = "C") -> Step:
         raise FaultyInput.at("text", "Type what is done, such as “bake 180 C 24-28 min”.")
     meant = in_degrees(text, usual)
     if not meant:
-        raise FaultyInput.at("text", "That is no temperature of a kitchen, in °C or in °F.")
+        raise FaultyInput.at("text", "That is not a kitchen temperature in °C or °F.")
     if len(meant) > 1:
         raise FaultyInput.at("text", "Are these degrees °C or °F? Type the C or the F with them.")
     text = meant[0]

@@ -86,7 +86,9 @@ def not_alike(foods: Sequence[InState]) -> str:
         f"{food.name}: {'state not known' if food.weighed == 'unknown' else food.weighed}"
         for food in there
     )
-    says = f"These are not weighed alike ({named}), so 100 g of one is not 100 g of another."
+    says = (
+        f"These are weighed in different states ({named}), so 100 g of one is not 100 g of another."
+    )
     first = next(food for food in there if food.weighed != "cooked")
     cooked = grams_in(first.kind, first.weighed, "cooked")
     if cooked is None:

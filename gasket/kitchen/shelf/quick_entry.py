@@ -169,7 +169,7 @@ def _asks(entry: Entry, match: Match, worked: AmountAnswer) -> str:
 
 def _asks_which(entry: Entry, match: Match) -> str:
     if match.chosen:
-        return "You chose the first for these words before. Again?"
+        return "Last time you chose the first one for these words. The same again?"
     if match.unread:
         return f"Not used: “{match.unread}”."
     said = " ".join([*entry.states, entry.food]).replace("_", " ")
